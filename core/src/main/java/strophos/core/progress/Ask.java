@@ -1,0 +1,22 @@
+package strophos.core.progress;
+
+import java.util.Objects;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Strength;
+
+/** One exchange as the rules see it. */
+public record Ask(Rein rein, Mounted mounted, Strength strength, Response response) {
+    public Ask {
+        Objects.requireNonNull(rein, "rein");
+        Objects.requireNonNull(mounted, "mounted");
+        Objects.requireNonNull(strength, "strength");
+        Objects.requireNonNull(response, "response");
+    }
+
+    /** A success is a YES at or below this strength. */
+    public boolean succeedsAt(Strength most) {
+        return response == Response.YES && strength.compareTo(most) <= 0;
+    }
+}

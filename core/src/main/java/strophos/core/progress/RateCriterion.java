@@ -1,0 +1,116 @@
+package strophos.core.progress;
+
+import java.util.ArrayList;
+import java.util.List;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Strength;
+import strophos.core.stats.Interval;
+import strophos.core.stats.Proportion;
+import strophos.core.stats.Wilson;
+
+/**
+ * The <em>rate</em> criterion: on each rein, at least {@code share} of the last {@code window} asks were YES at {@code
+ * atMost} or lighter, the lower end of their 95 % Wilson interval is at least {@code lowerEnd}, and this held at the end
+ * of each of the last {@code lessons} lessons on that rein.
+ *
+ * <p>The window may reach back into earlier lessons, but a lesson counts for a rein only when at least half a window was
+ * asked on it: one lucky touch is no second lesson. Lessons with fewer asks are passed over, neither for nor against.
+ * Successes are counted out of all asks not taken back. A coin-flip pair would reach 8 of 10 at some touch in 42 % of
+ * 40 touches, so the criterion is judged at lesson ends only.
+ *
+ * @param share in (0, 1]
+ * @param window asks, at least 1
+ * @param atMost the strongest ask that still succeeds
+ * @param lessons at least 1
+ * @param lowerEnd in [0, 1)
+ */
+public record RateCriterion(double share, int window, Strength atMost, int lessons, double lowerEnd) implements Rule {
+
+    /** Where an exercise names none: 8 of the last 10 at strength 2 or lighter, in 2 lessons, lower end 0.45. */
+    public static final RateCriterion DEFAULT = new RateCriterion(0.8, 10, Strength.LIGHT, 2, 0.45);
+
+    public RateCriterion {
+        if (!(share > 0 && share <= 1) || window < 1 || lessons < 1 || !(lowerEnd >= 0 && lowerEnd < 1)) {
+            throw new IllegalArgumentException(
+                    "A rate needs a share in (0, 1] (%s), a window (%d) and lessons (%d) of at least 1 and a lower end in [0, 1) (%s)."
+                            .formatted(share, window, lessons, lowerEnd));
+        }
+    }
+
+    @Override
+    public String id() {
+        return "criterion.rate";
+    }
+
+    /** Successes needed among a full window. */
+    public int needed() {
+        // a share such as 0.8 is not exact in binary: 0.8 * 10 must ask for 8, not for 9
+        return (int) Math.ceil(share * window - 1e-9);
+    }
+
+    /** Fewest asks on a rein for a lesson to count on it. */
+    public int asksForALesson() {
+        return (window + 1) / 2;
+    }
+
+    /** {@code Met} when both reins have it; {@code NotEnoughData} while a rein's window is not full. */
+    @Override
+    public Judgement judge(RungFacts facts) {
+        List<Evidence.OfRein> reins =
+                Rein.BOTH.stream().map(r -> onRein(facts, r)).toList();
+        int fewest = reins.stream().mapToInt(r -> r.window().of()).min().orElse(0);
+        if (fewest < window) {
+            return new Judgement.NotEnoughData(fewest, window, reins);
+        }
+        boolean met = reins.stream().allMatch(r -> r.missing().isEmpty());
+        return met ? new Judgement.Met(reins) : new Judgement.Broken(reins);
+    }
+
+    private Evidence.OfRein onRein(RungFacts facts, Rein rein) {
+        Proportion counted = windowOn(facts, rein);
+        Interval interval = Wilson.of(counted);
+        int held = lessonsHeld(facts, rein);
+        return new Evidence.OfRein(rein, counted, interval, held, missing(rein, counted, interval, held));
+    }
+
+    private List<Missing> missing(Rein rein, Proportion counted, Interval interval, int held) {
+        List<Missing> missing = new ArrayList<>();
+        if (counted.of() < window) {
+            missing.add(new Missing.Asks(rein, window - counted.of(), window));
+        } else if (counted.successes() < needed()) {
+            missing.add(new Missing.Successes(rein, needed() - counted.successes(), window));
+        } else if (interval.low() < lowerEnd) {
+            missing.add(new Missing.Certainty(rein, interval.low(), lowerEnd));
+        } else if (held < lessons) {
+            missing.add(new Missing.Lessons(rein, lessons - held));
+        }
+        return missing;
+    }
+
+    private int lessonsHeld(RungFacts facts, Rein rein) {
+        int held = 0;
+        for (RungFacts f = facts; !f.lessons().isEmpty(); f = f.beforeLast()) {
+            int asked = f.lessons().get(f.lessons().size() - 1).on(rein).size();
+            if (asked < asksForALesson()) {
+                continue;
+            }
+            if (!holds(windowOn(f, rein))) {
+                break;
+            }
+            held++;
+        }
+        return held;
+    }
+
+    private boolean holds(Proportion counted) {
+        return counted.of() == window
+                && counted.successes() >= needed()
+                && Wilson.of(counted).low() >= lowerEnd;
+    }
+
+    private Proportion windowOn(RungFacts facts, Rein rein) {
+        List<Ask> asks = facts.last(window, rein);
+        return new Proportion(
+                (int) asks.stream().filter(a -> a.succeedsAt(atMost)).count(), asks.size());
+    }
+}

@@ -1,0 +1,40 @@
+package strophos.core.progress;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalDouble;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Strength;
+import strophos.core.stats.Interval;
+import strophos.core.stats.Proportion;
+import strophos.core.stats.Wilson;
+
+/**
+ * What one rein gave in one exercise of one lesson.
+ *
+ * @param counts by strength (rows, 1 to 4), then response (columns, in the enum's order)
+ * @param yes YES at any strength, of all asks
+ * @param interval 95 % Wilson interval of {@code yes}; [0, 1] when nothing was asked
+ * @param meanStrength 1 to 4; empty when nothing was asked
+ */
+public record ReinSummary(
+        Rein rein, List<List<Integer>> counts, Proportion yes, Interval interval, OptionalDouble meanStrength) {
+
+    /** Sums up the asks on this rein; asks on others are passed over. */
+    public static ReinSummary of(Rein rein, List<Ask> asks) {
+        int[][] counts = new int[Strength.values().length][Response.values().length];
+        List<Ask> here = asks.stream().filter(a -> a.rein() == rein).toList();
+        here.forEach(a -> counts[a.strength().ordinal()][a.response().ordinal()]++);
+        int yes = (int) here.stream().filter(a -> a.response() == Response.YES).count();
+        Proportion counted = new Proportion(yes, here.size());
+        return new ReinSummary(
+                rein,
+                Arrays.stream(counts)
+                        .map(row -> Arrays.stream(row).boxed().toList())
+                        .toList(),
+                counted,
+                Wilson.of(counted),
+                here.stream().mapToInt(a -> a.strength().level()).average());
+    }
+}

@@ -1,0 +1,51 @@
+package strophos.core.record;
+
+import java.util.Comparator;
+import java.util.Map;
+import java.util.Objects;
+
+/**
+ * One immutable entry of a lesson's log, as its device wrote it.
+ *
+ * @param id UUID in lower-case text, made by the device
+ * @param lesson UUID in lower-case text
+ * @param device UUID in lower-case text of the device that wrote it
+ * @param author UUID in lower-case text of the person signed in there
+ * @param seq the device's own count, rising by at least one; at least 0
+ * @param atMs the device's clock, milliseconds since 1970 UTC; never falling on one device
+ * @param kind what it is, see {@link PayloadReader}; unknown kinds are kept
+ * @param v version of the payload; at least 1
+ * @param payload plain values as JSON has them; never null
+ */
+public record Entry(
+        String id,
+        String lesson,
+        String device,
+        String author,
+        long seq,
+        long atMs,
+        String kind,
+        int v,
+        Map<String, Object> payload) {
+
+    public Entry {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(lesson, "lesson");
+        Objects.requireNonNull(device, "device");
+        Objects.requireNonNull(author, "author");
+        Objects.requireNonNull(kind, "kind");
+        Objects.requireNonNull(payload, "payload");
+    }
+
+    /** The total order of a log, once each device's clock offset (milliseconds, added to its times) is known. */
+    static Comparator<Entry> inOrder(Map<String, Long> offsetMsByDevice) {
+        return Comparator.<Entry>comparingLong(e -> e.correctedMs(offsetMsByDevice))
+                .thenComparing(Entry::device)
+                .thenComparingLong(Entry::seq)
+                .thenComparing(Entry::id);
+    }
+
+    long correctedMs(Map<String, Long> offsetMsByDevice) {
+        return atMs + offsetMsByDevice.getOrDefault(device, 0L);
+    }
+}

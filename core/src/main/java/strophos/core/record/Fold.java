@@ -1,0 +1,139 @@
+package strophos.core.record;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Reads a lesson's log: {@code Fold.of(entries)} is a pure function of the <em>set</em> of entries.
+ *
+ * <p>Three passes over the sorted log, O(n log n) in all: clock offsets; backwards, what is taken back or amended (so
+ * that a void is settled before the entry it names); forwards, the ride. Degenerate cases: an empty log is an empty
+ * ride; an unknown kind or version, a payload out of its bounds, a void or amend that names no earlier entry are odd;
+ * two different entries under one id cannot be stored, and if met the first in order is read.
+ */
+public final class Fold {
+
+    private static final Set<String> NOT_AMENDABLE = Set.of("clock", "void", "amend");
+
+    private final Map<String, Long> offsetMs;
+    private final List<Entry> log;
+    private final Map<String, Integer> place = new HashMap<>();
+    private final Set<String> voided = new HashSet<>();
+    private final Set<String> odd = new HashSet<>();
+    private final Map<String, List<Amendment>> amendments = new HashMap<>();
+    private final Map<String, Payload> said = new HashMap<>();
+
+    private record Amendment(String by, Map<String, Object> payload) {}
+
+    private Fold(Collection<Entry> entries) {
+        offsetMs = clockOffsets(entries);
+        log = sorted(entries, offsetMs);
+        for (int i = 0; i < log.size(); i++) {
+            place.put(log.get(i).id(), i);
+        }
+    }
+
+    /** The ride these entries tell, in whatever order and however often they are given. */
+    public static Ride of(Collection<Entry> entries) {
+        Fold fold = new Fold(entries);
+        for (int i = fold.log.size() - 1; i >= 0; i--) {
+            fold.settle(i);
+        }
+        return fold.tell();
+    }
+
+    private static Map<String, Long> clockOffsets(Collection<Entry> entries) {
+        Map<String, Entry> latest = new HashMap<>();
+        for (Entry e : entries) {
+            if (e.kind().equals("clock")
+                    && PayloadReader.read(e.kind(), e.v(), e.payload()).isPresent()) {
+                latest.merge(
+                        e.device(),
+                        e,
+                        (a, b) -> a.seq() != b.seq()
+                                ? (a.seq() > b.seq() ? a : b)
+                                : (a.id().compareTo(b.id()) >= 0 ? a : b));
+            }
+        }
+        Map<String, Long> offsets = new HashMap<>();
+        latest.forEach((device, e) -> PayloadReader.read(e.kind(), e.v(), e.payload())
+                .ifPresent(p -> offsets.put(device, ((Payload.Clock) p).offsetMs())));
+        return offsets;
+    }
+
+    private static List<Entry> sorted(Collection<Entry> entries, Map<String, Long> offsetMs) {
+        List<Entry> all = new ArrayList<>(entries);
+        all.sort(Entry.inOrder(offsetMs));
+        Set<String> seen = new HashSet<>();
+        all.removeIf(e -> !seen.add(e.id()));
+        return all;
+    }
+
+    /** Settles one entry; all later ones are settled, so whatever takes it back or amends it is known. */
+    private void settle(int at) {
+        Entry e = log.get(at);
+        if (voided.contains(e.id())) {
+            return;
+        }
+        Optional<Payload> payload = amended(e).or(() -> PayloadReader.read(e.kind(), e.v(), e.payload()));
+        if (payload.isEmpty()) {
+            odd.add(e.id());
+        } else if (payload.get() instanceof Payload.Void v) {
+            if (isEarlier(v.target(), at)
+                    && !log.get(place.get(v.target())).kind().equals("clock")) {
+                voided.add(v.target());
+            } else {
+                odd.add(e.id());
+            }
+        } else if (payload.get() instanceof Payload.Amend a) {
+            if (isEarlier(a.target(), at)
+                    && !NOT_AMENDABLE.contains(log.get(place.get(a.target())).kind())) {
+                amendments.computeIfAbsent(a.target(), t -> new ArrayList<>()).add(new Amendment(e.id(), a.payload()));
+            } else {
+                odd.add(e.id());
+            }
+        } else {
+            said.put(e.id(), payload.get());
+        }
+    }
+
+    /** The last amendment that can be read as this entry's kind; those passed over on the way are odd. */
+    private Optional<Payload> amended(Entry e) {
+        Optional<Payload> found = Optional.empty();
+        for (Amendment a : amendments.getOrDefault(e.id(), List.of())) {
+            Optional<Payload> read = PayloadReader.read(e.kind(), e.v(), a.payload());
+            if (read.isEmpty()) {
+                odd.add(a.by());
+            } else if (found.isEmpty()) {
+                found = read;
+            }
+        }
+        return found;
+    }
+
+    private boolean isEarlier(String target, int at) {
+        Integer there = place.get(target);
+        return there != null && there < at;
+    }
+
+    private Ride tell() {
+        RideTeller teller = new RideTeller();
+        for (Entry e : log) {
+            Payload payload = said.get(e.id());
+            if (payload != null) {
+                teller.tell(e, e.correctedMs(offsetMs), payload);
+            }
+        }
+        return teller.ride(inOrder(voided), inOrder(odd));
+    }
+
+    private List<String> inOrder(Set<String> ids) {
+        return log.stream().map(Entry::id).filter(ids::contains).toList();
+    }
+}

@@ -1,0 +1,87 @@
+package strophos.core.record;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Strength;
+
+/**
+ * What a lesson's log says, read at one moment. Times are milliseconds since 1970 UTC, corrected for device clocks.
+ *
+ * @param startedAtMs when it first began; empty when no start is recorded
+ * @param endedAtMs when it ended; empty while it goes on
+ * @param segments in order
+ * @param exchanges those whose segment is known, in order
+ * @param notes in order
+ * @param reinMs time in closed segments on each rein, in milliseconds; has all reins
+ * @param tallies counts by what was ridden, by key
+ * @param loose exchanges whose segment is not (or no longer) in the log: kept, counted nowhere
+ * @param voided entries taken back
+ * @param odd entries not understood, or that name no earlier entry: kept, counted nowhere
+ */
+public record Ride(
+        OptionalLong startedAtMs,
+        OptionalLong endedAtMs,
+        List<Segment> segments,
+        List<Exchange> exchanges,
+        List<Note> notes,
+        Map<Rein, Long> reinMs,
+        List<Tally> tallies,
+        List<String> loose,
+        List<String> voided,
+        List<String> odd) {
+
+    public Ride {
+        segments = List.copyOf(segments);
+        exchanges = List.copyOf(exchanges);
+        notes = List.copyOf(notes);
+        reinMs = Map.copyOf(reinMs);
+        tallies = List.copyOf(tallies);
+        loose = List.copyOf(loose);
+        voided = List.copyOf(voided);
+        odd = List.copyOf(odd);
+    }
+
+    /** A stretch with one exercise, gait, place, rein and person in the saddle; without an end it is still ridden. */
+    public record Segment(
+            String id,
+            long atMs,
+            OptionalLong endMs,
+            String exercise,
+            Gait gait,
+            Place place,
+            Rein rein,
+            Mounted mounted) {}
+
+    /** One ask. */
+    public record Exchange(String id, long atMs, String segment, String author, Strength strength, Response response) {}
+
+    /** One line in the coach's words. */
+    public record Note(String id, long atMs, String author, String text) {}
+
+    /**
+     * How often each answer came at each strength.
+     *
+     * @param counts by strength (rows, 1 to 4), then response (columns, in the enum's order)
+     */
+    public record Tally(
+            String exercise, Gait gait, Place place, Rein rein, Mounted mounted, List<List<Integer>> counts) {
+        public Tally {
+            counts = counts.stream().map(List::copyOf).toList();
+        }
+
+        /** The name under which tallies are sorted and found. */
+        public String key() {
+            return exercise + "|" + gait + "|" + place + "|" + rein + "|" + mounted;
+        }
+
+        public int count(Strength strength, Response response) {
+            return counts.get(strength.ordinal()).get(response.ordinal());
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package strophos.core.record;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import java.util.TreeMap;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Strength;
+
+/** The forward pass of the {@link Fold}: hears the standing entries in order and tells the ride. */
+final class RideTeller {
+
+    private OptionalLong startedAtMs = OptionalLong.empty();
+    private OptionalLong endedAtMs = OptionalLong.empty();
+    private final List<Ride.Segment> segments = new ArrayList<>();
+    private final List<Ride.Exchange> exchanges = new ArrayList<>();
+    private final List<Ride.Note> notes = new ArrayList<>();
+
+    void tell(Entry e, long atMs, Payload payload) {
+        if (payload instanceof Payload.LessonStarted) {
+            startedAtMs = startedAtMs.isPresent() ? startedAtMs : OptionalLong.of(atMs);
+            endedAtMs = OptionalLong.empty();
+        } else if (payload instanceof Payload.LessonEnded) {
+            closeSegment(atMs);
+            endedAtMs = OptionalLong.of(atMs);
+        } else if (payload instanceof Payload.Segment s) {
+            closeSegment(atMs);
+            endedAtMs = OptionalLong.empty();
+            segments.add(new Ride.Segment(
+                    e.id(), atMs, OptionalLong.empty(), s.exercise(), s.gait(), s.place(), s.rein(), s.mounted()));
+        } else if (payload instanceof Payload.Exchange x) {
+            exchanges.add(new Ride.Exchange(e.id(), atMs, x.segment(), e.author(), x.strength(), x.response()));
+        } else if (payload instanceof Payload.Note n) {
+            notes.add(new Ride.Note(e.id(), atMs, e.author(), n.text()));
+        }
+    }
+
+    private void closeSegment(long atMs) {
+        int last = segments.size() - 1;
+        if (last >= 0 && segments.get(last).endMs().isEmpty()) {
+            Ride.Segment s = segments.get(last);
+            segments.set(
+                    last,
+                    new Ride.Segment(
+                            s.id(),
+                            s.atMs(),
+                            OptionalLong.of(atMs),
+                            s.exercise(),
+                            s.gait(),
+                            s.place(),
+                            s.rein(),
+                            s.mounted()));
+        }
+    }
+
+    Ride ride(List<String> voided, List<String> odd) {
+        Map<String, Ride.Segment> byId = new HashMap<>();
+        segments.forEach(s -> byId.put(s.id(), s));
+        List<Ride.Exchange> placed =
+                exchanges.stream().filter(x -> byId.containsKey(x.segment())).toList();
+        List<String> loose = exchanges.stream()
+                .filter(x -> !byId.containsKey(x.segment()))
+                .map(Ride.Exchange::id)
+                .toList();
+        return new Ride(
+                startedAtMs, endedAtMs, segments, placed, notes, reinMs(), tallies(placed, byId), loose, voided, odd);
+    }
+
+    private Map<Rein, Long> reinMs() {
+        Map<Rein, Long> ms = new EnumMap<>(Rein.class);
+        Arrays.stream(Rein.values()).forEach(r -> ms.put(r, 0L));
+        for (Ride.Segment s : segments) {
+            s.endMs().ifPresent(end -> ms.merge(s.rein(), end - s.atMs(), Long::sum));
+        }
+        return ms;
+    }
+
+    private static List<Ride.Tally> tallies(List<Ride.Exchange> exchanges, Map<String, Ride.Segment> byId) {
+        Map<String, int[][]> counts = new TreeMap<>();
+        Map<String, Ride.Segment> sample = new HashMap<>();
+        for (Ride.Exchange x : exchanges) {
+            Ride.Segment s = byId.get(x.segment());
+            String key = tally(s, List.of()).key();
+            sample.putIfAbsent(key, s);
+            counts.computeIfAbsent(key, k -> new int[Strength.values().length][Response.values().length])[
+                    x.strength().ordinal()][x.response().ordinal()]++;
+        }
+        return counts.entrySet().stream()
+                .map(c -> tally(sample.get(c.getKey()), rows(c.getValue())))
+                .toList();
+    }
+
+    private static Ride.Tally tally(Ride.Segment s, List<List<Integer>> counts) {
+        return new Ride.Tally(s.exercise(), s.gait(), s.place(), s.rein(), s.mounted(), counts);
+    }
+
+    private static List<List<Integer>> rows(int[][] counts) {
+        return Arrays.stream(counts)
+                .map(row -> Arrays.stream(row).boxed().toList())
+                .toList();
+    }
+}

@@ -1,0 +1,16 @@
+package strophos.core.stair;
+
+/** Where a pair stands on a rung. */
+public enum RungState {
+    /** A rung it needs is not passed. */
+    CLOSED,
+    /** May be taken up. */
+    OPEN,
+    /** Open, and asked in a coached lesson. */
+    IN_WORK,
+    PASSED,
+    /** Stepped back from: waits until its way back is passed again. */
+    RESTING,
+    /** The coach asked for help first. */
+    PAUSED
+}

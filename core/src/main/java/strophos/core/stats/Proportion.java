@@ -1,0 +1,33 @@
+package strophos.core.stats;
+
+/**
+ * So many of so many.
+ *
+ * @param successes in [0, of]
+ * @param of at least 0; with 0 there is no share
+ */
+public record Proportion(int successes, int of) {
+
+    public Proportion {
+        if (of < 0 || successes < 0 || successes > of) {
+            throw new IllegalArgumentException(
+                    "Successes (%d) must lie in [0, %d], maybe the two counts are swapped.".formatted(successes, of));
+        }
+    }
+
+    /**
+     * The share of successes, in [0, 1].
+     *
+     * @throws IllegalStateException when nothing was counted: ask {@link #isEmpty()} first
+     */
+    public double share() {
+        if (isEmpty()) {
+            throw new IllegalStateException("There is no share of nothing; ask isEmpty() first.");
+        }
+        return (double) successes / of;
+    }
+
+    public boolean isEmpty() {
+        return of == 0;
+    }
+}

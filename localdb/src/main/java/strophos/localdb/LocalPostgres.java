@@ -1,0 +1,191 @@
+package strophos.localdb;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * One cluster with the three roles of a real installation: a superuser nobody uses but to set up, {@link #OWNER} who
+ * migrates, {@link #APP} who runs the application and is bound by row level security.
+ */
+public final class LocalPostgres implements AutoCloseable {
+
+    public static final String OWNER = "strophos_owner";
+    public static final String APP = "strophos_app";
+
+    private static final String SUPERUSER = "postgres";
+
+    private final Path bin;
+    private final Path home;
+    private final int port;
+
+    private LocalPostgres(Path bin, Path home, int port) {
+        this.bin = bin;
+        this.home = home;
+        this.port = port;
+    }
+
+    /** Makes and starts a cluster; it is stopped and removed on {@link #close()} or when this JVM ends or is killed. */
+    public static LocalPostgres start() {
+        Path bin = newestBin();
+        Path home = Path.of(
+                run(asDatabaseUser("mktemp", "-d", "/dev/shm/strophos-XXXXXX")).strip());
+        LocalPostgres cluster = new LocalPostgres(bin, home, freePort());
+        cluster.watch();
+        run(cluster.program(
+                "initdb",
+                "-D",
+                cluster.data(),
+                "-U",
+                SUPERUSER,
+                "-A",
+                "trust",
+                "--no-sync",
+                "-E",
+                "UTF8",
+                "--locale=C.UTF-8"));
+        cluster.up();
+        cluster.execute("postgres", "create role %s login; create role %s login".formatted(OWNER, APP));
+        return cluster;
+    }
+
+    /** Starts the stopped server again on the same port and data. */
+    public void up() {
+        String options =
+                "-p %d -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off -c max_connections=60"
+                        .formatted(port);
+        run(program("pg_ctl", "-D", data(), "-o", options, "-w", "-t", "60", "-l", home + "/log", "start"));
+    }
+
+    /** Stops the server at once, as a crash would. */
+    public void down() {
+        run(program("pg_ctl", "-D", data(), "-m", "immediate", "-w", "stop"));
+    }
+
+    /** Makes an empty database that belongs to {@link #OWNER}; its JDBC address names no user. */
+    public String createDatabase(String name) {
+        execute("postgres", "create database %s owner %s".formatted(name, OWNER));
+        return url(name);
+    }
+
+    public String url(String database) {
+        return "jdbc:postgresql://127.0.0.1:%d/%s".formatted(port, database);
+    }
+
+    public int port() {
+        return port;
+    }
+
+    @Override
+    public void close() {
+        remove();
+    }
+
+    private void execute(String database, String sql) {
+        try (Connection c = DriverManager.getConnection(url(database), SUPERUSER, "");
+                Statement s = c.createStatement()) {
+            s.execute(sql);
+        } catch (SQLException e) {
+            throw new IllegalStateException("The local cluster refused: " + sql, e);
+        }
+    }
+
+    /** A shell that outlives this JVM by a moment, so that a killed build leaves no cluster behind. */
+    private void watch() {
+        String script = "while kill -0 %d 2>/dev/null; do sleep 1; done; %s/pg_ctl -D %s -m immediate stop; rm -rf %s"
+                .formatted(ProcessHandle.current().pid(), bin, data(), home);
+        try {
+            // setsid: a Ctrl+C in the terminal must not end the watchdog with the build
+            List<String> command = new ArrayList<>(List.of("setsid"));
+            command.addAll(asDatabaseUser("sh", "-c", script));
+            new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void remove() {
+        run(program("pg_ctl", "-D", data(), "-m", "immediate", "-w", "stop"));
+        run(asDatabaseUser("rm", "-rf", home.toString()));
+    }
+
+    private String data() {
+        return home + "/data";
+    }
+
+    private List<String> program(String name, String... args) {
+        List<String> command = new ArrayList<>(List.of(bin.resolve(name).toString()));
+        command.addAll(List.of(args));
+        return asDatabaseUser(command.toArray(String[]::new));
+    }
+
+    private static List<String> asDatabaseUser(String... command) {
+        List<String> all = new ArrayList<>();
+        if (System.getProperty("user.name").equals("root")) {
+            all.addAll(List.of("runuser", "-u", "postgres", "--"));
+        }
+        all.addAll(List.of(command));
+        return all;
+    }
+
+    private static Path newestBin() {
+        Path versions = Path.of("/usr/lib/postgresql");
+        try (var found = Files.list(versions)) {
+            return found.map(v -> v.resolve("bin"))
+                    .filter(b -> Files.isExecutable(b.resolve("initdb")))
+                    .max(Comparator.comparing(
+                            b -> Integer.parseInt(b.getParent().getFileName().toString())))
+                    .orElseThrow();
+        } catch (IOException | RuntimeException e) {
+            throw new IllegalStateException(
+                    "No PostgreSQL server programs under " + versions + ": run ./strophos test, which installs them.",
+                    e);
+        }
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String run(List<String> command) {
+        try {
+            // output goes to a file: the started server inherits it, and a pipe would never end
+            Path output = Files.createTempFile("strophos", ".out");
+            Process p = new ProcessBuilder(command)
+                    .directory(Path.of("/").toFile())
+                    .redirectErrorStream(true)
+                    .redirectOutput(output.toFile())
+                    .start();
+            int code = p.waitFor();
+            String said = Files.readString(output);
+            Files.delete(output);
+            if (code != 0) {
+                throw new IllegalStateException(
+                        "%s ended with %d: %s".formatted(String.join(" ", command), code, said));
+            }
+            return said;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,37 @@
+package strophos.server;
+
+import com.github.f4b6a3.uuid.factory.standard.TimeOrderedEpochFactory;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import strophos.catalogue.Catalogue;
+import strophos.catalogue.CatalogueReader;
+
+/** Time, ids and the catalogue: injected, so that tests can set them. */
+@Configuration
+class Wiring {
+
+    @Bean
+    Clock clock(Settings settings) {
+        Clock system = Clock.systemUTC();
+        return settings.clockStart()
+                .map(start -> Clock.offset(system, Duration.between(system.instant(), start)))
+                .orElse(system);
+    }
+
+    /** UUIDv7 in the order of the injected clock. */
+    @Bean
+    Supplier<UUID> ids(Clock clock) {
+        TimeOrderedEpochFactory factory =
+                TimeOrderedEpochFactory.builder().withClock(clock).build();
+        return factory::create;
+    }
+
+    @Bean
+    Catalogue catalogue() {
+        return CatalogueReader.shipped();
+    }
+}

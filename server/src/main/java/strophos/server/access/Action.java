@@ -1,0 +1,26 @@
+package strophos.server.access;
+
+import java.util.EnumSet;
+import java.util.Set;
+
+/** What can be done, and by which roles: the one table. Which pairs a role sees is {@link VisiblePairs}. */
+public enum Action {
+    SEE_TODAY(Role.COACH, Role.ASSISTANT, Role.RIDER, Role.GUARDIAN),
+    SEE_PAIRS(Role.COACH, Role.ASSISTANT, Role.RIDER, Role.GUARDIAN),
+    ADD_PAIR(Role.COACH),
+    ADD_LESSON(Role.COACH, Role.ASSISTANT),
+    RECORD(Role.COACH, Role.ASSISTANT),
+    SEE_DEBRIEF(Role.COACH, Role.ASSISTANT),
+    DECIDE(Role.COACH),
+    EXPORT(Role.COACH, Role.ASSISTANT);
+
+    private final Set<Role> roles;
+
+    Action(Role first, Role... more) {
+        roles = EnumSet.of(first, more);
+    }
+
+    public boolean isFor(Role role) {
+        return roles.contains(role);
+    }
+}

@@ -1,0 +1,178 @@
+package strophos.server.debrief;
+
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.catalogue.Catalogue;
+import strophos.catalogue.Exercise;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.progress.Ask;
+import strophos.core.progress.ReinSummary;
+import strophos.core.progress.RungDecision;
+import strophos.core.record.Fold;
+import strophos.core.record.Ride;
+import strophos.core.stair.PairRecord;
+import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
+import strophos.core.stair.RungState;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.DecisionRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.pair.StairReader;
+import strophos.server.problem.Problem;
+import strophos.server.ride.RideLog;
+
+/** Puts a lesson's debrief together from its log, the pair's record and the rules. */
+@Service
+@Transactional
+public class Debrief {
+
+    private final LessonRepository lessons;
+    private final PairRepository pairs;
+    private final DecisionRepository decisions;
+    private final StairReader stairs;
+    private final RideLog log;
+    private final Catalogue catalogue;
+
+    Debrief(
+            LessonRepository lessons,
+            PairRepository pairs,
+            DecisionRepository decisions,
+            StairReader stairs,
+            RideLog log,
+            Catalogue catalogue) {
+        this.lessons = lessons;
+        this.pairs = pairs;
+        this.decisions = decisions;
+        this.stairs = stairs;
+        this.log = log;
+        this.catalogue = catalogue;
+    }
+
+    /** A lesson looked back on; advice is there once it has ended. */
+    public record View(
+            LessonRepository.Lesson lesson,
+            long leftMs,
+            long rightMs,
+            List<Row> rows,
+            List<NoteLine> notes,
+            int kept) {}
+
+    /** A line the coach wrote. */
+    public record NoteLine(Instant at, String text) {}
+
+    /**
+     * One exercise at one gait and place.
+     *
+     * @param rung null when the catalogue has no rung there; then nothing is decided
+     * @param state null without a rung
+     * @param pair asks under the pair's own rider; {@code others} those under anybody else
+     * @param advice null until the lesson has ended, and without a rung
+     * @param decision the coach's, null until made
+     */
+    public record Row(
+            String exercise,
+            String name,
+            Gait gait,
+            Place place,
+            String rung,
+            RungState state,
+            Sides pair,
+            Sides others,
+            AdviceView advice,
+            DecisionRepository.Made decision) {}
+
+    /** Both reins. */
+    public record Sides(SideView left, SideView right) {}
+
+    /** Counts by strength (rows) and response (columns); {@code meanStrength} is null when nothing was asked. */
+    public record SideView(
+            List<List<Integer>> counts, int yes, int asks, double low, double high, Double meanStrength) {}
+
+    /** The debrief of this lesson. */
+    public View view(UUID lessonId) {
+        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        Ride ride = Fold.of(log.log(lessonId).orElseThrow(Problem::notFound));
+        PairRecord record = recordUpTo(lesson);
+        List<DecisionRepository.Made> made = decisions.ofPair(lesson.pair());
+        Map<RungId, List<Ask>> ridden = record.asks().stream()
+                .filter(r -> r.lesson().equals(lessonId.toString()))
+                .collect(Collectors.groupingBy(
+                        PairRecord.Ridden::rung,
+                        LinkedHashMap::new,
+                        Collectors.mapping(PairRecord.Ridden::ask, Collectors.toList())));
+        return new View(
+                lesson,
+                ride.reinMs().get(Rein.LEFT),
+                ride.reinMs().get(Rein.RIGHT),
+                ridden.entrySet().stream()
+                        .map(e -> row(lesson, e.getKey(), e.getValue(), record, made))
+                        .toList(),
+                ride.notes().stream()
+                        .map(n -> new NoteLine(Instant.ofEpochMilli(n.atMs()), n.text()))
+                        .toList(),
+                ride.odd().size() + ride.loose().size());
+    }
+
+    /** The advice on a rung as it stands at the end of this lesson. */
+    public AdviceView advice(LessonRepository.Lesson lesson, Rung rung) {
+        if (lesson.endedAt() == null) {
+            throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
+        }
+        return advice(rung, recordUpTo(lesson));
+    }
+
+    private static AdviceView advice(Rung rung, PairRecord record) {
+        return AdviceView.of(RungDecision.with(rung.criterion()).advise(record.factsOf(rung.id())));
+    }
+
+    private PairRecord recordUpTo(LessonRepository.Lesson lesson) {
+        return lesson.startedAt() == null ? new PairRecord(List.of()) : pairs.record(lesson.pair(), lesson.startedAt());
+    }
+
+    private Row row(
+            LessonRepository.Lesson lesson,
+            RungId id,
+            List<Ask> asks,
+            PairRecord record,
+            List<DecisionRepository.Made> made) {
+        Optional<Rung> rung = catalogue.rung(id);
+        boolean isJudged = lesson.endedAt() != null && asks.stream().anyMatch(a -> a.mounted() == Mounted.RIDER);
+        return new Row(
+                id.exercise(),
+                catalogue.exercise(id.exercise()).map(Exercise::name).orElse(id.exercise()),
+                id.gait(),
+                id.place(),
+                rung.map(r -> r.id().toString()).orElse(null),
+                rung.flatMap(r -> stairs.state(r.id(), record, made)).orElse(null),
+                sides(asks.stream().filter(a -> a.mounted() == Mounted.RIDER).toList()),
+                sides(asks.stream().filter(a -> a.mounted() != Mounted.RIDER).toList()),
+                rung.filter(r -> isJudged).map(r -> advice(r, record)).orElse(null),
+                rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
+                        .orElse(null));
+    }
+
+    private static Sides sides(List<Ask> asks) {
+        return new Sides(side(ReinSummary.of(Rein.LEFT, asks)), side(ReinSummary.of(Rein.RIGHT, asks)));
+    }
+
+    private static SideView side(ReinSummary s) {
+        return new SideView(
+                s.counts(),
+                s.yes().successes(),
+                s.yes().of(),
+                s.interval().low(),
+                s.interval().high(),
+                s.meanStrength().isPresent() ? s.meanStrength().getAsDouble() : null);
+    }
+}

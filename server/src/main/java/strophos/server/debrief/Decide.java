@@ -1,0 +1,76 @@
+package strophos.server.debrief;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.catalogue.Catalogue;
+import strophos.core.stair.Rung;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.DecisionRepository;
+import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps what the coach chose beside what was advised, with the numbers of that moment. */
+@Service
+@Transactional
+public class Decide {
+
+    private final LessonRepository lessons;
+    private final DecisionRepository decisions;
+    private final Debrief debrief;
+    private final Catalogue catalogue;
+    private final JsonMapper json;
+
+    Decide(
+            LessonRepository lessons,
+            DecisionRepository decisions,
+            Debrief debrief,
+            Catalogue catalogue,
+            JsonMapper json) {
+        this.lessons = lessons;
+        this.decisions = decisions;
+        this.debrief = debrief;
+        this.catalogue = catalogue;
+        this.json = json;
+    }
+
+    /** Keeps the decision as made at this time; a repeated id answers what was made before. */
+    public DecisionRepository.Made make(UUID lessonId, NewDecision wanted, Instant at) {
+        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        Optional<DecisionRepository.Made> before = decisions.find(wanted.id());
+        if (before.isPresent()) {
+            return before.get();
+        }
+        Rung rung = catalogue
+                .rung(wanted.rung())
+                .orElseThrow(
+                        () -> Problem.refused(List.of(new Issue("unknown_id", "rung", "a rung of the catalogue"))));
+        AdviceView advice = debrief.advice(lesson, rung);
+        if (advice.decision() != wanted.seen()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "advice_changed",
+                    "The record has changed since you looked, and the advice with it; look again, then decide.");
+        }
+        decisions.add(
+                new DecisionRepository.Made(
+                        wanted.id(),
+                        lesson.pair(),
+                        lessonId,
+                        wanted.rung(),
+                        wanted.chosen(),
+                        advice.decision(),
+                        advice.ruleId(),
+                        advice.book(),
+                        wanted.reason(),
+                        "",
+                        at),
+                json.writeValueAsString(advice));
+        return decisions.find(wanted.id()).orElseThrow();
+    }
+}

@@ -1,0 +1,128 @@
+package strophos.server.demo;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+import strophos.server.Settings;
+import strophos.server.access.AccountRepository;
+import strophos.server.access.Role;
+import strophos.server.access.Viewer;
+import strophos.server.access.YardScope;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.setup.YardRepository;
+
+/** Makes the demo yard in an empty database, relative to today. */
+@Component
+@Profile("demo")
+class DemoMaker implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoMaker.class);
+
+    private final AccountRepository accounts;
+    private final YardRepository yards;
+    private final PairRepository pairs;
+    private final LessonRepository lessons;
+    private final DemoHistory history;
+    private final PasswordEncoder passwords;
+    private final TransactionOperations transactions;
+    private final Supplier<UUID> ids;
+    private final Clock clock;
+    private final Settings settings;
+
+    DemoMaker(
+            AccountRepository accounts,
+            YardRepository yards,
+            PairRepository pairs,
+            LessonRepository lessons,
+            DemoHistory history,
+            PasswordEncoder passwords,
+            TransactionOperations transactions,
+            Supplier<UUID> ids,
+            Clock clock,
+            Settings settings) {
+        this.accounts = accounts;
+        this.yards = yards;
+        this.pairs = pairs;
+        this.lessons = lessons;
+        this.history = history;
+        this.passwords = passwords;
+        this.transactions = transactions;
+        this.ids = ids;
+        this.clock = clock;
+        this.settings = settings;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) {
+        Viewer coach = new Viewer(ids.get(), ids.get(), Role.COACH);
+        boolean made = YardScope.as(
+                coach,
+                () -> transactions.execute(status -> {
+                    if (!accounts.isEmpty()) {
+                        return false;
+                    }
+                    make(coach);
+                    return true;
+                }));
+        LOG.info(made ? "The demo yard was made." : "The demo yard is there.");
+    }
+
+    private void make(Viewer coach) {
+        String hash = passwords.encode(settings.demoPassword().orElseThrow());
+        ZoneId zone = ZoneId.of(DemoPeople.TIME_ZONE);
+        yards.addYard(coach.yard(), DemoPeople.YARD, DemoPeople.TIME_ZONE, clock.instant());
+        addPerson(coach.person(), DemoPeople.COACH, Role.COACH, "ottilie", hash);
+        addPerson(ids.get(), DemoPeople.ASSISTANT, Role.ASSISTANT, "kwame", hash);
+        Map<String, LocalTime> today = Map.of(
+                "Marzipan", LocalTime.of(9, 30), "Vesper", LocalTime.of(16, 0), "Tamarack", LocalTime.of(17, 15));
+        UUID first = null;
+        for (DemoPeople.DemoPair demo : DemoPeople.pairs()) {
+            UUID pair = addPair(demo, hash);
+            first = first == null ? pair : first;
+            LocalTime at = today.get(demo.pair().horse());
+            if (at != null) {
+                Instant planned = LocalDate.ofInstant(clock.instant(), zone)
+                        .atTime(at)
+                        .atZone(zone)
+                        .toInstant();
+                lessons.add(ids.get(), pair, planned, 45, clock.instant());
+            }
+        }
+        history.make(coach, first, zone);
+        yards.markDemo(clock.instant());
+    }
+
+    private UUID addPair(DemoPeople.DemoPair demo, String hash) {
+        UUID rider = ids.get();
+        addPerson(rider, demo.pair().rider(), Role.RIDER, demo.signIn().orElse(null), hash);
+        demo.guardian().ifPresent(g -> {
+            UUID guardian = ids.get();
+            addPerson(guardian, g.name(), Role.GUARDIAN, g.signIn(), hash);
+            yards.addGuardianship(guardian, rider);
+        });
+        return pairs.addFor(rider, demo.pair());
+    }
+
+    private void addPerson(UUID id, String name, Role role, String signIn, String hash) {
+        UUID account = null;
+        if (signIn != null) {
+            account = ids.get();
+            accounts.add(account, signIn, hash, true, clock.instant());
+        }
+        yards.addPerson(id, name, role, account, clock.instant());
+    }
+}

@@ -1,0 +1,101 @@
+package strophos.server.lesson;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import strophos.core.stair.RungState;
+import strophos.server.access.Action;
+import strophos.server.access.Needs;
+import strophos.server.pair.DecisionRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.pair.StairReader;
+import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
+
+/** Today's lessons, and new ones. */
+@RestController
+@RequestMapping("/api/v1")
+@Transactional
+class LessonController {
+
+    private final LessonRepository lessons;
+    private final PairRepository pairs;
+    private final DecisionRepository decisions;
+    private final StairReader stairs;
+    private final Clock clock;
+
+    LessonController(
+            LessonRepository lessons,
+            PairRepository pairs,
+            DecisionRepository decisions,
+            StairReader stairs,
+            Clock clock) {
+        this.lessons = lessons;
+        this.pairs = pairs;
+        this.decisions = decisions;
+        this.stairs = stairs;
+        this.clock = clock;
+    }
+
+    /** A lesson of the day, with the rungs its pair is working on. */
+    record TodaysLesson(LessonRepository.Lesson lesson, List<StairReader.Step> inWork) {}
+
+    record Today(LocalDate date, List<TodaysLesson> lessons) {}
+
+    /** A lesson to be held; the id is made by the caller. */
+    record NewLesson(
+            @NotNull UUID id,
+            @NotNull UUID pair,
+            @NotNull Instant plannedAt,
+            @Min(5) @Max(180) int minutes) {}
+
+    record Added(UUID id) {}
+
+    @GetMapping("/today")
+    @Needs(Action.SEE_TODAY)
+    Today today() {
+        ZoneId zone = lessons.zone();
+        LocalDate date = LocalDate.ofInstant(clock.instant(), zone);
+        Instant from = date.atStartOfDay(zone).toInstant();
+        Instant to = date.plusDays(1).atStartOfDay(zone).toInstant();
+        return new Today(
+                date,
+                lessons.between(from, to).stream()
+                        .map(l -> new TodaysLesson(l, inWork(l.pair())))
+                        .toList());
+    }
+
+    private List<StairReader.Step> inWork(UUID pair) {
+        return stairs.steps(pairs.record(pair, clock.instant()), decisions.ofPair(pair)).stream()
+                .filter(s -> s.state() == RungState.IN_WORK || s.state() == RungState.OPEN)
+                .toList();
+    }
+
+    @PostMapping("/lessons")
+    @Needs(Action.ADD_LESSON)
+    @ResponseStatus(HttpStatus.CREATED)
+    Added add(@Valid @RequestBody NewLesson lesson) {
+        if (pairs.find(lesson.pair()).isEmpty()) {
+            throw Problem.refused(List.of(new Issue("unknown_id", "pair", "a pair of this yard")));
+        }
+        if (lessons.find(lesson.id()).isEmpty()) {
+            lessons.add(lesson.id(), lesson.pair(), lesson.plannedAt(), lesson.minutes(), clock.instant());
+        }
+        return new Added(lesson.id());
+    }
+}

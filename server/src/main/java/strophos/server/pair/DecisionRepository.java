@@ -1,0 +1,91 @@
+package strophos.server.pair;
+
+import static strophos.server.db.Tables.DECISION;
+import static strophos.server.db.Tables.PERSON;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.progress.Decision;
+import strophos.server.access.YardScope;
+
+/** What was advised and what was chosen, in the order it was decided. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class DecisionRepository {
+
+    private final DSLContext db;
+
+    DecisionRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** @param reason the coach's words; null when none were given */
+    public record Made(
+            UUID id,
+            UUID pair,
+            UUID lesson,
+            String rung,
+            Decision chosen,
+            Decision advised,
+            String ruleId,
+            String ruleBook,
+            String reason,
+            String by,
+            Instant at) {}
+
+    public List<Made> ofPair(UUID pair) {
+        return made(DECISION.PAIR_ID.eq(pair));
+    }
+
+    public Optional<Made> find(UUID id) {
+        return made(DECISION.ID.eq(id)).stream().findFirst();
+    }
+
+    /** @param evidence the advice as it stood, as JSON */
+    public void add(Made made, String evidence) {
+        db.insertInto(DECISION)
+                .set(DECISION.YARD_ID, YardScope.viewer().yard())
+                .set(DECISION.ID, made.id())
+                .set(DECISION.PAIR_ID, made.pair())
+                .set(DECISION.LESSON_ID, made.lesson())
+                .set(DECISION.RUNG, made.rung())
+                .set(DECISION.CHOSEN, made.chosen().name())
+                .set(DECISION.ADVISED, made.advised().name())
+                .set(DECISION.RULE_ID, made.ruleId())
+                .set(DECISION.RULE_BOOK, made.ruleBook())
+                .set(DECISION.EVIDENCE, JSONB.valueOf(evidence))
+                .set(DECISION.REASON, made.reason())
+                .set(DECISION.DECIDED_BY, YardScope.viewer().person())
+                .set(DECISION.DECIDED_AT, made.at())
+                .execute();
+    }
+
+    private List<Made> made(Condition which) {
+        return db.select(DECISION.asterisk(), PERSON.NAME)
+                .from(DECISION)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(DECISION.YARD_ID).and(PERSON.ID.eq(DECISION.DECIDED_BY)))
+                .where(which)
+                .orderBy(DECISION.DECIDED_AT, DECISION.ID)
+                .fetch(r -> new Made(
+                        r.get(DECISION.ID),
+                        r.get(DECISION.PAIR_ID),
+                        r.get(DECISION.LESSON_ID),
+                        r.get(DECISION.RUNG),
+                        Decision.valueOf(r.get(DECISION.CHOSEN)),
+                        Decision.valueOf(r.get(DECISION.ADVISED)),
+                        r.get(DECISION.RULE_ID),
+                        r.get(DECISION.RULE_BOOK),
+                        r.get(DECISION.REASON),
+                        r.get(PERSON.NAME),
+                        r.get(DECISION.DECIDED_AT)));
+    }
+}

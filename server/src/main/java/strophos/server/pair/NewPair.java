@@ -1,0 +1,21 @@
+package strophos.server.pair;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+
+/**
+ * A rider and a horse that begin together.
+ *
+ * @param heightCm at the withers; null when not measured
+ * @param goal in the rider's words; null when not asked yet
+ */
+public record NewPair(
+        @NotBlank @Size(max = 80) String rider,
+        @NotBlank @Size(max = 80) String horse,
+        @Size(max = 200) String description,
+        @Min(60) @Max(220) Integer heightCm,
+        @NotNull School school,
+        @Size(max = 400) String goal) {}

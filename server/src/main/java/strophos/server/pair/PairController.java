@@ -1,0 +1,115 @@
+package strophos.server.pair;
+
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import strophos.core.stair.PairRecord;
+import strophos.server.access.Action;
+import strophos.server.access.Needs;
+import strophos.server.problem.Problem;
+
+/** The list of pairs, one pair, and new ones. */
+@RestController
+@RequestMapping("/api/v1/pairs")
+@Transactional
+class PairController {
+
+    private final PairRepository pairs;
+    private final DecisionRepository decisions;
+    private final StairReader stairs;
+    private final Clock clock;
+
+    PairController(PairRepository pairs, DecisionRepository decisions, StairReader stairs, Clock clock) {
+        this.pairs = pairs;
+        this.decisions = decisions;
+        this.stairs = stairs;
+        this.clock = clock;
+    }
+
+    /** A pair in the list. */
+    record PairLine(
+            UUID id,
+            String rider,
+            String horse,
+            School school,
+            List<StairReader.Step> inWork,
+            Instant lastLessonAt,
+            int lessons) {}
+
+    record PairList(List<PairLine> pairs) {}
+
+    /** One pair. */
+    record PairView(
+            UUID id,
+            String rider,
+            String horse,
+            String description,
+            School school,
+            String goal,
+            List<StairReader.Step> stair,
+            List<Trend.Point> trend,
+            List<PairRepository.LessonLine> lessons,
+            List<DecisionRepository.Made> decisions) {}
+
+    record Added(UUID id) {}
+
+    @GetMapping
+    @Needs(Action.SEE_PAIRS)
+    PairList all() {
+        return new PairList(pairs.findVisible().stream().map(this::line).toList());
+    }
+
+    private PairLine line(PairRepository.Named pair) {
+        List<StairReader.Step> steps =
+                stairs.steps(pairs.record(pair.id(), clock.instant()), decisions.ofPair(pair.id()));
+        List<PairRepository.LessonLine> lessons = pairs.lessons(pair.id());
+        return new PairLine(
+                pair.id(),
+                pair.rider(),
+                pair.horse(),
+                pair.school(),
+                steps.stream()
+                        .filter(s -> s.state() == strophos.core.stair.RungState.IN_WORK)
+                        .toList(),
+                lessons.isEmpty() ? null : lessons.get(0).startedAt(),
+                lessons.size());
+    }
+
+    @GetMapping("/{id}")
+    @Needs(Action.SEE_PAIRS)
+    PairView one(@PathVariable UUID id) {
+        PairRepository.Named pair = pairs.find(id).orElseThrow(Problem::notFound);
+        PairRecord record = pairs.record(id, clock.instant());
+        List<DecisionRepository.Made> made = decisions.ofPair(id);
+        List<PairRepository.LessonLine> lessons = pairs.lessons(id);
+        return new PairView(
+                pair.id(),
+                pair.rider(),
+                pair.horse(),
+                pair.description(),
+                pair.school(),
+                pair.goal(),
+                stairs.steps(record, made),
+                Trend.of(record, lessons),
+                lessons,
+                made);
+    }
+
+    @PostMapping
+    @Needs(Action.ADD_PAIR)
+    @ResponseStatus(HttpStatus.CREATED)
+    Added add(@Valid @RequestBody NewPair pair) {
+        return new Added(pairs.add(pair));
+    }
+}

@@ -1,0 +1,173 @@
+package strophos.server.pair;
+
+import static strophos.server.db.Tables.HORSE;
+import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.PAIR;
+import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.SelectConditionStep;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Strength;
+import strophos.core.progress.Ask;
+import strophos.core.stair.PairRecord;
+import strophos.core.stair.RungId;
+import strophos.server.access.Role;
+import strophos.server.access.VisiblePairs;
+import strophos.server.access.YardScope;
+
+/** Pairs and what they rode. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class PairRepository {
+
+    private final DSLContext db;
+    private final Supplier<UUID> ids;
+    private final Clock clock;
+
+    PairRepository(DSLContext db, Supplier<UUID> ids, Clock clock) {
+        this.db = db;
+        this.ids = ids;
+        this.clock = clock;
+    }
+
+    /** A pair as named on a card. */
+    public record Named(
+            UUID id, UUID riderId, String rider, String horse, String description, School school, String goal) {}
+
+    /** A lesson that was begun. */
+    public record LessonLine(UUID id, Instant startedAt, Instant endedAt, int exchanges, long leftMs, long rightMs) {}
+
+    public UUID add(NewPair pair) {
+        UUID rider = ids.get();
+        db.insertInto(PERSON, PERSON.YARD_ID, PERSON.ID, PERSON.NAME, PERSON.ROLE, PERSON.CREATED_AT)
+                .values(yard(), rider, pair.rider(), Role.RIDER.name(), clock.instant())
+                .execute();
+        return addFor(rider, pair);
+    }
+
+    /** Pairs a horse that begins here with a rider who is known already. */
+    public UUID addFor(UUID rider, NewPair pair) {
+        UUID horse = ids.get();
+        db.insertInto(HORSE, HORSE.YARD_ID, HORSE.ID, HORSE.NAME, HORSE.DESCRIPTION, HORSE.HEIGHT_CM, HORSE.CREATED_AT)
+                .values(yard(), horse, pair.horse(), pair.description(), pair.heightCm(), clock.instant())
+                .execute();
+        UUID id = ids.get();
+        db.insertInto(
+                        PAIR,
+                        PAIR.YARD_ID,
+                        PAIR.ID,
+                        PAIR.RIDER_ID,
+                        PAIR.HORSE_ID,
+                        PAIR.SCHOOL,
+                        PAIR.GOAL,
+                        PAIR.CREATED_AT)
+                .values(yard(), id, rider, horse, pair.school().name(), pair.goal(), clock.instant())
+                .execute();
+        return id;
+    }
+
+    /** The pairs the viewer may see, by horse. */
+    public List<Named> findVisible() {
+        return visible().orderBy(HORSE.NAME, PAIR.ID).fetch(PairRepository::named);
+    }
+
+    /** This pair, if the viewer may see it. */
+    public Optional<Named> find(UUID id) {
+        return visible(PAIR.ID.eq(id)).fetchOptional(PairRepository::named);
+    }
+
+    /** All asks of a pair in order, in lessons that began no later than {@code upTo}. */
+    public PairRecord record(UUID pair, Instant upTo) {
+        return new PairRecord(db.select(
+                        RIDDEN_EXCHANGE.LESSON_ID,
+                        RIDDEN_EXCHANGE.EXERCISE,
+                        RIDDEN_EXCHANGE.GAIT,
+                        RIDDEN_EXCHANGE.PLACE,
+                        RIDDEN_EXCHANGE.REIN,
+                        RIDDEN_EXCHANGE.MOUNTED,
+                        RIDDEN_EXCHANGE.STRENGTH,
+                        RIDDEN_EXCHANGE.RESPONSE)
+                .from(LESSON)
+                .join(RIDDEN_LESSON)
+                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .join(RIDDEN_EXCHANGE)
+                .on(RIDDEN_EXCHANGE.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_EXCHANGE.LESSON_ID.eq(LESSON.ID)))
+                .where(LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.le(upTo)))
+                .orderBy(RIDDEN_LESSON.STARTED_AT, LESSON.ID, RIDDEN_EXCHANGE.ORD)
+                .fetch(PairRepository::ridden));
+    }
+
+    /** The lessons of a pair that were begun, the latest first. */
+    public List<LessonLine> lessons(UUID pair) {
+        return db.select(
+                        LESSON.ID,
+                        RIDDEN_LESSON.STARTED_AT,
+                        RIDDEN_LESSON.ENDED_AT,
+                        RIDDEN_LESSON.EXCHANGES,
+                        RIDDEN_LESSON.LEFT_MS,
+                        RIDDEN_LESSON.RIGHT_MS)
+                .from(LESSON)
+                .join(RIDDEN_LESSON)
+                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .where(LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc())
+                .fetch(r -> new LessonLine(r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6()));
+    }
+
+    private static PairRecord.Ridden ridden(Record r) {
+        RungId rung = new RungId(
+                r.get(RIDDEN_EXCHANGE.EXERCISE),
+                Gait.valueOf(r.get(RIDDEN_EXCHANGE.GAIT)),
+                Place.valueOf(r.get(RIDDEN_EXCHANGE.PLACE)));
+        Ask ask = new Ask(
+                Rein.valueOf(r.get(RIDDEN_EXCHANGE.REIN)),
+                Mounted.valueOf(r.get(RIDDEN_EXCHANGE.MOUNTED)),
+                Strength.ofLevel(r.get(RIDDEN_EXCHANGE.STRENGTH)).orElseThrow(),
+                Response.valueOf(r.get(RIDDEN_EXCHANGE.RESPONSE)));
+        return new PairRecord.Ridden(r.get(RIDDEN_EXCHANGE.LESSON_ID).toString(), rung, ask);
+    }
+
+    private SelectConditionStep<? extends Record> visible(Condition... more) {
+        return db.select(PAIR.ID, PAIR.RIDER_ID, PERSON.NAME, HORSE.NAME, HORSE.DESCRIPTION, PAIR.SCHOOL, PAIR.GOAL)
+                .from(PAIR)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(PAIR.YARD_ID).and(PERSON.ID.eq(PAIR.RIDER_ID)))
+                .join(HORSE)
+                .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
+                .where(VisiblePairs.to(YardScope.viewer()))
+                .and(org.jooq.impl.DSL.and(more));
+    }
+
+    private static Named named(Record r) {
+        return new Named(
+                r.get(PAIR.ID),
+                r.get(PAIR.RIDER_ID),
+                r.get(PERSON.NAME),
+                r.get(HORSE.NAME),
+                r.get(HORSE.DESCRIPTION),
+                School.valueOf(r.get(PAIR.SCHOOL)),
+                r.get(PAIR.GOAL));
+    }
+
+    private static UUID yard() {
+        return YardScope.viewer().yard();
+    }
+}

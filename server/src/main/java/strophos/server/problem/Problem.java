@@ -1,0 +1,47 @@
+package strophos.server.problem;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+
+/** An expected refusal: the status, a stable code, and a sentence that says what to do. */
+public class Problem extends RuntimeException {
+
+    private final HttpStatus status;
+    private final String code;
+    private final transient List<Issue> issues;
+
+    public Problem(HttpStatus status, String code, String detail, List<Issue> issues) {
+        super(detail, null, false, false);
+        this.status = status;
+        this.code = code;
+        this.issues = List.copyOf(issues);
+    }
+
+    public Problem(HttpStatus status, String code, String detail) {
+        this(status, code, detail, List.of());
+    }
+
+    /** The answer to an id in a path that is malformed, unknown or another's: they must not be told apart. */
+    public static Problem notFound() {
+        return new Problem(
+                HttpStatus.NOT_FOUND, "not_found", "There is nothing here that you can see; go back to Today.");
+    }
+
+    /** The answer to values that cannot be taken. */
+    public static Problem refused(List<Issue> issues) {
+        return new Problem(
+                HttpStatus.UNPROCESSABLE_CONTENT, "refused", "Some values cannot be taken; see the issues.", issues);
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    String code() {
+        return code;
+    }
+
+    List<Issue> issues() {
+        return issues;
+    }
+}

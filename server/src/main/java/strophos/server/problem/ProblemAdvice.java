@@ -1,0 +1,92 @@
+package strophos.server.problem;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+
+/** Turns whatever went wrong into a problem document. */
+@RestControllerAdvice
+class ProblemAdvice {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDocument> expected(Problem problem) {
+        return answer(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDocument> malformedId(MethodArgumentTypeMismatchException e) {
+        return answer(Problem.notFound());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDocument> invalid(MethodArgumentNotValidException e) {
+        List<Issue> issues = e.getBindingResult().getFieldErrors().stream()
+                .map(f -> new Issue(code(f), f.getField(), f.getDefaultMessage()))
+                .toList();
+        return answer(Problem.refused(issues));
+    }
+
+    /** Our codes, not the framework's names. */
+    private static String code(FieldError f) {
+        return Map.of(
+                        "NotBlank", "missing",
+                        "NotNull", "missing",
+                        "Size", "length",
+                        "Min", "too_small",
+                        "Max", "too_large",
+                        "Pattern", "form")
+                .getOrDefault(String.valueOf(f.getCode()), "invalid");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDocument> unreadable(HttpMessageNotReadableException e) {
+        List<Issue> issues =
+                e.getCause() instanceof JacksonException j && !j.getPath().isEmpty()
+                        ? List.of(new Issue("form", path(j), "a value of the documented form"))
+                        : List.of();
+        return answer(new Problem(
+                HttpStatus.BAD_REQUEST, "unreadable", "The body is not the JSON that is expected here.", issues));
+    }
+
+    private static String path(JacksonException e) {
+        return e.getPath().stream()
+                .map(r -> r.getPropertyName() != null ? r.getPropertyName() : String.valueOf(r.getIndex()))
+                .collect(Collectors.joining("."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDocument> unexpected(Exception e) {
+        if (e instanceof ErrorResponse known) {
+            HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+            return status == HttpStatus.NOT_FOUND
+                    ? answer(Problem.notFound())
+                    : answer(new Problem(status, "request", status.getReasonPhrase() + "; see openapi.json."));
+        }
+        LOG.error("Unexpected failure", e);
+        return answer(new Problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "failure",
+                "Something failed on our side and nothing was changed; try again, and tell us the request id."));
+    }
+
+    private static ResponseEntity<ProblemDocument> answer(Problem problem) {
+        return ResponseEntity.status(problem.status())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDocument.of(problem));
+    }
+}

@@ -1,0 +1,38 @@
+package strophos.server.ride;
+
+/**
+ * What became of one entry of a batch.
+ *
+ * @param index its place in the batch
+ * @param id null when it could not be read
+ * @param code why it was refused; null otherwise
+ */
+public record Answer(int index, String id, Outcome outcome, Code code) {
+
+    /** Whether it is stored. */
+    public enum Outcome {
+        STORED,
+        ALREADY,
+        /** Stored, but its payload is not understood: kept and shown as such. */
+        KEPT_ODD,
+        REFUSED
+    }
+
+    /** Why not. */
+    public enum Code {
+        /** The envelope is not of the documented form. */
+        ENVELOPE,
+        /** The payload is larger than 8 kB. */
+        TOO_LARGE,
+        /** No such lesson, or not one you may write to. */
+        UNKNOWN_LESSON,
+        /** Entries are sent by their author only. */
+        NOT_AUTHOR,
+        /** Another entry stands under this id. */
+        CONFLICT
+    }
+
+    static Answer refused(int index, String id, Code code) {
+        return new Answer(index, id, Outcome.REFUSED, code);
+    }
+}

@@ -1,0 +1,98 @@
+package strophos.server.ride;
+
+import static strophos.server.db.Tables.ENTRY;
+import static strophos.server.db.Tables.LESSON;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.record.Entry;
+import strophos.core.record.PayloadReader;
+import strophos.server.access.YardScope;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The stored log. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class EntryRepository {
+
+    private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
+
+    private final DSLContext db;
+    private final JsonMapper json;
+
+    EntryRepository(DSLContext db, JsonMapper json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    /** Locks the lesson until the transaction ends: its log is folded by one writer at a time. */
+    void lock(UUID lesson) {
+        db.select(LESSON.ID)
+                .from(LESSON)
+                .where(LESSON.ID.eq(lesson))
+                .forUpdate()
+                .fetch();
+    }
+
+    List<Entry> ofLesson(UUID lesson) {
+        return db.selectFrom(ENTRY)
+                .where(ENTRY.LESSON_ID.eq(lesson))
+                .orderBy(ENTRY.AT_MS, ENTRY.DEVICE_ID, ENTRY.SEQ, ENTRY.ID)
+                .fetch(this::entry);
+    }
+
+    /** Those of these ids that are stored, in whatever lesson of the yard. */
+    List<Entry> withIds(List<UUID> ids) {
+        return db.selectFrom(ENTRY).where(ENTRY.ID.in(ids)).fetch(this::entry);
+    }
+
+    List<UUID> lessonsWithEntries() {
+        return db.selectDistinct(ENTRY.LESSON_ID).from(ENTRY).fetch(ENTRY.LESSON_ID);
+    }
+
+    void add(List<Entry> entries, Instant receivedAt) {
+        UUID yard = YardScope.viewer().yard();
+        db.batchInsert(entries.stream()
+                        .map(e -> {
+                            var row = db.newRecord(ENTRY);
+                            row.setYardId(yard);
+                            row.setId(UUID.fromString(e.id()));
+                            row.setLessonId(UUID.fromString(e.lesson()));
+                            row.setDeviceId(UUID.fromString(e.device()));
+                            row.setAuthorId(UUID.fromString(e.author()));
+                            row.setSeq(e.seq());
+                            row.setAtMs(e.atMs());
+                            row.setKind(e.kind());
+                            row.setV(e.v());
+                            row.setPayload(JSONB.valueOf(json.writeValueAsString(e.payload())));
+                            row.setKeptOdd(PayloadReader.read(e.kind(), e.v(), e.payload())
+                                    .isEmpty());
+                            row.setReceivedAt(receivedAt);
+                            return row;
+                        })
+                        .toList())
+                .execute();
+    }
+
+    private Entry entry(Record r) {
+        return new Entry(
+                r.get(ENTRY.ID).toString(),
+                r.get(ENTRY.LESSON_ID).toString(),
+                r.get(ENTRY.DEVICE_ID).toString(),
+                r.get(ENTRY.AUTHOR_ID).toString(),
+                r.get(ENTRY.SEQ),
+                r.get(ENTRY.AT_MS),
+                r.get(ENTRY.KIND),
+                r.get(ENTRY.V),
+                json.readValue(r.get(ENTRY.PAYLOAD).data(), OBJECT));
+    }
+}

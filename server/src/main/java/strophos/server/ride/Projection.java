@@ -1,0 +1,78 @@
+package strophos.server.ride;
+
+import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Rein;
+import strophos.core.record.Ride;
+import strophos.server.access.YardScope;
+import strophos.server.db.tables.records.RiddenExchangeRecord;
+
+/** The fold of each lesson, spread out for queries; thrown away and written anew whenever an entry arrives. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class Projection {
+
+    private final DSLContext db;
+
+    Projection(DSLContext db) {
+        this.db = db;
+    }
+
+    void replace(UUID lesson, Ride ride) {
+        UUID yard = YardScope.viewer().yard();
+        db.deleteFrom(RIDDEN_EXCHANGE)
+                .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
+                .execute();
+        db.deleteFrom(RIDDEN_LESSON).where(RIDDEN_LESSON.LESSON_ID.eq(lesson)).execute();
+        db.insertInto(RIDDEN_LESSON)
+                .set(RIDDEN_LESSON.YARD_ID, yard)
+                .set(RIDDEN_LESSON.LESSON_ID, lesson)
+                .set(RIDDEN_LESSON.STARTED_AT, instant(ride.startedAtMs()))
+                .set(RIDDEN_LESSON.ENDED_AT, instant(ride.endedAtMs()))
+                .set(RIDDEN_LESSON.LEFT_MS, ride.reinMs().get(Rein.LEFT))
+                .set(RIDDEN_LESSON.RIGHT_MS, ride.reinMs().get(Rein.RIGHT))
+                .set(RIDDEN_LESSON.EXCHANGES, ride.exchanges().size())
+                .execute();
+        db.batchInsert(rows(yard, lesson, ride)).execute();
+    }
+
+    private List<RiddenExchangeRecord> rows(UUID yard, UUID lesson, Ride ride) {
+        Map<String, Ride.Segment> segments = new HashMap<>();
+        ride.segments().forEach(s -> segments.put(s.id(), s));
+        List<RiddenExchangeRecord> rows = new ArrayList<>();
+        for (Ride.Exchange x : ride.exchanges()) {
+            Ride.Segment s = segments.get(x.segment());
+            RiddenExchangeRecord row = db.newRecord(RIDDEN_EXCHANGE);
+            row.setYardId(yard);
+            row.setLessonId(lesson);
+            row.setOrd(rows.size());
+            row.setEntryId(UUID.fromString(x.id()));
+            row.setAt(Instant.ofEpochMilli(x.atMs()));
+            row.setExercise(s.exercise());
+            row.setGait(s.gait().name());
+            row.setPlace(s.place().name());
+            row.setRein(s.rein().name());
+            row.setMounted(s.mounted().name());
+            row.setStrength(x.strength().level());
+            row.setResponse(x.response().name());
+            rows.add(row);
+        }
+        return rows;
+    }
+
+    private static Instant instant(OptionalLong ms) {
+        return ms.isPresent() ? Instant.ofEpochMilli(ms.getAsLong()) : null;
+    }
+}

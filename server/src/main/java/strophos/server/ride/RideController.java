@@ -1,0 +1,95 @@
+package strophos.server.ride;
+
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import strophos.server.access.Action;
+import strophos.server.access.Needs;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.DecisionRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.pair.StairReader;
+import strophos.server.problem.Problem;
+import tools.jackson.databind.JsonNode;
+
+/** Entries in, a lesson's log out, and what a device needs to ride without a network. */
+@RestController
+@RequestMapping("/api/v1")
+class RideController {
+
+    private final RideLog log;
+    private final LessonRepository lessons;
+    private final PairRepository pairs;
+    private final DecisionRepository decisions;
+    private final StairReader stairs;
+    private final Clock clock;
+
+    RideController(
+            RideLog log,
+            LessonRepository lessons,
+            PairRepository pairs,
+            DecisionRepository decisions,
+            StairReader stairs,
+            Clock clock) {
+        this.log = log;
+        this.lessons = lessons;
+        this.pairs = pairs;
+        this.decisions = decisions;
+        this.stairs = stairs;
+        this.clock = clock;
+    }
+
+    /** Entries of any of the author's lessons. */
+    record Batch(
+            @NotNull @Size(max = 500) @ArraySchema(schema = @Schema(implementation = EntryWire.class))
+            List<JsonNode> entries) {}
+
+    /** The answers in the batch's order, and the server's clock for the device's. */
+    record BatchAnswer(List<Answer> answers, long serverMs) {}
+
+    record Log(List<EntryWire> entries) {}
+
+    /** All a device needs for a lesson without a network. */
+    record Packet(
+            LessonRepository.Lesson lesson, List<StairReader.Step> rungs, List<EntryWire> entries, long serverMs) {}
+
+    @PostMapping("/entries")
+    @Needs(Action.RECORD)
+    BatchAnswer take(@Valid @RequestBody Batch batch) {
+        return new BatchAnswer(log.take(batch.entries()), clock.millis());
+    }
+
+    @GetMapping("/lessons/{id}/entries")
+    @Needs(Action.EXPORT)
+    Log entries(@PathVariable UUID id) {
+        return new Log(wire(id));
+    }
+
+    @GetMapping("/lessons/{id}/packet")
+    @Needs(Action.RECORD)
+    @Transactional
+    public Packet packet(@PathVariable UUID id) {
+        LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        List<StairReader.Step> rungs =
+                stairs.steps(pairs.record(lesson.pair(), clock.instant()), decisions.ofPair(lesson.pair()));
+        return new Packet(lesson, rungs, wire(id), clock.millis());
+    }
+
+    private List<EntryWire> wire(UUID lesson) {
+        return log.log(lesson).orElseThrow(Problem::notFound).stream()
+                .map(EntryWire::of)
+                .toList();
+    }
+}
