@@ -1,6 +1,7 @@
 package strophos.core.progress;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * A second opinion on a rung, with its whole why.
@@ -13,7 +14,7 @@ import java.util.List;
 public record Advice(Decision decision, String ruleId, String book, List<Finding> findings) {
 
     /** One rule's answer. */
-    public record Finding(String ruleId, Judgement judgement) {}
+    public record Finding(String ruleId, Map<String, Double> thresholds, Judgement judgement) {}
 
     public Advice {
         findings = List.copyOf(findings);

@@ -1,6 +1,7 @@
 package strophos.core.progress;
 
 import java.util.List;
+import java.util.Map;
 import strophos.core.exchange.Strength;
 import strophos.core.stats.Proportion;
 
@@ -16,6 +17,11 @@ public record Forcing(int window, int fewest, double strongestShare, double mean
     @Override
     public String id() {
         return "step-back.forcing";
+    }
+
+    @Override
+    public Map<String, Double> thresholds() {
+        return Map.of("window", (double) window, "strongestShare", strongestShare, "meanStrength", meanStrength);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package strophos.core.progress;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
@@ -19,6 +20,11 @@ public record OneReinFails(int window, int fewest, Strength atMost, double p, do
     @Override
     public String id() {
         return "step-back.one-rein-fails";
+    }
+
+    @Override
+    public Map<String, Double> thresholds() {
+        return Map.of("window", (double) window, "p", p, "share", share);
     }
 
     @Override

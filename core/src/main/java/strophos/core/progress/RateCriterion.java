@@ -2,6 +2,7 @@ package strophos.core.progress;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
 import strophos.core.stats.Interval;
@@ -51,6 +52,16 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
     /** Fewest asks on a rein for a lesson to count on it. */
     public int asksForALesson() {
         return (window + 1) / 2;
+    }
+
+    @Override
+    public Map<String, Double> thresholds() {
+        return Map.of(
+                "needed", (double) needed(),
+                "window", (double) window,
+                "atMost", (double) atMost.level(),
+                "lessons", (double) lessons,
+                "lowerEnd", lowerEnd);
     }
 
     /** {@code Met} when both reins have it; {@code NotEnoughData} while a rein's window is not full. */

@@ -6,5 +6,8 @@ public interface Rule {
     /** Stable name, kept with every advice. */
     String id();
 
+    /** The thresholds it judges by, by name; shares in [0, 1]. */
+    java.util.Map<String, Double> thresholds();
+
     Judgement judge(RungFacts facts);
 }

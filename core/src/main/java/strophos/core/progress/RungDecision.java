@@ -26,15 +26,22 @@ public record RungDecision(List<Rule> stepBack, RateCriterion criterion) {
     /** The advice for a rung whose last lesson is the one judged. */
     public Advice advise(RungFacts facts) {
         List<Advice.Finding> findings = new ArrayList<>();
-        stepBack.forEach(rule -> findings.add(new Advice.Finding(rule.id(), rule.judge(facts))));
-        Judgement rate = criterion.judge(facts);
+        stepBack.forEach(rule -> findings.add(finding(rule, facts)));
         List<Advice.Finding> all = new ArrayList<>(findings);
-        all.add(new Advice.Finding(criterion.id(), rate));
+        Advice.Finding rate = finding(criterion, facts);
+        all.add(rate);
         return findings.stream()
                 .filter(f -> f.judgement() instanceof Judgement.Met)
                 .findFirst()
                 .map(f -> new Advice(Decision.STEP_BACK, f.ruleId(), BOOK, all))
                 .orElseGet(() -> new Advice(
-                        rate instanceof Judgement.Met ? Decision.MOVE_ON : Decision.STAY, criterion.id(), BOOK, all));
+                        rate.judgement() instanceof Judgement.Met ? Decision.MOVE_ON : Decision.STAY,
+                        criterion.id(),
+                        BOOK,
+                        all));
+    }
+
+    private static Advice.Finding finding(Rule rule, RungFacts facts) {
+        return new Advice.Finding(rule.id(), rule.thresholds(), rule.judge(facts));
     }
 }

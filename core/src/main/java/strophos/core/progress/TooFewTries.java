@@ -1,6 +1,7 @@
 package strophos.core.progress;
 
 import java.util.List;
+import java.util.Map;
 import strophos.core.exchange.Response;
 import strophos.core.stats.Proportion;
 
@@ -15,6 +16,11 @@ public record TooFewTries(int fewest, double share) implements Rule {
     @Override
     public String id() {
         return "step-back.too-few-tries";
+    }
+
+    @Override
+    public Map<String, Double> thresholds() {
+        return Map.of("fewest", (double) fewest, "share", share);
     }
 
     @Override

@@ -24,6 +24,9 @@ public final class PayloadReader {
     public static final long OFFSET_MAX_MS = 315_360_000_000L;
 
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+    /** Something other than blanks; spelled out, since Java and JavaScript do not agree on what is blank. */
+    private static final Pattern WRITTEN = Pattern.compile("[^ \\t\\r\\n]");
+
     private static final Pattern EXERCISE = Pattern.compile("[a-z][a-z0-9-]{0,63}");
 
     private PayloadReader() {}
@@ -44,7 +47,7 @@ public final class PayloadReader {
             case "exchange" -> exchange(p);
             case "note" ->
                 text(p.get("text"))
-                        .filter(t -> !t.isBlank() && t.length() <= NOTE_MAX_LENGTH)
+                        .filter(t -> WRITTEN.matcher(t).find() && t.length() <= NOTE_MAX_LENGTH)
                         .map(Payload.Note::new);
             case "void" -> id(p.get("target")).map(Payload.Void::new);
             case "amend" ->

@@ -32,6 +32,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import strophos.server.contract.CanBeNull;
 
 /** Sign in, sign out, who am I. */
 @RestController
@@ -66,7 +67,7 @@ public class SessionController {
     public record Me(UUID person, String name, Role role, String yard, String timeZone, List<Action> actions) {}
 
     /** Who is here; nobody when {@code me} is null. */
-    public record SessionView(Me me, boolean setUpNeeded) {}
+    public record SessionView(@CanBeNull Me me, boolean setUpNeeded) {}
 
     @GetMapping
     @Anyone

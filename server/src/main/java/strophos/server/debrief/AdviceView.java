@@ -1,12 +1,14 @@
 package strophos.server.debrief;
 
 import java.util.List;
+import java.util.Map;
 import strophos.core.exchange.Rein;
 import strophos.core.progress.Advice;
 import strophos.core.progress.Decision;
 import strophos.core.progress.Evidence;
 import strophos.core.progress.Judgement;
 import strophos.core.stats.Proportion;
+import strophos.server.contract.CanBeNull;
 import strophos.server.pair.MissingView;
 
 /** An advice with its whole why, as sent and as kept beside the decision. */
@@ -25,7 +27,13 @@ public record AdviceView(
      *
      * @param asks seen, and {@code needed} at the least; null when there were enough
      */
-    public record FindingView(String ruleId, Verdict verdict, Integer asks, Integer needed, List<NumberView> numbers) {}
+    public record FindingView(
+            String ruleId,
+            Map<String, Double> thresholds,
+            Verdict verdict,
+            @CanBeNull Integer asks,
+            @CanBeNull Integer needed,
+            List<NumberView> numbers) {}
 
     /** Which number. */
     public enum NumberKind {
@@ -43,14 +51,14 @@ public record AdviceView(
      */
     public record NumberView(
             NumberKind kind,
-            Rein rein,
+            @CanBeNull Rein rein,
             int count,
             int of,
-            Double low,
-            Double high,
-            Integer lessonsHeld,
-            Double meanStrength,
-            Double p) {}
+            @CanBeNull Double low,
+            @CanBeNull Double high,
+            @CanBeNull Integer lessonsHeld,
+            @CanBeNull Double meanStrength,
+            @CanBeNull Double p) {}
 
     static AdviceView of(Advice advice) {
         return new AdviceView(
@@ -66,10 +74,11 @@ public record AdviceView(
         List<NumberView> numbers =
                 j.evidence().stream().flatMap(e -> numbers(e).stream()).toList();
         if (j instanceof Judgement.NotEnoughData few) {
-            return new FindingView(finding.ruleId(), Verdict.NOT_ENOUGH_DATA, few.asks(), few.needed(), numbers);
+            return new FindingView(
+                    finding.ruleId(), finding.thresholds(), Verdict.NOT_ENOUGH_DATA, few.asks(), few.needed(), numbers);
         }
         Verdict verdict = j instanceof Judgement.Met ? Verdict.MET : Verdict.BROKEN;
-        return new FindingView(finding.ruleId(), verdict, null, null, numbers);
+        return new FindingView(finding.ruleId(), finding.thresholds(), verdict, null, null, numbers);
     }
 
     private static List<NumberView> numbers(Evidence evidence) {

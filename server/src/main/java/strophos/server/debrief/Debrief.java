@@ -25,6 +25,7 @@ import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
+import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.PairRepository;
@@ -85,19 +86,24 @@ public class Debrief {
             String name,
             Gait gait,
             Place place,
-            String rung,
-            RungState state,
+            @CanBeNull String rung,
+            @CanBeNull RungState state,
             Sides pair,
             Sides others,
-            AdviceView advice,
-            DecisionRepository.Made decision) {}
+            @CanBeNull AdviceView advice,
+            @CanBeNull DecisionRepository.Made decision) {}
 
     /** Both reins. */
     public record Sides(SideView left, SideView right) {}
 
     /** Counts by strength (rows) and response (columns); {@code meanStrength} is null when nothing was asked. */
     public record SideView(
-            List<List<Integer>> counts, int yes, int asks, double low, double high, Double meanStrength) {}
+            List<List<Integer>> counts,
+            int yes,
+            int asks,
+            double low,
+            double high,
+            @CanBeNull Double meanStrength) {}
 
     /** The debrief of this lesson. */
     public View view(UUID lessonId) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import strophos.core.progress.Decision;
+import strophos.server.contract.CanBeNull;
 
 /**
  * A decision on a rung; the id is made by the caller, so that repeating it does nothing.
@@ -17,4 +18,4 @@ public record NewDecision(
         @NotBlank @Size(max = 100) String rung,
         @NotNull Decision chosen,
         @NotNull Decision seen,
-        @Size(max = 400) String reason) {}
+        @Size(max = 400) @CanBeNull String reason) {}

@@ -20,6 +20,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
 
 /** Lessons, planned and ridden. */
 @Repository
@@ -40,8 +41,8 @@ public class LessonRepository {
             String horse,
             Instant plannedAt,
             int minutes,
-            Instant startedAt,
-            Instant endedAt,
+            @CanBeNull Instant startedAt,
+            @CanBeNull Instant endedAt,
             int exchanges) {}
 
     public ZoneId zone() {

@@ -15,6 +15,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.progress.Decision;
 import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
 
 /** What was advised and what was chosen, in the order it was decided. */
 @Repository
@@ -37,7 +38,7 @@ public class DecisionRepository {
             Decision advised,
             String ruleId,
             String ruleBook,
-            String reason,
+            @CanBeNull String reason,
             String by,
             Instant at) {}
 

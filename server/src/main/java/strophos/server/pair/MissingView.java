@@ -2,6 +2,7 @@ package strophos.server.pair;
 
 import strophos.core.exchange.Rein;
 import strophos.core.progress.Missing;
+import strophos.server.contract.CanBeNull;
 
 /**
  * What a rung still lacks, as sent; the sentence stands in the language files under {@code kind}.
@@ -9,7 +10,13 @@ import strophos.core.progress.Missing;
  * @param more how many; null for certainty
  * @param window of how many; null where it has no meaning
  */
-public record MissingView(Kind kind, Rein rein, Integer more, Integer window, Double lowerEnd, Double asked) {
+public record MissingView(
+        Kind kind,
+        Rein rein,
+        @CanBeNull Integer more,
+        @CanBeNull Integer window,
+        @CanBeNull Double lowerEnd,
+        @CanBeNull Double asked) {
 
     /** Which sentence. */
     public enum Kind {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import strophos.server.contract.CanBeNull;
 
 /**
  * A rider and a horse that begin together.
@@ -15,7 +16,7 @@ import jakarta.validation.constraints.Size;
 public record NewPair(
         @NotBlank @Size(max = 80) String rider,
         @NotBlank @Size(max = 80) String horse,
-        @Size(max = 200) String description,
-        @Min(60) @Max(220) Integer heightCm,
+        @Size(max = 200) @CanBeNull String description,
+        @Min(60) @Max(220) @CanBeNull Integer heightCm,
         @NotNull School school,
-        @Size(max = 400) String goal) {}
+        @Size(max = 400) @CanBeNull String goal) {}

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import strophos.core.stair.PairRecord;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
+import strophos.server.contract.CanBeNull;
 import strophos.server.problem.Problem;
 
 /** The list of pairs, one pair, and new ones. */
@@ -44,7 +45,7 @@ class PairController {
             String horse,
             School school,
             List<StairReader.Step> inWork,
-            Instant lastLessonAt,
+            @CanBeNull Instant lastLessonAt,
             int lessons) {}
 
     record PairList(List<PairLine> pairs) {}
@@ -54,9 +55,9 @@ class PairController {
             UUID id,
             String rider,
             String horse,
-            String description,
+            @CanBeNull String description,
             School school,
-            String goal,
+            @CanBeNull String goal,
             List<StairReader.Step> stair,
             List<Trend.Point> trend,
             List<PairRepository.LessonLine> lessons,

@@ -32,6 +32,7 @@ import strophos.core.stair.RungId;
 import strophos.server.access.Role;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
 
 /** Pairs and what they rode. */
 @Repository
@@ -53,7 +54,8 @@ public class PairRepository {
             UUID id, UUID riderId, String rider, String horse, String description, School school, String goal) {}
 
     /** A lesson that was begun. */
-    public record LessonLine(UUID id, Instant startedAt, Instant endedAt, int exchanges, long leftMs, long rightMs) {}
+    public record LessonLine(
+            UUID id, Instant startedAt, @CanBeNull Instant endedAt, int exchanges, long leftMs, long rightMs) {}
 
     public UUID add(NewPair pair) {
         UUID rider = ids.get();

@@ -1,5 +1,7 @@
 package strophos.server.ride;
 
+import strophos.server.contract.CanBeNull;
+
 /**
  * What became of one entry of a batch.
  *
@@ -7,7 +9,11 @@ package strophos.server.ride;
  * @param id null when it could not be read
  * @param code why it was refused; null otherwise
  */
-public record Answer(int index, String id, Outcome outcome, Code code) {
+public record Answer(
+        int index,
+        @CanBeNull String id,
+        Outcome outcome,
+        @CanBeNull Code code) {
 
     /** Whether it is stored. */
     public enum Outcome {

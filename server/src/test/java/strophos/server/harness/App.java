@@ -1,0 +1,99 @@
+package strophos.server.harness;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import strophos.localdb.LocalPostgres;
+import strophos.server.Strophos;
+
+/** The real application on a real PostgreSQL, started once for all tests of this JVM. */
+public final class App {
+
+    /** The clock starts here: a Tuesday in winter, at noon in the yard. */
+    public static final Instant START = Instant.parse("2026-11-24T12:00:00Z");
+
+    public static final String SETUP_TOKEN = "a-token-for-tests";
+    public static final String DEMO_PASSWORD = "a-demo-password";
+
+    private static final LocalPostgres POSTGRES = LocalPostgres.start();
+    private static final Map<String, App> STARTED = new java.util.HashMap<>();
+
+    private final String database;
+    private final ConfigurableApplicationContext context;
+
+    private App(String database, ConfigurableApplicationContext context) {
+        this.database = database;
+        this.context = context;
+    }
+
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            STARTED.values().forEach(app -> app.context.close());
+            POSTGRES.close();
+        }));
+    }
+
+    /** The application with the demo yard in it. */
+    public static App demo() {
+        return started("demo", "--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD);
+    }
+
+    /** The application as it is before anybody set it up. */
+    public static App empty() {
+        return started("empty", "--strophos.setup-token=" + SETUP_TOKEN);
+    }
+
+    private static synchronized App started(String database, String... more) {
+        return STARTED.computeIfAbsent(database, name -> new App(name, run(name, more)));
+    }
+
+    /** A second server process's worth of application on the same database; the caller closes it. */
+    public ConfigurableApplicationContext another() {
+        return run(database, "--strophos.setup-token=" + SETUP_TOKEN);
+    }
+
+    private static ConfigurableApplicationContext run(String database, String... more) {
+        if (!STARTED.containsKey(database)) {
+            POSTGRES.createDatabase(database);
+        }
+        List<String> args = new ArrayList<>(List.of(
+                "--server.port=0",
+                "--STROPHOS_DB_URL=" + POSTGRES.url(database),
+                "--spring.main.banner-mode=off",
+                "--springdoc.api-docs.enabled=true",
+                "--logging.level.root=warn",
+                "--strophos.clock-start=" + START));
+        args.addAll(List.of(more));
+        SpringApplication application = new SpringApplicationBuilder(Strophos.class).build();
+        return application.run(args.toArray(String[]::new));
+    }
+
+    public String url() {
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    /** JDBC address of the database, for tests of the wall itself. */
+    public String databaseUrl() {
+        return POSTGRES.url(database);
+    }
+
+    /** A client that is not signed in. */
+    public Client client() {
+        return new Client(url());
+    }
+
+    /** A client signed in to the demo under this name. */
+    public Client as(String signInName) {
+        Client client = client();
+        client.signIn(signInName, DEMO_PASSWORD);
+        return client;
+    }
+}

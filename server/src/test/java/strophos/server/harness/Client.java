@@ -1,0 +1,107 @@
+package strophos.server.harness;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.MissingNode;
+
+/** Talks to the application as a browser does: cookies, request token, JSON. */
+public final class Client {
+
+    public static final JsonMapper JSON = JsonMapper.shared();
+
+    private final String url;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    Client(String url) {
+        this.url = url;
+    }
+
+    /** An answer; {@code body} is missing when there was none. */
+    public record Reply(int status, JsonNode body, HttpResponse<String> raw) {
+        public String code() {
+            return body.path("code").asString();
+        }
+
+        public String header(String name) {
+            return raw.headers().firstValue(name).orElse("");
+        }
+    }
+
+    public Reply get(String path) {
+        return send("GET", path, null, true);
+    }
+
+    public Reply post(String path, Object body) {
+        return send("POST", path, JSON.writeValueAsString(body), true);
+    }
+
+    public Reply postText(String path, String body) {
+        return send("POST", path, body, true);
+    }
+
+    public Reply postWithoutToken(String path, Object body) {
+        return send("POST", path, JSON.writeValueAsString(body), false);
+    }
+
+    public Reply delete(String path) {
+        return send("DELETE", path, null, true);
+    }
+
+    public Reply send(String method, String path, String body, boolean withToken) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path))
+                .method(
+                        method,
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        if (body != null) {
+            request.header("Content-Type", "application/json");
+        }
+        if (withToken && !method.equals("GET")) {
+            request.header("X-XSRF-TOKEN", token());
+        }
+        try {
+            HttpResponse<String> raw = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            boolean isJson = raw.headers().firstValue("Content-Type").orElse("").contains("json");
+            return new Reply(raw.statusCode(), isJson ? JSON.readTree(raw.body()) : MissingNode.getInstance(), raw);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private String token() {
+        if (cookie("XSRF-TOKEN").isEmpty()) {
+            get("/api/v1/session");
+        }
+        return cookie("XSRF-TOKEN");
+    }
+
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    public Reply signIn(String name, String password) {
+        return post("/api/v1/session", Map.of("name", name, "password", password));
+    }
+
+    /** The id of the person signed in. */
+    public String person() {
+        return get("/api/v1/session").body().path("me").path("person").asString();
+    }
+}

@@ -1,0 +1,39 @@
+import { lazy, Suspense } from 'react'
+import { Navigate, Route, Routes } from 'react-router'
+import { MeProvider, useSession } from './session'
+import { Shell } from './ui/Shell'
+import { Trouble } from './ui/Trouble'
+import { Wait } from './ui/Wait'
+
+const SignInPage = lazy(() => import('./session/SignInPage'))
+const SetUpPage = lazy(() => import('./session/SetUpPage'))
+const TodayPage = lazy(() => import('./today/TodayPage'))
+const PairsPage = lazy(() => import('./pair/PairsPage'))
+const PairPage = lazy(() => import('./pair/PairPage'))
+const RidePage = lazy(() => import('./ride/RidePage'))
+const DebriefPage = lazy(() => import('./debrief/DebriefPage'))
+
+/** Every screen, and the door before them. */
+export function App() {
+  const session = useSession()
+  if (session.isPending) return <Wait />
+  if (session.isError) return <Trouble cause={session.error} onAgain={() => void session.refetch()} />
+  const { me, setUpNeeded } = session.data
+  if (!me) return <Suspense fallback={<Wait />}>{setUpNeeded ? <SetUpPage /> : <SignInPage />}</Suspense>
+  return (
+    <MeProvider value={me}>
+      <Suspense fallback={<Wait />}>
+        <Routes>
+          <Route path="/lessons/:id/ride" element={<RidePage />} />
+          <Route element={<Shell />}>
+            <Route path="/" element={<TodayPage />} />
+            <Route path="/pairs" element={<PairsPage />} />
+            <Route path="/pairs/:id" element={<PairPage />} />
+            <Route path="/lessons/:id/debrief" element={<DebriefPage />} />
+          </Route>
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </Suspense>
+    </MeProvider>
+  )
+}

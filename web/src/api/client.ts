@@ -1,0 +1,28 @@
+import createClient from 'openapi-fetch'
+import type { paths } from './schema'
+
+/** The request token, from the cookie the server set. */
+function requestToken(): string {
+  return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
+}
+
+/** Sends the token; an old one is refreshed once, since signing in makes a new one. */
+async function fetchWithToken(request: Request): Promise<globalThis.Response> {
+  const again = request.clone()
+  const answer = await fetch(withToken(request))
+  if (answer.status !== 403 || request.method === 'GET') return answer
+  const problem: unknown = await answer.clone().json()
+  const isStale =
+    typeof problem === 'object' && problem !== null && 'code' in problem && problem.code === 'stale_token'
+  if (!isStale) return answer
+  await fetch('/api/v1/session')
+  return fetch(withToken(again))
+}
+
+function withToken(request: Request): Request {
+  if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', requestToken())
+  return request
+}
+
+// the address is read when a request is made, so that tests can stand in for fetch
+export const api = createClient<paths>({ baseUrl: window.location.origin, fetch: fetchWithToken })

@@ -1,0 +1,77 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Advice, DebriefRow, Lesson, Made } from '../api'
+import { useMe } from '../session'
+import { Button } from '../ui/Button'
+import { Quiet } from '../ui/Card'
+import { Choose } from './Choose'
+import { DecisionSign } from './DecisionSign'
+import { adviceSentence } from './sentence'
+import { Why } from './Why'
+
+/** The second opinion, its why, and the coach's word, which is the one that counts. */
+export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
+  const { t } = useTranslation()
+  const { actions } = useMe()
+  const [isChanging, setChanging] = useState(false)
+  const { advice, decision, rung } = row
+  if (!rung) return <Quiet>{t('debrief.noRung')}</Quiet>
+  if (!advice) return null
+  const isStillOpen = row.state !== 'PASSED' || advice.decision === 'STEP_BACK'
+  const isChoosing = actions.includes('DECIDE') && (isChanging || (!decision && isStillOpen))
+  return (
+    <Flex direction="column" gap="4">
+      <Box>
+        <Quiet>{t('debrief.advice')}</Quiet>
+        <Flex gap="3" align="flex-start" marginTop="1">
+          <DecisionSign decision={advice.decision} />
+          <chakra.p fontSize="lg" fontWeight="650" lineHeight="1.3">
+            {adviceSentence(t, advice)}
+          </chakra.p>
+        </Flex>
+      </Box>
+      <Why advice={advice} />
+      {!decision && !isStillOpen && <Quiet>{t('debrief.passed')}</Quiet>}
+      {isChoosing && <Choose rung={rung} advice={advice} lesson={lesson} onDone={() => setChanging(false)} />}
+      {decision && !isChoosing && (
+        <Chosen
+          decision={decision}
+          advice={advice}
+          onChange={() => setChanging(true)}
+          canChange={actions.includes('DECIDE')}
+        />
+      )}
+    </Flex>
+  )
+}
+
+interface ChosenProps {
+  decision: Made
+  advice: Advice
+  canChange: boolean
+  onChange: () => void
+}
+
+function Chosen({ decision, canChange, onChange }: ChosenProps) {
+  const { t } = useTranslation()
+  return (
+    <Flex gap="3" align="center" padding="3" background="sunken" borderRadius="key" wrap="wrap">
+      <DecisionSign decision={decision.chosen} />
+      <Box flex="1" minWidth="12rem">
+        <chakra.b>
+          {t('debrief.chosenBy', { by: decision.by, decision: t(`decision.${decision.chosen}`) })}
+        </chakra.b>
+        {decision.chosen !== decision.advised && (
+          <Quiet>{t('debrief.against', { decision: t(`decision.${decision.advised}`) })}</Quiet>
+        )}
+        {decision.reason && <Quiet>“{decision.reason}”</Quiet>}
+      </Box>
+      {canChange && (
+        <Button look="plain" onClick={onChange}>
+          {t('debrief.change')}
+        </Button>
+      )}
+    </Flex>
+  )
+}

@@ -1,0 +1,76 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { v7 } from 'uuid'
+import { answerOf, api } from '../api'
+import type { Advice, Decision, Lesson } from '../api'
+import { Button } from '../ui/Button'
+import { Field } from '../ui/Field'
+import { Trouble } from '../ui/Trouble'
+
+const DECISIONS: Decision[] = ['MOVE_ON', 'STAY', 'STEP_BACK', 'GET_HELP']
+
+interface ChooseProps {
+  rung: string
+  advice: Advice
+  lesson: Lesson
+  onDone: () => void
+}
+
+/** Confirm or overrule; both are kept. The advice stands first and largest, the others beside. */
+export function Choose({ rung, advice, lesson, onDone }: ChooseProps) {
+  const { t } = useTranslation()
+  const client = useQueryClient()
+  const [reason, setReason] = useState('')
+  const decide = useMutation({
+    mutationFn: (chosen: Decision) =>
+      answerOf(
+        api.POST('/api/v1/lessons/{id}/decisions', {
+          params: { path: { id: lesson.id } },
+          body: { id: v7(), rung, chosen, seen: advice.decision, reason: reason.trim() || null },
+        }),
+      ),
+    onSuccess: async () => {
+      await Promise.all([
+        client.invalidateQueries({ queryKey: ['debrief', lesson.id] }),
+        client.invalidateQueries({ queryKey: ['pair', lesson.pair] }),
+        client.invalidateQueries({ queryKey: ['today'] }),
+        client.invalidateQueries({ queryKey: ['pairs'] }),
+      ])
+      onDone()
+    },
+    // the advice may be another by now: show it
+    onError: () => void client.invalidateQueries({ queryKey: ['debrief', lesson.id] }),
+  })
+  return (
+    <Box>
+      <Flex wrap="wrap" gap="2" align="center">
+        <Button look="act" disabled={decide.isPending} onClick={() => decide.mutate(advice.decision)}>
+          {t('debrief.confirm', { decision: t(`decision.${advice.decision}`) })}
+        </Button>
+        <chakra.span color="quiet" paddingX="1">
+          {t('debrief.overrule')}
+        </chakra.span>
+        {DECISIONS.filter((d) => d !== advice.decision).map((d) => (
+          <Button key={d} paddingX="3" disabled={decide.isPending} onClick={() => decide.mutate(d)}>
+            {t(`decision.${d}`)}
+          </Button>
+        ))}
+      </Flex>
+      <Box marginTop="3">
+        <Field
+          label={t('debrief.reason')}
+          maxLength={400}
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+        />
+      </Box>
+      {decide.isError && (
+        <Box marginTop="3">
+          <Trouble cause={decide.error} />
+        </Box>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,81 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { useParams } from 'react-router'
+import { answerOf, api } from '../api'
+import type { Debrief } from '../api'
+import { ReinClock } from '../ride/ReinClock'
+import { useMe } from '../session'
+import { dayLong, timeOfDay } from '../text/format'
+import { AnchorButton, LinkButton } from '../ui/Button'
+import { Quiet } from '../ui/Card'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+import { Row } from './Row'
+
+/** The moment: two minutes at the table after the ride. What each rein gave, what it cost, what to do next. */
+export default function DebriefPage() {
+  const { id = '' } = useParams()
+  const { t } = useTranslation()
+  const debrief = useQuery({
+    queryKey: ['debrief', id],
+    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', { params: { path: { id } } })),
+    refetchOnMount: 'always',
+  })
+  if (debrief.isPending) return <Wait />
+  if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
+  const { lesson, rows, notes, kept } = debrief.data
+  return (
+    <Flex direction="column" gap="6">
+      <Head debrief={debrief.data} />
+      {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
+      {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
+      {rows.map((row) => (
+        <Row key={`${row.exercise}.${row.gait}.${row.place}`} row={row} lesson={lesson} />
+      ))}
+      {notes.length > 0 && (
+        <Box as="section">
+          <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="2">
+            {t('debrief.notes')}
+          </chakra.h2>
+          {notes.map((n) => (
+            <chakra.p key={n.at} borderLeftWidth="4px" borderColor="live" paddingLeft="3" marginBottom="2">
+              {n.text}
+            </chakra.p>
+          ))}
+        </Box>
+      )}
+      {kept > 0 && <Quiet>{t('debrief.kept', { count: kept })}</Quiet>}
+      <Flex gap="3" wrap="wrap">
+        <LinkButton to={`/pairs/${lesson.pair}`}>{t('debrief.toStair')}</LinkButton>
+        <AnchorButton href={`/api/v1/lessons/${lesson.id}/entries`} download={`lesson-${lesson.id}.json`}>
+          {t('debrief.export')}
+        </AnchorButton>
+      </Flex>
+    </Flex>
+  )
+}
+
+function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  const begun = lesson.startedAt ?? lesson.plannedAt
+  return (
+    <Flex direction={{ base: 'column', lg: 'row' }} gap={{ base: '4', lg: '10' }} align={{ lg: 'end' }}>
+      <Box flex="1">
+        <Quiet>
+          {t('debrief.title')} · {dayLong(begun.slice(0, 10))}, {timeOfDay(begun, timeZone)}
+        </Quiet>
+        <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="770">
+          {lesson.horse}{' '}
+          <chakra.span fontWeight="400">
+            {t('pair.and')} {lesson.rider}
+          </chakra.span>
+        </chakra.h1>
+      </Box>
+      <Box width={{ base: 'full', lg: '26rem' }}>
+        <ReinClock leftMs={leftMs} rightMs={rightMs} now={null} />
+      </Box>
+    </Flex>
+  )
+}

@@ -1,0 +1,87 @@
+import { chakra } from '@chakra-ui/react'
+import { useTranslation } from 'react-i18next'
+import type { SideView } from '../api'
+import { percent } from '../text/format'
+import { SIDE } from '../ui/side'
+import type { Sided } from '../ui/side'
+
+const BOX = { width: 560, left: 30, right: 8, row: 52, top: 8, bottom: 26 }
+const LEVELS = [0, 0.25, 0.5, 0.75, 1]
+
+/** YES on each rein with its 95 % interval, on one scale: what overlaps is not yet different. */
+export function IntervalStrip({ left, right }: { left: SideView; right: SideView }) {
+  const x = (share: number) => BOX.left + share * (BOX.width - BOX.left - BOX.right)
+  const height = BOX.top + 2 * BOX.row + BOX.bottom
+  return (
+    <chakra.svg viewBox={`0 0 ${BOX.width} ${height}`} width="100%" role="list">
+      {LEVELS.map((level) => (
+        <g key={level} aria-hidden>
+          <chakra.line x1={x(level)} x2={x(level)} y1={BOX.top} y2={height - BOX.bottom} stroke="line" />
+          <chakra.text
+            x={x(level)}
+            y={height - 7}
+            textAnchor={level === 1 ? 'end' : 'middle'}
+            fontSize="14px"
+            fill="quiet"
+          >
+            {percent(level)}
+            {level === 1 && ' %'}
+          </chakra.text>
+        </g>
+      ))}
+      <Line side="LEFT" of={left} y={BOX.top} x={x} />
+      <Line side="RIGHT" of={right} y={BOX.top + BOX.row} x={x} />
+    </chakra.svg>
+  )
+}
+
+function Line({ side, of, y, x }: { side: Sided; of: SideView; y: number; x: (share: number) => number }) {
+  const { t } = useTranslation()
+  const { color, letter, pattern } = SIDE[side]
+  const label =
+    of.meanStrength === null
+      ? `${t(`Rein.${side}`)}: ${t('debrief.notRiddenRein')}`
+      : t('debrief.strip', {
+          rein: t(`Rein.${side}`),
+          yes: of.yes,
+          asks: of.asks,
+          low: percent(of.low),
+          high: percent(of.high),
+          mean: of.meanStrength.toFixed(1),
+        })
+  const middle = y + 34
+  return (
+    <g role="listitem" aria-label={label}>
+      <chakra.text x="0" y={middle + 6} fontSize="18px" fontWeight="800" fill={color}>
+        {letter}
+      </chakra.text>
+      {of.meanStrength === null ? (
+        <chakra.text x={x(0) + 8} y={middle + 5} fontSize="15px" fill="quiet">
+          {t('debrief.notRiddenRein')}
+        </chakra.text>
+      ) : (
+        <>
+          <chakra.text x={x(0) + 8} y={y + 18} fontSize="15px" fill="ink">
+            <chakra.tspan fontWeight="800">
+              {t('debrief.ofAsks', { yes: of.yes, asks: of.asks })} {t('debrief.yes')}
+            </chakra.tspan>
+            {', '}
+            {t('debrief.interval', { low: percent(of.low), high: percent(of.high) })}
+            {', '}
+            {t('debrief.mean', { mean: of.meanStrength.toFixed(1) })}
+          </chakra.text>
+          <rect
+            x={x(of.low)}
+            y={middle - 6}
+            width={Math.max(2, x(of.high) - x(of.low))}
+            height="12"
+            rx={side === 'LEFT' ? 2 : 6}
+            fill={`url(#${pattern})`}
+            opacity="0.8"
+          />
+          <chakra.rect x={x(of.yes / of.asks) - 3} y={middle - 11} width="6" height="22" rx="2" fill="ink" />
+        </>
+      )}
+    </g>
+  )
+}

@@ -1,0 +1,24 @@
+import type { TFunction } from 'i18next'
+import type { Advice } from '../api'
+import { missingSentence } from '../pair/missing'
+
+/** The advice as a coach would say it. */
+export function adviceSentence(t: TFunction, advice: Advice): string {
+  if (advice.decision === 'MOVE_ON') return t('debrief.sentence.MOVE_ON')
+  if (advice.decision === 'STEP_BACK') {
+    return t(`debrief.sentence.STEP_BACK.${ruleKey(advice.ruleId)}`, { rein: worseRein(t, advice) })
+  }
+  const missing = advice.missing.map((m) => missingSentence(t, m)).join('; ')
+  return missing ? t('debrief.sentence.STAY', { missing }) : t('debrief.sentence.STAY_plain')
+}
+
+/** A rule's key in the language files, where a dot would open a level. */
+export function ruleKey(ruleId: string): string {
+  return ruleId.replaceAll('.', '-')
+}
+
+function worseRein(t: TFunction, advice: Advice): string {
+  const numbers = advice.findings.find((f) => f.ruleId === advice.ruleId)?.numbers ?? []
+  const worst = [...numbers].sort((a, b) => a.count / a.of - b.count / b.of)[0]
+  return t(`rein.${worst?.rein ?? 'NONE'}`)
+}

@@ -1,0 +1,194 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { Link, useParams } from 'react-router'
+import { answerOf, api } from '../api'
+import type { PairView, Step } from '../api'
+import { useMe } from '../session'
+import { clock, dayShort } from '../text/format'
+import { Card, CardTitle, Quiet } from '../ui/Card'
+import { SideLetter } from '../ui/side'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+import { missingSentence } from './missing'
+import { StairDrawing } from './StairDrawing'
+import { TrendDrawing } from './TrendDrawing'
+
+/** The moment: before planning, at the table. Where does this pair stand, which side is behind, what is lacking. */
+export default function PairPage() {
+  const { id = '' } = useParams()
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  const pair = useQuery({
+    queryKey: ['pair', id],
+    queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}', { params: { path: { id } } })),
+  })
+  if (pair.isPending) return <Wait />
+  if (pair.isError) return <Trouble cause={pair.error} onAgain={() => void pair.refetch()} />
+  const { stair, trend } = pair.data
+  const strands = [...new Set(stair.map((s) => s.strand))]
+  const live = stair.filter((s) => s.state === 'IN_WORK' || s.state === 'OPEN')
+  return (
+    <Flex direction="column" gap="6">
+      <PairHead pair={pair.data} />
+      {strands.map((strand) => {
+        const steps = stair.filter((s) => s.strand === strand)
+        const name = t(`strand.${strand}`)
+        return (
+          <Card key={strand}>
+            <CardTitle>{t('pair.stair')}</CardTitle>
+            <Quiet>{t('pair.stairLead', { strand: name, window: steps[0]?.left.window })}</Quiet>
+            <Box marginTop="4">
+              <StairDrawing steps={steps} strand={name} />
+            </Box>
+          </Card>
+        )
+      })}
+      <Grid templateColumns={{ base: '1fr', lg: '3fr 4fr' }} gap="6" alignItems="start">
+        <Card>
+          <CardTitle>{t('pair.onTheWay')}</CardTitle>
+          {live.map((step) => (
+            <OnTheWay key={step.rung} step={step} />
+          ))}
+        </Card>
+        <Card>
+          <CardTitle>{t('pair.trend')}</CardTitle>
+          <Quiet marginBottom="4">{t('pair.trendLead')}</Quiet>
+          <TrendDrawing points={trend} timeZone={timeZone} />
+        </Card>
+        <Lessons pair={pair.data} />
+        <Decisions pair={pair.data} />
+      </Grid>
+    </Flex>
+  )
+}
+
+function PairHead({ pair }: { pair: PairView }) {
+  const { t } = useTranslation()
+  return (
+    <Box>
+      <chakra.h1 fontSize={{ base: '4xl', md: '6xl' }} fontWeight="780">
+        {pair.horse}
+      </chakra.h1>
+      <chakra.p fontSize="xl">
+        {t('pair.and')} <chakra.b>{pair.rider}</chakra.b>
+        <chakra.span color="quiet">
+          {' · '}
+          {pair.description && `${pair.description} · `}
+          {t(`school.${pair.school}`)}
+        </chakra.span>
+      </chakra.p>
+      {pair.goal && (
+        <chakra.blockquote marginTop="2" color="quiet" maxWidth="40rem">
+          “{pair.goal}”
+        </chakra.blockquote>
+      )}
+    </Box>
+  )
+}
+
+function OnTheWay({ step }: { step: Step }) {
+  const { t } = useTranslation()
+  return (
+    <Box paddingY="3" borderBottomWidth="1px" borderColor="line" _last={{ borderBottomWidth: '0' }}>
+      <chakra.h3 fontWeight="700" fontSize="lg" fontFamily="body">
+        {step.name}
+        <chakra.span fontWeight="400" color="quiet">
+          {', '}
+          {t(`gait.${step.gait}`)}
+        </chakra.span>
+      </chakra.h3>
+      <Flex gap="5" marginY="1.5">
+        {(['LEFT', 'RIGHT'] as const).map((side) => {
+          const of = side === 'LEFT' ? step.left : step.right
+          return (
+            <Flex key={side} align="center" gap="2" fontVariantNumeric="tabular-nums">
+              <SideLetter side={side} />
+              {of.asks === 0
+                ? t('pair.notAsked')
+                : t('pair.good', { successes: of.successes, asks: of.asks })}
+            </Flex>
+          )
+        })}
+      </Flex>
+      <chakra.ul paddingLeft="5" color="quiet">
+        {step.missing.length === 0 && <li>{t('pair.nothingMissing')}</li>}
+        {step.missing.map((m) => (
+          <li key={m.rein + m.kind}>{missingSentence(t, m)}</li>
+        ))}
+      </chakra.ul>
+    </Box>
+  )
+}
+
+const LineLink = chakra(Link, {
+  base: { fontWeight: '650', textDecoration: 'underline', textUnderlineOffset: '3px' },
+})
+
+function Lessons({ pair }: { pair: PairView }) {
+  const { t } = useTranslation()
+  const { timeZone, actions } = useMe()
+  return (
+    <Card>
+      <CardTitle>{t('pair.lessons')}</CardTitle>
+      {pair.lessons.length === 0 && <Quiet>{t('pair.noLessons')}</Quiet>}
+      <chakra.ul listStyleType="none">
+        {pair.lessons.slice(0, 8).map((l) => (
+          <Flex
+            as="li"
+            key={l.id}
+            justify="space-between"
+            align="center"
+            gap="4"
+            minHeight="touch"
+            fontVariantNumeric="tabular-nums"
+          >
+            {actions.includes('SEE_DEBRIEF') ? (
+              <LineLink to={`/lessons/${l.id}/debrief`} paddingY="2">
+                {dayShort(l.startedAt, timeZone)}
+              </LineLink>
+            ) : (
+              <chakra.span fontWeight="650">{dayShort(l.startedAt, timeZone)}</chakra.span>
+            )}
+            <Flex gap="3" color="quiet" align="center">
+              {l.endedAt ? t('pair.asks', { count: l.exchanges }) : t('pair.open')}
+              <SideLetter side="LEFT" size="1.3em" /> {clock(l.leftMs)}
+              <SideLetter side="RIGHT" size="1.3em" /> {clock(l.rightMs)}
+            </Flex>
+          </Flex>
+        ))}
+      </chakra.ul>
+    </Card>
+  )
+}
+
+function Decisions({ pair }: { pair: PairView }) {
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${t(`gait.${s.gait}`)}`]))
+  if (pair.decisions.length === 0) return null
+  return (
+    <Card>
+      <CardTitle>{t('pair.decisions')}</CardTitle>
+      <chakra.ul listStyleType="none">
+        {[...pair.decisions]
+          .reverse()
+          .slice(0, 8)
+          .map((d) => (
+            <Grid as="li" key={d.id} templateColumns="4.2rem 1fr" gap="3" paddingY="2">
+              <chakra.span color="quiet">{dayShort(d.at, timeZone)}</chakra.span>
+              <Box>
+                <chakra.b>{t(`decision.${d.chosen}`)}</chakra.b>: {names.get(d.rung) ?? d.rung}
+                {d.chosen !== d.advised && (
+                  <chakra.div color="quiet" fontSize="sm">
+                    {t('pair.advised', { decision: t(`decision.${d.advised}`) })}
+                    {d.reason && `. “${d.reason}”`}
+                  </chakra.div>
+                )}
+              </Box>
+            </Grid>
+          ))}
+      </chakra.ul>
+    </Card>
+  )
+}

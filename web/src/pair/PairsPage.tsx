@@ -1,0 +1,80 @@
+import { chakra, Flex, Grid } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { answerOf, api } from '../api'
+import type { PairLine } from '../api'
+import { useMe } from '../session'
+import { dayShort } from '../text/format'
+import { SideLetter } from '../ui/side'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+
+/** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
+export default function PairsPage() {
+  const { t } = useTranslation()
+  const pairs = useQuery({ queryKey: ['pairs'], queryFn: () => answerOf(api.GET('/api/v1/pairs')) })
+  if (pairs.isPending) return <Wait />
+  if (pairs.isError) return <Trouble cause={pairs.error} onAgain={() => void pairs.refetch()} />
+  return (
+    <>
+      <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="760" marginBottom="8">
+        {t('pairs.title')}
+      </chakra.h1>
+      {pairs.data.pairs.length === 0 && <chakra.p>{t('pairs.empty')}</chakra.p>}
+      <chakra.ul listStyleType="none">
+        {pairs.data.pairs.map((pair) => (
+          <PairRow key={pair.id} pair={pair} />
+        ))}
+      </chakra.ul>
+    </>
+  )
+}
+
+const RowLink = chakra(Link, {
+  base: {
+    display: 'block',
+    paddingY: '4',
+    borderTopWidth: '2px',
+    borderColor: 'line',
+    _hover: { background: 'sunken' },
+  },
+})
+
+function PairRow({ pair }: { pair: PairLine }) {
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  const step = pair.inWork[0]
+  return (
+    <chakra.li>
+      <RowLink to={`/pairs/${pair.id}`}>
+        <Grid
+          templateColumns={{ base: '1fr', md: '5fr 4fr 3fr' }}
+          gap={{ base: '1', md: '6' }}
+          alignItems="center"
+        >
+          <chakra.span fontFamily="heading" fontSize="xl" fontWeight="720">
+            {pair.horse} <chakra.span fontWeight="400">{t('pair.and')}</chakra.span> {pair.rider}
+          </chakra.span>
+          {step ? (
+            <Flex align="center" gap="2" color="quiet">
+              {step.name}, {t(`gait.${step.gait}`)}
+              <Flex align="center" gap="1.5" fontVariantNumeric="tabular-nums" fontWeight="650" color="ink">
+                <SideLetter side="LEFT" size="1.3em" />
+                {step.left.successes}/{step.left.asks}
+                <SideLetter side="RIGHT" size="1.3em" />
+                {step.right.successes}/{step.right.asks}
+              </Flex>
+            </Flex>
+          ) : (
+            <chakra.span color="quiet">{t('pairs.nothingInWork')}</chakra.span>
+          )}
+          <chakra.span color="quiet" fontSize="sm" textAlign={{ md: 'right' }}>
+            {t('pairs.lessons', { count: pair.lessons })}
+            {pair.lastLessonAt && ` · ${t('pairs.last', { date: dayShort(pair.lastLessonAt, timeZone) })}`}
+          </chakra.span>
+        </Grid>
+      </RowLink>
+    </chakra.li>
+  )
+}

@@ -1,0 +1,124 @@
+import { chakra } from '@chakra-ui/react'
+import { useTranslation } from 'react-i18next'
+import type { SideOfStep, Step } from '../api'
+import { SIDE } from '../ui/side'
+import type { Sided } from '../ui/side'
+
+const STEP = { width: 100, gap: 6, height: 112, rise: 20, label: 64 }
+
+/**
+ * The stair of a strand: one step a rung, each split left and right down its middle. A half fills from below with the
+ * good answers of its last asks, in the side's colour and pattern, so that crookedness is seen before it is read.
+ */
+export function StairDrawing({ steps, strand }: { steps: Step[]; strand: string }) {
+  const { t } = useTranslation()
+  const width = steps.length * (STEP.width + STEP.gap)
+  const climb = (steps.length - 1) * STEP.rise
+  const height = STEP.label + STEP.height + climb + 8
+  return (
+    <chakra.div overflowX="auto" tabIndex={0} role="group" aria-label={t('pair.stairName', { strand })}>
+      <chakra.svg
+        viewBox={`0 0 ${width} ${height}`}
+        width="100%"
+        minWidth={`${width * 0.92}px`}
+        display="block"
+        role="list"
+        fontFamily="body"
+      >
+        {steps.map((step, i) => (
+          <g
+            key={step.rung}
+            transform={`translate(${i * (STEP.width + STEP.gap)}, ${climb - i * STEP.rise})`}
+          >
+            <StairStep step={step} base={STEP.height + i * STEP.rise} />
+          </g>
+        ))}
+      </chakra.svg>
+    </chakra.div>
+  )
+}
+
+function StairStep({ step, base }: { step: Step; base: number }) {
+  const { t } = useTranslation()
+  const isShut = step.state === 'CLOSED' || step.state === 'RESTING' || step.state === 'PAUSED'
+  const isLive = step.state === 'IN_WORK' || step.state === 'OPEN'
+  const name = t('pair.stepName', {
+    name: step.name,
+    gait: t(`gait.${step.gait}`),
+    place: t(`place.${step.place}`),
+    state: t(`state.${step.state}`),
+    left: step.left.successes,
+    right: step.right.successes,
+    needed: step.left.needed,
+  })
+  const half = STEP.width / 2
+  return (
+    <g role="listitem" aria-label={name} transform={`translate(0, ${STEP.label})`}>
+      <chakra.text y="-42" fontSize="15px" fontWeight="700" fill={isShut ? 'quiet' : 'ink'}>
+        {step.shortName}
+      </chakra.text>
+      <chakra.text y="-24" fontSize="14px" fill="quiet">
+        {t(`gait.${step.gait}`)}, {t(`place.${step.place}`)}
+      </chakra.text>
+      <chakra.text y="-7" fontSize="14px" fontWeight="700" fill={isLive ? 'ink' : 'quiet'}>
+        <StateSign state={step.state} /> {t(`state.${step.state}`)}
+      </chakra.text>
+      <chakra.rect
+        width={STEP.width}
+        height={base}
+        fill={isShut ? 'transparent' : 'sunken'}
+        stroke="line"
+        strokeWidth="1.5"
+        strokeDasharray={isShut ? '4 4' : undefined}
+      />
+      <HalfFill side="LEFT" of={step.left} x={0} width={half} />
+      <HalfFill side="RIGHT" of={step.right} x={half} width={half} />
+      <chakra.line x1={half} x2={half} y1="0" y2={base} stroke="card" strokeWidth="2" />
+      {isLive && <chakra.rect y="-2" width={STEP.width} height="6" fill="live" />}
+      {step.state === 'PASSED' && <chakra.rect y="-2" width={STEP.width} height="6" fill="ink" />}
+    </g>
+  )
+}
+
+/** The tread is the measure: a half filled up to it has what the criterion asks for. */
+function HalfFill({ side, of, x, width }: { side: Sided; of: SideOfStep; x: number; width: number }) {
+  if (of.asks === 0) return null
+  const full = STEP.height - 8
+  const filled = Math.min(1, of.successes / of.needed) * full
+  return (
+    <g transform={`translate(${x}, ${STEP.height - filled})`}>
+      <rect x="3" width={width - 6} height={filled} fill={`url(#${SIDE[side].pattern})`} />
+      <chakra.rect
+        x="7"
+        y={filled - 26}
+        width={width - 14}
+        height="21"
+        rx={side === 'LEFT' ? 3 : 10}
+        fill="card"
+      />
+      <chakra.text
+        x={width / 2}
+        y={filled - 10.5}
+        textAnchor="middle"
+        fontSize="14px"
+        fontWeight="800"
+        fill={SIDE[side].color}
+      >
+        {SIDE[side].letter} {of.successes}
+      </chakra.text>
+    </g>
+  )
+}
+
+const SIGN: Record<Step['state'], string> = {
+  CLOSED: '○',
+  OPEN: '◇',
+  IN_WORK: '◆',
+  PASSED: '✓',
+  RESTING: '↓',
+  PAUSED: '✚',
+}
+
+function StateSign({ state }: { state: Step['state'] }) {
+  return <tspan aria-hidden>{SIGN[state]}</tspan>
+}

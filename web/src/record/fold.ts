@@ -1,0 +1,114 @@
+import type { Entry } from './entry'
+import { readPayload } from './payload'
+import type { Payload } from './payload'
+import { tellRide } from './tell'
+import type { Told } from './tell'
+import type { Ride } from './ride'
+
+const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
+
+/**
+ * Reads a lesson's log: a pure function of the set of entries, the twin of the server's fold. Three passes over the
+ * sorted log: clock offsets; backwards, what is taken back or amended; forwards, the ride.
+ */
+export function fold(entries: readonly Entry[]): Ride {
+  const offsets = clockOffsets(entries)
+  const log = sorted(entries, offsets)
+  const said = settle(log)
+  return tellRide(
+    log.flatMap((e): Told[] => {
+      const payload = said.payloads.get(e.id)
+      return payload ? [{ entry: e, atMs: correctedMs(e, offsets), payload }] : []
+    }),
+    log.filter((e) => said.voided.has(e.id)).map((e) => e.id),
+    log.filter((e) => said.odd.has(e.id)).map((e) => e.id),
+  )
+}
+
+/** What must be added to each device's times; the latest clock entry of a device counts. */
+export function clockOffsets(entries: readonly Entry[]): Map<string, number> {
+  const latest = new Map<string, { entry: Entry; offsetMs: number }>()
+  for (const entry of entries) {
+    if (entry.kind !== 'clock') continue
+    const payload = readPayload(entry.kind, entry.v, entry.payload)
+    if (payload?.kind !== 'clock') continue
+    const before = latest.get(entry.device)?.entry
+    const wins = !before || entry.seq > before.seq || (entry.seq === before.seq && entry.id > before.id)
+    if (wins) latest.set(entry.device, { entry, offsetMs: payload.offsetMs })
+  }
+  return new Map([...latest].map(([device, { offsetMs }]) => [device, offsetMs]))
+}
+
+export function correctedMs(entry: Entry, offsets: Map<string, number>): number {
+  return entry.atMs + (offsets.get(entry.device) ?? 0)
+}
+
+function sorted(entries: readonly Entry[], offsets: Map<string, number>): Entry[] {
+  const seen = new Set<string>()
+  return [...entries]
+    .sort(
+      (a, b) =>
+        correctedMs(a, offsets) - correctedMs(b, offsets) ||
+        byText(a.device, b.device) ||
+        a.seq - b.seq ||
+        byText(a.id, b.id),
+    )
+    .filter((e) => !seen.has(e.id) && seen.add(e.id))
+}
+
+function byText(a: string, b: string): number {
+  return a < b ? -1 : a > b ? 1 : 0
+}
+
+interface Settled {
+  payloads: Map<string, Payload>
+  voided: Set<string>
+  odd: Set<string>
+}
+
+/** Backwards, so that whatever takes an entry back or amends it is settled before the entry itself. */
+function settle(log: Entry[]): Settled {
+  const place = new Map(log.map((e, i) => [e.id, i]))
+  const settled: Settled = { payloads: new Map(), voided: new Set(), odd: new Set() }
+  const amendments = new Map<string, { by: string; payload: Record<string, unknown> }[]>()
+  for (let at = log.length - 1; at >= 0; at--) {
+    const e = log[at]
+    if (!e || settled.voided.has(e.id)) continue
+    const payload = amended(e, amendments.get(e.id) ?? [], settled.odd) ?? readPayload(e.kind, e.v, e.payload)
+    const target = payload && 'target' in payload ? earlier(log, place, payload.target, at) : undefined
+    if (!payload) {
+      settled.odd.add(e.id)
+    } else if (payload.kind === 'void') {
+      if (target && target.kind !== 'clock') settled.voided.add(target.id)
+      else settled.odd.add(e.id)
+    } else if (payload.kind === 'amend') {
+      if (target && !NOT_AMENDABLE.has(target.kind)) {
+        const all = amendments.get(target.id) ?? []
+        amendments.set(target.id, [...all, { by: e.id, payload: payload.payload }])
+      } else settled.odd.add(e.id)
+    } else {
+      settled.payloads.set(e.id, payload)
+    }
+  }
+  return settled
+}
+
+function earlier(log: Entry[], place: Map<string, number>, target: string, at: number): Entry | undefined {
+  const there = place.get(target)
+  return there !== undefined && there < at ? log[there] : undefined
+}
+
+/** The last amendment that can be read as this entry's kind; those passed over on the way are odd. */
+function amended(
+  e: Entry,
+  amendments: { by: string; payload: Record<string, unknown> }[],
+  odd: Set<string>,
+): Payload | undefined {
+  let found: Payload | undefined
+  for (const a of amendments) {
+    const read = readPayload(e.kind, e.v, a.payload)
+    if (!read) odd.add(a.by)
+    else found ??= read
+  }
+  return found
+}

@@ -1,0 +1,6 @@
+export type { Entry } from './entry'
+export { clockOffsets, correctedMs, fold } from './fold'
+export { NOTE_MAX_LENGTH, readPayload } from './payload'
+export type { Exchange, Ride, Segment, Tally } from './ride'
+export { GAITS, MOUNTED, PLACES, REINS, RESPONSES, STRENGTHS } from './words'
+export type { Gait, Mounted, Place, Rein, Response, Strength } from './words'

@@ -1,0 +1,80 @@
+import { GAITS, MOUNTED, PLACES, REINS, RESPONSES, STRENGTHS } from './words'
+import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
+
+/** What an entry says, once its kind and version have been understood. */
+export type Payload =
+  | { kind: 'lesson_started' }
+  | { kind: 'lesson_ended' }
+  | { kind: 'clock'; offsetMs: number }
+  | { kind: 'segment'; exercise: string; gait: Gait; place: Place; rein: Rein; mounted: Mounted }
+  | { kind: 'exchange'; segment: string; strength: Strength; response: Response }
+  | { kind: 'note'; text: string }
+  | { kind: 'void'; target: string }
+  | { kind: 'amend'; target: string; payload: Record<string, unknown> }
+
+export const NOTE_MAX_LENGTH = 2000
+const OFFSET_MAX_MS = 315_360_000_000
+const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
+/** Something other than blanks; spelled out, since Java and JavaScript do not agree on what is blank. */
+const WRITTEN = /[^ \t\r\n]/
+const EXERCISE = /^[a-z][a-z0-9-]{0,63}$/
+
+/** The payload of an entry of this kind and version; undefined when it is not understood. The twin of the server's. */
+export function readPayload(kind: string, v: number, p: Record<string, unknown>): Payload | undefined {
+  if (v !== 1) return undefined
+  switch (kind) {
+    case 'lesson_started':
+    case 'lesson_ended':
+      return { kind }
+    case 'clock':
+      return isWhole(p.offsetMs) && Math.abs(p.offsetMs) <= OFFSET_MAX_MS
+        ? { kind, offsetMs: p.offsetMs }
+        : undefined
+    case 'segment':
+      return readSegment(p)
+    case 'exchange':
+      return isId(p.segment) && isOne(STRENGTHS, p.strength) && isOne(RESPONSES, p.response)
+        ? { kind, segment: p.segment, strength: p.strength, response: p.response }
+        : undefined
+    case 'note':
+      return typeof p.text === 'string' && WRITTEN.test(p.text) && p.text.length <= NOTE_MAX_LENGTH
+        ? { kind, text: p.text }
+        : undefined
+    case 'void':
+      return isId(p.target) ? { kind, target: p.target } : undefined
+    case 'amend':
+      return isId(p.target) && isObject(p.payload)
+        ? { kind, target: p.target, payload: p.payload }
+        : undefined
+    default:
+      return undefined
+  }
+}
+
+function readSegment(p: Record<string, unknown>): Payload | undefined {
+  const { exercise, gait, place, rein, mounted } = p
+  return typeof exercise === 'string' &&
+    EXERCISE.test(exercise) &&
+    isOne(GAITS, gait) &&
+    isOne(PLACES, place) &&
+    isOne(REINS, rein) &&
+    isOne(MOUNTED, mounted)
+    ? { kind: 'segment', exercise, gait, place, rein, mounted }
+    : undefined
+}
+
+function isOne<T>(words: readonly T[], value: unknown): value is T {
+  return (words as readonly unknown[]).includes(value)
+}
+
+function isId(value: unknown): value is string {
+  return typeof value === 'string' && ID.test(value)
+}
+
+function isWhole(value: unknown): value is number {
+  return typeof value === 'number' && Number.isInteger(value)
+}
+
+function isObject(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value)
+}

@@ -1,0 +1,62 @@
+import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
+
+/** A stretch with one exercise, gait, place, rein and person in the saddle; while ridden its end is null. */
+export interface Segment {
+  id: string
+  atMs: number
+  endMs: number | null
+  exercise: string
+  gait: Gait
+  place: Place
+  rein: Rein
+  mounted: Mounted
+}
+
+/** One ask. */
+export interface Exchange {
+  id: string
+  atMs: number
+  segment: string
+  author: string
+  strength: Strength
+  response: Response
+}
+
+/** One line in the coach's words. */
+export interface Note {
+  id: string
+  atMs: number
+  author: string
+  text: string
+}
+
+/** How often each answer came at each strength: rows by strength, columns by response. */
+export interface Tally {
+  exercise: string
+  gait: Gait
+  place: Place
+  rein: Rein
+  mounted: Mounted
+  counts: number[][]
+}
+
+/** What a lesson's log says, read at one moment. Times are milliseconds, corrected for device clocks. */
+export interface Ride {
+  startedAtMs: number | null
+  endedAtMs: number | null
+  segments: Segment[]
+  exchanges: Exchange[]
+  notes: Note[]
+  /** Time in closed segments, by rein. */
+  reinMs: Record<Rein, number>
+  tallies: Tally[]
+  /** Exchanges whose segment is not in the log: kept, counted nowhere. */
+  loose: string[]
+  voided: string[]
+  /** Entries not understood: kept, counted nowhere. */
+  odd: string[]
+}
+
+export function tallyKey(t: Omit<Tally, 'counts'>): string {
+  return [t.exercise, t.gait, t.place, t.rein, t.mounted].join('|')
+}

@@ -1,0 +1,97 @@
+import type { Entry } from './entry'
+import type { Payload } from './payload'
+import { tallyKey } from './ride'
+import type { Exchange, Note, Ride, Segment, Tally } from './ride'
+import { RESPONSES, STRENGTHS } from './words'
+import type { Rein } from './words'
+
+/** A standing entry, in order. */
+export interface Told {
+  entry: Entry
+  atMs: number
+  payload: Payload
+}
+
+/** The forward pass of the fold: hears the standing entries in order and tells the ride. */
+export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
+  let startedAtMs: number | null = null
+  let endedAtMs: number | null = null
+  const segments: Segment[] = []
+  const exchanges: Exchange[] = []
+  const notes: Note[] = []
+  const close = (atMs: number) => {
+    const last = segments.at(-1)
+    if (last?.endMs === null) last.endMs = atMs
+  }
+  for (const { entry, atMs, payload } of told) {
+    switch (payload.kind) {
+      case 'lesson_started':
+        startedAtMs ??= atMs
+        endedAtMs = null
+        break
+      case 'lesson_ended':
+        close(atMs)
+        endedAtMs = atMs
+        break
+      case 'segment': {
+        close(atMs)
+        endedAtMs = null
+        const { exercise, gait, place, rein, mounted } = payload
+        segments.push({ id: entry.id, atMs, endMs: null, exercise, gait, place, rein, mounted })
+        break
+      }
+      case 'exchange': {
+        const { segment, strength, response } = payload
+        exchanges.push({ id: entry.id, atMs, segment, author: entry.author, strength, response })
+        break
+      }
+      case 'note':
+        notes.push({ id: entry.id, atMs, author: entry.author, text: payload.text })
+        break
+      default:
+    }
+  }
+  const byId = new Map(segments.map((s) => [s.id, s]))
+  const placed = exchanges.filter((x) => byId.has(x.segment))
+  return {
+    startedAtMs,
+    endedAtMs,
+    segments,
+    exchanges: placed,
+    notes,
+    reinMs: reinMs(segments),
+    tallies: tallies(placed, byId),
+    loose: exchanges.filter((x) => !byId.has(x.segment)).map((x) => x.id),
+    voided,
+    odd,
+  }
+}
+
+function reinMs(segments: Segment[]): Record<Rein, number> {
+  const ms: Record<Rein, number> = { LEFT: 0, RIGHT: 0, NONE: 0 }
+  for (const s of segments) if (s.endMs !== null) ms[s.rein] += s.endMs - s.atMs
+  return ms
+}
+
+function tallies(exchanges: Exchange[], byId: Map<string, Segment>): Tally[] {
+  const found = new Map<string, Tally>()
+  for (const x of exchanges) {
+    const s = byId.get(x.segment)
+    if (!s) continue
+    const { exercise, gait, place, rein, mounted } = s
+    const key = tallyKey(s)
+    const tally = found.get(key) ?? {
+      exercise,
+      gait,
+      place,
+      rein,
+      mounted,
+      counts: STRENGTHS.map(() => RESPONSES.map(() => 0)),
+    }
+    found.set(key, tally)
+    const row = tally.counts[x.strength - 1]
+    const column = RESPONSES.indexOf(x.response)
+    if (row) row[column] = (row[column] ?? 0) + 1
+  }
+  return [...found].sort(([a], [b]) => (a < b ? -1 : 1)).map(([, tally]) => tally)
+}

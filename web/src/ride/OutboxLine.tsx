@@ -1,0 +1,46 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import type { KeptEntry } from '../store'
+import type { Recorder } from './useRide'
+
+/** Whether all is sent, in one quiet line. Never a window over the pad. */
+export function OutboxLine({ outbox, lesson }: { outbox: Recorder['outbox']; lesson: string }) {
+  const { t } = useTranslation()
+  const { state, waiting, refused } = outbox
+  const isAllSent = waiting === 0 && state !== 'offline'
+  const key = isAllSent ? 'resting' : state === 'resting' || state === 'sending' ? 'waiting' : state
+  const Icon = isAllSent
+    ? CloudCheck
+    : key === 'waiting'
+      ? CloudUpload
+      : key === 'offline'
+        ? CloudOff
+        : TriangleAlert
+  return (
+    <Flex
+      align="center"
+      gap="2"
+      fontSize="sm"
+      color="quiet"
+      role="status"
+      data-waiting={waiting}
+      data-outbox={key}
+    >
+      <Icon size={18} aria-hidden />
+      <span>{t(`ride.outbox.${key}`, { count: waiting })}</span>
+      {refused.length > 0 && (
+        <>
+          <chakra.b color="warn">{t('ride.outbox.refused', { count: refused.length })}</chakra.b>
+          <chakra.a textDecoration="underline" href={fileOf(refused)} download={`refused-${lesson}.json`}>
+            {t('ride.outbox.save')}
+          </chakra.a>
+        </>
+      )}
+    </Flex>
+  )
+}
+
+function fileOf(entries: KeptEntry[]): string {
+  return `data:application/json,${encodeURIComponent(JSON.stringify({ entries }))}`
+}

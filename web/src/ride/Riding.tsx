@@ -1,0 +1,126 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Rein, Response, Segment, Strength, Tally } from '../record'
+import type { KeptEntry, KeptPacket } from '../store'
+import { clock } from '../text/format'
+import { Button } from '../ui/Button'
+import { changed, lastStanding } from './choose'
+import type { Ridden } from './choose'
+import { LastLine } from './LastLine'
+import { OutboxLine } from './OutboxLine'
+import { Pad } from './Pad'
+import { ReinClock } from './ReinClock'
+import { SegmentBar } from './SegmentBar'
+import { useKeys } from './useKeys'
+import { useNow } from './useNow'
+import type { Recorder } from './useRide'
+
+interface RidingProps {
+  kept: KeptPacket
+  recorder: Recorder
+  segment: Segment
+}
+
+/** The pad and what stands round it. */
+export function Riding({ kept, recorder, segment }: RidingProps) {
+  const { t } = useTranslation()
+  const { ride, say } = recorder
+  const { lesson, rungs } = kept.packet
+  const nowMs = useNow() + kept.offsetMs
+  const [undone, setUndone] = useState<{ entry: KeptEntry; by: string }>()
+  const last = lastStanding(recorder.entries, ride.voided, recorder.device)
+
+  const tell = (kind: string, payload: object) => {
+    setUndone(undefined)
+    return say({ kind, payload: { ...payload } })
+  }
+  const touch = (strength: Strength, response: Response) =>
+    void tell('exchange', { segment: segment.id, strength, response })
+  const change = (what: Partial<Ridden>) => {
+    const next = changed(rungs, segment, what)
+    const isNew = (Object.keys(next) as (keyof Ridden)[]).some((k) => next[k] !== segment[k])
+    if (isNew) void tell('segment', next)
+  }
+  const undo = async () => {
+    if (!last) return
+    const by = await say({ kind: 'void', payload: { target: last.id } })
+    setUndone({ entry: last, by: by.id })
+  }
+  const armed = useKeys({ onTouch: touch, onRein: (rein) => change({ rein }), onUndo: () => void undo() })
+  const side = segment.rein === 'NONE' ? null : segment.rein
+  const names = new Map(rungs.map((r) => [r.exercise, r.name]))
+
+  return (
+    <Grid
+      as="main"
+      height="100dvh"
+      minHeight="640px"
+      padding={{ base: '2.5', lg: '6' }}
+      gap={{ base: '2', lg: '4' }}
+      columnGap={{ lg: '10' }}
+      gridTemplateRows={{ base: 'auto auto 1fr auto auto', lg: 'auto auto 1fr auto' }}
+      gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }}
+      maxWidth="1320px"
+      marginX="auto"
+    >
+      <Flex align="center" gap="3" gridColumn="1 / -1">
+        <Box flex="1" minWidth="0">
+          <chakra.h1 fontSize={{ base: 'lg', lg: '3xl' }} fontWeight="760" truncate>
+            {lesson.horse}{' '}
+            <chakra.span fontWeight="400">
+              {t('pair.and')} {lesson.rider}
+            </chakra.span>
+          </chakra.h1>
+          <OutboxLine outbox={recorder.outbox} lesson={lesson.id} />
+        </Box>
+        <chakra.span fontFamily="heading" fontSize="xl" fontVariantNumeric="tabular-nums" role="timer">
+          {clock(nowMs - (ride.startedAtMs ?? nowMs))}
+        </chakra.span>
+        <Button onClick={() => void tell('lesson_ended', {})}>{t('ride.end')}</Button>
+      </Flex>
+      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '2' }}>
+        <ReinClock
+          leftMs={reinMs(recorder, segment, 'LEFT', nowMs)}
+          rightMs={reinMs(recorder, segment, 'RIGHT', nowMs)}
+          now={side}
+        />
+      </Box>
+      <Flex gridColumn={{ lg: '1' }} gridRow={{ lg: '2 / 5' }} minHeight="0">
+        <Pad side={side} counts={tallyOf(ride.tallies, segment)?.counts} armed={armed} onTouch={touch} />
+      </Flex>
+      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '4' }}>
+        <LastLine
+          last={last}
+          undone={undone?.entry}
+          exerciseName={(exercise) => names.get(exercise) ?? exercise}
+          onUndo={() => void undo()}
+          onPutBack={() => undone && void tell('void', { target: undone.by })}
+          onNote={(text) => void tell('note', { text })}
+        />
+      </Box>
+      <Flex gridColumn={{ lg: '2' }} gridRow={{ lg: '3' }} direction="column" gap="5">
+        <SegmentBar rungs={rungs} now={segment} onChange={change} />
+        <chakra.p fontSize="sm" color="quiet" display={{ base: 'none', lg: 'block' }}>
+          <chakra.b>{t('ride.shortcuts')}</chakra.b> {t('ride.keys')}
+        </chakra.p>
+      </Flex>
+    </Grid>
+  )
+}
+
+function reinMs({ ride }: Recorder, segment: Segment, rein: Rein, nowMs: number): number {
+  const running = segment.rein === rein && segment.endMs === null ? Math.max(0, nowMs - segment.atMs) : 0
+  return ride.reinMs[rein] + running
+}
+
+function tallyOf(tallies: Tally[], s: Segment): Tally | undefined {
+  return tallies.find(
+    (c) =>
+      c.exercise === s.exercise &&
+      c.gait === s.gait &&
+      c.place === s.place &&
+      c.rein === s.rein &&
+      c.mounted === s.mounted,
+  )
+}

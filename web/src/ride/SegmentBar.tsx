@@ -1,0 +1,117 @@
+import { chakra, Flex, Grid } from '@chakra-ui/react'
+import { useTranslation } from 'react-i18next'
+import type { Step } from '../api'
+import { MOUNTED } from '../record'
+import type { Gait, Segment } from '../record'
+import { Button } from '../ui/Button'
+import { SIDE } from '../ui/side'
+import { choicesOf } from './choose'
+import type { Ridden } from './choose'
+
+const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
+
+interface SegmentBarProps {
+  rungs: Step[]
+  now: Segment
+  onChange: (change: Partial<Ridden>) => void
+}
+
+/** In reach of the thumb: who rides, gait, exercise, and the rein biggest of all. Each is one touch. */
+export function SegmentBar({ rungs, now, onChange }: SegmentBarProps) {
+  const { t } = useTranslation()
+  return (
+    <Flex direction="column" gap="2">
+      <Strip role="group" aria-label={t('ride.exercise')}>
+        {choicesOf(rungs).map((c) => (
+          <Button
+            key={c.exercise}
+            look="key"
+            flexShrink={0}
+            paddingX="3"
+            aria-pressed={c.exercise === now.exercise}
+            onClick={() => onChange({ exercise: c.exercise })}
+          >
+            {c.shortName}
+          </Button>
+        ))}
+      </Strip>
+      <Grid templateColumns="repeat(4, 1fr) 1.35fr" gap="1.5">
+        {RIDDEN_GAITS.map((gait) => (
+          <Button
+            key={gait}
+            look="key"
+            paddingX="1"
+            textTransform="capitalize"
+            aria-pressed={gait === now.gait}
+            onClick={() => onChange({ gait })}
+          >
+            {t(`gait.${gait}`)}
+          </Button>
+        ))}
+        <WhoRides now={now} onChange={onChange} />
+      </Grid>
+      <Grid templateColumns="1fr 1fr" gap="1.5">
+        {(['LEFT', 'RIGHT'] as const).map((side) => (
+          <ReinKey
+            key={side}
+            aria-pressed={now.rein === side}
+            onClick={() => onChange({ rein: side })}
+            borderColor={SIDE[side].color}
+            background={now.rein === side ? SIDE[side].color : 'card'}
+            color={now.rein === side ? SIDE[side].on : SIDE[side].color}
+          >
+            <chakra.span fontSize="3xl" fontWeight="800" aria-hidden>
+              {SIDE[side].letter}
+            </chakra.span>
+            {t(`Rein.${side}`)}
+          </ReinKey>
+        ))}
+      </Grid>
+    </Flex>
+  )
+}
+
+const Strip = chakra('div', {
+  base: {
+    display: 'flex',
+    gap: '1.5',
+    overflowX: 'auto',
+    paddingBottom: '1',
+    scrollbarWidth: 'none',
+    flexWrap: { lg: 'wrap' },
+  },
+})
+
+const ReinKey = chakra('button', {
+  base: {
+    display: 'flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: '3',
+    minHeight: '68px',
+    borderRadius: 'key',
+    borderWidth: '3px',
+    fontFamily: 'heading',
+    fontSize: 'xl',
+    fontWeight: '720',
+    cursor: 'pointer',
+    touchAction: 'manipulation',
+    userSelect: 'none',
+  },
+})
+
+/** One touch hands the horse over: rider, coach, somebody else. */
+function WhoRides({ now, onChange }: Omit<SegmentBarProps, 'rungs'>) {
+  const { t } = useTranslation()
+  const next = MOUNTED[(MOUNTED.indexOf(now.mounted) + 1) % MOUNTED.length] ?? 'RIDER'
+  return (
+    <Button
+      look={now.mounted === 'RIDER' ? 'plain' : 'live'}
+      paddingX="1"
+      aria-label={`${t('mounted.label')}: ${t(`mounted.${now.mounted}`)}`}
+      onClick={() => onChange({ mounted: next })}
+    >
+      ⇅ {t(`mounted.${now.mounted}`)}
+    </Button>
+  )
+}

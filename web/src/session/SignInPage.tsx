@@ -1,0 +1,62 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { zodResolver } from '@hookform/resolvers/zod'
+import { useState } from 'react'
+import { useForm } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import { z } from 'zod'
+import { answerOf, api } from '../api'
+import { Button } from '../ui/Button'
+import { Field } from '../ui/Field'
+import { Trouble } from '../ui/Trouble'
+import { Door } from './Door'
+import { useEnter } from './session'
+
+const typed = z.object({ name: z.string().trim().min(1), password: z.string().min(1) })
+
+/** The moment: in the yard, gloves just off. Two fields and one button. */
+export default function SignInPage() {
+  const { t } = useTranslation()
+  const enter = useEnter()
+  const [trouble, setTrouble] = useState<unknown>(null)
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(typed),
+    defaultValues: { name: '', password: '' },
+  })
+  const submit = handleSubmit(async (body) => {
+    try {
+      setTrouble(null)
+      await enter(await answerOf(api.POST('/api/v1/session', { body })))
+    } catch (e) {
+      setTrouble(e)
+    }
+  })
+  const missing = t('signIn.missing')
+  return (
+    <Door title={t('signIn.title')}>
+      <chakra.form onSubmit={(e) => void submit(e)} noValidate>
+        <Flex direction="column" gap="4">
+          <Field
+            label={t('signIn.name')}
+            autoComplete="username"
+            autoCapitalize="none"
+            issue={formState.errors.name && missing}
+            {...register('name')}
+          />
+          <Field
+            label={t('signIn.password')}
+            type="password"
+            autoComplete="current-password"
+            issue={formState.errors.password && missing}
+            {...register('password')}
+          />
+          {trouble !== null && <Trouble cause={trouble} />}
+          <Box>
+            <Button type="submit" look="act" width="full" disabled={formState.isSubmitting}>
+              {t('signIn.go')}
+            </Button>
+          </Box>
+        </Flex>
+      </chakra.form>
+    </Door>
+  )
+}

@@ -1,0 +1,1 @@
+export { MeProvider, useEnter, useMe, useSession } from './session'

@@ -1,0 +1,44 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { createContext, useContext } from 'react'
+import { answerOf, api, Unreachable } from '../api'
+import type { Me, SessionView } from '../api'
+import { lastSignedIn, rememberSignedIn } from '../store'
+
+const KEY = ['session']
+
+/** Who is here. Without a network, whoever was signed in here last: they can ride on. */
+export function useSession() {
+  return useQuery({ queryKey: KEY, queryFn: findSession, staleTime: Infinity, retry: false })
+}
+
+async function findSession(): Promise<SessionView> {
+  try {
+    const session = await answerOf(api.GET('/api/v1/session'))
+    await rememberSignedIn(session.me)
+    return session
+  } catch (e) {
+    const me = e instanceof Unreachable ? await lastSignedIn() : null
+    if (me) return { me, setUpNeeded: false }
+    throw e
+  }
+}
+
+/** Takes a new session as it is, and forgets what the one before had fetched. */
+export function useEnter() {
+  const client = useQueryClient()
+  return async (session: SessionView) => {
+    await rememberSignedIn(session.me)
+    client.clear()
+    client.setQueryData(KEY, session)
+  }
+}
+
+const MeContext = createContext<Me | null>(null)
+export const MeProvider = MeContext.Provider
+
+/** The person signed in. */
+export function useMe(): Me {
+  const me = useContext(MeContext)
+  if (!me) throw new Error('useMe needs a MeProvider above it: this screen stands outside the sign-in.')
+  return me
+}

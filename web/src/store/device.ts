@@ -1,0 +1,68 @@
+import Dexie from 'dexie'
+import type { EntityTable } from 'dexie'
+import { v7 } from 'uuid'
+import type { Me, Packet } from '../api'
+import type { Entry } from '../record'
+
+/** Where an entry stands on its way to the server. */
+export type Passage = 'waiting' | 'stored' | 'odd' | 'refused'
+
+export interface KeptEntry extends Entry {
+  passage: Passage
+  /** Why the server refused it. */
+  code?: string
+}
+
+export interface KeptPacket {
+  lesson: string
+  packet: Packet
+  /** The server's clock less this device's, when the packet came. */
+  offsetMs: number
+}
+
+interface Counter {
+  name: 'writer'
+  device: string
+  seq: number
+  lastMs: number
+}
+
+/** What one person has on this device. Nobody else signed in here opens it, and signing out does not empty it. */
+export type Shelf = Dexie & {
+  entries: EntityTable<KeptEntry, 'id'>
+  packets: EntityTable<KeptPacket, 'lesson'>
+  counters: EntityTable<Counter, 'name'>
+}
+
+const shelves = new Map<string, Shelf>()
+
+export function shelfOf(person: string): Shelf {
+  const open = shelves.get(person)
+  if (open) return open
+  const shelf = new Dexie(`strophos-${person}`, { chromeTransactionDurability: 'strict' }) as Shelf
+  shelf.version(1).stores({ entries: 'id, lesson, passage', packets: 'lesson', counters: 'name' })
+  shelves.set(person, shelf)
+  return shelf
+}
+
+export async function counterOf(shelf: Shelf): Promise<Counter> {
+  return (await shelf.counters.get('writer')) ?? { name: 'writer', device: v7(), seq: 0, lastMs: 0 }
+}
+
+interface LastSession {
+  name: 'me'
+  me: Me
+}
+
+const door = new Dexie('strophos-door') as Dexie & { sessions: EntityTable<LastSession, 'name'> }
+door.version(1).stores({ sessions: 'name' })
+
+/** Who was signed in here last: they can ride on without a network. */
+export async function lastSignedIn(): Promise<Me | null> {
+  return (await door.sessions.get('me'))?.me ?? null
+}
+
+export async function rememberSignedIn(me: Me | null): Promise<void> {
+  if (me) await door.sessions.put({ name: 'me', me })
+  else await door.sessions.clear()
+}

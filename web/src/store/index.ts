@@ -1,0 +1,7 @@
+export { append } from './append'
+export type { Said } from './append'
+export { counterOf, lastSignedIn, rememberSignedIn, shelfOf } from './device'
+export type { KeptEntry, KeptPacket, Shelf } from './device'
+export { Outbox } from './outbox'
+export type { OutboxState } from './outbox'
+export { fetchAhead, packetOf } from './packets'

@@ -1,0 +1,27 @@
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react'
+import { colors, fonts, radii, sizes } from './tokens'
+
+export { buttonRecipe, fieldRecipe } from './recipes'
+
+const config = defineConfig({
+  conditions: { sun: '.sun &' },
+  theme: {
+    tokens: { fonts, sizes, radii },
+    semanticTokens: { colors },
+    breakpoints: { sm: '30rem', md: '48rem', lg: '62rem', xl: '80rem' },
+  },
+  globalCss: {
+    'html, body': {
+      background: 'ground',
+      color: 'ink',
+      fontFamily: 'body',
+      fontSize: '17px',
+      lineHeight: 1.4,
+    },
+    'h1, h2, h3': { fontFamily: 'heading', lineHeight: 1.08, letterSpacing: '-0.015em' },
+    '*': { _motionReduce: { transition: 'none !important', animation: 'none !important' } },
+    '*:focus-visible': { outline: '3px solid', outlineColor: 'live', outlineOffset: '2px' },
+  },
+})
+
+export const system = createSystem(defaultBaseConfig, config)

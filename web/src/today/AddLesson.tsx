@@ -1,0 +1,92 @@
+import { Box, chakra, Grid } from '@chakra-ui/react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useId, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { v7 } from 'uuid'
+import { answerOf, api } from '../api'
+import { useMe } from '../session'
+import { Button, Select } from '../ui/Button'
+import { Field, FieldLabel } from '../ui/Field'
+import { Trouble } from '../ui/Trouble'
+import { instantOf } from './zoned'
+
+/** Puts a lesson into the day. */
+export function AddLesson({ date }: { date: string }) {
+  const { t } = useTranslation()
+  const me = useMe()
+  const client = useQueryClient()
+  const id = useId()
+  const pairs = useQuery({ queryKey: ['pairs'], queryFn: () => answerOf(api.GET('/api/v1/pairs')) })
+  const [pair, setPair] = useState('')
+  const [at, setAt] = useState('18:00')
+  const [minutes, setMinutes] = useState(45)
+  const chosen = pair || pairs.data?.pairs[0]?.id
+  const add = useMutation({
+    mutationFn: (chosenPair: string) =>
+      answerOf(
+        api.POST('/api/v1/lessons', {
+          body: { id: v7(), pair: chosenPair, plannedAt: instantOf(date, at, me.timeZone), minutes },
+        }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['today'] }),
+  })
+  if (!pairs.data) return null
+  return (
+    <Box as="section" aria-labelledby={`${id}-title`}>
+      <chakra.h2 id={`${id}-title`} fontSize="lg" fontWeight="700" marginBottom="3">
+        {t('today.add')}
+      </chakra.h2>
+      {pairs.data.pairs.length === 0 && <chakra.p color="quiet">{t('today.noPairs')}</chakra.p>}
+      {chosen && (
+        <chakra.form
+          onSubmit={(e) => {
+            e.preventDefault()
+            add.mutate(chosen)
+          }}
+        >
+          <Grid
+            templateColumns={{ base: '1fr 1fr', md: 'minmax(14rem, 24rem) 9rem 7rem auto' }}
+            gap="3"
+            alignItems="end"
+            justifyContent="start"
+          >
+            <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
+              <FieldLabel htmlFor={`${id}-pair`}>{t('today.pair')}</FieldLabel>
+              <Select id={`${id}-pair`} value={chosen} onChange={(e) => setPair(e.target.value)}>
+                {pairs.data.pairs.map((p) => (
+                  <option key={p.id} value={p.id}>
+                    {p.horse} {t('pair.and')} {p.rider}
+                  </option>
+                ))}
+              </Select>
+            </Box>
+            <Field
+              label={t('today.at')}
+              type="time"
+              required
+              value={at}
+              onChange={(e) => setAt(e.target.value)}
+            />
+            <Field
+              label={t('today.length')}
+              type="number"
+              required
+              min={5}
+              max={180}
+              value={minutes}
+              onChange={(e) => setMinutes(Number(e.target.value))}
+            />
+            <Button type="submit" disabled={add.isPending}>
+              {t('today.put')}
+            </Button>
+          </Grid>
+        </chakra.form>
+      )}
+      {add.isError && (
+        <Box marginTop="3">
+          <Trouble cause={add.error} />
+        </Box>
+      )}
+    </Box>
+  )
+}

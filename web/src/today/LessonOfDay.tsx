@@ -1,0 +1,114 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import type { Me, Step, TodaysLesson } from '../api'
+import { timeOfDay } from '../text/format'
+import { LinkButton } from '../ui/Button'
+import { SideLetter } from '../ui/side'
+
+interface LessonOfDayProps {
+  of: TodaysLesson
+  timeZone: string
+  actions: Me['actions']
+}
+
+/** One lesson on the day's line: when, who, on what, and the one thing to do next. */
+export function LessonOfDay({ of: { lesson, inWork }, timeZone, actions }: LessonOfDayProps) {
+  const { t } = useTranslation()
+  return (
+    <Grid
+      as="li"
+      templateColumns={{ base: '1fr', md: '7rem 1fr auto' }}
+      gap={{ base: '2', md: '6' }}
+      alignItems={{ md: 'center' }}
+      paddingY="5"
+      borderTopWidth="2px"
+      borderColor="line"
+      _last={{ borderBottomWidth: '2px' }}
+    >
+      <Flex
+        direction={{ base: 'row', md: 'column' }}
+        align={{ base: 'baseline', md: 'flex-start' }}
+        gap={{ base: '3', md: '0' }}
+      >
+        <chakra.span
+          fontFamily="heading"
+          fontSize="3xl"
+          fontWeight="720"
+          lineHeight="1"
+          fontVariantNumeric="tabular-nums"
+        >
+          {timeOfDay(lesson.plannedAt, timeZone)}
+        </chakra.span>
+        <chakra.span color="quiet" fontSize="sm">
+          {t('today.minutes', { minutes: lesson.minutes })}
+        </chakra.span>
+      </Flex>
+      <Box minWidth="0">
+        <chakra.h2 fontSize="2xl" fontWeight="720">
+          <chakra.span asChild _hover={{ textDecoration: 'underline' }}>
+            <Link to={`/pairs/${lesson.pair}`}>
+              {lesson.horse} <chakra.span fontWeight="400">{t('pair.and')}</chakra.span> {lesson.rider}
+            </Link>
+          </chakra.span>
+        </chakra.h2>
+        {inWork.length > 0 && (
+          <Flex wrap="wrap" columnGap="5" rowGap="1" marginTop="1.5">
+            {inWork.slice(0, 2).map((step) => (
+              <Rung key={step.rung} step={step} />
+            ))}
+          </Flex>
+        )}
+      </Box>
+      <Flex gap="2" align="center" justify={{ md: 'flex-end' }}>
+        <NextThing lesson={lesson} actions={actions} />
+      </Flex>
+    </Grid>
+  )
+}
+
+function Rung({ step }: { step: Step }) {
+  const { t } = useTranslation()
+  const isAsked = step.left.asks + step.right.asks > 0
+  return (
+    <Flex align="center" gap="2">
+      <chakra.span color="quiet">
+        {step.name}, {t(`gait.${step.gait}`)}
+      </chakra.span>
+      {isAsked && (
+        <Flex align="center" gap="1.5" fontVariantNumeric="tabular-nums" fontWeight="650">
+          <SideLetter side="LEFT" size="1.3em" />
+          {step.left.successes}/{step.left.asks}
+          <SideLetter side="RIGHT" size="1.3em" />
+          {step.right.successes}/{step.right.asks}
+        </Flex>
+      )}
+    </Flex>
+  )
+}
+
+function NextThing({ lesson, actions }: { lesson: TodaysLesson['lesson']; actions: Me['actions'] }) {
+  const { t } = useTranslation()
+  if (lesson.endedAt) {
+    return (
+      <>
+        <chakra.span color="quiet" fontSize="sm">
+          {t('today.ridden', { count: lesson.exchanges })}
+        </chakra.span>
+        {actions.includes('SEE_DEBRIEF') && (
+          <LinkButton to={`/lessons/${lesson.id}/debrief`}>{t('today.debrief')}</LinkButton>
+        )}
+      </>
+    )
+  }
+  if (!actions.includes('RECORD')) return null
+  return lesson.startedAt ? (
+    <LinkButton to={`/lessons/${lesson.id}/ride`} look="live">
+      {t('today.goOn')}
+    </LinkButton>
+  ) : (
+    <LinkButton to={`/lessons/${lesson.id}/ride`} look="act" minWidth="7rem">
+      {t('today.ride')}
+    </LinkButton>
+  )
+}

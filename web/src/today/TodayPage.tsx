@@ -1,0 +1,56 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { useTranslation } from 'react-i18next'
+import { answerOf, api } from '../api'
+import { useMe } from '../session'
+import { fetchAhead, shelfOf } from '../store'
+import { dayLong } from '../text/format'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+import { AddLesson } from './AddLesson'
+import { LessonOfDay } from './LessonOfDay'
+
+/** The moment: coffee, before the first horse. What is on today, and what each pair is working on. */
+export default function TodayPage() {
+  const { t } = useTranslation()
+  const me = useMe()
+  const today = useQuery({ queryKey: ['today'], queryFn: () => answerOf(api.GET('/api/v1/today')) })
+  const records = me.actions.includes('RECORD')
+  const toRide = today.data?.lessons
+    .filter((l) => !l.lesson.endedAt)
+    .map((l) => l.lesson.id)
+    .join()
+  useEffect(() => {
+    if (records && toRide) void fetchAhead(shelfOf(me.person), toRide.split(','))
+  }, [records, toRide, me.person])
+  if (today.isPending) return <Wait />
+  if (today.isError) return <Trouble cause={today.error} onAgain={() => void today.refetch()} />
+  const { date, lessons } = today.data
+  return (
+    <>
+      <Flex align="baseline" justify="space-between" wrap="wrap" gap="2" marginBottom="8">
+        <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="760">
+          {dayLong(date)}
+        </chakra.h1>
+        <chakra.p color="quiet">{t('today.count', { count: lessons.length })}</chakra.p>
+      </Flex>
+      {lessons.length === 0 && (
+        <Box marginBottom="8">
+          <chakra.p fontSize="xl" fontWeight="650">
+            {t('today.empty')}
+          </chakra.p>
+          <chakra.p color="quiet">
+            {t(me.actions.includes('ADD_LESSON') ? 'today.emptyCoach' : 'today.emptyRider')}
+          </chakra.p>
+        </Box>
+      )}
+      <chakra.ol listStyleType="none" marginBottom="10">
+        {lessons.map((l) => (
+          <LessonOfDay key={l.lesson.id} of={l} timeZone={me.timeZone} actions={me.actions} />
+        ))}
+      </chakra.ol>
+      {me.actions.includes('ADD_LESSON') && <AddLesson date={date} />}
+    </>
+  )
+}

@@ -1,0 +1,32 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { TriangleAlert } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { Problem, Unreachable } from '../api'
+import { Button } from './Button'
+
+/** What went wrong, in a sentence that says what to do. A shape and words, never a colour alone. */
+export function Trouble({ cause, onAgain }: { cause: unknown; onAgain?: () => void }) {
+  const { t, i18n } = useTranslation()
+  const code =
+    cause instanceof Unreachable ? 'unreachable' : cause instanceof Problem ? cause.code : 'failure'
+  const key = i18n.exists(`problem.${code}`) ? code : 'failure'
+  return (
+    <Flex
+      role="alert"
+      gap="3"
+      align="center"
+      padding="3"
+      borderRadius="key"
+      borderWidth="2px"
+      borderColor="warn"
+      background="warnSoft"
+      color="ink"
+    >
+      <chakra.span color="warn" flexShrink={0}>
+        <TriangleAlert size={22} aria-hidden />
+      </chakra.span>
+      <chakra.p flex="1">{t(`problem.${key}`)}</chakra.p>
+      {onAgain && <Button onClick={onAgain}>{t('problem.again')}</Button>}
+    </Flex>
+  )
+}
