@@ -1,13 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Advice, DebriefRow, Lesson, Made } from '../api'
+import type { DebriefRow, Lesson, Made } from '../api'
 import { useMe } from '../session'
 import { Button } from '../ui/Button'
 import { Quiet } from '../ui/Card'
 import { Choose } from './Choose'
 import { DecisionSign } from './DecisionSign'
 import { adviceSentence } from './sentence'
+import { isWayIn } from './wayIn'
 import { Why } from './Why'
 
 /** The second opinion, its why, and the coach's word, which is the one that counts. */
@@ -18,26 +19,28 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
   const { advice, decision, rung } = row
   if (!rung) return <Quiet>{t('debrief.noRung')}</Quiet>
   if (!advice) return null
-  const isStillOpen = row.state !== 'PASSED' || advice.decision === 'STEP_BACK'
+  const isStillOpen = !isWayIn(row)
   const isChoosing = actions.includes('DECIDE') && (isChanging || (!decision && isStillOpen))
   return (
     <Flex direction="column" gap="4">
-      <Box>
-        <Quiet>{t('debrief.advice')}</Quiet>
-        <Flex gap="3" align="flex-start" marginTop="1">
-          <DecisionSign decision={advice.decision} />
-          <chakra.p fontSize="lg" fontWeight="650" lineHeight="1.3">
-            {adviceSentence(t, advice)}
-          </chakra.p>
-        </Flex>
-      </Box>
+      {isStillOpen ? (
+        <Box>
+          <Quiet>{t('debrief.advice')}</Quiet>
+          <Flex gap="3" align="flex-start" marginTop="1">
+            <DecisionSign decision={advice.decision} />
+            <chakra.p fontSize="lg" fontWeight="650" lineHeight="1.3">
+              {adviceSentence(t, advice)}
+            </chakra.p>
+          </Flex>
+        </Box>
+      ) : (
+        <p>{t('debrief.passed')}</p>
+      )}
       <Why advice={advice} />
-      {!decision && !isStillOpen && <Quiet>{t('debrief.passed')}</Quiet>}
       {isChoosing && <Choose rung={rung} advice={advice} lesson={lesson} onDone={() => setChanging(false)} />}
       {decision && !isChoosing && (
         <Chosen
           decision={decision}
-          advice={advice}
           onChange={() => setChanging(true)}
           canChange={actions.includes('DECIDE')}
         />
@@ -48,7 +51,6 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
 
 interface ChosenProps {
   decision: Made
-  advice: Advice
   canChange: boolean
   onChange: () => void
 }

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
-import type { Debrief } from '../api'
+import type { Debrief, DebriefRow } from '../api'
 import { ReinClock } from '../ride/ReinClock'
 import { useMe } from '../session'
 import { dayLong, timeOfDay } from '../text/format'
@@ -12,6 +12,7 @@ import { Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { Row } from './Row'
+import { isWayIn } from './wayIn'
 
 /** The moment: two minutes at the table after the ride. What each rein gave, what it cost, what to do next. */
 export default function DebriefPage() {
@@ -30,7 +31,7 @@ export default function DebriefPage() {
       <Head debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
-      {rows.map((row) => (
+      {inOrder(rows).map((row) => (
         <Row key={`${row.exercise}.${row.gait}.${row.place}`} row={row} lesson={lesson} />
       ))}
       {notes.length > 0 && (
@@ -56,6 +57,11 @@ export default function DebriefPage() {
   )
 }
 
+/** What is to be decided comes first; what was ridden as a way in, last. */
+function inOrder(rows: DebriefRow[]): DebriefRow[] {
+  return [...rows].sort((a, b) => Number(isWayIn(a)) - Number(isWayIn(b)))
+}
+
 function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
   const { t } = useTranslation()
   const { timeZone } = useMe()
@@ -66,7 +72,7 @@ function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
         <Quiet>
           {t('debrief.title')} · {dayLong(begun.slice(0, 10))}, {timeOfDay(begun, timeZone)}
         </Quiet>
-        <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="770">
+        <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770">
           {lesson.horse}{' '}
           <chakra.span fontWeight="400">
             {t('pair.and')} {lesson.rider}

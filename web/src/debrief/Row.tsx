@@ -6,6 +6,7 @@ import { SideLetter } from '../ui/side'
 import { AdviceCard } from './AdviceCard'
 import { IntervalStrip } from './IntervalStrip'
 import { SmallPad } from './SmallPad'
+import { isWayIn } from './wayIn'
 
 /** One exercise: the two reins beside each other, then what to do about it. */
 export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
@@ -29,17 +30,19 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
       >
         <Flex direction="column" gap="4">
           <IntervalStrip left={row.pair.left} right={row.pair.right} />
-          <Flex gap="6" wrap="wrap">
-            {(['LEFT', 'RIGHT'] as const).map((side) => (
-              <Box key={side} flex="1" minWidth="200px">
-                <Flex align="center" gap="2" marginBottom="1">
-                  <SideLetter side={side} />
-                  <Quiet>{t(`Rein.${side}`)}</Quiet>
-                </Flex>
-                <SmallPad side={side} counts={(side === 'LEFT' ? row.pair.left : row.pair.right).counts} />
-              </Box>
-            ))}
-          </Flex>
+          {!isWayIn(row) && (
+            <Flex gap="6" wrap="wrap">
+              {(['LEFT', 'RIGHT'] as const).map((side) => (
+                <Box key={side} flex="1" minWidth="200px">
+                  <Flex align="center" gap="2" marginBottom="1">
+                    <SideLetter side={side} />
+                    <Quiet>{t(`Rein.${side}`)}</Quiet>
+                  </Flex>
+                  <SmallPad side={side} counts={(side === 'LEFT' ? row.pair.left : row.pair.right).counts} />
+                </Box>
+              ))}
+            </Flex>
+          )}
           {hasOthers && (
             <Quiet>
               {t('debrief.others', {

@@ -65,7 +65,10 @@ const SHARES = new Set(['share', 'strongestShare', 'lowerEnd', 'p'])
 /** Thresholds as the sentence says them: shares in percent. */
 function shown(thresholds: Finding['thresholds']): Record<string, string> {
   return Object.fromEntries(
-    Object.entries(thresholds).map(([name, value]) => [name, SHARES.has(name) ? percent(value) : String(value)]),
+    Object.entries(thresholds).map(([name, value]) => [
+      name,
+      SHARES.has(name) ? percent(value) : String(value),
+    ]),
   )
 }
 

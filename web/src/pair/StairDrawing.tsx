@@ -4,7 +4,7 @@ import type { SideOfStep, Step } from '../api'
 import { SIDE } from '../ui/side'
 import type { Sided } from '../ui/side'
 
-const STEP = { width: 100, gap: 6, height: 112, rise: 20, label: 64 }
+const STEP = { width: 98, gap: 5, height: 112, rise: 16, label: 64 }
 
 /**
  * The stair of a strand: one step a rung, each split left and right down its middle. A half fills from below with the
@@ -20,7 +20,7 @@ export function StairDrawing({ steps, strand }: { steps: Step[]; strand: string 
       <chakra.svg
         viewBox={`0 0 ${width} ${height}`}
         width="100%"
-        minWidth={`${width * 0.92}px`}
+        minWidth={`${width * 0.8}px`}
         display="block"
         role="list"
         fontFamily="body"

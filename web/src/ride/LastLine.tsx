@@ -2,9 +2,10 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { Pencil, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { NOTE_MAX_LENGTH, readPayload } from '../record'
+import { NOTE_MAX_LENGTH } from '../record'
 import type { KeptEntry } from '../store'
 import { Button, Input } from '../ui/Button'
+import { Spoken } from './Spoken'
 
 interface LastLineProps {
   last: KeptEntry | undefined
@@ -51,19 +52,6 @@ export function LastLine(props: LastLineProps) {
       </Button>
     </Flex>
   )
-}
-
-/** An entry in a few words. */
-function Spoken({ entry, exerciseName }: { entry: KeptEntry; exerciseName: (exercise: string) => string }) {
-  const { t } = useTranslation()
-  const said = readPayload(entry.kind, entry.v, entry.payload)
-  if (said?.kind === 'exchange') {
-    return `${t(`response.${said.response}`)}, ${said.strength} ${t(`strength.${said.strength}`)}`
-  }
-  if (said?.kind === 'segment') {
-    return `${exerciseName(said.exercise)}, ${t(`gait.${said.gait}`)}, ${t(`rein.${said.rein}`)}`
-  }
-  return said?.kind === 'note' ? said.text : entry.kind
 }
 
 function NoteLine({ onClose, onNote }: { onClose: () => void; onNote: (text: string) => void }) {

@@ -10,6 +10,7 @@ import type { Ridden } from './choose'
 import { LastLine } from './LastLine'
 import { OutboxLine } from './OutboxLine'
 import { Pad } from './Pad'
+import { Recent } from './Recent'
 import { ReinClock } from './ReinClock'
 import { SegmentBar } from './SegmentBar'
 import { useKeys } from './useKeys'
@@ -50,6 +51,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const armed = useKeys({ onTouch: touch, onRein: (rein) => change({ rein }), onUndo: () => void undo() })
   const side = segment.rein === 'NONE' ? null : segment.rein
   const names = new Map(rungs.map((r) => [r.exercise, r.name]))
+  const exerciseName = (exercise: string) => names.get(exercise) ?? exercise
 
   return (
     <Grid
@@ -93,7 +95,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         <LastLine
           last={last}
           undone={undone?.entry}
-          exerciseName={(exercise) => names.get(exercise) ?? exercise}
+          exerciseName={exerciseName}
           onUndo={() => void undo()}
           onPutBack={() => undone && void tell('void', { target: undone.by })}
           onNote={(text) => void tell('note', { text })}
@@ -101,6 +103,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       </Box>
       <Flex gridColumn={{ lg: '2' }} gridRow={{ lg: '3' }} direction="column" gap="5">
         <SegmentBar rungs={rungs} now={segment} onChange={change} />
+        <Recent entries={recorder.entries} voided={ride.voided} exerciseName={exerciseName} />
         <chakra.p fontSize="sm" color="quiet" display={{ base: 'none', lg: 'block' }}>
           <chakra.b>{t('ride.shortcuts')}</chakra.b> {t('ride.keys')}
         </chakra.p>

@@ -13,6 +13,7 @@ export function Door({ title, lead, children }: { title: string; lead?: string; 
       templateRows={{ base: 'auto 1fr', lg: '1fr' }}
     >
       <Flex
+        as="header"
         background="rail"
         color="onRail"
         padding={{ base: '6', lg: '12' }}

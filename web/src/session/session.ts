@@ -28,7 +28,8 @@ export function useEnter() {
   const client = useQueryClient()
   return async (session: SessionView) => {
     await rememberSignedIn(session.me)
-    client.clear()
+    // not clear(): the screen watches the session's query, which must stay the same one
+    client.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] })
     client.setQueryData(KEY, session)
   }
 }

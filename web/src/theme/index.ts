@@ -1,12 +1,13 @@
 import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react'
-import { colors, fonts, radii, sizes } from './tokens'
+import { colors, fonts, fontSizes, radii, sizes, spacing } from './tokens'
 
 export { buttonRecipe, fieldRecipe } from './recipes'
 
 const config = defineConfig({
+  preflight: true,
   conditions: { sun: '.sun &' },
   theme: {
-    tokens: { fonts, sizes, radii },
+    tokens: { fonts, fontSizes, sizes, spacing, radii },
     semanticTokens: { colors },
     breakpoints: { sm: '30rem', md: '48rem', lg: '62rem', xl: '80rem' },
   },

@@ -36,8 +36,26 @@ export const fonts = {
   heading: { value: "'Bricolage Grotesque Variable', system-ui, sans-serif" },
 }
 
+/** Steps of a quarter rem. */
+export const spacing = Object.fromEntries(
+  [0, 0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16, 20, 28].map((n) => [n, { value: `${n * 0.25}rem` }]),
+)
+
+export const fontSizes = {
+  sm: { value: '0.88rem' },
+  md: { value: '1rem' },
+  lg: { value: '1.14rem' },
+  xl: { value: '1.32rem' },
+  '2xl': { value: '1.55rem' },
+  '3xl': { value: '1.9rem' },
+  '4xl': { value: '2.4rem' },
+  '5xl': { value: '3rem' },
+  '6xl': { value: '4rem' },
+}
+
 /** Touch targets: at least `touch`; on the pad at least `pad`. */
 export const sizes = {
+  full: { value: '100%' },
   touch: { value: '48px' },
   pad: { value: '64px' },
   rail: { value: '208px' },

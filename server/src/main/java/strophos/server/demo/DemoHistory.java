@@ -92,7 +92,7 @@ class DemoHistory {
             UUID lesson = ids.get();
             lessons.add(lesson, pair, planned, LESSON_MINUTES, planned);
             Instant end = ride(coach, pair, lesson, device, planned, i, count);
-            decideAll(pair, lesson, end, i);
+            decideAll(pair, lesson, end);
         }
     }
 
@@ -115,7 +115,7 @@ class DemoHistory {
             if (index == 9) {
                 script.ride(rung, Mounted.COACH, 2, 3, 1);
             }
-            script.ride(rung, Mounted.RIDER, open.size() > 1 ? 4 : 6, 4 + random.nextInt(2), closed);
+            script.ride(rung, Mounted.RIDER, open.size() > 1 ? 4 : 6, 5 + random.nextInt(2), closed);
         }
         DemoNotes.of(index).ifPresent(script::note);
         script.end();
@@ -126,7 +126,7 @@ class DemoHistory {
         return script.now();
     }
 
-    private void decideAll(UUID pair, UUID lesson, Instant end, int index) {
+    private void decideAll(UUID pair, UUID lesson, Instant end) {
         PairRecord record = pairs.record(pair, end);
         for (StairReader.Step step : steps(pair)) {
             boolean ridden = record.asks().stream()
@@ -134,20 +134,19 @@ class DemoHistory {
                             && r.rung().toString().equals(step.rung())
                             && r.ask().mounted() == Mounted.RIDER);
             if (ridden && step.state() != RungState.PASSED) {
-                decideOn(lesson, step, end, index);
+                decideOn(lesson, step, end);
             }
         }
     }
 
     /** Ottilie follows the advice, but moves on when one success is missing on one rein and the walk is steady. */
-    private void decideOn(UUID lesson, StairReader.Step step, Instant end, int index) {
+    private void decideOn(UUID lesson, StairReader.Step step, Instant end) {
         LessonRepository.Lesson ended = lessons.find(lesson).orElseThrow();
         AdviceView advice = debrief.advice(ended, rung(step.rung()));
         boolean isClose = advice.decision() == Decision.STAY
                 && advice.missing().size() == 1
                 && advice.missing().get(0).more() != null
-                && advice.missing().get(0).more() == 1
-                && index % 3 == 2;
+                && advice.missing().get(0).more() == 1;
         Decision chosen = isClose ? Decision.MOVE_ON : advice.decision();
         String reason = isClose ? "Soft enough on both reins; he is waiting for more to do." : null;
         decide.make(

@@ -1,0 +1,116 @@
+package strophos.catalogue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
+import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+class CatalogueTest {
+
+    private static final YAMLMapper YAML = new YAMLMapper();
+
+    static List<String> strands() {
+        return CatalogueReader.SHIPPED;
+    }
+
+    @ParameterizedTest
+    @MethodSource("strands")
+    void isOfTheSchema(String strand) throws IOException {
+        JsonSchema schema =
+                JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text("strand.schema.json"));
+        assertThat(schema.validate(text(strand + ".yaml"), InputFormat.YAML)).isEmpty();
+        assertThat(schema.validate(
+                        text(strand + ".yaml").replaceFirst("correction: \\w+", "correction: HIT"), InputFormat.YAML))
+                .as("the schema refuses what is not in it")
+                .isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("strands")
+    void tellsTheRiderInAtMostFiveSentences(String strand) {
+        assertThat(CatalogueReader.shipped().strands())
+                .filteredOn(s -> s.id().equals(strand))
+                .flatExtracting(Strand::exercises)
+                .allSatisfy(e -> assertThat(((Exercise) e).instruction().split("[.!?](\\s|$)"))
+                        .hasSizeBetween(1, 5));
+    }
+
+    @Test
+    void bendHasAtLeastSixRungsAndBeginsOnTheRail() {
+        Strand bend = CatalogueReader.shipped().strands().get(0);
+        assertThat(bend.progression().rungs()).hasSizeGreaterThanOrEqualTo(6);
+        Rung foot = bend.progression().rungs().get(0);
+        assertThat(foot.id()).isEqualTo(new RungId("counter-bend", Gait.WALK, Place.RAIL));
+        assertThat(foot.wayBack()).isEmpty();
+    }
+
+    @Test
+    void gaitsOpenInOrderWithinAnExercise() {
+        List<Rung> rungs =
+                CatalogueReader.shipped().strands().get(0).progression().rungs();
+        for (Rung rung : rungs) {
+            int here = rungs.indexOf(rung);
+            assertThat(rungs.subList(0, here))
+                    .filteredOn(r -> r.id().exercise().equals(rung.id().exercise()))
+                    .allSatisfy(
+                            r -> assertThat(r.id().gait()).isLessThan(rung.id().gait()));
+        }
+    }
+
+    @Test
+    void findsExercisesAndRungsByName() {
+        Catalogue catalogue = CatalogueReader.shipped();
+        assertThat(catalogue.exercise("serpentine")).map(Exercise::name).contains("Serpentine");
+        assertThat(catalogue.rung("serpentine.trot.across")).isPresent();
+        assertThat(catalogue.rung("serpentine.canter.across")).isEmpty();
+    }
+
+    @Test
+    void refusesARungThatNamesWhatDoesNotStandBelow() {
+        var file = YAML.readTree("""
+                strand: test
+                exercises: []
+                stair:
+                  - { exercise: a, gait: WALK, place: RAIL, needs: [b.walk.rail] }
+                """);
+        assertThatThrownBy(() -> CatalogueReader.strand(file)).hasMessageContaining("does not stand below it");
+    }
+
+    @Test
+    void readsARungsOwnCriterion() {
+        var file = YAML.readTree("""
+                strand: test
+                exercises: []
+                stair:
+                  - exercise: a
+                    gait: HALT
+                    place: RAIL
+                    needs: []
+                    rate: { share: 0.9, window: 20, atMost: 1, lessons: 3, lowerEnd: 0.5 }
+                """);
+        Rung rung = CatalogueReader.strand(file).progression().rungs().get(0);
+        assertThat(rung.criterion().needed()).isEqualTo(18);
+        assertThat(rung.criterion().lessons()).isEqualTo(3);
+    }
+
+    private static String text(String name) throws IOException {
+        try (InputStream in = CatalogueTest.class.getResourceAsStream("/catalogue/" + name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}

@@ -1,0 +1,120 @@
+package strophos.core.progress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Strength;
+
+/** The default: 8 of the last 10 at strength 2 or lighter, on each rein, in 2 lessons (common practice, no source). */
+class RateCriterionTest {
+
+    private static final String EIGHT = "yyyyyyyytt";
+    private static final String SEVEN = "yyyyyyyttt";
+    private final RateCriterion rate = RateCriterion.DEFAULT;
+
+    @Test
+    void isMetByEightOfTenOnBothReinsInTwoLessons() {
+        assertThat(rate.judge(Lessons.of(EIGHT, EIGHT).then(EIGHT, EIGHT).facts()))
+                .isInstanceOf(Judgement.Met.class);
+    }
+
+    @Test
+    void isNotMetByOneLesson() {
+        Judgement once = rate.judge(Lessons.of(EIGHT, EIGHT).facts());
+        assertThat(once).isInstanceOf(Judgement.Broken.class);
+        assertThat(missing(once))
+                .containsExactly(new Missing.Lessons(Rein.LEFT, 1), new Missing.Lessons(Rein.RIGHT, 1));
+    }
+
+    @Test
+    void passesWithTheWeakerRein() {
+        Judgement judged =
+                rate.judge(Lessons.of(EIGHT, SEVEN).then(EIGHT, SEVEN).facts());
+        assertThat(judged).isInstanceOf(Judgement.Broken.class);
+        assertThat(missing(judged)).containsExactly(new Missing.Successes(Rein.RIGHT, 1, 10));
+    }
+
+    @Test
+    void countsAYesOnlyUpToItsStrength() {
+        String clear = "y3".repeat(10);
+        assertThat(missing(
+                        rate.judge(Lessons.of(EIGHT, clear).then(EIGHT, clear).facts())))
+                .containsExactly(new Missing.Successes(Rein.RIGHT, 8, 10));
+    }
+
+    @Test
+    void asksForAFullWindowFirst() {
+        Judgement few = rate.judge(Lessons.of("y".repeat(9), EIGHT).facts());
+        assertThat(few).isInstanceOfSatisfying(Judgement.NotEnoughData.class, n -> {
+            assertThat(n.asks()).isEqualTo(9);
+            assertThat(n.needed()).isEqualTo(10);
+        });
+        assertThat(missing(few)).contains(new Missing.Asks(Rein.LEFT, 1, 10));
+    }
+
+    @Test
+    void readsOnlyTheLastTen() {
+        assertThat(rate.judge(Lessons.of("wwwwwwwwww" + EIGHT, EIGHT)
+                        .then("yyyyy", "yyyyy")
+                        .facts()))
+                .isInstanceOf(Judgement.Met.class);
+    }
+
+    @Test
+    void passesOverALessonWithHardlyAnAskOnThatRein() {
+        // four asks are under half a window: the second lesson does not count, the third does
+        Lessons two = Lessons.of(EIGHT, EIGHT).then("yyyy", EIGHT);
+        assertThat(missing(rate.judge(two.facts()))).containsExactly(new Missing.Lessons(Rein.LEFT, 1));
+        assertThat(rate.judge(two.then("yyyyy", EIGHT).facts())).isInstanceOf(Judgement.Met.class);
+    }
+
+    @Test
+    void startsAgainAfterALessonThatDidNotHold() {
+        Lessons fell = Lessons.of(EIGHT, EIGHT).then(SEVEN, EIGHT).then(EIGHT, EIGHT);
+        assertThat(missing(rate.judge(fell.facts()))).containsExactly(new Missing.Lessons(Rein.LEFT, 1));
+    }
+
+    @Test
+    void leavesTheCoachsRidingOut() {
+        assertThat(missing(rate.judge(Lessons.of(EIGHT, EIGHT)
+                        .then(EIGHT, EIGHT, Mounted.COACH)
+                        .facts())))
+                .containsExactly(new Missing.Lessons(Rein.LEFT, 1), new Missing.Lessons(Rein.RIGHT, 1));
+    }
+
+    @Test
+    void asksForCertaintyWhereTheWindowIsSmall() {
+        // 4 of 5: the rate is 80 %, but the lower end of the interval is only 0.3755 (Wilson, by hand)
+        RateCriterion small = new RateCriterion(0.8, 5, Strength.LIGHT, 1, 0.45);
+        assertThat(missing(small.judge(Lessons.of("yyyyt", "yyyyy").facts())))
+                .singleElement()
+                .isInstanceOfSatisfying(Missing.Certainty.class, c -> {
+                    assertThat(c.rein()).isEqualTo(Rein.LEFT);
+                    assertThat(c.lowerEnd()).isBetween(0.375, 0.376);
+                });
+    }
+
+    @Test
+    void asksForWholeSuccessesWithoutBinaryDust() {
+        assertThat(new RateCriterion(0.7, 10, Strength.LIGHT, 1, 0).needed()).isEqualTo(7);
+        assertThat(new RateCriterion(0.75, 10, Strength.LIGHT, 1, 0).needed()).isEqualTo(8);
+    }
+
+    @Test
+    void refusesThresholdsThatMeanNothing() {
+        assertThatThrownBy(() -> new RateCriterion(1.2, 10, Strength.LIGHT, 2, 0.4))
+                .hasMessageContaining("(0, 1]");
+        assertThatThrownBy(() -> new RateCriterion(0.8, 0, Strength.LIGHT, 2, 0.4))
+                .hasMessageContaining("at least 1");
+    }
+
+    private static List<Missing> missing(Judgement judged) {
+        return judged.evidence().stream()
+                .flatMap(e -> ((Evidence.OfRein) e).missing().stream())
+                .toList();
+    }
+}

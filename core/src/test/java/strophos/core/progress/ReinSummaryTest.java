@@ -1,0 +1,31 @@
+package strophos.core.progress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+import strophos.core.stats.Proportion;
+
+class ReinSummaryTest {
+
+    @Test
+    void countsYesAtAnyStrengthAndAveragesAllStrengths() {
+        List<Ask> asks = Lessons.asks("y1 y2 y4 t3 w4", Rein.LEFT, Mounted.RIDER);
+        ReinSummary left = ReinSummary.of(Rein.LEFT, asks);
+        assertThat(left.yes()).isEqualTo(new Proportion(3, 5));
+        assertThat(left.meanStrength().orElseThrow()).isCloseTo(2.8, within(1e-12));
+        assertThat(left.counts())
+                .containsExactly(
+                        List.of(1, 0, 0, 0, 0), List.of(1, 0, 0, 0, 0), List.of(0, 1, 0, 0, 0), List.of(1, 0, 0, 0, 1));
+    }
+
+    @Test
+    void saysNothingOfAReinThatWasNotRidden() {
+        ReinSummary right = ReinSummary.of(Rein.RIGHT, Lessons.asks("yyy", Rein.LEFT, Mounted.RIDER));
+        assertThat(right.yes().isEmpty()).isTrue();
+        assertThat(right.meanStrength()).isEmpty();
+    }
+}

@@ -1,0 +1,76 @@
+package strophos.core.record;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Entries and rides as the shared example files write them. */
+final class FoldJson {
+
+    static final JsonMapper JSON = JsonMapper.shared();
+
+    private FoldJson() {}
+
+    static List<Entry> entries(JsonNode array) {
+        return JSON.convertValue(array, new TypeReference<List<Entry>>() {});
+    }
+
+    /** The ride as plain JSON; absent times are null. */
+    static JsonNode ride(Ride ride) {
+        Map<String, Object> written = new LinkedHashMap<>();
+        written.put("startedAtMs", orNull(ride.startedAtMs()));
+        written.put("endedAtMs", orNull(ride.endedAtMs()));
+        written.put("segments", ride.segments().stream().map(FoldJson::segment).toList());
+        written.put(
+                "exchanges", ride.exchanges().stream().map(FoldJson::exchange).toList());
+        written.put("notes", ride.notes());
+        written.put("reinMs", ride.reinMs());
+        written.put("tallies", ride.tallies().stream().map(FoldJson::tally).toList());
+        written.put("loose", ride.loose());
+        written.put("voided", ride.voided());
+        written.put("odd", ride.odd());
+        // through text, so that whole numbers read back as they will from a file
+        return JSON.readTree(JSON.writeValueAsString(written));
+    }
+
+    private static Map<String, Object> segment(Ride.Segment s) {
+        Map<String, Object> written = new LinkedHashMap<>();
+        written.put("id", s.id());
+        written.put("atMs", s.atMs());
+        written.put("endMs", orNull(s.endMs()));
+        written.put("exercise", s.exercise());
+        written.put("gait", s.gait());
+        written.put("place", s.place());
+        written.put("rein", s.rein());
+        written.put("mounted", s.mounted());
+        return written;
+    }
+
+    private static Map<String, Object> exchange(Ride.Exchange x) {
+        return Map.of(
+                "id", x.id(),
+                "atMs", x.atMs(),
+                "segment", x.segment(),
+                "author", x.author(),
+                "strength", x.strength().level(),
+                "response", x.response());
+    }
+
+    private static Map<String, Object> tally(Ride.Tally t) {
+        return Map.of(
+                "exercise", t.exercise(),
+                "gait", t.gait(),
+                "place", t.place(),
+                "rein", t.rein(),
+                "mounted", t.mounted(),
+                "counts", t.counts());
+    }
+
+    private static Long orNull(OptionalLong ms) {
+        return ms.isPresent() ? ms.getAsLong() : null;
+    }
+}

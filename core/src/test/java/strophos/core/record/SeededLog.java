@@ -1,0 +1,111 @@
+package strophos.core.record;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+
+/**
+ * Writes logs that no careful device would: wrong clocks, crossed devices, voids of voids, amendments of what is gone,
+ * unknown kinds and versions, payloads out of bounds, targets that do not exist.
+ */
+final class SeededLog {
+
+    private static final String LESSON = "01930000-0000-7000-8000-0000000000ff";
+    private static final List<String> EXERCISES = List.of("counter-bend", "inside-bend", "circle-bend");
+
+    private final SplittableRandom random;
+    private final List<Entry> entries = new ArrayList<>();
+    private final List<String> segments = new ArrayList<>();
+    private final Map<String, Long> clock = new HashMap<>();
+    private final Map<String, Long> count = new HashMap<>();
+
+    private SeededLog(long seed) {
+        random = new SplittableRandom(seed);
+    }
+
+    static List<Entry> of(long seed) {
+        SeededLog log = new SeededLog(seed);
+        List<String> devices = new ArrayList<>();
+        for (int i = 0; i < 1 + log.random.nextInt(3); i++) {
+            devices.add(log.id());
+        }
+        int length = 4 + log.random.nextInt(40);
+        for (int i = 0; i < length; i++) {
+            log.add(devices.get(log.random.nextInt(devices.size())));
+        }
+        return log.entries;
+    }
+
+    private void add(String device) {
+        int what = random.nextInt(100);
+        if (what < 5) {
+            say(device, "clock", 1, Map.of("offsetMs", random.nextInt(-90_000, 90_000)));
+        } else if (what < 10) {
+            say(device, what < 7 ? "lesson_started" : "lesson_ended", 1, Map.of());
+        } else if (what < 26) {
+            segments.add(say(device, "segment", 1, segment()));
+        } else if (what < 68) {
+            say(device, "exchange", 1, exchange());
+        } else if (what < 72) {
+            say(device, "note", 1, Map.of("text", what < 71 ? "softer" : "  "));
+        } else if (what < 84) {
+            say(device, "void", 1, Map.of("target", target()));
+        } else if (what < 94) {
+            say(
+                    device,
+                    "amend",
+                    1,
+                    Map.of("target", target(), "payload", random.nextBoolean() ? exchange() : segment()));
+        } else if (what < 97) {
+            say(device, "measured_later", 1, Map.of("metres", 12.5));
+        } else {
+            say(device, "exchange", what < 99 ? 2 : 1, Map.of("segment", "not an id", "strength", 7));
+        }
+    }
+
+    private Map<String, Object> segment() {
+        return Map.of(
+                "exercise", EXERCISES.get(random.nextInt(EXERCISES.size())),
+                "gait", pick(Gait.values()),
+                "place", pick(Place.values()),
+                "rein", pick(Rein.values()),
+                "mounted", pick(Mounted.values()));
+    }
+
+    private Map<String, Object> exchange() {
+        String segment =
+                segments.isEmpty() || random.nextInt(12) == 0 ? id() : segments.get(random.nextInt(segments.size()));
+        return Map.of("segment", segment, "strength", 1 + random.nextInt(4), "response", pick(Response.values()));
+    }
+
+    private String target() {
+        return entries.isEmpty() || random.nextInt(15) == 0
+                ? id()
+                : entries.get(random.nextInt(entries.size())).id();
+    }
+
+    private String pick(Enum<?>[] words) {
+        return words[random.nextInt(words.length)].name();
+    }
+
+    private String say(String device, String kind, int v, Map<String, Object> payload) {
+        long at = clock.getOrDefault(device, 1_764_000_000_000L + random.nextInt(5_000)) + random.nextInt(20_000);
+        long seq = count.merge(device, 1L, Long::sum);
+        clock.put(device, at + 1);
+        String id = id();
+        entries.add(new Entry(id, LESSON, device, LESSON, seq, at, kind, v, payload));
+        return id;
+    }
+
+    private String id() {
+        return new UUID(random.nextLong(), random.nextLong()).toString();
+    }
+}

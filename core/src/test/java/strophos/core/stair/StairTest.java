@@ -1,0 +1,137 @@
+package strophos.core.stair;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Strength;
+import strophos.core.progress.Ask;
+import strophos.core.progress.Decision;
+import strophos.core.progress.RateCriterion;
+
+class StairTest {
+
+    private static final RungId FOOT = id("foot");
+    private static final RungId MIDDLE = id("middle");
+    private static final RungId TOP = id("top");
+    private static final Progression THREE = new Progression(
+            "bend",
+            List.of(
+                    rung(FOOT, Set.of(), Optional.empty()),
+                    rung(MIDDLE, Set.of(FOOT), Optional.of(FOOT)),
+                    rung(TOP, Set.of(MIDDLE), Optional.of(MIDDLE))));
+
+    @Test
+    void opensOnlyTheFootAtFirst() {
+        assertThat(states(Set.of())).containsValues(RungState.OPEN, RungState.CLOSED);
+        assertThat(states(Set.of())).containsEntry(FOOT, RungState.OPEN).containsEntry(MIDDLE, RungState.CLOSED);
+    }
+
+    @Test
+    void isInWorkOnceAsked() {
+        assertThat(states(Set.of(FOOT, TOP)))
+                .containsEntry(FOOT, RungState.IN_WORK)
+                .containsEntry(TOP, RungState.CLOSED);
+    }
+
+    @Test
+    void opensTheNextWhenTheCoachMovesOn() {
+        assertThat(states(Set.of(FOOT), made(FOOT, Decision.MOVE_ON)))
+                .containsEntry(FOOT, RungState.PASSED)
+                .containsEntry(MIDDLE, RungState.OPEN)
+                .containsEntry(TOP, RungState.CLOSED);
+    }
+
+    @Test
+    void restsARungSteppedBackFromAndReopensItsWayBack() {
+        assertThat(states(Set.of(FOOT, MIDDLE), made(FOOT, Decision.MOVE_ON), made(MIDDLE, Decision.STEP_BACK)))
+                .containsEntry(FOOT, RungState.IN_WORK)
+                .containsEntry(MIDDLE, RungState.RESTING);
+    }
+
+    @Test
+    void takesARestingRungUpAgainWhenItsWayBackIsPassed() {
+        assertThat(states(
+                        Set.of(FOOT, MIDDLE),
+                        made(FOOT, Decision.MOVE_ON),
+                        made(MIDDLE, Decision.STEP_BACK),
+                        made(FOOT, Decision.MOVE_ON)))
+                .containsEntry(MIDDLE, RungState.IN_WORK);
+    }
+
+    @Test
+    void letsTheLatestDecisionWin() {
+        assertThat(states(Set.of(FOOT), made(FOOT, Decision.MOVE_ON), made(FOOT, Decision.STAY)))
+                .containsEntry(FOOT, RungState.IN_WORK);
+        assertThat(states(Set.of(FOOT), made(FOOT, Decision.GET_HELP))).containsEntry(FOOT, RungState.PAUSED);
+        assertThat(states(Set.of(FOOT), made(FOOT, Decision.GET_HELP), made(FOOT, Decision.STAY)))
+                .containsEntry(FOOT, RungState.IN_WORK);
+    }
+
+    @Test
+    void staysInWorkAtTheFootWhereThereIsNoWayBack() {
+        assertThat(states(Set.of(FOOT), made(FOOT, Decision.STEP_BACK))).containsEntry(FOOT, RungState.IN_WORK);
+    }
+
+    @Test
+    void passesOverDecisionsOfOtherStrands() {
+        assertThat(states(Set.of(), made(id("elsewhere"), Decision.MOVE_ON))).hasSize(3);
+    }
+
+    @Test
+    void refusesAStairThatNeedsWhatStandsAbove() {
+        assertThatThrownBy(() -> new Progression("bend", List.of(rung(FOOT, Set.of(TOP), Optional.empty()))))
+                .hasMessageContaining("needs")
+                .hasMessageContaining("does not stand below");
+        assertThatThrownBy(() -> new Progression("bend", List.of(rung(FOOT, Set.of(), Optional.of(FOOT)))))
+                .hasMessageContaining("goes back to");
+        Rung foot = rung(FOOT, Set.of(), Optional.empty());
+        assertThatThrownBy(() -> new Progression("bend", List.of(foot, foot))).hasMessageContaining("twice");
+    }
+
+    @Test
+    void readsThePairsOwnRiderOnly() {
+        PairRecord record = new PairRecord(List.of(
+                new PairRecord.Ridden("a", FOOT, ask(Mounted.RIDER)),
+                new PairRecord.Ridden("a", MIDDLE, ask(Mounted.COACH)),
+                new PairRecord.Ridden("b", FOOT, ask(Mounted.COACH))));
+        assertThat(record.asked()).containsExactly(FOOT);
+        assertThat(record.factsOf(FOOT).lessons()).hasSize(1);
+        assertThat(record.factsOf(MIDDLE).lessons()).isEmpty();
+    }
+
+    @Test
+    void writesARungAsExerciseGaitPlace() {
+        assertThat(FOOT).hasToString("foot.walk.rail");
+    }
+
+    private static Ask ask(Mounted mounted) {
+        return new Ask(Rein.LEFT, mounted, Strength.LIGHT, Response.YES);
+    }
+
+    private static Map<RungId, RungState> states(Set<RungId> asked, Decided... decided) {
+        return Stair.states(THREE, asked, Arrays.asList(decided));
+    }
+
+    private static Decided made(RungId rung, Decision decision) {
+        return new Decided(rung, decision);
+    }
+
+    private static RungId id(String exercise) {
+        return new RungId(exercise, Gait.WALK, Place.RAIL);
+    }
+
+    private static Rung rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack) {
+        return new Rung(id, needs, wayBack, RateCriterion.DEFAULT);
+    }
+}

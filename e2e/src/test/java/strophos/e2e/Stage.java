@@ -1,0 +1,64 @@
+package strophos.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import strophos.localdb.LocalPostgres;
+
+/** Database, packaged application, proxy and browser, once for all tests of this JVM. */
+final class Stage {
+
+    /** The clock of application and browser starts here: a Tuesday, an hour before Imre's lesson. */
+    static final String START = "2026-11-24T16:10:00Z";
+
+    static final String DEMO_PASSWORD = "a-demo-password";
+    static final String SETUP_TOKEN = "a-token-for-tests";
+
+    private static final LocalPostgres POSTGRES = LocalPostgres.start();
+    private static final Playwright PLAYWRIGHT = Playwright.create(new Playwright.CreateOptions()
+            .setEnv(Map.of(
+                    "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD",
+                    "1",
+                    "PLAYWRIGHT_NODEJS_PATH",
+                    System.getenv().getOrDefault("PLAYWRIGHT_NODEJS_PATH", "/usr/bin/node"))));
+    private static final Browser BROWSER = PLAYWRIGHT
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+
+    private Stage() {}
+
+    static Browser browser() {
+        return BROWSER;
+    }
+
+    /** A started application with the demo yard, on a database of this name. */
+    static AppProcess demo(String database) {
+        return application(
+                database,
+                "--spring.profiles.active=demo",
+                "--strophos.demo-password=" + DEMO_PASSWORD,
+                "--strophos.clock-start=" + START);
+    }
+
+    /** A started application nobody has set up yet. */
+    static AppProcess empty(String database) {
+        return application(database, "--strophos.setup-token=" + SETUP_TOKEN, "--strophos.clock-start=" + START);
+    }
+
+    private static AppProcess application(String database, String... arguments) {
+        String url = POSTGRES.createDatabase(database);
+        return new AppProcess(database, Map.of("STROPHOS_DB_URL", url), arguments).start();
+    }
+}

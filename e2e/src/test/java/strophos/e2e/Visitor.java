@@ -1,0 +1,132 @@
+package strophos.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody with a browser of their own. What the browser complains about is kept, and must be nothing. */
+final class Visitor implements AutoCloseable {
+
+    static final JsonMapper JSON = JsonMapper.shared();
+    private static final Path ROOT = Path.of(System.getProperty("strophos.root"));
+
+    private final BrowserContext context;
+    private final Page page;
+    private final String origin;
+    private final List<String> complaints = new ArrayList<>();
+    private final List<String> foreign = new ArrayList<>();
+
+    Visitor(int port, int width, int height) {
+        origin = "http://127.0.0.1:" + port;
+        context = Stage.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)
+                        .setLocale("en-GB")
+                        .setTimezoneId("Europe/London"));
+        page = context.newPage();
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error") || m.type().equals("warning")) {
+                complaints.add(m.text() + " at " + m.location());
+            }
+        });
+        page.onPageError(complaints::add);
+        context.onRequest(r -> {
+            if (!r.url().startsWith(origin)
+                    && !r.url().startsWith("data:")
+                    && !r.url().startsWith("blob:")) {
+                foreign.add(r.url());
+            }
+        });
+        page.setDefaultTimeout(20_000);
+    }
+
+    Page page() {
+        return page;
+    }
+
+    Page open(String path) {
+        page.navigate(origin + path);
+        return page;
+    }
+
+    Visitor signIn(String name) {
+        return signIn(name, Stage.DEMO_PASSWORD);
+    }
+
+    Visitor signIn(String name, String password) {
+        open("/");
+        page.getByLabel("Sign-in name").fill(name);
+        page.getByLabel("Password").fill(password);
+        button("Sign in").click();
+        page.getByRole(AriaRole.NAVIGATION).waitFor();
+        return this;
+    }
+
+    com.microsoft.playwright.Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    com.microsoft.playwright.Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Reads from the interface with this visitor's session. */
+    JsonNode get(String path) {
+        return JSON.readTree(context.request().get(origin + path).text());
+    }
+
+    /** Forgets the complaints so far: a cut connection is one, and was wanted. */
+    void forgive() {
+        complaints.clear();
+    }
+
+    /** Nothing in the console, no content policy broken, no request to anywhere else. */
+    void assertQuiet() {
+        assertThat(complaints).as("console errors").isEmpty();
+        assertThat(foreign).as("requests to elsewhere").isEmpty();
+    }
+
+    /** Axe finds nothing on the page as it stands. */
+    void assertAccessible() {
+        page.evaluate(axe());
+        Object found = page.evaluate(
+                "async () => (await axe.run()).violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160) + ' ' + (n.any[0]?.message ?? '')).join(' | '))");
+        assertThat((List<?>) found).as("axe on " + page.url()).isEmpty();
+    }
+
+    private static String axe() {
+        try {
+            return Files.readString(ROOT.resolve("web/node_modules/axe-core/axe.min.js")) + "; undefined";
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    void picture(Path to) {
+        page.screenshot(new Page.ScreenshotOptions()
+                .setPath(to)
+                .setAnimations(com.microsoft.playwright.options.ScreenshotAnimations.DISABLED));
+    }
+
+    Map<String, Object> storage() {
+        return Map.of("state", context.storageState());
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -1,0 +1,190 @@
+package strophos.server.access;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import strophos.server.harness.App;
+import strophos.server.harness.Client;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Every endpoint of openapi.json, for every role, on what is theirs, on what is another's and on what is nobody's. An
+ * endpoint without a row here fails.
+ */
+class RolesTest {
+
+    private static final Path CONTRACT = Path.of(System.getProperty("strophos.root"), "openapi.json");
+    private static final Map<String, Client> CLIENTS = new HashMap<>();
+
+    /** What an endpoint answers to whom; for one with an id, on an id that is theirs, and on Tamarack's for Basma. */
+    private record Row(Map<String, Integer> own, Map<String, Integer> others) {}
+
+    private static final List<String> ROLES = List.of("ottilie", "kwame", "imre", "basma", "nobody");
+
+    private static final Map<String, Row> TABLE = new LinkedHashMap<>();
+
+    static {
+        row("GET /api/v1/session", 200, 200, 200, 200, 200);
+        row("POST /api/v1/session", 422, 422, 422, 422, 422);
+        row("POST /api/v1/setup", 422, 422, 422, 422, 422);
+        row("GET /api/v1/today", 200, 200, 200, 200, 401);
+        row("GET /api/v1/pairs", 200, 200, 200, 200, 401);
+        row("POST /api/v1/pairs", 422, 403, 403, 403, 401);
+        row("POST /api/v1/lessons", 422, 422, 403, 403, 401);
+        row("POST /api/v1/entries", 422, 422, 403, 403, 401);
+        rowWithId("GET /api/v1/pairs/{id}", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
+        rowWithId("GET /api/v1/lessons/{id}/entries", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("GET /api/v1/lessons/{id}/packet", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("GET /api/v1/lessons/{id}/debrief", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("POST /api/v1/lessons/{id}/decisions", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
+        // last, since it ends the session it is asked with
+        row("DELETE /api/v1/session", 204, 204, 204, 204, 204);
+    }
+
+    private static void row(String endpoint, Integer... statuses) {
+        TABLE.put(endpoint, new Row(own(statuses), Map.of()));
+    }
+
+    private static void rowWithId(String endpoint, Map<String, Integer> own, Map<String, Integer> others) {
+        TABLE.put(endpoint, new Row(own, others));
+    }
+
+    private static Map<String, Integer> own(Integer... statuses) {
+        Map<String, Integer> byName = new LinkedHashMap<>();
+        for (int i = 0; i < statuses.length; i++) {
+            byName.put(ROLES.get(i), statuses[i]);
+        }
+        return byName;
+    }
+
+    @Test
+    void everyEndpointOfTheContractHasARow() throws Exception {
+        Set<String> endpoints = new TreeSet<>();
+        JsonNode paths = Client.JSON.readTree(Files.readString(CONTRACT)).path("paths");
+        paths.properties()
+                .forEach(path -> path.getValue()
+                        .properties()
+                        .forEach(method -> endpoints.add(method.getKey().toUpperCase() + " " + path.getKey())));
+        assertThat(TABLE.keySet()).containsExactlyInAnyOrderElementsOf(endpoints);
+    }
+
+    static Stream<List<Object>> cases() {
+        List<List<Object>> cases = new ArrayList<>();
+        TABLE.forEach((endpoint, row) -> {
+            row.own().forEach((who, status) -> cases.add(List.of(endpoint, who, "own", status)));
+            row.others().forEach((who, status) -> cases.add(List.of(endpoint, who, "another's", status)));
+            if (!row.others().isEmpty()) {
+                row.own().forEach((who, status) -> {
+                    int expected = status == 200 || status == 422 ? 404 : status;
+                    cases.add(List.of(endpoint, who, "unknown", expected));
+                    cases.add(List.of(endpoint, who, "malformed", expected));
+                });
+            }
+        });
+        return cases.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void answersAsTheTableSays(List<Object> what) {
+        String[] endpoint = ((String) what.get(0)).split(" ");
+        String who = (String) what.get(1);
+        String path = endpoint[1].replace("{id}", id(endpoint[1], who, (String) what.get(2)));
+        boolean isDecision = path.endsWith("/decisions");
+        String body = endpoint[0].equals("POST") ? isDecision ? decision() : "{}" : null;
+        boolean endsSession = endpoint[0].equals("DELETE");
+        Client client = endsSession ? fresh(who) : CLIENTS.computeIfAbsent(who, RolesTest::fresh);
+        Client.Reply reply = client.send(endpoint[0], path, body, true);
+        assertThat(reply.status())
+                .as("%s as %s, body %s", path, who, reply.body())
+                .isEqualTo(what.get(3));
+        if (reply.status() >= 400) {
+            assertThat(reply.body().path("requestId").asString()).isNotBlank();
+            assertThat(reply.body().path("detail").asString()).isNotBlank();
+        }
+    }
+
+    /** Well formed, on a rung that does not exist: whoever may decide gets an issue, all others are turned away. */
+    private static String decision() {
+        return Client.JSON.writeValueAsString(
+                Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY"));
+    }
+
+    private static String id(String path, String who, String whose) {
+        if (whose.equals("unknown")) {
+            return UUID.randomUUID().toString();
+        }
+        if (whose.equals("malformed")) {
+            return "12";
+        }
+        boolean isVesper = whose.equals("own") && who.equals("basma");
+        return path.contains("/pairs/") ? pair(isVesper ? "Vesper" : "Tamarack") : lesson();
+    }
+
+    private static String pair(String horse) {
+        return CLIENTS.computeIfAbsent("ottilie", RolesTest::fresh)
+                .get("/api/v1/pairs")
+                .body()
+                .path("pairs")
+                .valueStream()
+                .filter(p -> p.path("horse").asString().equals(horse))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+    }
+
+    private static String lesson() {
+        return CLIENTS.get("ottilie")
+                .get("/api/v1/pairs/" + pair("Tamarack"))
+                .body()
+                .path("lessons")
+                .path(0)
+                .path("id")
+                .asString();
+    }
+
+    private static Client fresh(String who) {
+        return who.equals("nobody") ? App.demo().client() : App.demo().as(who);
+    }
+
+    @Test
+    void ridersSeeTheirOwnPairsOnly() {
+        assertThat(horses("imre")).containsExactly("Tamarack");
+        assertThat(horses("basma")).containsExactly("Vesper");
+        assertThat(horses("kwame")).hasSizeGreaterThanOrEqualTo(9);
+        assertThat(App.demo()
+                        .as("imre")
+                        .get("/api/v1/today")
+                        .body()
+                        .path("lessons")
+                        .valueStream())
+                .isNotEmpty()
+                .allSatisfy(l ->
+                        assertThat(l.path("lesson").path("rider").asString()).isEqualTo("Imre Castellan"));
+    }
+
+    private static List<String> horses(String who) {
+        return App.demo()
+                .as(who)
+                .get("/api/v1/pairs")
+                .body()
+                .path("pairs")
+                .valueStream()
+                .map(p -> p.path("horse").asString())
+                .toList();
+    }
+}

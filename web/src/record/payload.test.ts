@@ -1,0 +1,34 @@
+import { describe, expect, test } from 'vitest'
+import { NOTE_MAX_LENGTH, readPayload } from './payload'
+
+const segment = { exercise: 'inside-bend', gait: 'WALK', place: 'RAIL', rein: 'LEFT', mounted: 'RIDER' }
+const id = '00000000-0000-7000-8000-000000000001'
+
+describe('readPayload', () => {
+  test('passes over fields it does not know', () => {
+    expect(readPayload('segment', 1, { ...segment, later: true })).toEqual({ kind: 'segment', ...segment })
+  })
+
+  test.each([
+    ['another version', 'segment', 2, segment],
+    ['an unknown kind', 'heartbeat', 1, {}],
+    ['a rein that is none', 'segment', 1, { ...segment, rein: 'MIDDLE' }],
+    ['an exercise that is no name', 'segment', 1, { ...segment, exercise: 'Inside bend' }],
+    ['strength 0', 'exchange', 1, { segment: id, strength: 0, response: 'YES' }],
+    ['strength 5', 'exchange', 1, { segment: id, strength: 5, response: 'YES' }],
+    ['strength 1.5', 'exchange', 1, { segment: id, strength: 1.5, response: 'YES' }],
+    ['an id in capitals', 'void', 1, { target: id.toUpperCase().replace('0000', 'ABCD') }],
+    ['an empty note', 'note', 1, { text: ' \t\r\n' }],
+    ['a note one letter too long', 'note', 1, { text: 'x'.repeat(NOTE_MAX_LENGTH + 1) }],
+    ['an amendment by a list', 'amend', 1, { target: id, payload: [] }],
+    ['a clock off by more than ten years', 'clock', 1, { offsetMs: 315_360_000_001 }],
+  ])('does not understand %s', (_, kind, v, payload) => {
+    expect(readPayload(kind, v, payload)).toBeUndefined()
+  })
+
+  test('understands values at their bounds', () => {
+    expect(readPayload('clock', 1, { offsetMs: -315_360_000_000 })).toBeDefined()
+    expect(readPayload('note', 1, { text: 'x'.repeat(NOTE_MAX_LENGTH) })).toBeDefined()
+    expect(readPayload('exchange', 1, { segment: id, strength: 4, response: 'WRONG' })).toBeDefined()
+  })
+})

@@ -1,0 +1,36 @@
+import { chakra } from '@chakra-ui/react'
+import type { KeptEntry } from '../store'
+import { Spoken } from './Spoken'
+
+const SHOWN = 7
+
+interface RecentProps {
+  entries: KeptEntry[]
+  voided: string[]
+  exerciseName: (exercise: string) => string
+}
+
+/** The last touches, the newest first; what was taken back is struck through. */
+export function Recent({ entries, voided, exerciseName }: RecentProps) {
+  const gone = new Set(voided)
+  const said = entries
+    .filter((e) => e.kind === 'exchange' || e.kind === 'segment' || e.kind === 'note')
+    .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
+    .slice(0, SHOWN)
+  return (
+    <chakra.ol listStyleType="none" display={{ base: 'none', lg: 'block' }} aria-hidden>
+      {said.map((e) => (
+        <chakra.li
+          key={e.id}
+          paddingY="1"
+          borderTopWidth="1px"
+          borderColor="line"
+          color={e.kind === 'segment' ? 'quiet' : 'ink'}
+          textDecoration={gone.has(e.id) ? 'line-through' : 'none'}
+        >
+          <Spoken entry={e} exerciseName={exerciseName} />
+        </chakra.li>
+      ))}
+    </chakra.ol>
+  )
+}

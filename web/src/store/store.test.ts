@@ -1,0 +1,182 @@
+import { v7 } from 'uuid'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { fold } from '../record'
+import { append, Outbox, packetOf, shelfOf } from '.'
+import type { KeptEntry, Shelf } from '.'
+
+const LESSON = v7()
+let person: string
+let shelf: Shelf
+
+beforeEach(() => {
+  person = v7()
+  shelf = shelfOf(person)
+})
+afterEach(() => {
+  vi.restoreAllMocks()
+  vi.useRealTimers()
+})
+
+const note = (text: string) => append(shelf, LESSON, person, { kind: 'note', payload: { text } })
+const kept = () => shelf.entries.orderBy('id').toArray()
+
+describe('append', () => {
+  test('counts up and never lets the time fall, also when the clock does', async () => {
+    vi.useFakeTimers({ now: 1_000_000, toFake: ['Date'] })
+    const first = await note('one')
+    vi.setSystemTime(400_000)
+    const second = await note('two')
+    expect([first.seq, second.seq]).toEqual([1, 2])
+    expect(second.atMs).toBe(first.atMs + 1)
+  })
+
+  test('gives no number twice when many write at once', async () => {
+    const all = await Promise.all(Array.from({ length: 40 }, (_, i) => note(String(i))))
+    expect(new Set(all.map((e) => e.seq)).size).toBe(40)
+    expect(new Set(all.map((e) => e.atMs)).size).toBe(40)
+  })
+
+  test('puts a void after what it names, also when another device is ahead', async () => {
+    const ahead: KeptEntry = {
+      ...(await note('from a device an hour ahead')),
+      id: v7(),
+      device: v7(),
+      atMs: Date.now() + 3_600_000,
+      passage: 'stored',
+    }
+    await shelf.entries.add(ahead)
+    await append(shelf, LESSON, person, { kind: 'void', payload: { target: ahead.id } })
+    const ride = fold(await kept())
+    expect(ride.voided).toEqual([ahead.id])
+    expect(ride.odd).toEqual([])
+  })
+
+  test('keeps what one person wrote from the next one on the device', async () => {
+    await note('mine')
+    expect(await shelfOf(v7()).entries.count()).toBe(0)
+  })
+})
+
+interface Sent {
+  entries: KeptEntry[]
+}
+
+/** Stands in for the server: answers each entry by its id, as it is told. */
+function server(answer: (sent: Sent) => globalThis.Response | Promise<globalThis.Response>) {
+  const batches: Sent[] = []
+  vi.spyOn(globalThis, 'fetch').mockImplementation(async (request) => {
+    const sent = (await (request as Request).json()) as Sent
+    batches.push(sent)
+    return answer(sent)
+  })
+  return batches
+}
+
+function all(outcome: string, code: string | null = null) {
+  return ({ entries }: Sent) =>
+    Response.json({
+      answers: entries.map((e, index) => ({ index, id: e.id, outcome, code })),
+      serverMs: Date.now(),
+    })
+}
+
+describe('Outbox', () => {
+  test('sends what waits, oldest first, and not again once it is stored', async () => {
+    await note('one')
+    await note('two')
+    const batches = server(all('STORED'))
+    const outbox = new Outbox(shelf)
+    await outbox.send()
+    await outbox.send()
+    expect(batches.map((b) => b.entries.map((e) => e.seq))).toEqual([[1, 2]])
+    expect((await kept()).map((e) => e.passage)).toEqual(['stored', 'stored'])
+    expect(outbox.current()).toBe('resting')
+    outbox.stop()
+  })
+
+  test('sends the envelope alone, without what this device notes about it', async () => {
+    await note('one')
+    const batches = server(all('STORED'))
+    await new Outbox(shelf).send()
+    expect(Object.keys(batches[0]?.entries[0] ?? {}).sort()).toEqual(
+      ['atMs', 'author', 'device', 'id', 'kind', 'lesson', 'payload', 'seq', 'v'].sort(),
+    )
+  })
+
+  test('keeps everything when the answer is lost, and sends it again', async () => {
+    await note('one')
+    const outbox = new Outbox(shelf)
+    server(() => Promise.reject(new TypeError('network')))
+    await outbox.send()
+    expect(outbox.current()).toBe('offline')
+    expect((await kept())[0]?.passage).toBe('waiting')
+    vi.restoreAllMocks()
+    server(all('ALREADY'))
+    await outbox.send()
+    expect((await kept())[0]?.passage).toBe('stored')
+    outbox.stop()
+  })
+
+  test('keeps everything when the session has ended', async () => {
+    await note('one')
+    const outbox = new Outbox(shelf)
+    server(() => Response.json({ code: 'signed_out' }, { status: 401 }))
+    await outbox.send()
+    expect(outbox.current()).toBe('signed_out')
+    expect((await kept())[0]?.passage).toBe('waiting')
+    outbox.stop()
+  })
+
+  test('keeps a refused entry with its reason, and the others go through', async () => {
+    await note('good')
+    await note('bad')
+    server(({ entries }) =>
+      Response.json({
+        answers: entries.map((e, index) =>
+          index === 0
+            ? { index, id: e.id, outcome: 'STORED', code: null }
+            : { index, id: e.id, outcome: 'REFUSED', code: 'CONFLICT' },
+        ),
+        serverMs: 0,
+      }),
+    )
+    const outbox = new Outbox(shelf)
+    await outbox.send()
+    expect((await kept()).map((e) => [e.passage, e.code])).toEqual([
+      ['stored', undefined],
+      ['refused', 'CONFLICT'],
+    ])
+    outbox.stop()
+  })
+
+  test('sends more than a batch in several', async () => {
+    for (let i = 0; i < 205; i++) await note(String(i))
+    const batches = server(all('STORED'))
+    const outbox = new Outbox(shelf)
+    await outbox.send()
+    expect(batches.map((b) => b.entries.length)).toEqual([200, 5])
+    outbox.stop()
+  })
+})
+
+describe('packetOf', () => {
+  test('gives the packet that was kept when there is no network', async () => {
+    const packet = { lesson: { id: LESSON }, rungs: [], entries: [], serverMs: Date.now() + 5000 }
+    vi.spyOn(globalThis, 'fetch').mockResolvedValueOnce(Response.json(packet))
+    const fetched = await packetOf(shelf, LESSON)
+    expect(fetched.offsetMs).toBeGreaterThan(4000)
+    vi.spyOn(globalThis, 'fetch').mockRejectedValue(new TypeError('network'))
+    expect((await packetOf(shelf, LESSON)).packet).toEqual(packet)
+    await expect(packetOf(shelf, v7())).rejects.toThrow()
+  })
+
+  test('takes over what the server has, and leaves what waits alone', async () => {
+    const own = await note('waits')
+    const there = { ...own, id: v7(), passage: undefined, payload: { text: 'from elsewhere' } }
+    const packet = { lesson: { id: LESSON }, rungs: [], entries: [there], serverMs: Date.now() }
+    vi.spyOn(globalThis, 'fetch').mockResolvedValueOnce(Response.json(packet))
+    await packetOf(shelf, LESSON)
+    const passages = Object.fromEntries((await kept()).map((e) => [e.id, e.passage]))
+    expect(passages).toEqual({ [own.id]: 'waiting', [there.id]: 'stored' })
+  })
+})

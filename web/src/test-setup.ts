@@ -1,0 +1,17 @@
+import { cleanup } from '@testing-library/react'
+import { afterEach } from 'vitest'
+import '@testing-library/jest-dom/vitest'
+import 'fake-indexeddb/auto'
+import './text'
+
+// jsdom has neither
+Object.assign(window, {
+  matchMedia: () => ({
+    matches: false,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+  }),
+  scrollTo: () => undefined,
+})
+
+afterEach(cleanup)

@@ -1,0 +1,50 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { resolve } from 'node:path'
+import { describe, expect, test } from 'vitest'
+import en from './en.json'
+import { clock, dayLong, percent, timeOfDay } from './format'
+
+const source = resolve(import.meta.dirname, '..')
+const files = readdirSync(source, { recursive: true, encoding: 'utf8' }).filter(
+  (f) => /\.tsx?$/.test(f) && !f.includes('.test.'),
+)
+
+function has(path: string): boolean {
+  let at: unknown = en
+  for (const part of path.split('.')) at = (at as Record<string, unknown> | undefined)?.[part]
+  return at !== undefined
+}
+
+describe('the language file', () => {
+  test('has every text a screen asks for by name', () => {
+    const asked = files.flatMap((f) =>
+      [...readFileSync(resolve(source, f), 'utf8').matchAll(/\bt\('([\w.-]+)'/g)].map((m) => m[1] ?? ''),
+    )
+    expect(asked.length).toBeGreaterThan(50)
+    expect(asked.filter((key) => !has(key) && !has(`${key}_one`) && !has(`${key}_other`))).toEqual([])
+  })
+
+  test('is the only place for words on a screen', () => {
+    // a letter straight after a tag's end, up to the next tag, is text between tags
+    const written = files.flatMap((f) =>
+      f.endsWith('.tsx')
+        ? [
+            ...readFileSync(resolve(source, f), 'utf8').matchAll(
+              /<[a-zA-Z.]+[^<>=]*>\s*([A-Za-z][a-z]{2,}[^<>{}()=;]*)<\//g,
+            ),
+          ].map((m) => `${f}: ${m[1] ?? ''}`)
+        : [],
+    )
+    expect(written).toEqual([])
+  })
+})
+
+describe('formats', () => {
+  test('a span in minutes and seconds', () => {
+    expect(clock(425_999)).toBe('7:05')
+    expect(clock(-5)).toBe('0:00')
+  })
+  test('a share in percent', () => expect(percent(0.4902)).toBe('49'))
+  test('the yard’s own time', () => expect(timeOfDay('2026-07-01T16:15:00Z', 'Europe/London')).toBe('17:15'))
+  test('a day in full', () => expect(dayLong('2026-11-24')).toBe('Tuesday 24 November'))
+})
