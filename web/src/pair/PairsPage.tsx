@@ -9,10 +9,12 @@ import { dayShort } from '../text/format'
 import { SideLetter } from '../ui/side'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
+import { AddPair } from './AddPair'
 
 /** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
 export default function PairsPage() {
   const { t } = useTranslation()
+  const { actions } = useMe()
   const pairs = useQuery({ queryKey: ['pairs'], queryFn: () => answerOf(api.GET('/api/v1/pairs')) })
   if (pairs.isPending) return <Wait />
   if (pairs.isError) return <Trouble cause={pairs.error} onAgain={() => void pairs.refetch()} />
@@ -27,6 +29,7 @@ export default function PairsPage() {
           <PairRow key={pair.id} pair={pair} />
         ))}
       </chakra.ul>
+      {actions.includes('ADD_PAIR') && <AddPair />}
     </>
   )
 }

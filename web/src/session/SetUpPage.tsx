@@ -1,16 +1,15 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { answerOf, api, Problem } from '../api'
 import type { School, SetupRequest } from '../api'
-import { Button, Select } from '../ui/Button'
-import { Field, FieldLabel } from '../ui/Field'
+import { Button } from '../ui/Button'
+import { Field } from '../ui/Field'
+import { SchoolField } from '../ui/SchoolField'
 import { Trouble } from '../ui/Trouble'
 import { Door } from './Door'
 import { useEnter } from './session'
-
-const SCHOOLS: School[] = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED']
 
 interface Typed {
   token: string
@@ -32,7 +31,6 @@ type FieldName = keyof Typed
 export default function SetUpPage() {
   const { t, i18n } = useTranslation()
   const enter = useEnter()
-  const school = useId()
   const [trouble, setTrouble] = useState<unknown>(null)
   const { register, handleSubmit, formState, setError } = useForm<Typed>({
     defaultValues: { timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, school: 'CLASSICAL' },
@@ -73,16 +71,7 @@ export default function SetUpPage() {
             {line('rider', t('setUp.rider'))}
             {line('horse', t('setUp.horse'))}
             {line('heightCm', t('setUp.height'), { type: 'number' })}
-            <chakra.div>
-              <FieldLabel htmlFor={school}>{t('setUp.school')}</FieldLabel>
-              <Select id={school} {...register('school')}>
-                {SCHOOLS.map((s) => (
-                  <option key={s} value={s}>
-                    {t(`school.${s}`)}
-                  </option>
-                ))}
-              </Select>
-            </chakra.div>
+            <SchoolField {...register('school')} />
             <chakra.div gridColumn="1 / -1">{line('goal', t('setUp.goal'))}</chakra.div>
           </Group>
           {trouble !== null && <Trouble cause={trouble} />}

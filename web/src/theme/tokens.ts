@@ -16,6 +16,8 @@ export const colors = {
   rail: modes('#12262c', '#091215', '#000000'),
   onRail: modes('#e8ece7', '#e8ece7', '#ffffff'),
   quietOnRail: modes('#a9bcbc', '#a9bcbc', '#ffffff'),
+  strandBlue: modes('#8fb8ff', '#8fb8ff', '#8fb8ff'),
+  strandRust: modes('#ffb07a', '#ffb07a', '#ffb07a'),
   live: modes('#f2b632', '#f2b632', '#ffd84a'),
   onLive: modes('#1b1503', '#1b1503', '#000000'),
   left: modes('#1b4fa8', '#8fb8ff', '#00309c'),

@@ -62,7 +62,7 @@ class ScreenshotsTest {
             coach.page().getByText("On the way").waitFor();
             keep(coach, "pair");
             coach.link("21 Nov").click();
-            coach.page().getByText("Why").first().waitFor();
+            coach.page().locator("summary").first().waitFor();
             keep(coach, "debrief");
         }
     }

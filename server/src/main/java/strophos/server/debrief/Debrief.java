@@ -143,7 +143,9 @@ public class Debrief {
     }
 
     private PairRecord recordUpTo(LessonRepository.Lesson lesson) {
-        return lesson.startedAt() == null ? new PairRecord(List.of()) : pairs.record(lesson.pair(), lesson.startedAt());
+        return lesson.startedAt() == null
+                ? new PairRecord(List.of())
+                : pairs.recordUpTo(lesson.pair(), lesson.startedAt());
     }
 
     private Row row(

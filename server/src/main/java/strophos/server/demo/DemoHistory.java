@@ -127,7 +127,7 @@ class DemoHistory {
     }
 
     private void decideAll(UUID pair, UUID lesson, Instant end) {
-        PairRecord record = pairs.record(pair, end);
+        PairRecord record = pairs.record(pair);
         for (StairReader.Step step : steps(pair)) {
             boolean ridden = record.asks().stream()
                     .anyMatch(r -> r.lesson().equals(lesson.toString())
@@ -156,7 +156,7 @@ class DemoHistory {
     }
 
     private List<StairReader.Step> steps(UUID pair) {
-        return stairs.steps(pairs.record(pair, clock.instant()), decisions.ofPair(pair));
+        return stairs.steps(pairs.record(pair), decisions.ofPair(pair));
     }
 
     private List<RungId> rungs(List<StairReader.Step> steps, RungState state) {

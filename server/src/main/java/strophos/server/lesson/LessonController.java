@@ -62,7 +62,7 @@ class LessonController {
             @NotNull UUID id,
             @NotNull UUID pair,
             @NotNull Instant plannedAt,
-            @Min(5) @Max(180) int minutes) {}
+            @NotNull @Min(5) @Max(180) Integer minutes) {}
 
     record Added(UUID id) {}
 
@@ -81,7 +81,7 @@ class LessonController {
     }
 
     private List<StairReader.Step> inWork(UUID pair) {
-        return stairs.steps(pairs.record(pair, clock.instant()), decisions.ofPair(pair)).stream()
+        return stairs.steps(pairs.record(pair), decisions.ofPair(pair)).stream()
                 .filter(s -> s.state() == RungState.IN_WORK || s.state() == RungState.OPEN)
                 .toList();
     }

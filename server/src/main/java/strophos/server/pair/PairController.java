@@ -1,8 +1,8 @@
 package strophos.server.pair;
 
 import jakarta.validation.Valid;
-import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -29,13 +29,11 @@ class PairController {
     private final PairRepository pairs;
     private final DecisionRepository decisions;
     private final StairReader stairs;
-    private final Clock clock;
 
-    PairController(PairRepository pairs, DecisionRepository decisions, StairReader stairs, Clock clock) {
+    PairController(PairRepository pairs, DecisionRepository decisions, StairReader stairs) {
         this.pairs = pairs;
         this.decisions = decisions;
         this.stairs = stairs;
-        this.clock = clock;
     }
 
     /** A pair in the list. */
@@ -68,12 +66,16 @@ class PairController {
     @GetMapping
     @Needs(Action.SEE_PAIRS)
     PairList all() {
-        return new PairList(pairs.findVisible().stream().map(this::line).toList());
+        // whoever was here last comes first; those without a lesson follow by horse
+        return new PairList(pairs.findVisible().stream()
+                .map(this::line)
+                .sorted(Comparator.comparing(
+                        PairLine::lastLessonAt, Comparator.nullsLast(Comparator.reverseOrder())))
+                .toList());
     }
 
     private PairLine line(PairRepository.Named pair) {
-        List<StairReader.Step> steps =
-                stairs.steps(pairs.record(pair.id(), clock.instant()), decisions.ofPair(pair.id()));
+        List<StairReader.Step> steps = stairs.steps(pairs.record(pair.id()), decisions.ofPair(pair.id()));
         List<PairRepository.LessonLine> lessons = pairs.lessons(pair.id());
         return new PairLine(
                 pair.id(),
@@ -91,7 +93,7 @@ class PairController {
     @Needs(Action.SEE_PAIRS)
     PairView one(@PathVariable UUID id) {
         PairRepository.Named pair = pairs.find(id).orElseThrow(Problem::notFound);
-        PairRecord record = pairs.record(id, clock.instant());
+        PairRecord record = pairs.record(id);
         List<DecisionRepository.Made> made = decisions.ofPair(id);
         List<PairRepository.LessonLine> lessons = pairs.lessons(id);
         return new PairView(

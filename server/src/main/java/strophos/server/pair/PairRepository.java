@@ -96,8 +96,17 @@ public class PairRepository {
         return visible(PAIR.ID.eq(id)).fetchOptional(PairRepository::named);
     }
 
+    /** All asks of a pair in order. No end is set by the clock: a device may run ahead of it. */
+    public PairRecord record(UUID pair) {
+        return record(LESSON.PAIR_ID.eq(pair));
+    }
+
     /** All asks of a pair in order, in lessons that began no later than {@code upTo}. */
-    public PairRecord record(UUID pair, Instant upTo) {
+    public PairRecord recordUpTo(UUID pair, Instant upTo) {
+        return record(LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.le(upTo)));
+    }
+
+    private PairRecord record(Condition which) {
         return new PairRecord(db.select(
                         RIDDEN_EXCHANGE.LESSON_ID,
                         RIDDEN_EXCHANGE.EXERCISE,
@@ -112,7 +121,7 @@ public class PairRepository {
                 .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
                 .join(RIDDEN_EXCHANGE)
                 .on(RIDDEN_EXCHANGE.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_EXCHANGE.LESSON_ID.eq(LESSON.ID)))
-                .where(LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.le(upTo)))
+                .where(which)
                 .orderBy(RIDDEN_LESSON.STARTED_AT, LESSON.ID, RIDDEN_EXCHANGE.ORD)
                 .fetch(PairRepository::ridden));
     }

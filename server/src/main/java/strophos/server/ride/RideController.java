@@ -82,8 +82,7 @@ class RideController {
     @Transactional
     public Packet packet(@PathVariable UUID id) {
         LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
-        List<StairReader.Step> rungs =
-                stairs.steps(pairs.record(lesson.pair(), clock.instant()), decisions.ofPair(lesson.pair()));
+        List<StairReader.Step> rungs = stairs.steps(pairs.record(lesson.pair()), decisions.ofPair(lesson.pair()));
         return new Packet(lesson, rungs, wire(id), clock.millis());
     }
 

@@ -148,7 +148,7 @@ class RolesTest {
     }
 
     private static String lesson() {
-        return CLIENTS.get("ottilie")
+        return CLIENTS.computeIfAbsent("ottilie", RolesTest::fresh)
                 .get("/api/v1/pairs/" + pair("Tamarack"))
                 .body()
                 .path("lessons")

@@ -1,0 +1,46 @@
+package strophos.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** What a rider and a guardian see on the screen: their own, and no button that would be refused. */
+class RolesOnScreenTest {
+
+    private static AppProcess app;
+
+    @BeforeAll
+    static void start() {
+        app = Stage.demo("roles");
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
+
+    @Test
+    void aRiderSeesHisOwnPairAndNothingToRecord() {
+        try (Visitor imre = new Visitor(app.port(), 390, 844).signIn("imre")) {
+            imre.page().getByText("Tamarack").waitFor();
+            assertThat(imre.page().getByText("Vesper").count()).isZero();
+            assertThat(imre.link("Ride").count()).isZero();
+            imre.page().getByText("Tamarack").click();
+            imre.page().getByText("The stair").waitFor();
+            assertThat(imre.page().locator("a[href$='/debrief']").count()).isZero();
+            imre.assertAccessible();
+            imre.assertQuiet();
+        }
+    }
+
+    @Test
+    void aGuardianSeesTheChildsPair() {
+        try (Visitor basma = new Visitor(app.port(), 1280, 800).signIn("basma")) {
+            basma.page().getByText("Vesper").waitFor();
+            assertThat(basma.page().getByText("Tamarack").count()).isZero();
+            basma.assertQuiet();
+        }
+    }
+}

@@ -1,0 +1,54 @@
+package strophos.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** An empty installation: the token leads to a yard with its first pair, by mouse and keyboard alone. */
+class SetUpTest {
+
+    @Test
+    void theTokenLeadsToTheYard() {
+        try (AppProcess app = Stage.empty("setup");
+                Visitor coach = new Visitor(app.port(), 1280, 800)) {
+            coach.open("/");
+            coach.page().getByLabel("Set-up token").fill("a guess");
+            fill(coach, "Name of the yard", "Saltmarsh Ford");
+            fill(coach, "Your name", "Ottilie Brandvold");
+            fill(coach, "Sign-in name", "ottilie");
+            coach.page().getByLabel("Password").fill("a long password");
+            fill(coach, "Rider", "Maren Falk");
+            fill(coach, "Horse", "Skerry");
+            fill(coach, "Height at the withers, cm", "128");
+            coach.button("Open the yard").click();
+            coach.page().getByText("This is not the token").waitFor();
+            assertThat(coach.page().getByLabel("Name of the yard").inputValue())
+                    .as("a refusal loses nothing")
+                    .isEqualTo("Saltmarsh Ford");
+            coach.forgive();
+
+            coach.page().getByLabel("Set-up token").fill(Stage.SETUP_TOKEN);
+            coach.assertAccessible();
+            coach.button("Open the yard").click();
+            coach.page().getByText("No lesson today.").waitFor();
+            coach.assertAccessible();
+            coach.button("Put in").click();
+            coach.page()
+                    .getByRole(AriaRole.HEADING, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Skerry"))
+                    .waitFor();
+            coach.button("Sign out").click();
+            coach.signIn("ottilie", "a long password");
+            coach.page()
+                    .getByRole(AriaRole.HEADING, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Skerry"))
+                    .waitFor();
+            coach.assertQuiet();
+        }
+    }
+
+    private static void fill(Visitor coach, String label, String text) {
+        coach.page()
+                .getByLabel(label, new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
+                .fill(text);
+    }
+}

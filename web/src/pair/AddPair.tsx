@@ -1,0 +1,73 @@
+import { Box, chakra, Grid } from '@chakra-ui/react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useId, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import { answerOf, api } from '../api'
+import type { School } from '../api'
+import { Button } from '../ui/Button'
+import { Field } from '../ui/Field'
+import { SchoolField } from '../ui/SchoolField'
+import { Trouble } from '../ui/Trouble'
+
+/** A rider and a horse that begin together; the rest is asked when they are met. */
+export function AddPair() {
+  const { t } = useTranslation()
+  const id = useId()
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const [rider, setRider] = useState('')
+  const [horse, setHorse] = useState('')
+  const [school, setSchool] = useState<School>('CLASSICAL')
+  const add = useMutation({
+    mutationFn: () =>
+      answerOf(
+        api.POST('/api/v1/pairs', {
+          body: { rider, horse, school, description: null, heightCm: null, goal: null },
+        }),
+      ),
+    onSuccess: async (added) => {
+      await client.invalidateQueries({ queryKey: ['pairs'] })
+      await navigate(`/pairs/${added.id}`)
+    },
+  })
+  return (
+    <Box as="section" aria-labelledby={id} marginTop="10">
+      <chakra.h2 id={id} fontSize="lg" fontWeight="700" marginBottom="3">
+        {t('pairs.add')}
+      </chakra.h2>
+      <chakra.form
+        onSubmit={(e) => {
+          e.preventDefault()
+          add.mutate()
+        }}
+      >
+        <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr auto' }} gap="3" alignItems="end">
+          <Field
+            label={t('pairs.rider')}
+            required
+            maxLength={80}
+            value={rider}
+            onChange={(e) => setRider(e.target.value)}
+          />
+          <Field
+            label={t('pairs.horse')}
+            required
+            maxLength={80}
+            value={horse}
+            onChange={(e) => setHorse(e.target.value)}
+          />
+          <SchoolField value={school} onChange={(e) => setSchool(e.target.value as School)} />
+          <Button type="submit" disabled={add.isPending}>
+            {t('pairs.goAdd')}
+          </Button>
+        </Grid>
+      </chakra.form>
+      {add.isError && (
+        <Box marginTop="3">
+          <Trouble cause={add.error} />
+        </Box>
+      )}
+    </Box>
+  )
+}

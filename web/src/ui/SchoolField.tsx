@@ -1,0 +1,27 @@
+import { chakra } from '@chakra-ui/react'
+import { useId } from 'react'
+import type { ComponentProps } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { School } from '../api'
+import { Select } from './Button'
+import { FieldLabel } from './Field'
+
+const SCHOOLS: School[] = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED']
+
+/** A pair's way of teaching. */
+export function SchoolField(props: ComponentProps<typeof Select>) {
+  const { t } = useTranslation()
+  const id = useId()
+  return (
+    <chakra.div width="full">
+      <FieldLabel htmlFor={id}>{t('setUp.school')}</FieldLabel>
+      <Select id={id} {...props}>
+        {SCHOOLS.map((s) => (
+          <option key={s} value={s}>
+            {t(`school.${s}`)}
+          </option>
+        ))}
+      </Select>
+    </chakra.div>
+  )
+}
