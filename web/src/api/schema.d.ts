@@ -4,856 +4,854 @@
  */
 
 export interface paths {
-  '/api/v1/entries': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['take']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/lessons': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['add_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/lessons/{id}/debrief': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['debrief']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/lessons/{id}/decisions': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['decide']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/lessons/{id}/entries': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['entries']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/lessons/{id}/packet': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['packet']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/pairs': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all']
-    put?: never
-    post: operations['add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/pairs/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['one']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/session': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['session']
-    put?: never
-    post: operations['signIn']
-    delete: operations['signOut']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/setup': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['setUp']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/v1/today': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['today']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/v1/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/debrief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["debrief"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["entries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/packet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post: operations["signIn"];
+        delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    Added: {
-      /** Format: uuid */
-      id: string
-    }
-    AdviceView: {
-      book: string
-      /** @enum {string} */
-      decision: 'MOVE_ON' | 'STAY' | 'STEP_BACK' | 'GET_HELP'
-      findings: components['schemas']['FindingView'][]
-      missing: components['schemas']['MissingView'][]
-      ruleId: string
-    }
-    Answer: {
-      /** @enum {string|null} */
-      code: 'ENVELOPE' | 'TOO_LARGE' | 'UNKNOWN_LESSON' | 'NOT_AUTHOR' | 'CONFLICT' | null
-      id: string | null
-      /** Format: int32 */
-      index: number
-      /** @enum {string} */
-      outcome: 'STORED' | 'ALREADY' | 'KEPT_ODD' | 'REFUSED'
-    }
-    Batch: {
-      entries: components['schemas']['EntryWire'][]
-    }
-    BatchAnswer: {
-      answers: components['schemas']['Answer'][]
-      /** Format: int64 */
-      serverMs: number
-    }
-    EntryWire: {
-      /** Format: int64 */
-      atMs: number
-      author: string
-      device: string
-      id: string
-      kind: string
-      lesson: string
-      payload: {
-        [key: string]: unknown
-      }
-      /** Format: int64 */
-      seq: number
-      /** Format: int32 */
-      v: number
-    }
-    FindingView: {
-      /** Format: int32 */
-      asks: number | null
-      /** Format: int32 */
-      needed: number | null
-      numbers: components['schemas']['NumberView'][]
-      ruleId: string
-      thresholds: {
-        [key: string]: number
-      }
-      /** @enum {string} */
-      verdict: 'MET' | 'BROKEN' | 'NOT_ENOUGH_DATA'
-    }
-    Lesson: {
-      /** Format: date-time */
-      endedAt: string | null
-      /** Format: int32 */
-      exchanges: number
-      horse: string
-      /** Format: uuid */
-      id: string
-      /** Format: int32 */
-      minutes: number
-      /** Format: uuid */
-      pair: string
-      /** Format: date-time */
-      plannedAt: string
-      rider: string
-      /** Format: date-time */
-      startedAt: string | null
-    }
-    LessonLine: {
-      /** Format: date-time */
-      endedAt: string | null
-      /** Format: int32 */
-      exchanges: number
-      /** Format: uuid */
-      id: string
-      /** Format: int64 */
-      leftMs: number
-      /** Format: int64 */
-      rightMs: number
-      /** Format: date-time */
-      startedAt: string
-    }
-    Log: {
-      entries: components['schemas']['EntryWire'][]
-    }
-    Made: {
-      /** @enum {string} */
-      advised: 'MOVE_ON' | 'STAY' | 'STEP_BACK' | 'GET_HELP'
-      /** Format: date-time */
-      at: string
-      by: string
-      /** @enum {string} */
-      chosen: 'MOVE_ON' | 'STAY' | 'STEP_BACK' | 'GET_HELP'
-      /** Format: uuid */
-      id: string
-      /** Format: uuid */
-      lesson: string
-      /** Format: uuid */
-      pair: string
-      reason: string | null
-      ruleBook: string
-      ruleId: string
-      rung: string
-    }
-    Me: {
-      actions: (
-        'SEE_TODAY' | 'SEE_PAIRS' | 'ADD_PAIR' | 'ADD_LESSON' | 'RECORD' | 'SEE_DEBRIEF' | 'DECIDE' | 'EXPORT'
-      )[]
-      name: string
-      /** Format: uuid */
-      person: string
-      /** @enum {string} */
-      role: 'COACH' | 'ASSISTANT' | 'RIDER' | 'GUARDIAN'
-      timeZone: string
-      yard: string
-    }
-    MissingView: {
-      /** Format: double */
-      asked: number | null
-      /** @enum {string} */
-      kind: 'ASKS' | 'SUCCESSES' | 'CERTAINTY' | 'LESSONS'
-      /** Format: double */
-      lowerEnd: number | null
-      /** Format: int32 */
-      more: number | null
-      /** @enum {string} */
-      rein: 'LEFT' | 'RIGHT' | 'NONE'
-      /** Format: int32 */
-      window: number | null
-    }
-    NewDecision: {
-      /** @enum {string} */
-      chosen: 'MOVE_ON' | 'STAY' | 'STEP_BACK' | 'GET_HELP'
-      /** Format: uuid */
-      id: string
-      reason: string | null
-      rung: string
-      /** @enum {string} */
-      seen: 'MOVE_ON' | 'STAY' | 'STEP_BACK' | 'GET_HELP'
-    }
-    NewLesson: {
-      /** Format: uuid */
-      id: string
-      /** Format: int32 */
-      minutes: number
-      /** Format: uuid */
-      pair: string
-      /** Format: date-time */
-      plannedAt: string
-    }
-    NewPair: {
-      description: string | null
-      goal: string | null
-      /** Format: int32 */
-      heightCm: number | null
-      horse: string
-      rider: string
-      /** @enum {string} */
-      school: 'CLASSICAL' | 'PRESSURE_AND_RELEASE' | 'REWARD_BASED' | 'FORWARD_SEAT' | 'GAITED'
-    }
-    NoteLine: {
-      /** Format: date-time */
-      at: string
-      text: string
-    }
-    NumberView: {
-      /** Format: int32 */
-      count: number
-      /** Format: double */
-      high: number | null
-      /** @enum {string} */
-      kind: 'SUCCESSES' | 'STRONGEST' | 'TRIES'
-      /** Format: int32 */
-      lessonsHeld: number | null
-      /** Format: double */
-      low: number | null
-      /** Format: double */
-      meanStrength: number | null
-      /** Format: int32 */
-      of: number
-      /** Format: double */
-      p: number | null
-      /** @enum {string|null} */
-      rein: 'LEFT' | 'RIGHT' | 'NONE' | null
-    }
-    Packet: {
-      entries: components['schemas']['EntryWire'][]
-      lesson: components['schemas']['Lesson']
-      rungs: components['schemas']['Step'][]
-      /** Format: int64 */
-      serverMs: number
-    }
-    PairLine: {
-      horse: string
-      /** Format: uuid */
-      id: string
-      inWork: components['schemas']['Step'][]
-      /** Format: date-time */
-      lastLessonAt: string | null
-      /** Format: int32 */
-      lessons: number
-      rider: string
-      /** @enum {string} */
-      school: 'CLASSICAL' | 'PRESSURE_AND_RELEASE' | 'REWARD_BASED' | 'FORWARD_SEAT' | 'GAITED'
-    }
-    PairList: {
-      pairs: components['schemas']['PairLine'][]
-    }
-    PairView: {
-      decisions: components['schemas']['Made'][]
-      description: string | null
-      goal: string | null
-      horse: string
-      /** Format: uuid */
-      id: string
-      lessons: components['schemas']['LessonLine'][]
-      rider: string
-      /** @enum {string} */
-      school: 'CLASSICAL' | 'PRESSURE_AND_RELEASE' | 'REWARD_BASED' | 'FORWARD_SEAT' | 'GAITED'
-      stair: components['schemas']['Step'][]
-      trend: components['schemas']['Point'][]
-    }
-    Point: {
-      /** Format: date-time */
-      at: string
-      left: components['schemas']['SideOfPoint']
-      /** Format: uuid */
-      lesson: string
-      right: components['schemas']['SideOfPoint']
-    }
-    Row: {
-      advice: components['schemas']['AdviceView'] | null
-      decision: components['schemas']['Made'] | null
-      exercise: string
-      /** @enum {string} */
-      gait: 'HALT' | 'WALK' | 'TROT' | 'CANTER' | 'REIN_BACK'
-      name: string
-      others: components['schemas']['Sides']
-      pair: components['schemas']['Sides']
-      /** @enum {string} */
-      place: 'RAIL' | 'CIRCLE' | 'ACROSS'
-      rung: string | null
-      /** @enum {string|null} */
-      state: 'CLOSED' | 'OPEN' | 'IN_WORK' | 'PASSED' | 'RESTING' | 'PAUSED' | null
-    }
-    SessionView: {
-      me: components['schemas']['Me'] | null
-      setUpNeeded: boolean
-    }
-    SetupRequest: {
-      coachName: string
-      pair: components['schemas']['NewPair']
-      password: string
-      signInName: string
-      timeZone: string
-      token: string
-      yardName: string
-    }
-    SideOfPoint: {
-      /** Format: int32 */
-      asks: number
-      /** Format: int32 */
-      asksTogether: number
-      /** Format: double */
-      high: number
-      /** Format: double */
-      low: number
-      /** Format: int32 */
-      yes: number
-      /** Format: int32 */
-      yesTogether: number
-    }
-    SideOfStep: {
-      /** Format: int32 */
-      asks: number
-      /** Format: int32 */
-      lessonsHeld: number
-      /** Format: int32 */
-      lessonsNeeded: number
-      /** Format: int32 */
-      needed: number
-      /** Format: int32 */
-      successes: number
-      /** Format: int32 */
-      window: number
-    }
-    SideView: {
-      /** Format: int32 */
-      asks: number
-      counts: number[][]
-      /** Format: double */
-      high: number
-      /** Format: double */
-      low: number
-      /** Format: double */
-      meanStrength: number | null
-      /** Format: int32 */
-      yes: number
-    }
-    Sides: {
-      left: components['schemas']['SideView']
-      right: components['schemas']['SideView']
-    }
-    SignInRequest: {
-      name: string
-      password: string
-    }
-    Step: {
-      exercise: string
-      /** @enum {string} */
-      gait: 'HALT' | 'WALK' | 'TROT' | 'CANTER' | 'REIN_BACK'
-      left: components['schemas']['SideOfStep']
-      missing: components['schemas']['MissingView'][]
-      name: string
-      /** @enum {string} */
-      place: 'RAIL' | 'CIRCLE' | 'ACROSS'
-      right: components['schemas']['SideOfStep']
-      rung: string
-      shortName: string
-      /** @enum {string} */
-      state: 'CLOSED' | 'OPEN' | 'IN_WORK' | 'PASSED' | 'RESTING' | 'PAUSED'
-      strand: string
-    }
-    Today: {
-      /** Format: date */
-      date: string
-      lessons: components['schemas']['TodaysLesson'][]
-    }
-    TodaysLesson: {
-      inWork: components['schemas']['Step'][]
-      lesson: components['schemas']['Lesson']
-    }
-    View: {
-      /** Format: int32 */
-      kept: number
-      /** Format: int64 */
-      leftMs: number
-      lesson: components['schemas']['Lesson']
-      notes: components['schemas']['NoteLine'][]
-      /** Format: int64 */
-      rightMs: number
-      rows: components['schemas']['Row'][]
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        Added: {
+            /** Format: uuid */
+            id: string;
+        };
+        AdviceView: {
+            book: string;
+            /** @enum {string} */
+            decision: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            findings: components["schemas"]["FindingView"][];
+            missing: components["schemas"]["MissingView"][];
+            ruleId: string;
+        };
+        Answer: {
+            /** @enum {string|null} */
+            code: "ENVELOPE" | "TOO_LARGE" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "CONFLICT" | null;
+            id: string | null;
+            /** Format: int32 */
+            index: number;
+            /** @enum {string} */
+            outcome: "STORED" | "ALREADY" | "KEPT_ODD" | "REFUSED";
+        };
+        Batch: {
+            entries: components["schemas"]["EntryWire"][];
+        };
+        BatchAnswer: {
+            answers: components["schemas"]["Answer"][];
+            /** Format: int64 */
+            serverMs: number;
+        };
+        EntryWire: {
+            /** Format: int64 */
+            atMs: number;
+            author: string;
+            device: string;
+            id: string;
+            kind: string;
+            lesson: string;
+            payload: {
+                [key: string]: unknown;
+            };
+            /** Format: int64 */
+            seq: number;
+            /** Format: int32 */
+            v: number;
+        };
+        FindingView: {
+            /** Format: int32 */
+            asks: number | null;
+            /** Format: int32 */
+            needed: number | null;
+            numbers: components["schemas"]["NumberView"][];
+            ruleId: string;
+            thresholds: {
+                [key: string]: number;
+            };
+            /** @enum {string} */
+            verdict: "MET" | "BROKEN" | "NOT_ENOUGH_DATA";
+        };
+        Lesson: {
+            /** Format: date-time */
+            endedAt: string | null;
+            /** Format: int32 */
+            exchanges: number;
+            horse: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            pair: string;
+            /** Format: date-time */
+            plannedAt: string;
+            rider: string;
+            /** Format: date-time */
+            startedAt: string | null;
+        };
+        LessonLine: {
+            /** Format: date-time */
+            endedAt: string | null;
+            /** Format: int32 */
+            exchanges: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            leftMs: number;
+            /** Format: int64 */
+            rightMs: number;
+            /** Format: date-time */
+            startedAt: string;
+        };
+        Log: {
+            entries: components["schemas"]["EntryWire"][];
+        };
+        Made: {
+            /** @enum {string} */
+            advised: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** @enum {string} */
+            chosen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            pair: string;
+            reason: string | null;
+            ruleBook: string;
+            ruleId: string;
+            rung: string;
+        };
+        Me: {
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "EXPORT")[];
+            name: string;
+            /** Format: uuid */
+            person: string;
+            /** @enum {string} */
+            role: "COACH" | "ASSISTANT" | "RIDER" | "GUARDIAN";
+            timeZone: string;
+            yard: string;
+        };
+        MissingView: {
+            /** Format: double */
+            asked: number | null;
+            /** @enum {string} */
+            kind: "ASKS" | "SUCCESSES" | "CERTAINTY" | "LESSONS";
+            /** Format: double */
+            lowerEnd: number | null;
+            /** Format: int32 */
+            more: number | null;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            window: number | null;
+        };
+        NewDecision: {
+            /** @enum {string} */
+            chosen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            /** Format: uuid */
+            id: string;
+            reason: string | null;
+            rung: string;
+            /** @enum {string} */
+            seen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+        };
+        NewLesson: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            pair: string;
+            /** Format: date-time */
+            plannedAt: string;
+        };
+        NewPair: {
+            description: string | null;
+            goal: string | null;
+            /** Format: int32 */
+            heightCm: number | null;
+            horse: string;
+            rider: string;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+        };
+        NoteLine: {
+            /** Format: date-time */
+            at: string;
+            text: string;
+        };
+        NumberView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            high: number | null;
+            /** @enum {string} */
+            kind: "SUCCESSES" | "STRONGEST" | "TRIES";
+            /** Format: int32 */
+            lessonsHeld: number | null;
+            /** Format: double */
+            low: number | null;
+            /** Format: double */
+            meanStrength: number | null;
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            p: number | null;
+            /** @enum {string|null} */
+            rein: "LEFT" | "RIGHT" | "NONE" | null;
+        };
+        Packet: {
+            entries: components["schemas"]["EntryWire"][];
+            lesson: components["schemas"]["Lesson"];
+            rungs: components["schemas"]["Step"][];
+            /** Format: int64 */
+            serverMs: number;
+        };
+        PairLine: {
+            horse: string;
+            /** Format: uuid */
+            id: string;
+            inWork: components["schemas"]["Step"][];
+            /** Format: date-time */
+            lastLessonAt: string | null;
+            /** Format: int32 */
+            lessons: number;
+            rider: string;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+        };
+        PairList: {
+            pairs: components["schemas"]["PairLine"][];
+        };
+        PairView: {
+            decisions: components["schemas"]["Made"][];
+            description: string | null;
+            goal: string | null;
+            horse: string;
+            /** Format: uuid */
+            id: string;
+            lessons: components["schemas"]["LessonLine"][];
+            rider: string;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            stair: components["schemas"]["Step"][];
+            trend: components["schemas"]["Point"][];
+        };
+        Point: {
+            /** Format: date-time */
+            at: string;
+            left: components["schemas"]["SideOfPoint"];
+            /** Format: uuid */
+            lesson: string;
+            right: components["schemas"]["SideOfPoint"];
+        };
+        Row: {
+            advice: components["schemas"]["AdviceView"] | null;
+            decision: components["schemas"]["Made"] | null;
+            exercise: string;
+            /** @enum {string} */
+            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            name: string;
+            others: components["schemas"]["Sides"];
+            pair: components["schemas"]["Sides"];
+            /** @enum {string} */
+            place: "RAIL" | "CIRCLE" | "ACROSS";
+            rung: string | null;
+            /** @enum {string|null} */
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
+        };
+        SessionView: {
+            me: components["schemas"]["Me"] | null;
+            setUpNeeded: boolean;
+        };
+        SetupRequest: {
+            coachName: string;
+            pair: components["schemas"]["NewPair"];
+            password: string;
+            signInName: string;
+            timeZone: string;
+            token: string;
+            yardName: string;
+        };
+        SideOfPoint: {
+            /** Format: int32 */
+            asks: number;
+            /** Format: int32 */
+            asksTogether: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            yes: number;
+            /** Format: int32 */
+            yesTogether: number;
+        };
+        SideOfStep: {
+            /** Format: int32 */
+            asks: number;
+            /** Format: int32 */
+            lessonsHeld: number;
+            /** Format: int32 */
+            lessonsNeeded: number;
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            successes: number;
+            /** Format: int32 */
+            window: number;
+        };
+        SideView: {
+            /** Format: int32 */
+            asks: number;
+            counts: number[][];
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            meanStrength: number | null;
+            /** Format: int32 */
+            yes: number;
+        };
+        Sides: {
+            left: components["schemas"]["SideView"];
+            right: components["schemas"]["SideView"];
+        };
+        SignInRequest: {
+            name: string;
+            password: string;
+        };
+        Step: {
+            exercise: string;
+            /** @enum {string} */
+            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            left: components["schemas"]["SideOfStep"];
+            missing: components["schemas"]["MissingView"][];
+            name: string;
+            /** @enum {string} */
+            place: "RAIL" | "CIRCLE" | "ACROSS";
+            right: components["schemas"]["SideOfStep"];
+            rung: string;
+            shortName: string;
+            /** @enum {string} */
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
+            strand: string;
+        };
+        Today: {
+            /** Format: date */
+            date: string;
+            lessons: components["schemas"]["TodaysLesson"][];
+        };
+        TodaysLesson: {
+            inWork: components["schemas"]["Step"][];
+            lesson: components["schemas"]["Lesson"];
+        };
+        View: {
+            /** Format: int32 */
+            kept: number;
+            /** Format: int64 */
+            leftMs: number;
+            lesson: components["schemas"]["Lesson"];
+            notes: components["schemas"]["NoteLine"][];
+            /** Format: int64 */
+            rightMs: number;
+            rows: components["schemas"]["Row"][];
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  take: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Batch']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BatchAnswer']
-        }
-      }
-    }
-  }
-  add_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewLesson']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Added']
-        }
-      }
-    }
-  }
-  debrief: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['View']
-        }
-      }
-    }
-  }
-  decide: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewDecision']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Made']
-        }
-      }
-    }
-  }
-  entries: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Log']
-        }
-      }
-    }
-  }
-  packet: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Packet']
-        }
-      }
-    }
-  }
-  all: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PairList']
-        }
-      }
-    }
-  }
-  add: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewPair']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Added']
-        }
-      }
-    }
-  }
-  one: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PairView']
-        }
-      }
-    }
-  }
-  session: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionView']
-        }
-      }
-    }
-  }
-  signIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SignInRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionView']
-        }
-      }
-    }
-  }
-  signOut: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  setUp: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetupRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionView']
-        }
-      }
-    }
-  }
-  today: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Today']
-        }
-      }
-    }
-  }
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Batch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchAnswer"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLesson"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Added"];
+                };
+            };
+        };
+    };
+    debrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["View"];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDecision"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    entries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Log"];
+                };
+            };
+        };
+    };
+    packet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Packet"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairList"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPair"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Added"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairView"];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetupRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Today"];
+                };
+            };
+        };
+    };
 }

@@ -2,11 +2,10 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Rein, Response, Segment, Strength, Tally } from '../record'
-import type { KeptEntry, KeptPacket } from '../store'
+import type { KeptPacket } from '../store'
 import { clock } from '../text/format'
 import { Button } from '../ui/Button'
-import { changed, lastStanding } from './choose'
-import type { Ridden } from './choose'
+import { lastStanding } from './choose'
 import { LastLine } from './LastLine'
 import { OutboxLine } from './OutboxLine'
 import { Pad } from './Pad'
@@ -15,7 +14,8 @@ import { ReinClock } from './ReinClock'
 import { SegmentBar } from './SegmentBar'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
-import type { Recorder } from './useRide'
+import { useSegment } from './useSegment'
+import type { Recorder, TakenBack } from './useRide'
 
 interface RidingProps {
   kept: KeptPacket
@@ -29,26 +29,25 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const { ride, say } = recorder
   const { lesson, rungs } = kept.packet
   const nowMs = useNow() + kept.offsetMs
-  const [undone, setUndone] = useState<{ entry: KeptEntry; by: string }>()
+  const [undone, setUndone] = useState<TakenBack>()
   const last = lastStanding(recorder.entries, ride.voided, recorder.device)
 
   const tell = (kind: string, payload: object) => {
     setUndone(undefined)
     return say({ kind, payload: { ...payload } })
   }
-  const touch = (strength: Strength, response: Response) =>
-    void tell('exchange', { segment: segment.id, strength, response })
-  const change = (what: Partial<Ridden>) => {
-    const next = changed(rungs, segment, what)
-    const isNew = (Object.keys(next) as (keyof Ridden)[]).some((k) => next[k] !== segment[k])
-    if (isNew) void tell('segment', next)
-  }
+  const { change, current } = useSegment(rungs, segment, (said) => tell(said.kind, said.payload))
+  const touch = async (strength: Strength, response: Response) =>
+    tell('exchange', { segment: await current(), strength, response })
   const undo = async () => {
-    if (!last) return
-    const by = await say({ kind: 'void', payload: { target: last.id } })
-    setUndone({ entry: last, by: by.id })
+    const taken = await recorder.takeBack()
+    if (taken) setUndone(taken)
   }
-  const armed = useKeys({ onTouch: touch, onRein: (rein) => change({ rein }), onUndo: () => void undo() })
+  const armed = useKeys({
+    onTouch: (...at) => void touch(...at),
+    onRein: (rein) => change({ rein }),
+    onUndo: () => void undo(),
+  })
   const side = segment.rein === 'NONE' ? null : segment.rein
   const names = new Map(rungs.map((r) => [r.exercise, r.name]))
   const exerciseName = (exercise: string) => names.get(exercise) ?? exercise
@@ -89,7 +88,12 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         />
       </Box>
       <Flex gridColumn={{ lg: '1' }} gridRow={{ lg: '2 / 5' }} minHeight="0">
-        <Pad side={side} counts={tallyOf(ride.tallies, segment)?.counts} armed={armed} onTouch={touch} />
+        <Pad
+          side={side}
+          counts={tallyOf(ride.tallies, segment)?.counts}
+          armed={armed}
+          onTouch={(...at) => void touch(...at)}
+        />
       </Flex>
       <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '4' }}>
         <LastLine

@@ -1,5 +1,5 @@
 import type { Step } from '../api'
-import type { Gait, Mounted, Place, Rein, Segment } from '../record'
+import type { Gait, Mounted, Place, Rein } from '../record'
 import type { KeptEntry } from '../store'
 
 /** What is being ridden: the payload of a segment. */
@@ -47,7 +47,7 @@ export function firstRidden(rungs: Step[]): Ridden {
 }
 
 /** What goes on when one thing changes; a new exercise brings its own gait and place. */
-export function changed(rungs: Step[], now: Segment, change: Partial<Ridden>): Ridden {
+export function changed(rungs: Step[], now: Ridden, change: Partial<Ridden>): Ridden {
   const { exercise, gait, place, rein, mounted } = now
   const rung = change.exercise ? rungOf(rungs, change.exercise) : undefined
   return { exercise, gait: rung?.gait ?? gait, place: rung?.place ?? place, rein, mounted, ...change }

@@ -1,10 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { fold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
 import { append, counterOf, Outbox, shelfOf } from '../store'
 import type { KeptEntry, OutboxState, Said } from '../store'
+import { lastStanding } from './choose'
 
 export interface Recorder {
   ride: Ride
@@ -12,7 +13,15 @@ export interface Recorder {
   /** This device's id; its own entries can be taken back here. */
   device: string
   say: (said: Said) => Promise<KeptEntry>
+  /** Takes back the last thing said here that still stands. */
+  takeBack: () => Promise<TakenBack | undefined>
   outbox: { state: OutboxState; waiting: number; refused: KeptEntry[] }
+}
+
+/** What was taken back, and the void that did it: voiding that puts it back. */
+export interface TakenBack {
+  entry: KeptEntry
+  by: string
 }
 
 /** A lesson's log on this device, folded, with a way to add to it. Undefined until the store has answered. */
@@ -33,9 +42,21 @@ export function useRide(lesson: string): Recorder | undefined {
     },
     [shelf, lesson, person, outbox],
   )
+  const turn = useRef<Promise<unknown>>(Promise.resolve())
+  const takeBack = useCallback(() => {
+    // one after the other, each read from the store: two quick presses must not take the same thing back twice
+    const next = turn.current.then(async () => {
+      const log = await shelf.entries.where({ lesson }).toArray()
+      const { device: here } = await counterOf(shelf)
+      const entry = lastStanding(log, fold(log).voided, here)
+      return entry && { entry, by: (await say({ kind: 'void', payload: { target: entry.id } })).id }
+    })
+    turn.current = next.catch(() => undefined)
+    return next
+  }, [shelf, lesson, say])
   if (!ride || !entries || device === undefined) return undefined
   const refused = entries.filter((e) => e.passage === 'refused')
-  return { ride, entries, device, say, outbox: { state, waiting, refused } }
+  return { ride, entries, device, say, takeBack, outbox: { state, waiting, refused } }
 }
 
 function useOutbox(person: string): Outbox {

@@ -11,6 +11,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ final class AppProcess implements AutoCloseable {
     private final Map<String, String> environment;
     private final List<String> arguments;
     private final Path log;
+    private final long madeAtNs = System.nanoTime();
     private Process process;
 
     AppProcess(String name, Map<String, String> environment, String... arguments) {
@@ -41,6 +43,8 @@ final class AppProcess implements AutoCloseable {
         List<String> command =
                 new ArrayList<>(List.of("java", "-XX:TieredStopAtLevel=1", "-Xmx512m", "-jar", jar().toString()));
         command.addAll(arguments);
+        // started again, it goes on where its clock would be by now
+        command.add("--strophos.clock-start=" + Instant.parse(Stage.START).plusNanos(System.nanoTime() - madeAtNs));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
         builder.environment().putAll(environment);

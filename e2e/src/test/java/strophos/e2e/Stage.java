@@ -45,16 +45,12 @@ final class Stage {
 
     /** A started application with the demo yard, on a database of this name. */
     static AppProcess demo(String database) {
-        return application(
-                database,
-                "--spring.profiles.active=demo",
-                "--strophos.demo-password=" + DEMO_PASSWORD,
-                "--strophos.clock-start=" + START);
+        return application(database, "--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD);
     }
 
     /** A started application nobody has set up yet. */
     static AppProcess empty(String database) {
-        return application(database, "--strophos.setup-token=" + SETUP_TOKEN, "--strophos.clock-start=" + START);
+        return application(database, "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
     private static AppProcess application(String database, String... arguments) {

@@ -69,8 +69,7 @@ class PairController {
         // whoever was here last comes first; those without a lesson follow by horse
         return new PairList(pairs.findVisible().stream()
                 .map(this::line)
-                .sorted(Comparator.comparing(
-                        PairLine::lastLessonAt, Comparator.nullsLast(Comparator.reverseOrder())))
+                .sorted(Comparator.comparing(PairLine::lastLessonAt, Comparator.nullsLast(Comparator.reverseOrder())))
                 .toList());
     }
 

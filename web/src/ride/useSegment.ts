@@ -1,0 +1,40 @@
+import { useEffect, useRef } from 'react'
+import type { Step } from '../api'
+import type { Segment } from '../record'
+import type { KeptEntry, Said } from '../store'
+import { changed } from './choose'
+import type { Ridden } from './choose'
+
+interface Pending {
+  ridden: Ridden
+  written: Promise<KeptEntry>
+  id?: string
+}
+
+/**
+ * The segment that counts now, also in the moment before it is painted: a touch right after a change of rein belongs to
+ * the new rein, and two changes in one breath add up.
+ */
+export function useSegment(rungs: Step[], segment: Segment, say: (said: Said) => Promise<KeptEntry>) {
+  const pending = useRef<Pending | null>(null)
+  useEffect(() => {
+    if (pending.current?.id === segment.id) pending.current = null
+  }, [segment.id])
+
+  const change = (what: Partial<Ridden>) => {
+    const now = pending.current?.ridden ?? segment
+    const ridden = changed(rungs, now, what)
+    const isNew = (Object.keys(ridden) as (keyof Ridden)[]).some((k) => ridden[k] !== now[k])
+    if (!isNew) return
+    const next: Pending = { ridden, written: say({ kind: 'segment', payload: { ...ridden } }) }
+    pending.current = next
+    void next.written.then((entry) => {
+      next.id = entry.id
+    })
+  }
+
+  /** The id to write an exchange under. */
+  const current = async () => (pending.current ? (await pending.current.written).id : segment.id)
+
+  return { change, current }
+}
