@@ -248,7 +248,10 @@ class ThreadTest {
 
         coach.open("/lessons/" + lesson + "/ride");
         coach.button("Go on with this lesson").click();
-        coach.page().getByText("Counter-bend on the rail, walk, right rein").first().waitFor();
+        coach.page()
+                .getByText("Counter-bend on the rail, walk, right rein")
+                .first()
+                .waitFor();
         // the first takes back the segment that going on began, the others the five
         coach.button("Undo").click();
         coach.button("Put back").waitFor();
