@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/v1/assignments/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/assignments/{id}/look-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/entries": {
         parameters: {
             query?: never;
@@ -13,7 +45,55 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/inbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["inbox"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/invited": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invited"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,6 +164,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/focus": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/homework": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["homework"];
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["look"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/packet": {
         parameters: {
             query?: never;
@@ -93,6 +221,22 @@ export interface paths {
         };
         get: operations["packet"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put: operations["keep"];
         post?: never;
         delete?: never;
         options?: never;
@@ -126,6 +270,102 @@ export interface paths {
         get: operations["one"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["facts"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/guardians": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addGuardian"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/practices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -205,6 +445,62 @@ export interface components {
             /** @enum {string} */
             outcome: "STORED" | "ALREADY" | "KEPT_ODD" | "REFUSED";
         };
+        ArenaView: {
+            /** Format: double */
+            lengthM: number;
+            letters: {
+                [key: string]: components["schemas"]["Letter"];
+            };
+            /** Format: double */
+            widthM: number;
+        };
+        AssignmentView: {
+            /** @enum {string|null} */
+            advised: "CARRY_ON" | "NEXT" | "BACK" | null;
+            days: components["schemas"]["Count"];
+            /** Format: int32 */
+            daysAWeek: number;
+            /** Format: int32 */
+            daysToGo: number;
+            /** Format: int32 */
+            doneTodayLeftS: number;
+            /** Format: int32 */
+            doneTodayRightS: number;
+            /** Format: int32 */
+            easyNeeded: number;
+            /** Format: int32 */
+            easyRunning: number;
+            /** Format: double */
+            goodShare: number | null;
+            horse: string;
+            /** Format: uuid */
+            id: string;
+            isPaused: boolean;
+            isReady: boolean;
+            leftSeconds: components["schemas"]["Count"];
+            /** @enum {string} */
+            lookIn: "STOP_SIGN" | "QUESTION" | "STUCK" | "NEW_AID" | "DUE" | "NOT_YET_DUE";
+            lookIns: components["schemas"]["LookIn"][];
+            /** Format: int32 */
+            minDays: number;
+            overDays: string[];
+            /** Format: uuid */
+            pair: string;
+            practices: components["schemas"]["Practice"][];
+            rider: string;
+            rightSeconds: components["schemas"]["Count"];
+            /** Format: date-time */
+            setAt: string;
+            /** Format: date */
+            setOn: string;
+            /** Format: int32 */
+            step: number;
+            /** Format: date */
+            stepSince: string;
+            steps: components["schemas"]["StepView"][];
+            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS")[];
+            turns: components["schemas"]["TurnView"][];
+        };
         Batch: {
             entries: components["schemas"]["EntryWire"][];
         };
@@ -212,6 +508,114 @@ export interface components {
             answers: components["schemas"]["Answer"][];
             /** Format: int64 */
             serverMs: number;
+        };
+        BlockView: {
+            /** Format: double */
+            bendDegrees: number | null;
+            cautions: string[];
+            /** Format: int32 */
+            circleM: number | null;
+            goodSigns: string[];
+            ground: components["schemas"]["Ground"];
+            /** Format: int32 */
+            leftS: number;
+            /** @enum {string} */
+            longer: "LEFT" | "RIGHT" | "NONE";
+            of: components["schemas"]["NamedRung"];
+            position: string;
+            reasons: components["schemas"]["ReasonView"][];
+            /** Format: int32 */
+            restS: number;
+            /** Format: int32 */
+            rightS: number;
+            /** @enum {string} */
+            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            turns: components["schemas"]["PlanTurn"][];
+            wayBack: components["schemas"]["NamedRung"] | null;
+            wayBackSaid: string;
+            /** Format: int32 */
+            workS: number;
+        };
+        BreachView: {
+            /** Format: int32 */
+            block: number | null;
+            /** @enum {string} */
+            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
+        };
+        Cards: {
+            pairs: components["schemas"]["OwnPair"][];
+            /** Format: int64 */
+            serverMs: number;
+        };
+        ChangeView: {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            kind: "DECISION" | "REPORT" | "STOP_SIGN";
+            rung: components["schemas"]["NamedRung"];
+            what: string;
+            with: components["schemas"]["PartView"][];
+            without: components["schemas"]["PartView"][];
+        };
+        Checks: {
+            /** Format: int32 */
+            bendLeft: number | null;
+            /** Format: int32 */
+            bendRight: number | null;
+            /** Format: int32 */
+            calm: number | null;
+            /** Format: int32 */
+            circleLeft: number | null;
+            /** Format: int32 */
+            circleRight: number | null;
+            /** Format: int32 */
+            halt: number | null;
+            /** Format: int32 */
+            leg: number | null;
+            /** @enum {string|null} */
+            placeLeft: "EVEN" | "POLL_ONLY" | "BASE_ONLY" | "TWISTED" | null;
+            /** @enum {string|null} */
+            placeRight: "EVEN" | "POLL_ONLY" | "BASE_ONLY" | "TWISTED" | null;
+            /** Format: int32 */
+            rider: number | null;
+            /** Format: int32 */
+            shoulder: number | null;
+            shoulderBoth: boolean | null;
+            /** @enum {string|null} */
+            soundness: "SOUND" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "PAIN_SIGNS" | null;
+        };
+        Chosen: {
+            advised: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: date-time */
+            at: string;
+            by: string;
+            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: uuid */
+            id: string;
+            reason: string | null;
+        };
+        Count: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            set: number;
+        };
+        Draft: {
+            /** Format: int32 */
+            daysAWeek: number;
+            /** @enum {string|null} */
+            decision: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP" | null;
+            /** Format: int32 */
+            easyNeeded: number;
+            /** Format: int32 */
+            first: number;
+            /** Format: double */
+            goodShare: number | null;
+            isBrandNew: boolean;
+            /** Format: int32 */
+            minDays: number;
+            rung: string;
+            steps: components["schemas"]["StepView"][];
         };
         EntryWire: {
             /** Format: int64 */
@@ -229,6 +633,42 @@ export interface components {
             /** Format: int32 */
             v: number;
         };
+        Facts: {
+            /** Format: date */
+            backSince: string | null;
+            /** Format: int32 */
+            bornYear: number | null;
+            /** Format: int32 */
+            heightCm: number | null;
+            horseKg: number | null;
+            /** Format: date */
+            inWorkSince: string | null;
+            /** Format: int32 */
+            minutesBefore: number | null;
+            riderKg: number | null;
+            tackKg: number | null;
+            /** Format: int32 */
+            weeksOff: number | null;
+        };
+        FactsView: {
+            facts: components["schemas"]["Facts"];
+            /** Format: int32 */
+            version: number;
+            /** @enum {string|null} */
+            weightLevel: "FINE" | "WATCH" | "ANOTHER_HORSE" | null;
+            /** Format: double */
+            weightShare: number | null;
+        };
+        FindingOfLook: {
+            /** @enum {string} */
+            focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG";
+            rowId: string;
+            /** @enum {string} */
+            said: "FIRES" | "CLEAR" | "NOT_LOOKED";
+            seen: components["schemas"]["SeenView"][];
+            /** Format: int32 */
+            threshold: number;
+        };
         FindingView: {
             /** Format: int32 */
             asks: number | null;
@@ -241,6 +681,48 @@ export interface components {
             };
             /** @enum {string} */
             verdict: "MET" | "BROKEN" | "NOT_ENOUGH_DATA";
+        };
+        FocusView: {
+            book: string;
+            findings: components["schemas"]["FindingOfLook"][];
+            kinds: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            limits: ("NOTHING_RIDDEN" | "WALK_ONLY")[];
+            missing: ("SOUNDNESS" | "CALM" | "RIDER" | "HALT" | "LEG" | "BEND" | "SHOULDERS")[];
+            /** @enum {string} */
+            stiffer: "LEFT" | "RIGHT" | "NONE";
+        };
+        Ground: {
+            /** Format: int32 */
+            changesOfBend: number;
+            /** Format: double */
+            lengthM: number;
+            pieces: components["schemas"]["PieceView"][];
+            /** Format: double */
+            smallestRadiusM: number | null;
+        };
+        HomeworkView: {
+            drafts: components["schemas"]["Draft"][];
+            lesson: components["schemas"]["Lesson"];
+            /** Format: int32 */
+            mostRunning: number;
+            running: components["schemas"]["AssignmentView"][];
+        };
+        Inbox: {
+            waiting: components["schemas"]["AssignmentView"][];
+        };
+        Invitation: {
+            /** Format: date-time */
+            expiresAt: string;
+            token: string;
+        };
+        InvitedView: {
+            name: string;
+            yard: string;
+        };
+        Joining: {
+            password: string;
+            signInName: string;
+            token: string;
         };
         Lesson: {
             /** Format: date-time */
@@ -274,8 +756,39 @@ export interface components {
             /** Format: date-time */
             startedAt: string;
         };
+        Letter: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         Log: {
             entries: components["schemas"]["EntryWire"][];
+        };
+        LookIn: {
+            /** @enum {string|null} */
+            advised: "CARRY_ON" | "NEXT" | "BACK" | null;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            sentence: string | null;
+            /** @enum {string} */
+            verdict: "CARRY_ON" | "NEXT" | "BACK";
+        };
+        LookView: {
+            choice: components["schemas"]["Chosen"] | null;
+            focus: components["schemas"]["FocusView"] | null;
+            lesson: components["schemas"]["Lesson"];
+            look: components["schemas"]["Checks"] | null;
+        };
+        Looked: {
+            /** Format: date-time */
+            at: string;
+            checks: components["schemas"]["Checks"];
+            /** Format: uuid */
+            lesson: string;
         };
         Made: {
             /** @enum {string} */
@@ -297,7 +810,7 @@ export interface components {
             rung: string;
         };
         Me: {
-            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "EXPORT")[];
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "PRACTISE" | "EXPORT")[];
             name: string;
             /** Format: uuid */
             person: string;
@@ -320,6 +833,29 @@ export interface components {
             /** Format: int32 */
             window: number | null;
         };
+        NamedRung: {
+            exercise: string;
+            /** @enum {string} */
+            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            name: string;
+            /** @enum {string} */
+            place: "RAIL" | "CIRCLE" | "ACROSS";
+            rung: string;
+            shortName: string;
+        };
+        NewAssignment: {
+            /** Format: int32 */
+            daysAWeek: number;
+            /** Format: uuid */
+            id: string;
+            rung: string;
+        };
+        NewChoice: {
+            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: uuid */
+            id: string;
+            reason: string | null;
+        };
         NewDecision: {
             /** @enum {string} */
             chosen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
@@ -329,6 +865,18 @@ export interface components {
             rung: string;
             /** @enum {string} */
             seen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+        };
+        NewFacts: {
+            facts: components["schemas"]["Facts"];
+            /** Format: int32 */
+            version: number;
+        };
+        NewGuardian: {
+            name: string;
+        };
+        NewInvitation: {
+            /** Format: uuid */
+            person: string;
         };
         NewLesson: {
             /** Format: uuid */
@@ -340,6 +888,13 @@ export interface components {
             /** Format: date-time */
             plannedAt: string;
         };
+        NewLookIn: {
+            /** Format: uuid */
+            id: string;
+            sentence: string | null;
+            /** @enum {string} */
+            verdict: "CARRY_ON" | "NEXT" | "BACK";
+        };
         NewPair: {
             description: string | null;
             goal: string | null;
@@ -350,10 +905,66 @@ export interface components {
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
         };
+        NewPlan: {
+            blocks: components["schemas"]["WantedBlock"][];
+            /** Format: int32 */
+            version: number;
+        };
+        NewPractice: {
+            /** Format: uuid */
+            assignment: string;
+            /** Format: uuid */
+            author: string;
+            /** @enum {string} */
+            feel: "EASY" | "GETTING_THERE" | "NOT_YET";
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            leftCounted: number;
+            /** Format: int32 */
+            leftGood: number;
+            /** Format: int32 */
+            leftS: number;
+            question: string | null;
+            /** Format: int32 */
+            rightCounted: number;
+            /** Format: int32 */
+            rightGood: number;
+            /** Format: int32 */
+            rightS: number;
+            rung: string;
+            secondBest: boolean;
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: int32 */
+            step: number;
+            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS")[];
+        };
         NoteLine: {
             /** Format: date-time */
             at: string;
             text: string;
+        };
+        NoteView: {
+            /** @enum {string} */
+            code: "NOTHING_RIDDEN" | "STOP_SIGN_OPEN" | "WEIGHT_OVER" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
+            values: {
+                [key: string]: string;
+            };
+        };
+        NudgeRules: {
+            /** Format: double */
+            betterBy: number;
+            /** Format: int32 */
+            goodStopS: number;
+            /** Format: int32 */
+            quietS: number;
+            /** Format: int32 */
+            turnS: number;
+            /** Format: int32 */
+            workS: number;
+            /** Format: int32 */
+            yesRunning: number;
         };
         NumberView: {
             /** Format: int32 */
@@ -375,9 +986,19 @@ export interface components {
             /** @enum {string|null} */
             rein: "LEFT" | "RIGHT" | "NONE" | null;
         };
+        OwnPair: {
+            cards: components["schemas"]["AssignmentView"][];
+            horse: string;
+            /** Format: uuid */
+            pair: string;
+            rider: string;
+            stair: components["schemas"]["Step"][];
+        };
         Packet: {
             entries: components["schemas"]["EntryWire"][];
             lesson: components["schemas"]["Lesson"];
+            looksBefore: components["schemas"]["Looked"][];
+            plan: components["schemas"]["PlanForRide"];
             rungs: components["schemas"]["Step"][];
             /** Format: int64 */
             serverMs: number;
@@ -412,6 +1033,90 @@ export interface components {
             stair: components["schemas"]["Step"][];
             trend: components["schemas"]["Point"][];
         };
+        PartView: {
+            /** @enum {string} */
+            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            name: string;
+            /** @enum {string} */
+            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            rung: string;
+            /** Format: int32 */
+            seconds: number;
+        };
+        People: {
+            people: components["schemas"]["Person"][];
+        };
+        Person: {
+            canSignIn: boolean;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "COACH" | "ASSISTANT" | "RIDER" | "GUARDIAN";
+        };
+        PieceView: {
+            /** Format: double */
+            centreX: number;
+            /** Format: double */
+            centreY: number;
+            /** Format: double */
+            fromRad: number;
+            /** Format: double */
+            radiusM: number;
+            /** Format: double */
+            sweepRad: number;
+            /** Format: double */
+            x1: number;
+            /** Format: double */
+            x2: number;
+            /** Format: double */
+            y1: number;
+            /** Format: double */
+            y2: number;
+        };
+        PlanForRide: {
+            isKept: boolean;
+            nudges: components["schemas"]["NudgeRules"];
+            plan: components["schemas"]["PlanView"];
+        };
+        PlanTurn: {
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            seconds: number;
+        };
+        PlanView: {
+            /** Format: int32 */
+            afterS: number;
+            /** Format: int32 */
+            beforeS: number;
+            blocks: components["schemas"]["BlockView"][];
+            book: string;
+            focus: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: int32 */
+            leftS: number;
+            notes: components["schemas"]["NoteView"][];
+            /** Format: int32 */
+            restS: number;
+            /** Format: int32 */
+            rightS: number;
+            /** Format: int32 */
+            workS: number;
+        };
+        PlannedLesson: {
+            arena: components["schemas"]["ArenaView"];
+            breaches: components["schemas"]["BreachView"][];
+            changes: components["schemas"]["ChangeView"][];
+            choice: components["schemas"]["Chosen"] | null;
+            choices: components["schemas"]["RungChoice"][];
+            focus: components["schemas"]["FocusView"] | null;
+            isAsProposed: boolean;
+            keptBy: string | null;
+            lesson: components["schemas"]["Lesson"];
+            plan: components["schemas"]["PlanView"];
+            /** Format: int32 */
+            version: number;
+        };
         Point: {
             /** Format: date-time */
             at: string;
@@ -419,6 +1124,57 @@ export interface components {
             /** Format: uuid */
             lesson: string;
             right: components["schemas"]["SideOfPoint"];
+        };
+        Practice: {
+            /** Format: uuid */
+            assignment: string;
+            /** Format: uuid */
+            author: string;
+            /** @enum {string} */
+            feel: "EASY" | "GETTING_THERE" | "NOT_YET";
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            leftCounted: number;
+            /** Format: int32 */
+            leftGood: number;
+            /** Format: int32 */
+            leftS: number;
+            question: string | null;
+            /** Format: int32 */
+            rightCounted: number;
+            /** Format: int32 */
+            rightGood: number;
+            /** Format: int32 */
+            rightS: number;
+            rung: string;
+            secondBest: boolean;
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: int32 */
+            step: number;
+            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS")[];
+        };
+        PracticeAnswer: {
+            /** @enum {string|null} */
+            code: "UNKNOWN_ASSIGNMENT" | "NOT_AUTHOR" | "CONFLICT" | "VALUES" | null;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            outcome: "STORED" | "ALREADY" | "REFUSED";
+        };
+        ReasonView: {
+            /** @enum {string} */
+            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
+            values: {
+                [key: string]: string;
+            };
+        };
+        ReportAnswers: {
+            answers: components["schemas"]["PracticeAnswer"][];
+        };
+        Reports: {
+            practices: components["schemas"]["NewPractice"][];
         };
         Row: {
             advice: components["schemas"]["AdviceView"] | null;
@@ -434,6 +1190,16 @@ export interface components {
             rung: string | null;
             /** @enum {string|null} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
+        };
+        RungChoice: {
+            of: components["schemas"]["NamedRung"];
+            /** @enum {string} */
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
+            strand: string;
+        };
+        SeenView: {
+            value: string;
+            what: string;
         };
         SessionView: {
             me: components["schemas"]["Me"] | null;
@@ -513,6 +1279,26 @@ export interface components {
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
             strand: string;
         };
+        StepView: {
+            /** Format: int32 */
+            amount: number;
+            cautions: string[];
+            feel: string;
+            /** @enum {string} */
+            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            goesWrong: string;
+            instruction: string;
+            name: string;
+            /** @enum {string} */
+            place: "RAIL" | "CIRCLE" | "ACROSS";
+            rung: string;
+            secondBest: string;
+            /** Format: int32 */
+            secondsARein: number;
+            stopIf: string[];
+            /** @enum {string} */
+            unit: "REPEATS" | "CIRCLES" | "MINUTES";
+        };
         Today: {
             /** Format: date */
             date: string;
@@ -520,7 +1306,18 @@ export interface components {
         };
         TodaysLesson: {
             inWork: components["schemas"]["Step"][];
+            isLooked: boolean;
+            isPlanned: boolean;
             lesson: components["schemas"]["Lesson"];
+        };
+        TokenShown: {
+            token: string;
+        };
+        TurnView: {
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            seconds: number;
         };
         View: {
             /** Format: int32 */
@@ -533,6 +1330,15 @@ export interface components {
             rightMs: number;
             rows: components["schemas"]["Row"][];
         };
+        WantedBlock: {
+            /** @enum {string} */
+            longer: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            rung: string;
+            /** Format: int32 */
+            seconds: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -542,7 +1348,53 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    take: {
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    lookIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLookIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssignmentView"];
+                };
+            };
+        };
+    };
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -562,6 +1414,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BatchAnswer"];
+                };
+            };
+        };
+    };
+    inbox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Inbox"];
+                };
+            };
+        };
+    };
+    invited: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TokenShown"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitedView"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joining"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
                 };
             };
         };
@@ -660,6 +1580,102 @@ export interface operations {
             };
         };
     };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewChoice"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    homework: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeworkView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAssignment"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeworkView"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
     packet: {
         parameters: {
             query?: never;
@@ -678,6 +1694,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Packet"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedLesson"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedLesson"];
                 };
             };
         };
@@ -744,6 +1808,172 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PairView"];
+                };
+            };
+        };
+    };
+    facts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactsView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactsView"];
+                };
+            };
+        };
+    };
+    addGuardian: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGuardian"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewInvitation"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitation"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+        };
+    };
+    cards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cards"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reports"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportAnswers"];
                 };
             };
         };

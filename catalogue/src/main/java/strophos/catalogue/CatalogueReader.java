@@ -6,13 +6,18 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.StreamSupport;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Strength;
+import strophos.core.homework.DoseRange;
+import strophos.core.homework.Gate;
+import strophos.core.plan.Line;
 import strophos.core.progress.RateCriterion;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
@@ -23,7 +28,7 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
 /** Reads the strand files. A new strand is a file beside {@code bend.yaml} and its name in {@link #SHIPPED}. */
 public final class CatalogueReader {
 
-    static final List<String> SHIPPED = List.of("bend");
+    static final List<String> SHIPPED = List.of("bend", "forward", "stop-back", "shoulders", "rider", "confidence");
 
     private static final YAMLMapper YAML = new YAMLMapper();
 
@@ -100,7 +105,35 @@ public final class CatalogueReader {
                         .toList(),
                 e.path("wayBack").asString(),
                 e.path("instruction").asString(),
-                texts(e.path("cautions")));
+                texts(e.path("cautions")),
+                Line.valueOf(upper(e.path("ground").path("figure"))),
+                e.path("hard").asBoolean(false),
+                new Exercise.Homework(
+                        dose(e.path("dose")),
+                        e.has("gate") ? gate(e.path("gate")) : Gate.DEFAULT,
+                        e.path("feel").asString(),
+                        e.path("goesWrong").asString(),
+                        texts(e.path("stopIf")),
+                        e.path("secondBest").asString()));
+    }
+
+    private static DoseRange dose(JsonNode dose) {
+        return new DoseRange(
+                dose.path("least").asInt(),
+                dose.path("most").asInt(),
+                DoseRange.Unit.valueOf(upper(dose.path("unit"))),
+                dose.path("minutesEach").asDouble());
+    }
+
+    private static Gate gate(JsonNode gate) {
+        return new Gate(
+                gate.path("easyRunning").asInt(),
+                gate.path("minDays").asInt(),
+                gate.has("goodShare") ? OptionalDouble.of(gate.path("goodShare").asDouble()) : OptionalDouble.empty());
+    }
+
+    private static String upper(JsonNode word) {
+        return word.asString().toUpperCase(Locale.ROOT);
     }
 
     private static List<String> texts(JsonNode array) {

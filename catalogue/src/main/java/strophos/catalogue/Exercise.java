@@ -1,11 +1,16 @@
 package strophos.catalogue;
 
 import java.util.List;
+import strophos.core.homework.DoseRange;
+import strophos.core.homework.Gate;
+import strophos.core.plan.Line;
 
 /**
  * One exercise, as its strand's file describes it.
  *
  * @param shortName fits a button, at most 18 letters
+ * @param line what it is ridden on
+ * @param isHard rests on the day after
  * @param instruction what the rider reads, at most five sentences
  */
 public record Exercise(
@@ -19,7 +24,24 @@ public record Exercise(
         List<Fault> faults,
         String wayBack,
         String instruction,
-        List<String> cautions) {
+        List<String> cautions,
+        Line line,
+        boolean isHard,
+        Homework homework) {
+
+    /**
+     * What it is as homework.
+     *
+     * @param dose on each rein
+     * @param gate what opens the next step
+     * @param secondBest for the rider who will ride anyway: it keeps, and does not open the gate
+     */
+    public record Homework(
+            DoseRange dose, Gate gate, String feel, String goesWrong, List<String> stopIf, String secondBest) {
+        public Homework {
+            stopIf = List.copyOf(stopIf);
+        }
+    }
 
     /** What is often seen, and what to do then. */
     public record Fault(String seen, String remedy) {}

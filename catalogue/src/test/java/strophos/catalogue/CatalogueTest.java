@@ -60,9 +60,49 @@ class CatalogueTest {
     }
 
     @Test
-    void gaitsOpenInOrderWithinAnExercise() {
-        List<Rung> rungs =
-                CatalogueReader.shipped().strands().get(0).progression().rungs();
+    void theThreadHasAtLeastFourteenRungsInItsThreeStrands() {
+        assertThat(CatalogueReader.shipped().strands())
+                .filteredOn(s -> List.of("bend", "forward", "stop-back").contains(s.id()))
+                .hasSize(3)
+                .allSatisfy(s -> assertThat(s.progression().rungs()).hasSizeGreaterThanOrEqualTo(5))
+                .flatExtracting(s -> s.progression().rungs())
+                .hasSizeGreaterThanOrEqualTo(14);
+    }
+
+    /** Rules of the job: stopping must be always there, ten of ten on two days, before the next gait. */
+    @Test
+    void steppingBackFromTheReinIsAskedToHoldAlways() {
+        assertThat(CatalogueReader.shipped().rung("step-back-rein.walk.rail"))
+                .map(Rung::criterion)
+                .hasValueSatisfying(c -> {
+                    assertThat(c.needed()).isEqualTo(c.window()).isEqualTo(10);
+                    assertThat(c.lessons()).isEqualTo(2);
+                });
+    }
+
+    @Test
+    void homeworkSaysHowMuchHowItFeelsAndWhenToStop() {
+        assertThat(CatalogueReader.shipped().strands())
+                .flatExtracting(Strand::exercises)
+                .extracting(e -> ((Exercise) e).homework())
+                .allSatisfy(h -> {
+                    assertThat(h.dose().most()).isGreaterThanOrEqualTo(h.dose().least());
+                    assertThat(h.feel()).isNotBlank();
+                    assertThat(h.goesWrong()).isNotBlank();
+                    assertThat(h.stopIf()).isNotEmpty();
+                    assertThat(h.secondBest()).isNotBlank();
+                });
+    }
+
+    @ParameterizedTest
+    @MethodSource("strands")
+    void gaitsOpenInOrderWithinAnExercise(String strand) {
+        List<Rung> rungs = CatalogueReader.shipped().strands().stream()
+                .filter(s -> s.id().equals(strand))
+                .findFirst()
+                .orElseThrow()
+                .progression()
+                .rungs();
         for (Rung rung : rungs) {
             int here = rungs.indexOf(rung);
             assertThat(rungs.subList(0, here))

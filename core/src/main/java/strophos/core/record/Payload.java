@@ -7,6 +7,7 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
+import strophos.core.look.FirstLook;
 
 /** What an entry says, once its kind and version have been understood. */
 public sealed interface Payload {
@@ -25,6 +26,12 @@ public sealed interface Payload {
 
     /** One ask in the named segment. */
     record Exchange(String segment, Strength strength, Response response) implements Payload {}
+
+    /** The first look of the lesson; a later one takes its place. */
+    record Look(FirstLook seen) implements Payload {}
+
+    /** From here on nothing is asked: long rein, stretch, stand. Ends the segment before. */
+    record Rest() implements Payload {}
 
     /** One line in the coach's words. */
     record Note(String text) implements Payload {}

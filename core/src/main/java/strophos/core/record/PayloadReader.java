@@ -45,6 +45,8 @@ public final class PayloadReader {
                         .map(Payload.Clock::new);
             case "segment" -> segment(p);
             case "exchange" -> exchange(p);
+            case "first_look" -> LookReader.read(p).map(Payload.Look::new);
+            case "rest" -> Optional.of(new Payload.Rest());
             case "note" ->
                 text(p.get("text"))
                         .filter(t -> WRITTEN.matcher(t).find() && t.length() <= NOTE_MAX_LENGTH)
@@ -88,13 +90,13 @@ public final class PayloadReader {
     }
 
     /** A whole number; 2.0 counts, since the web's numbers do not tell it from 2. */
-    private static Optional<Long> whole(Object value) {
+    static Optional<Long> whole(Object value) {
         return value instanceof Number n && n.doubleValue() == Math.rint(n.doubleValue())
                 ? Optional.of(n.longValue())
                 : Optional.empty();
     }
 
-    private static <T extends Enum<T>> Optional<T> one(Class<T> type, Object value) {
+    static <T extends Enum<T>> Optional<T> one(Class<T> type, Object value) {
         return Arrays.stream(type.getEnumConstants())
                 .filter(c -> c.name().equals(value))
                 .findFirst();

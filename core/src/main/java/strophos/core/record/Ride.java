@@ -9,6 +9,7 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
+import strophos.core.look.FirstLook;
 
 /**
  * What a lesson's log says, read at one moment. Times are milliseconds since 1970 UTC, corrected for device clocks.
@@ -18,6 +19,8 @@ import strophos.core.exchange.Strength;
  * @param segments in order
  * @param exchanges those whose segment is known, in order
  * @param notes in order
+ * @param looks first looks in order; the last one counts
+ * @param rests in order
  * @param reinMs time in closed segments on each rein, in milliseconds; has all reins
  * @param tallies counts by what was ridden, by key
  * @param loose exchanges whose segment is not (or no longer) in the log: kept, counted nowhere
@@ -30,6 +33,8 @@ public record Ride(
         List<Segment> segments,
         List<Exchange> exchanges,
         List<Note> notes,
+        List<Look> looks,
+        List<Rest> rests,
         Map<Rein, Long> reinMs,
         List<Tally> tallies,
         List<String> loose,
@@ -40,6 +45,8 @@ public record Ride(
         segments = List.copyOf(segments);
         exchanges = List.copyOf(exchanges);
         notes = List.copyOf(notes);
+        looks = List.copyOf(looks);
+        rests = List.copyOf(rests);
         reinMs = Map.copyOf(reinMs);
         tallies = List.copyOf(tallies);
         loose = List.copyOf(loose);
@@ -63,6 +70,12 @@ public record Ride(
 
     /** One line in the coach's words. */
     public record Note(String id, long atMs, String author, String text) {}
+
+    /** What was seen at the start. */
+    public record Look(String id, long atMs, String author, FirstLook seen) {}
+
+    /** A stretch in which nothing was asked; without an end it goes on. */
+    public record Rest(String id, long atMs, OptionalLong endMs) {}
 
     /**
      * How often each answer came at each strength.

@@ -20,6 +20,8 @@ final class RideTeller {
     private final List<Ride.Segment> segments = new ArrayList<>();
     private final List<Ride.Exchange> exchanges = new ArrayList<>();
     private final List<Ride.Note> notes = new ArrayList<>();
+    private final List<Ride.Look> looks = new ArrayList<>();
+    private final List<Ride.Rest> rests = new ArrayList<>();
 
     void tell(Entry e, long atMs, Payload payload) {
         if (payload instanceof Payload.LessonStarted) {
@@ -35,12 +37,23 @@ final class RideTeller {
                     e.id(), atMs, OptionalLong.empty(), s.exercise(), s.gait(), s.place(), s.rein(), s.mounted()));
         } else if (payload instanceof Payload.Exchange x) {
             exchanges.add(new Ride.Exchange(e.id(), atMs, x.segment(), e.author(), x.strength(), x.response()));
+        } else if (payload instanceof Payload.Look l) {
+            looks.add(new Ride.Look(e.id(), atMs, e.author(), l.seen()));
+        } else if (payload instanceof Payload.Rest) {
+            closeSegment(atMs);
+            rests.add(new Ride.Rest(e.id(), atMs, OptionalLong.empty()));
         } else if (payload instanceof Payload.Note n) {
             notes.add(new Ride.Note(e.id(), atMs, e.author(), n.text()));
         }
     }
 
+    /** Ends what runs: a segment or a rest. */
     private void closeSegment(long atMs) {
+        int resting = rests.size() - 1;
+        if (resting >= 0 && rests.get(resting).endMs().isEmpty()) {
+            Ride.Rest r = rests.get(resting);
+            rests.set(resting, new Ride.Rest(r.id(), r.atMs(), OptionalLong.of(atMs)));
+        }
         int last = segments.size() - 1;
         if (last >= 0 && segments.get(last).endMs().isEmpty()) {
             Ride.Segment s = segments.get(last);
@@ -68,7 +81,18 @@ final class RideTeller {
                 .map(Ride.Exchange::id)
                 .toList();
         return new Ride(
-                startedAtMs, endedAtMs, segments, placed, notes, reinMs(), tallies(placed, byId), loose, voided, odd);
+                startedAtMs,
+                endedAtMs,
+                segments,
+                placed,
+                notes,
+                looks,
+                rests,
+                reinMs(),
+                tallies(placed, byId),
+                loose,
+                voided,
+                odd);
     }
 
     private Map<Rein, Long> reinMs() {

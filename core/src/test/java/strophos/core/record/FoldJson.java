@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import strophos.core.look.FirstLook;
+import strophos.core.look.SideLook;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -28,6 +30,8 @@ final class FoldJson {
         written.put(
                 "exchanges", ride.exchanges().stream().map(FoldJson::exchange).toList());
         written.put("notes", ride.notes());
+        written.put("looks", ride.looks().stream().map(FoldJson::look).toList());
+        written.put("rests", ride.rests().stream().map(FoldJson::rest).toList());
         written.put("reinMs", ride.reinMs());
         written.put("tallies", ride.tallies().stream().map(FoldJson::tally).toList());
         written.put("loose", ride.loose());
@@ -58,6 +62,38 @@ final class FoldJson {
                 "author", x.author(),
                 "strength", x.strength().level(),
                 "response", x.response());
+    }
+
+    /** Checks that were not made are left out. */
+    private static Map<String, Object> look(Ride.Look l) {
+        FirstLook f = l.seen();
+        Map<String, Object> seen = new LinkedHashMap<>();
+        f.soundness().ifPresent(s -> seen.put("soundness", s));
+        f.calm().ifPresent(s -> seen.put("calm", s));
+        f.rider().ifPresent(s -> seen.put("rider", s));
+        f.halt().ifPresent(s -> seen.put("halt", s));
+        f.leg().ifPresent(s -> seen.put("leg", s));
+        side(seen, f.left(), "Left");
+        side(seen, f.right(), "Right");
+        f.shoulders().ifPresent(s -> {
+            seen.put("shoulder", s.heavy());
+            seen.put("shoulderBoth", s.onBothReins());
+        });
+        return Map.of("id", l.id(), "atMs", l.atMs(), "author", l.author(), "seen", seen);
+    }
+
+    private static void side(Map<String, Object> seen, SideLook side, String name) {
+        side.bend().ifPresent(b -> seen.put("bend" + name, b));
+        side.place().ifPresent(p -> seen.put("place" + name, p));
+        side.evenCircleM().ifPresent(m -> seen.put("circle" + name, m));
+    }
+
+    private static Map<String, Object> rest(Ride.Rest r) {
+        Map<String, Object> written = new LinkedHashMap<>();
+        written.put("id", r.id());
+        written.put("atMs", r.atMs());
+        written.put("endMs", orNull(r.endMs()));
+        return written;
     }
 
     private static Map<String, Object> tally(Ride.Tally t) {

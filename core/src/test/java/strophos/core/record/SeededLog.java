@@ -11,6 +11,8 @@ import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.look.BendPlace;
+import strophos.core.look.Soundness;
 
 /**
  * Writes logs that no careful device would: wrong clocks, crossed devices, voids of voids, amendments of what is gone,
@@ -54,8 +56,12 @@ final class SeededLog {
             segments.add(say(device, "segment", 1, segment()));
         } else if (what < 68) {
             say(device, "exchange", 1, exchange());
-        } else if (what < 72) {
-            say(device, "note", 1, Map.of("text", what < 71 ? "softer" : "  "));
+        } else if (what < 70) {
+            say(device, "rest", 1, Map.of());
+        } else if (what < 73) {
+            say(device, "first_look", 1, look());
+        } else if (what < 75) {
+            say(device, "note", 1, Map.of("text", what < 74 ? "softer" : "  "));
         } else if (what < 84) {
             say(device, "void", 1, Map.of("target", target()));
         } else if (what < 94) {
@@ -78,6 +84,24 @@ final class SeededLog {
                 "place", pick(Place.values()),
                 "rein", pick(Rein.values()),
                 "mounted", pick(Mounted.values()));
+    }
+
+    /** Some checks made, some not, now and then one out of its bounds. */
+    private Map<String, Object> look() {
+        Map<String, Object> look = new java.util.LinkedHashMap<>();
+        for (String check : List.of("calm", "rider", "halt", "leg", "bendLeft", "bendRight")) {
+            if (random.nextBoolean()) {
+                look.put(check, random.nextInt(random.nextInt(9) == 0 ? 7 : 5));
+            }
+        }
+        look.put("soundness", random.nextInt(4) == 0 ? null : pick(Soundness.values()));
+        look.put("placeLeft", pick(BendPlace.values()));
+        look.put("circleRight", List.of(20, 15, 12, 10, 8, 0).get(random.nextInt(6)));
+        look.put("shoulder", random.nextInt(-2, 3));
+        if (random.nextBoolean()) {
+            look.put("shoulderBoth", random.nextBoolean());
+        }
+        return look;
     }
 
     private Map<String, Object> exchange() {

@@ -38,6 +38,11 @@ public class AccountRepository {
         return !db.fetchExists(db.select(ACCOUNT.ID).from(ACCOUNT));
     }
 
+    /** Whether somebody has this name, in whatever yard. */
+    public boolean isTaken(String signInName) {
+        return !db.selectFrom(Tables.SIGN_IN(signInName)).fetch().isEmpty();
+    }
+
     /** Makes an account; the name must be free. */
     public void add(UUID id, String signInName, String passwordHash, boolean demo, Instant at) {
         db.insertInto(

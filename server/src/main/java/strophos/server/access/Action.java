@@ -8,10 +8,20 @@ public enum Action {
     SEE_TODAY(Role.COACH, Role.ASSISTANT, Role.RIDER, Role.GUARDIAN),
     SEE_PAIRS(Role.COACH, Role.ASSISTANT, Role.RIDER, Role.GUARDIAN),
     ADD_PAIR(Role.COACH),
+    EDIT_PAIR(Role.COACH),
+    INVITE(Role.COACH),
     ADD_LESSON(Role.COACH, Role.ASSISTANT),
     RECORD(Role.COACH, Role.ASSISTANT),
     SEE_DEBRIEF(Role.COACH, Role.ASSISTANT),
     DECIDE(Role.COACH),
+    SEE_LOOK(Role.COACH, Role.ASSISTANT),
+    CHOOSE_FOCUS(Role.COACH),
+    SEE_PLAN(Role.COACH, Role.ASSISTANT),
+    PLAN(Role.COACH),
+    SEE_HOMEWORK(Role.COACH, Role.ASSISTANT),
+    SET_HOMEWORK(Role.COACH),
+    LOOK_IN(Role.COACH),
+    PRACTISE(Role.RIDER, Role.GUARDIAN),
     EXPORT(Role.COACH, Role.ASSISTANT);
 
     private final Set<Role> roles;

@@ -52,8 +52,9 @@ class LessonController {
         this.clock = clock;
     }
 
-    /** A lesson of the day, with the rungs its pair is working on. */
-    record TodaysLesson(LessonRepository.Lesson lesson, List<StairReader.Step> inWork) {}
+    /** A lesson of the day, with the rungs its pair is working on, and how far along its thread it is. */
+    record TodaysLesson(
+            LessonRepository.Lesson lesson, List<StairReader.Step> inWork, boolean isLooked, boolean isPlanned) {}
 
     record Today(LocalDate date, List<TodaysLesson> lessons) {}
 
@@ -76,7 +77,8 @@ class LessonController {
         return new Today(
                 date,
                 lessons.between(from, to).stream()
-                        .map(l -> new TodaysLesson(l, inWork(l.pair())))
+                        .map(l -> new TodaysLesson(
+                                l, inWork(l.pair()), lessons.isLooked(l.id()), lessons.isPlanned(l.id())))
                         .toList());
     }
 

@@ -2,8 +2,10 @@ package strophos.server.lesson;
 
 import static strophos.server.db.Tables.HORSE;
 import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.LOOKED;
 import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.PLAN;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 import static strophos.server.db.Tables.YARD;
 
@@ -57,6 +59,16 @@ public class LessonRepository {
     /** This lesson, if the viewer may see its pair. */
     public Optional<Lesson> find(UUID id) {
         return lessons(LESSON.ID.eq(id)).stream().findFirst();
+    }
+
+    /** Whether a first look is in its log. */
+    public boolean isLooked(UUID lesson) {
+        return db.fetchExists(db.selectOne().from(LOOKED).where(LOOKED.LESSON_ID.eq(lesson)));
+    }
+
+    /** Whether a plan was kept for it. */
+    public boolean isPlanned(UUID lesson) {
+        return db.fetchExists(db.selectOne().from(PLAN).where(PLAN.LESSON_ID.eq(lesson)));
     }
 
     public void add(UUID id, UUID pair, Instant plannedAt, int minutes, Instant now) {

@@ -18,6 +18,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.RiddenExchangeRecord;
+import strophos.server.look.LookRepository;
 
 /** The fold of each lesson, spread out for queries; thrown away and written anew whenever an entry arrives. */
 @Repository
@@ -25,9 +26,11 @@ import strophos.server.db.tables.records.RiddenExchangeRecord;
 class Projection {
 
     private final DSLContext db;
+    private final LookRepository looks;
 
-    Projection(DSLContext db) {
+    Projection(DSLContext db, LookRepository looks) {
         this.db = db;
+        this.looks = looks;
     }
 
     void replace(UUID lesson, Ride ride) {
@@ -46,6 +49,7 @@ class Projection {
                 .set(RIDDEN_LESSON.EXCHANGES, ride.exchanges().size())
                 .execute();
         db.batchInsert(rows(yard, lesson, ride)).execute();
+        looks.replace(lesson, ride.looks());
     }
 
     private List<RiddenExchangeRecord> rows(UUID yard, UUID lesson, Ride ride) {

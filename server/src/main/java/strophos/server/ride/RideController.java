@@ -18,9 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.look.LookRepository;
 import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
+import strophos.server.plan.Plans;
 import strophos.server.problem.Problem;
 import tools.jackson.databind.JsonNode;
 
@@ -34,6 +36,8 @@ class RideController {
     private final PairRepository pairs;
     private final DecisionRepository decisions;
     private final StairReader stairs;
+    private final Plans plans;
+    private final LookRepository looks;
     private final Clock clock;
 
     RideController(
@@ -42,12 +46,16 @@ class RideController {
             PairRepository pairs,
             DecisionRepository decisions,
             StairReader stairs,
+            Plans plans,
+            LookRepository looks,
             Clock clock) {
         this.log = log;
         this.lessons = lessons;
         this.pairs = pairs;
         this.decisions = decisions;
         this.stairs = stairs;
+        this.plans = plans;
+        this.looks = looks;
         this.clock = clock;
     }
 
@@ -63,7 +71,15 @@ class RideController {
 
     /** All a device needs for a lesson without a network. */
     record Packet(
-            LessonRepository.Lesson lesson, List<StairReader.Step> rungs, List<EntryWire> entries, long serverMs) {}
+            LessonRepository.Lesson lesson,
+            List<StairReader.Step> rungs,
+            List<EntryWire> entries,
+            Plans.PlanForRide plan,
+            List<LookRepository.Looked> looksBefore,
+            long serverMs) {}
+
+    /** So many earlier looks stand behind a new one. */
+    private static final int GHOSTS = 3;
 
     @PostMapping("/entries")
     @Needs(Action.RECORD)
@@ -83,7 +99,13 @@ class RideController {
     public Packet packet(@PathVariable UUID id) {
         LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
         List<StairReader.Step> rungs = stairs.steps(pairs.record(lesson.pair()), decisions.ofPair(lesson.pair()));
-        return new Packet(lesson, rungs, wire(id), clock.millis());
+        return new Packet(
+                lesson,
+                rungs,
+                wire(id),
+                plans.forRide(id, clock.instant()),
+                looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
+                clock.millis());
     }
 
     private List<EntryWire> wire(UUID lesson) {

@@ -1,0 +1,43 @@
+package strophos.core.homework;
+
+import java.time.LocalDate;
+import java.util.Objects;
+import java.util.Set;
+import strophos.core.stats.Proportion;
+
+/** What happens to an assignment, on a day of the yard. */
+public sealed interface HomeworkEvent {
+
+    LocalDate day();
+
+    /**
+     * The rider practised and reports.
+     *
+     * @param left good repeats on the left rein of those counted; empty when none were counted
+     * @param leftS seconds on the left rein
+     * @param isSecondBest the second best was ridden: it keeps the step and does not open the gate
+     */
+    record Reported(
+            LocalDate day,
+            Feel feel,
+            int leftS,
+            int rightS,
+            Proportion left,
+            Proportion right,
+            Set<StopSign> stopSigns,
+            boolean hasQuestion,
+            boolean isSecondBest)
+            implements HomeworkEvent {
+        public Reported {
+            Objects.requireNonNull(feel, "feel");
+            stopSigns = Set.copyOf(stopSigns);
+            if (leftS < 0 || rightS < 0) {
+                throw new IllegalArgumentException(
+                        "Seconds on a rein must be at least 0 (left %d, right %d).".formatted(leftS, rightS));
+            }
+        }
+    }
+
+    /** The coach looked in. */
+    record Answered(LocalDate day, Verdict verdict) implements HomeworkEvent {}
+}

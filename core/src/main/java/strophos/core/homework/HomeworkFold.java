@@ -1,0 +1,175 @@
+package strophos.core.homework;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * Reads an assignment's reports and answers, in order, up to a day. The gate opens the next step by itself once it holds
+ * and its days have passed; two "not yet" running close a step and open the one before; a stop sign pauses until the
+ * coach answers. The second best counts as practised, for and against nothing.
+ */
+public final class HomeworkFold {
+
+    /** So many "not yet" running close a step. */
+    public static final int STUCK_REPORTS = 2;
+
+    /** The coach looks in after so many practices … */
+    public static final int LOOK_IN_PRACTICES = 3;
+
+    /** … or so many days, whichever comes first; after a brand-new aid on the next day. */
+    public static final int LOOK_IN_DAYS = 7;
+
+    public static final int NEW_AID_DAYS = 1;
+
+    private final Assignment of;
+    private int step;
+    private LocalDate stepSince;
+    private int easy;
+    private int notYet;
+    private final Set<StopSign> stops = EnumSet.noneOf(StopSign.class);
+    private boolean hasQuestion;
+    private final List<HomeworkState.Move> moves = new ArrayList<>();
+    private final Map<LocalDate, int[]> done = new TreeMap<>();
+    private final Map<LocalDate, Dose> doses = new TreeMap<>();
+    private int sinceLookIn;
+    private LocalDate lookedIn;
+    private boolean wasLookedIn;
+
+    private HomeworkFold(Assignment of) {
+        this.of = of;
+        this.step = of.first();
+        this.stepSince = of.setOn();
+        this.lookedIn = of.setOn();
+    }
+
+    /** How it stands on this day, after these events. */
+    public static HomeworkState on(LocalDate today, Assignment of, List<HomeworkEvent> events) {
+        HomeworkFold fold = new HomeworkFold(of);
+        for (HomeworkEvent e : events) {
+            fold.open(e.day());
+            if (e instanceof HomeworkEvent.Reported r) {
+                fold.take(r);
+            } else if (e instanceof HomeworkEvent.Answered a) {
+                fold.take(a);
+            }
+        }
+        fold.open(today);
+        return fold.state(today);
+    }
+
+    private void take(HomeworkEvent.Reported r) {
+        int[] day = done.computeIfAbsent(r.day(), d -> new int[2]);
+        day[0] += r.leftS();
+        day[1] += r.rightS();
+        doses.putIfAbsent(r.day(), of.steps().get(step).dose());
+        sinceLookIn++;
+        hasQuestion |= r.hasQuestion();
+        stops.addAll(r.stopSigns());
+        if (r.isSecondBest() || !stops.isEmpty()) {
+            return;
+        }
+        easy = of.gate().countsFor(r) ? easy + 1 : 0;
+        notYet = r.feel() == Feel.NOT_YET ? notYet + 1 : 0;
+        if (notYet >= STUCK_REPORTS && step > 0) {
+            moves.add(new HomeworkState.Move(r.day(), step, step - 1));
+            enter(step - 1, r.day());
+        }
+        open(r.day());
+    }
+
+    private void take(HomeworkEvent.Answered a) {
+        stops.clear();
+        hasQuestion = false;
+        sinceLookIn = 0;
+        lookedIn = a.day();
+        wasLookedIn = true;
+        int last = of.steps().size() - 1;
+        switch (a.verdict()) {
+            case NEXT -> enter(Math.min(last, step + 1), a.day());
+            case BACK -> enter(Math.max(0, step - 1), a.day());
+            case CARRY_ON -> notYet = 0;
+        }
+    }
+
+    private void enter(int next, LocalDate day) {
+        step = next;
+        stepSince = day;
+        easy = 0;
+        notYet = 0;
+    }
+
+    private void open(LocalDate day) {
+        if (stops.isEmpty() && gateHolds(day) && step < of.steps().size() - 1) {
+            moves.add(new HomeworkState.Move(day, step, step + 1));
+            enter(step + 1, day);
+        }
+    }
+
+    private boolean gateHolds(LocalDate day) {
+        return easy >= of.gate().easyRunning() && daysToGo(day) == 0;
+    }
+
+    private int daysToGo(LocalDate day) {
+        return (int) Math.max(0, of.gate().minDays() - ChronoUnit.DAYS.between(stepSince, day));
+    }
+
+    private HomeworkState state(LocalDate today) {
+        // the day it was set is the lesson's, not the rider's
+        long days = Math.max(0, ChronoUnit.DAYS.between(of.setOn(), today));
+        int setDays = (int) Math.round(days * of.daysAWeek() / 7.0);
+        return new HomeworkState(
+                step,
+                stepSince,
+                !stops.isEmpty(),
+                stops,
+                easy,
+                notYet,
+                daysToGo(today),
+                gateHolds(today) && step == of.steps().size() - 1,
+                moves,
+                new HomeworkState.Done(done.size(), setDays),
+                seconds(0),
+                seconds(1),
+                done.entrySet().stream()
+                        .filter(d -> isOver(d.getKey(), d.getValue()))
+                        .map(Map.Entry::getKey)
+                        .toList(),
+                sinceLookIn,
+                lookIn(today));
+    }
+
+    private HomeworkState.Done seconds(int rein) {
+        int ridden = done.values().stream().mapToInt(d -> d[rein]).sum();
+        int set = doses.values().stream().mapToInt(Dose::secondsARein).sum();
+        return new HomeworkState.Done(ridden, set);
+    }
+
+    private boolean isOver(LocalDate day, int[] seconds) {
+        return doses.get(day).isOver(seconds[0]) || doses.get(day).isOver(seconds[1]);
+    }
+
+    private HomeworkState.LookIn lookIn(LocalDate today) {
+        long days = ChronoUnit.DAYS.between(lookedIn, today);
+        if (!stops.isEmpty()) {
+            return HomeworkState.LookIn.STOP_SIGN;
+        }
+        if (hasQuestion) {
+            return HomeworkState.LookIn.QUESTION;
+        }
+        if (notYet >= STUCK_REPORTS) {
+            return HomeworkState.LookIn.STUCK;
+        }
+        if (of.isBrandNew() && !wasLookedIn && days >= NEW_AID_DAYS) {
+            return HomeworkState.LookIn.NEW_AID;
+        }
+        return sinceLookIn >= LOOK_IN_PRACTICES || days >= LOOK_IN_DAYS
+                ? HomeworkState.LookIn.DUE
+                : HomeworkState.LookIn.NOT_YET_DUE;
+    }
+}

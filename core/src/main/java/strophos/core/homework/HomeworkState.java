@@ -1,0 +1,81 @@
+package strophos.core.homework;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * How an assignment stands on a day.
+ *
+ * @param step the step to practise
+ * @param stepSince the day it began
+ * @param isPaused a stop sign waits for the coach's answer
+ * @param stopSigns those that wait
+ * @param easyRunning easy reports running on this step
+ * @param notYetRunning reports "not yet" running on this step
+ * @param daysToGo days until the gate may open, 0 when they have passed
+ * @param isReady the last step's gate holds: for the coach to see at the next lesson
+ * @param moves steps that opened or closed by themselves, in order
+ * @param daysDone days practised of the days set since it was set
+ * @param leftShare seconds done of seconds set on the left rein, on the days practised; in seconds
+ * @param overDays days on which a rein got too much
+ * @param sinceLookIn practices since the coach last looked in
+ * @param lookIn whether the coach is waited for
+ */
+public record HomeworkState(
+        int step,
+        LocalDate stepSince,
+        boolean isPaused,
+        Set<StopSign> stopSigns,
+        int easyRunning,
+        int notYetRunning,
+        int daysToGo,
+        boolean isReady,
+        List<Move> moves,
+        Done daysDone,
+        Done leftSeconds,
+        Done rightSeconds,
+        List<LocalDate> overDays,
+        int sinceLookIn,
+        LookIn lookIn) {
+
+    /** So much done of so much set; more may be done than was set. */
+    public record Done(int done, int set) {}
+
+    /** A step that opened ({@code to} above {@code from}) or closed by itself. */
+    public record Move(LocalDate day, int from, int to) {}
+
+    /** Why the coach is waited for, the most urgent first. */
+    public enum LookIn {
+        STOP_SIGN,
+        QUESTION,
+        /** Not yet, twice running. */
+        STUCK,
+        /** A brand-new aid: the next day. */
+        NEW_AID,
+        /** So many practices, or so many days, since the last time. */
+        DUE,
+        NOT_YET_DUE
+    }
+
+    public HomeworkState {
+        stopSigns = Set.copyOf(stopSigns);
+        moves = List.copyOf(moves);
+        overDays = List.copyOf(overDays);
+    }
+
+    /** What a rule would answer; the coach decides. A stop sign has no answer here: find out first. */
+    public Optional<Verdict> advised(Assignment of) {
+        if (isPaused) {
+            return Optional.empty();
+        }
+        if (notYetRunning >= HomeworkFold.STUCK_REPORTS && step > 0) {
+            return Optional.of(Verdict.BACK);
+        }
+        boolean isOpen = easyRunning >= of.gate().easyRunning()
+                && daysToGo == 0
+                && step < of.steps().size() - 1;
+        return Optional.of(isOpen ? Verdict.NEXT : Verdict.CARRY_ON);
+    }
+}

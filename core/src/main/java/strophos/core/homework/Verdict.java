@@ -1,0 +1,8 @@
+package strophos.core.homework;
+
+/** What a coach answers when looking in. */
+public enum Verdict {
+    CARRY_ON,
+    NEXT,
+    BACK
+}

@@ -1,0 +1,51 @@
+package strophos.core.look;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import strophos.core.exchange.Rein;
+
+/**
+ * It bends less to one side, or only at one place of the neck: fires when a side scores at or under {@code threshold},
+ * when the sides differ by {@code difference} or more, or when a side does not bend evenly along the neck.
+ */
+public record BendRow(int threshold, int difference) implements FocusRow {
+
+    @Override
+    public String id() {
+        return "focus.bend";
+    }
+
+    @Override
+    public FocusKind focus() {
+        return FocusKind.BEND;
+    }
+
+    @Override
+    public Answer judge(FirstLook look) {
+        List<Seen> seen = new ArrayList<>();
+        boolean fires = side(look.left(), Rein.LEFT, seen) | side(look.right(), Rein.RIGHT, seen);
+        if (seen.isEmpty()) {
+            return new Answer.NotLooked(Check.BEND);
+        }
+        fires |= stiffer(look, difference) != Rein.NONE;
+        return fires ? new Answer.Fires(seen) : new Answer.Clear(seen);
+    }
+
+    private boolean side(SideLook side, Rein name, List<Seen> seen) {
+        side.bend().ifPresent(b -> seen.add(new Seen("BEND_" + name, String.valueOf(b))));
+        side.place().ifPresent(p -> seen.add(new Seen("PLACE_" + name, p.name())));
+        return (side.bend().isPresent() && side.bend().getAsInt() <= threshold)
+                || side.place().filter(p -> p != BendPlace.EVEN).isPresent();
+    }
+
+    /** The side to which it bends less by at least this much; {@code NONE} when alike or not looked at. */
+    static Rein stiffer(FirstLook look, int difference) {
+        OptionalInt left = look.left().bend();
+        OptionalInt right = look.right().bend();
+        if (left.isEmpty() || right.isEmpty() || Math.abs(left.getAsInt() - right.getAsInt()) < difference) {
+            return Rein.NONE;
+        }
+        return left.getAsInt() < right.getAsInt() ? Rein.LEFT : Rein.RIGHT;
+    }
+}

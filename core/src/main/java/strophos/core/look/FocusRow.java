@@ -1,0 +1,46 @@
+package strophos.core.look;
+
+import java.util.List;
+
+/** One row of the table: what was found, and the focus it makes. */
+public interface FocusRow {
+
+    /** Stable name, kept with every advice. */
+    String id();
+
+    FocusKind focus();
+
+    /** At or under this score the row fires; −1 for a row that does not go by a score. */
+    int threshold();
+
+    Answer judge(FirstLook look);
+
+    /** What a row says of a look. */
+    sealed interface Answer {
+
+        /** It was found. */
+        record Fires(List<Seen> seen) implements Answer {
+            public Fires {
+                seen = List.copyOf(seen);
+            }
+        }
+
+        /** It was looked for and is not there. */
+        record Clear(List<Seen> seen) implements Answer {
+            public Clear {
+                seen = List.copyOf(seen);
+            }
+        }
+
+        /** It was not looked for. */
+        record NotLooked(Check check) implements Answer {}
+    }
+
+    /**
+     * One thing seen, as data for the sentence.
+     *
+     * @param what a stable key: the check, with its side where it has one
+     * @param value the score, the name of what was seen, or a signed weight, as text
+     */
+    record Seen(String what, String value) {}
+}

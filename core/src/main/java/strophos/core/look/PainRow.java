@@ -1,0 +1,33 @@
+package strophos.core.look;
+
+import java.util.List;
+import java.util.Optional;
+
+/** Unlevel, a sudden refusal on one side, or signs of pain: nothing is ridden. A safety row: it cannot be overruled. */
+public record PainRow() implements FocusRow {
+
+    @Override
+    public String id() {
+        return "focus.pain";
+    }
+
+    @Override
+    public FocusKind focus() {
+        return FocusKind.HELP_FIRST;
+    }
+
+    @Override
+    public int threshold() {
+        return -1;
+    }
+
+    @Override
+    public Answer judge(FirstLook look) {
+        Optional<Soundness> seen = look.soundness();
+        if (seen.isEmpty()) {
+            return new Answer.NotLooked(Check.SOUNDNESS);
+        }
+        List<Seen> what = List.of(new Seen(Check.SOUNDNESS.name(), seen.get().name()));
+        return seen.get() == Soundness.SOUND ? new Answer.Clear(what) : new Answer.Fires(what);
+    }
+}

@@ -1,0 +1,36 @@
+package strophos.core.look;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The same shoulder is heavy on both reins: natural crookedness. (The inside shoulder heavy on both reins is balance, or
+ * the rider's inside hand, and no row of this book.)
+ */
+public record ShouldersRow() implements FocusRow {
+
+    @Override
+    public String id() {
+        return "focus.shoulders";
+    }
+
+    @Override
+    public FocusKind focus() {
+        return FocusKind.SHOULDERS;
+    }
+
+    @Override
+    public int threshold() {
+        return -1;
+    }
+
+    @Override
+    public Answer judge(FirstLook look) {
+        Optional<Shoulders> seen = look.shoulders();
+        if (seen.isEmpty()) {
+            return new Answer.NotLooked(Check.SHOULDERS);
+        }
+        List<Seen> what = List.of(new Seen("SHOULDER", String.valueOf(seen.get().heavy())));
+        return seen.get().heavy() != 0 && seen.get().onBothReins() ? new Answer.Fires(what) : new Answer.Clear(what);
+    }
+}

@@ -1,0 +1,10 @@
+package strophos.core.nudge;
+
+/** What is said, the gravest first. */
+public enum Nudge {
+    /** Enough work: stop. A safety cap. */
+    HARD_STOP,
+    CHANGE_REIN,
+    /** The focus reached its target: a good place to stop. */
+    GOOD_STOP
+}

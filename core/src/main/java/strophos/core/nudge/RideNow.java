@@ -1,0 +1,32 @@
+package strophos.core.nudge;
+
+import java.util.List;
+import java.util.Optional;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+
+/**
+ * A ride at one moment.
+ *
+ * @param turnMs time on this rein since the last change or rest
+ * @param workMs time ridden in the lesson, without rests
+ * @param asks those of the focus rung under the pair's own rider, in order
+ * @param shown the nudge on the screen; empty when there is none
+ * @param sinceNudgeMs since one came up last; empty when none did yet
+ * @param wasGoodStopSaid it is said once
+ */
+public record RideNow(
+        long turnMs,
+        long workMs,
+        List<Answer> asks,
+        Optional<Nudge> shown,
+        Optional<Long> sinceNudgeMs,
+        boolean wasGoodStopSaid) {
+
+    /** One answer on a rein. */
+    public record Answer(Rein rein, Response response) {}
+
+    public RideNow {
+        asks = List.copyOf(asks);
+    }
+}

@@ -1,0 +1,35 @@
+package strophos.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import strophos.core.stair.RungId;
+
+/**
+ * One exercise of a plan.
+ *
+ * @param restS rest in it, in seconds: after each round and before the next block
+ * @param wayBack the easier rung to go to when it fails; empty at the foot
+ * @param circleM the circle across, in metres; empty when it is not ridden on one
+ */
+public record Block(
+        RungId rung,
+        Role role,
+        ReinTime time,
+        int restS,
+        Optional<RungId> wayBack,
+        OptionalInt circleM,
+        List<Reason> reasons) {
+
+    /** What a block is for. */
+    public enum Role {
+        WAY_IN,
+        MAIN,
+        SECOND,
+        LAST
+    }
+
+    public Block {
+        reasons = List.copyOf(reasons);
+    }
+}

@@ -1,0 +1,58 @@
+package strophos.core.plan;
+
+import java.util.Objects;
+import java.util.Optional;
+import strophos.core.exchange.Gait;
+import strophos.core.homework.Feel;
+import strophos.core.progress.Sidedness;
+import strophos.core.stair.RungId;
+import strophos.core.stair.RungState;
+
+/**
+ * One rung as the planner sees it.
+ *
+ * @param step its place in its strand, 0 at the foot
+ * @param wayBack where to go when it fails; empty at the foot
+ * @param isHard rests on the day after it was ridden
+ * @param suits the pair's school teaches it
+ * @param sides how the reins compare in the record
+ * @param report how the rider's last practice of it went since the last lesson, if there was one
+ * @param isReported a stop sign on it waits for an answer
+ * @param turnsAgo lessons since it was last ridden, 0 for the last lesson; empty when never
+ */
+public record Candidate(
+        RungId id,
+        String strand,
+        int step,
+        RungState state,
+        Optional<RungId> wayBack,
+        Line line,
+        boolean isHard,
+        boolean suits,
+        Optional<Sidedness> sides,
+        Optional<Feel> report,
+        boolean isReported,
+        Optional<Integer> turnsAgo) {
+
+    public Candidate {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(state, "state");
+    }
+
+    boolean isRideable() {
+        return state == RungState.OPEN || state == RungState.IN_WORK || state == RungState.PASSED;
+    }
+
+    /** Passed, or the foot of its strand in halt or walk, which asks nothing new of a horse. */
+    boolean isKnown() {
+        return state == RungState.PASSED || (step == 0 && isRideable() && isCalm());
+    }
+
+    boolean isCalm() {
+        return id.gait() != Gait.TROT && id.gait() != Gait.CANTER;
+    }
+
+    boolean isBeingLearnt() {
+        return state == RungState.IN_WORK || state == RungState.OPEN;
+    }
+}

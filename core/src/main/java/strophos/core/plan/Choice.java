@@ -1,0 +1,190 @@
+package strophos.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import strophos.core.homework.Feel;
+import strophos.core.look.Focus;
+import strophos.core.look.FocusKind;
+import strophos.core.stair.RungId;
+
+/** Chooses the rungs of a lesson, each with why: a way in, the main one, a second one, and one to end on. */
+final class Choice {
+
+    private static final Map<FocusKind, String> STRANDS = Map.of(
+            FocusKind.CONFIDENCE, "confidence",
+            FocusKind.RIDER, "rider",
+            FocusKind.STOP_BACK, "stop-back",
+            FocusKind.FORWARD, "forward",
+            FocusKind.BEND, "bend",
+            FocusKind.SHOULDERS, "shoulders");
+
+    /** A rung with its part in the lesson. */
+    record Picked(Candidate rung, Block.Role role, List<Reason> why) {}
+
+    private final PlanFacts facts;
+    private final List<FocusKind> kinds;
+    private final Set<RungId> taken = new LinkedHashSet<>();
+    private final List<Note> notes = new ArrayList<>();
+
+    Choice(PlanFacts facts) {
+        this.facts = facts;
+        this.kinds = facts.kinds();
+    }
+
+    List<Note> notes() {
+        return List.copyOf(notes);
+    }
+
+    /** In the order they are ridden; fewer than two only when the horse's day or its school leaves no more. */
+    List<Picked> pick(boolean isLong) {
+        Optional<Picked> main = main();
+        if (main.isEmpty()) {
+            return List.of();
+        }
+        taken.add(main.get().rung().id());
+        Optional<Picked> wayIn = wayIn(main.get().rung());
+        wayIn.ifPresent(p -> taken.add(p.rung().id()));
+        Optional<Picked> second = second(main.get().rung());
+        second.ifPresent(p -> taken.add(p.rung().id()));
+        Optional<Picked> last = isLong ? last(main.get().rung()) : Optional.empty();
+        List<Picked> all = new ArrayList<>();
+        wayIn.ifPresent(all::add);
+        all.add(main.get());
+        second.ifPresent(all::add);
+        last.ifPresent(all::add);
+        return all;
+    }
+
+    private Optional<Picked> main() {
+        FocusKind first = kinds.get(0);
+        Optional<Picked> found = ofKind(first, Block.Role.MAIN);
+        if (found.isPresent() || first == FocusKind.NEXT_RUNG) {
+            return found;
+        }
+        notes.add(new Note(Note.Code.NONE_OPEN, Map.of("focus", first.name())));
+        return kinds.stream()
+                .skip(1)
+                .flatMap(k -> ofKind(k, Block.Role.MAIN).stream())
+                .findFirst()
+                .or(() -> best(c -> true).map(c -> picked(c, Block.Role.MAIN, whyOpen(c))));
+    }
+
+    private Optional<Picked> ofKind(FocusKind kind, Block.Role role) {
+        if (kind == FocusKind.NEXT_RUNG) {
+            return best(c -> !c.strand().equals("rider")).map(c -> picked(c, role, whyOpen(c)));
+        }
+        Reason why =
+                Reason.of(facts.chosen().isPresent() ? Reason.Code.CHOSEN : Reason.Code.FOCUS, "focus", kind.name());
+        return best(c -> c.strand().equals(STRANDS.get(kind))).map(c -> picked(c, role, why, whyOpen(c)));
+    }
+
+    /** What is being learnt before what is known; what the rider got stuck on first; then what was ridden last. */
+    private Optional<Candidate> best(Predicate<Candidate> which) {
+        return facts.rungs().stream()
+                .filter(this::isAllowed)
+                .filter(which)
+                .min(Comparator.comparing((Candidate c) -> !c.isBeingLearnt())
+                        .thenComparing(
+                                c -> c.report().filter(f -> f == Feel.NOT_YET).isEmpty())
+                        .thenComparing(c -> c.turnsAgo().orElse(Integer.MAX_VALUE))
+                        .thenComparing(c -> c.isBeingLearnt() ? c.step() : -c.step())
+                        .thenComparing(c -> c.id().toString()));
+    }
+
+    private Optional<Picked> wayIn(Candidate main) {
+        boolean isStuck = main.report().filter(f -> f == Feel.NOT_YET).isPresent();
+        Optional<Candidate> back =
+                main.wayBack().flatMap(facts::find).filter(this::isAllowed).filter(c -> !taken.contains(c.id()));
+        if (isStuck && back.isPresent()) {
+            return back.map(c -> picked(c, Block.Role.WAY_IN, Reason.of(Reason.Code.BACK_FIRST)));
+        }
+        return lower(main)
+                .or(() -> back)
+                .or(() -> free(Candidate::isKnown).findFirst())
+                .map(c -> picked(
+                        c,
+                        Block.Role.WAY_IN,
+                        Reason.of(c.isKnown() ? Reason.Code.EASY_FIRST : Reason.Code.FOOT_FIRST)));
+    }
+
+    /** The highest known rung below it in its strand. */
+    private Optional<Candidate> lower(Candidate main) {
+        return free(c -> c.strand().equals(main.strand()) && c.step() < main.step() && c.isKnown())
+                .max(Comparator.comparingInt(Candidate::step));
+    }
+
+    private Optional<Picked> second(Candidate main) {
+        for (FocusKind kind : kinds.subList(Math.min(1, kinds.size()), kinds.size())) {
+            Optional<Picked> found = ofKind(kind, Block.Role.SECOND)
+                    .filter(p -> !taken.contains(p.rung().id()));
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        boolean isLittle = asksLittle();
+        return free(c -> !isLittle || c.isKnown())
+                .min(Comparator.comparing((Candidate c) -> c.strand().equals("rider"))
+                        .thenComparing(c -> !c.isBeingLearnt())
+                        .thenComparing(c -> c.strand().equals(main.strand()))
+                        .thenComparing(c -> c.turnsAgo().orElse(Integer.MAX_VALUE))
+                        .thenComparing(c -> c.isBeingLearnt() ? c.step() : -c.step())
+                        .thenComparing(c -> c.id().toString()))
+                .map(c -> picked(
+                        c,
+                        Block.Role.SECOND,
+                        isLittle ? Reason.of(Reason.Code.KNOWN_ONLY) : Reason.of(Reason.Code.SECOND),
+                        whyOpen(c)));
+    }
+
+    private Optional<Picked> last(Candidate main) {
+        return free(Candidate::isKnown)
+                .min(Comparator.comparing((Candidate c) -> !c.strand().equals(main.strand()))
+                        .thenComparing(c -> -c.step())
+                        .thenComparing(c -> c.id().toString()))
+                .map(c -> picked(c, Block.Role.LAST, Reason.of(Reason.Code.END_WELL)));
+    }
+
+    private java.util.stream.Stream<Candidate> free(Predicate<Candidate> which) {
+        return facts.rungs().stream()
+                .filter(this::isAllowed)
+                .filter(c -> !taken.contains(c.id()))
+                .filter(which);
+    }
+
+    private boolean isAllowed(Candidate c) {
+        return c.suits()
+                && c.isRideable()
+                && !c.isReported()
+                && (c.isCalm() || !facts.isLimitedTo(Focus.Limit.WALK_ONLY))
+                && (c.isKnown()
+                        || !kinds.contains(FocusKind.CONFIDENCE)
+                        || c.strand().equals("confidence"))
+                && !(c.isHard() && facts.hardYesterday().contains(c.id()));
+    }
+
+    /** A frightened horse or a tight rider is asked for nothing new beside it. */
+    private boolean asksLittle() {
+        return kinds.contains(FocusKind.CONFIDENCE) || kinds.contains(FocusKind.RIDER);
+    }
+
+    private static Reason whyOpen(Candidate c) {
+        return Reason.of(
+                switch (c.state()) {
+                    case IN_WORK -> Reason.Code.IN_WORK;
+                    case OPEN -> Reason.Code.NEXT_OPEN;
+                    default -> Reason.Code.EASY_FIRST;
+                });
+    }
+
+    private static Picked picked(Candidate rung, Block.Role role, Reason... why) {
+        List<Reason> all = new ArrayList<>(List.of(why));
+        rung.report().ifPresent(f -> all.add(Reason.of(Reason.Code.REPORTED, "feel", f.name())));
+        return new Picked(rung, role, all);
+    }
+}

@@ -1,0 +1,8 @@
+package strophos.core.plan;
+
+/** The line a rung is ridden on. */
+public enum Line {
+    TRACK,
+    CIRCLE,
+    SERPENTINE
+}

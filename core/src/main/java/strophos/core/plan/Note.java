@@ -1,0 +1,39 @@
+package strophos.core.plan;
+
+import java.util.Map;
+
+/** Something said about the whole plan; cautions first. The sentence is the language file's. */
+public record Note(Code code, Map<String, String> values) {
+
+    /** Which sentence, the gravest first. */
+    public enum Code {
+        /** Pain or unsoundness: nothing is ridden. */
+        NOTHING_RIDDEN,
+        /** A stop sign waits for an answer on {@code rung}: look before mounting. */
+        STOP_SIGN_OPEN,
+        /** Rider and tack weigh {@code percent}: advise another horse. */
+        WEIGHT_OVER,
+        /** No trot or canter today: no halt from walk. */
+        WALK_ONLY,
+        /** {@code minutes} of work at the most, for a young horse or one just back. */
+        SPARED,
+        /** {@code minutes} ridden at the most, on the way back from a break. */
+        BACK_TO_WORK,
+        /** Rider and tack weigh {@code percent}: watch length and pace. */
+        WEIGHT_WATCH,
+        /** Frightened: from the ground or what it knows; get off while calm if it repeats. */
+        CALM_FIRST,
+        /** No answer to the leg: pain and weight are ruled out first. */
+        RULE_OUT,
+        /** Not looked at yet: soundness and the halt come before the first stride. */
+        NO_LOOK,
+        /** {@code rung} was ridden yesterday and rests today. */
+        HARD_RESTS,
+        /** No rung of {@code focus} can be ridden today; the next best was taken. */
+        NONE_OPEN
+    }
+
+    public Note {
+        values = Map.copyOf(values);
+    }
+}

@@ -1,0 +1,37 @@
+package strophos.core.plan;
+
+import java.util.List;
+import strophos.core.exchange.Rein;
+import strophos.core.look.FocusKind;
+
+/**
+ * A lesson's plan.
+ *
+ * @param blocks in order; empty when nothing is ridden
+ * @param beforeS first look and walking in, in seconds
+ * @param afterS long rein and stretch at the end, in seconds
+ */
+public record Plan(String book, List<FocusKind> focus, List<Block> blocks, int beforeS, int afterS, List<Note> notes) {
+
+    public Plan {
+        focus = List.copyOf(focus);
+        blocks = List.copyOf(blocks);
+        notes = List.copyOf(notes);
+    }
+
+    public int workS() {
+        return blocks.stream().mapToInt(b -> b.time().seconds()).sum();
+    }
+
+    public int restS() {
+        return blocks.stream().mapToInt(Block::restS).sum();
+    }
+
+    public int secondsOn(Rein rein) {
+        return blocks.stream().mapToInt(b -> b.time().secondsOn(rein)).sum();
+    }
+
+    public int totalS() {
+        return beforeS + workS() + restS() + afterS;
+    }
+}

@@ -1,0 +1,69 @@
+package strophos.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import strophos.core.look.FirstLook;
+import strophos.core.look.Focus;
+import strophos.core.look.FocusKind;
+import strophos.core.stair.RungId;
+
+/**
+ * All a plan follows from.
+ *
+ * @param minutes of the lesson, in [5, 180]
+ * @param look today's; empty before it was taken
+ * @param focus of that look; empty before it was taken
+ * @param chosen what the coach works on instead; empty to follow the look
+ * @param rungs of all strands, each strand from the foot up
+ * @param hardYesterday hard rungs ridden yesterday
+ */
+public record PlanFacts(
+        int minutes,
+        HorseFacts horse,
+        Optional<FirstLook> look,
+        Optional<Focus> focus,
+        Optional<List<FocusKind>> chosen,
+        List<Candidate> rungs,
+        List<RungId> hardYesterday) {
+
+    public PlanFacts {
+        if (minutes < 5 || minutes > 180) {
+            throw new IllegalArgumentException("A lesson's minutes (%d) must lie in [5, 180].".formatted(minutes));
+        }
+        if (look.isPresent() != focus.isPresent()) {
+            throw new IllegalArgumentException("A look and its focus come together.");
+        }
+        rungs = List.copyOf(rungs);
+        hardYesterday = List.copyOf(hardYesterday);
+    }
+
+    Optional<Candidate> find(RungId id) {
+        return rungs.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    boolean isLimitedTo(Focus.Limit limit) {
+        return focus.filter(f -> f.limits().contains(limit)).isPresent();
+    }
+
+    /** What the lesson is about: the coach's choice, else the look's, else the next rung. Pain is nobody's choice. */
+    List<FocusKind> kinds() {
+        if (isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
+            return List.of(FocusKind.HELP_FIRST);
+        }
+        return chosen.or(() -> focus.map(Focus::kinds)).orElse(List.of(FocusKind.NEXT_RUNG));
+    }
+
+    /** Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break. */
+    public int workCapS() {
+        int capMinutes = horse.isSpared() ? PlanRules.SPARED_WORK_MINUTES : PlanRules.WORK_MINUTES;
+        return 60 * Math.min(capMinutes, horse.allowedMinutes().orElse(capMinutes));
+    }
+
+    /** Longest turn on one rein, in seconds. */
+    public int turnCapS() {
+        return 60
+                * (horse.isFirstYear() || horse.isFirstMonthBack()
+                        ? PlanRules.SPARED_TURN_MINUTES
+                        : PlanRules.TURN_MINUTES);
+    }
+}

@@ -1,0 +1,54 @@
+package strophos.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import strophos.core.look.Focus;
+import strophos.core.look.FocusKind;
+import strophos.core.welfare.WeightShare;
+
+/** What is said of the whole day, whatever is ridden. */
+final class PlanNotes {
+
+    private PlanNotes() {}
+
+    static List<Note> of(PlanFacts facts) {
+        List<Note> notes = new ArrayList<>();
+        if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
+            notes.add(new Note(Note.Code.NOTHING_RIDDEN, Map.of()));
+        }
+        facts.rungs().stream()
+                .filter(Candidate::isReported)
+                .forEach(c -> notes.add(new Note(Note.Code.STOP_SIGN_OPEN, Map.of("rung", c.id().toString()))));
+        if (facts.isLimitedTo(Focus.Limit.WALK_ONLY)) {
+            notes.add(new Note(Note.Code.WALK_ONLY, Map.of()));
+        }
+        facts.horse().weightShare().ifPresent(w -> weight(notes, w));
+        if (facts.horse().isSpared()) {
+            notes.add(new Note(Note.Code.SPARED, Map.of("minutes", String.valueOf(PlanRules.SPARED_WORK_MINUTES))));
+        }
+        facts.horse()
+                .allowedMinutes()
+                .ifPresent(m -> notes.add(new Note(Note.Code.BACK_TO_WORK, Map.of("minutes", String.valueOf(m)))));
+        if (facts.kinds().contains(FocusKind.CONFIDENCE)) {
+            notes.add(new Note(Note.Code.CALM_FIRST, Map.of()));
+        }
+        if (facts.kinds().contains(FocusKind.FORWARD)) {
+            notes.add(new Note(Note.Code.RULE_OUT, Map.of()));
+        }
+        if (facts.look().isEmpty()) {
+            notes.add(new Note(Note.Code.NO_LOOK, Map.of()));
+        }
+        facts.hardYesterday().forEach(r -> notes.add(new Note(Note.Code.HARD_RESTS, Map.of("rung", r.toString()))));
+        return notes;
+    }
+
+    private static void weight(List<Note> notes, WeightShare w) {
+        if (w.level() != WeightShare.Level.FINE) {
+            notes.add(new Note(
+                    w.level() == WeightShare.Level.WATCH ? Note.Code.WEIGHT_WATCH : Note.Code.WEIGHT_OVER,
+                    Map.of("percent", String.format(Locale.ROOT, "%.1f", 100 * w.share()))));
+        }
+    }
+}

@@ -1,0 +1,43 @@
+package strophos.core.plan;
+
+/** The planner's thresholds: rules 4, 5 and 9 of the job (common practice, no source). */
+public final class PlanRules {
+
+    public static final String BOOK = "plan/1";
+
+    /** Longest turn without a change of rein, in minutes. */
+    public static final int TURN_MINUTES = 5;
+
+    /** The same for a horse in its first year of work or its first month back. */
+    public static final int SPARED_TURN_MINUTES = 2;
+
+    /** Longest work in a lesson; a safety cap. */
+    public static final int WORK_MINUTES = 45;
+
+    /** The same for a horse under five or in its first month back. */
+    public static final int SPARED_WORK_MINUTES = 20;
+
+    /** No rein gets more than twice the other's time. */
+    public static final double MOST_TO_ONE = 2;
+
+    public static final int FEWEST_BLOCKS = 2;
+    public static final int MOST_BLOCKS = 4;
+
+    /** First look and walking in, of the lesson. */
+    static final double BEFORE_SHARE = 0.2;
+
+    static final int BEFORE_MOST_S = 300;
+
+    /** Long rein and stretch at the end. */
+    static final double AFTER_SHARE = 0.1;
+
+    static final int AFTER_MOST_S = 180;
+
+    /** Work of what lies between; the rest is rest. */
+    static final double WORK_SHARE = 0.75;
+
+    /** With this much work there is time to end on something known. */
+    static final int LAST_FROM_S = 25 * 60;
+
+    private PlanRules() {}
+}

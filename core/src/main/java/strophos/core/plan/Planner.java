@@ -1,0 +1,170 @@
+package strophos.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import strophos.core.bend.CircleSizes;
+import strophos.core.exchange.Rein;
+import strophos.core.homework.Feel;
+import strophos.core.look.Focus;
+import strophos.core.progress.Sidedness;
+
+/** Makes a lesson's plan from its facts, and a coach's own blocks whole. Deterministic. */
+public final class Planner {
+
+    /** A block as a coach changes it. */
+    public record Wanted(Candidate rung, Block.Role role, int workS, Rein longer) {}
+
+    private static final Map<Block.Role, Double> WEIGHTS = Map.of(
+            Block.Role.WAY_IN, 1.0,
+            Block.Role.MAIN, 2.0,
+            Block.Role.SECOND, 1.5,
+            Block.Role.LAST, 0.75);
+
+    /** What the rider is stuck on gets this much more, what comes easily this much less. */
+    private static final double STUCK = 1.25;
+
+    private static final double EASY = 0.75;
+    private static final int SHORTEST_BLOCK_S = 60;
+
+    private final PlanFacts facts;
+
+    private Planner(PlanFacts facts) {
+        this.facts = facts;
+    }
+
+    /** The plan that follows from these facts. */
+    public static Plan propose(PlanFacts facts) {
+        return new Planner(facts).propose();
+    }
+
+    /** The coach's blocks with their turns, rests, circles and reasons; kept as wanted, however the limits stand. */
+    public static Plan of(PlanFacts facts, List<Wanted> wanted) {
+        Planner planner = new Planner(facts);
+        List<Block> blocks = wanted.stream()
+                .map(w -> planner.block(
+                        w.rung(), w.role(), Math.max(SHORTEST_BLOCK_S, w.workS()), w.longer(), new ArrayList<>()))
+                .toList();
+        return planner.plan(blocks, List.of());
+    }
+
+    private Plan propose() {
+        if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
+            return plan(List.of(), List.of());
+        }
+        int workS = workS();
+        Choice choice = new Choice(facts);
+        List<Choice.Picked> picked = choice.pick(workS >= PlanRules.LAST_FROM_S);
+        double all = picked.stream().mapToDouble(Planner::weight).sum();
+        List<Block> blocks = picked.stream()
+                .map(p -> {
+                    int seconds = Math.max(SHORTEST_BLOCK_S, (int) (workS * weight(p) / all) / 30 * 30);
+                    return block(p.rung(), p.role(), seconds, stiffer(p.rung()), new ArrayList<>(p.why()));
+                })
+                .toList();
+        return plan(blocks, choice.notes());
+    }
+
+    private static double weight(Choice.Picked p) {
+        double factor = p.rung()
+                .report()
+                .map(f -> f == Feel.NOT_YET ? STUCK : f == Feel.EASY ? EASY : 1)
+                .orElse(1.0);
+        return WEIGHTS.get(p.role()) * factor;
+    }
+
+    private int beforeS() {
+        return (int) Math.min(PlanRules.BEFORE_MOST_S, PlanRules.BEFORE_SHARE * facts.minutes() * 60);
+    }
+
+    private int afterS() {
+        return (int) Math.min(PlanRules.AFTER_MOST_S, PlanRules.AFTER_SHARE * facts.minutes() * 60);
+    }
+
+    private int workS() {
+        double between = facts.minutes() * 60.0 - beforeS() - afterS();
+        return Math.min(facts.workCapS(), (int) (PlanRules.WORK_SHARE * between));
+    }
+
+    private Block block(Candidate rung, Block.Role role, int seconds, Rein stiffer, List<Reason> why) {
+        ReinTime time = ReinTime.of(seconds, stiffer, facts.turnCapS());
+        why.add(new Reason(
+                Reason.Code.SHARE, Map.of("minutes", minutes(seconds), "work", String.valueOf(facts.workCapS() / 60))));
+        why.add(whySides(rung, stiffer));
+        why.add(Reason.of(Reason.Code.TURNS, "minutes", facts.turnCapS() / 60));
+        OptionalInt circle = circle(rung);
+        circle.ifPresent(m ->
+                why.add(Reason.of(isCircleSeen() ? Reason.Code.CIRCLE_SEEN : Reason.Code.CIRCLE_LARGEST, "metres", m)));
+        // a third of the work again, as WORK_SHARE has it: 75 of work to 25 of rest
+        int restS = (int) Math.round(seconds * (1 / PlanRules.WORK_SHARE - 1));
+        return new Block(rung.id(), role, time, restS, rung.wayBack(), circle, why);
+    }
+
+    private static String minutes(int seconds) {
+        return String.valueOf(Math.round(seconds / 6.0) / 10.0);
+    }
+
+    private boolean isCircleSeen() {
+        return facts.look()
+                .filter(l -> l.left().evenCircleM().isPresent()
+                        || l.right().evenCircleM().isPresent())
+                .isPresent();
+    }
+
+    private OptionalInt circle(Candidate rung) {
+        if (rung.line() != Line.CIRCLE) {
+            return OptionalInt.empty();
+        }
+        return OptionalInt.of(facts.look()
+                .map(l -> CircleSizes.forBothReins(
+                        l.left().evenCircleM(), l.right().evenCircleM()))
+                .orElse(CircleSizes.LARGEST_M));
+    }
+
+    /** By the record; where it does not tell, in bending work by today's look. */
+    private Rein stiffer(Candidate rung) {
+        Rein known = rung.sides().map(Sidedness::stiffer).orElse(Rein.NONE);
+        boolean isBending = rung.strand().equals("bend");
+        return known != Rein.NONE || !isBending
+                ? known
+                : facts.focus().map(Focus::stiffer).orElse(Rein.NONE);
+    }
+
+    private Reason whySides(Candidate rung, Rein stiffer) {
+        if (stiffer == Rein.NONE) {
+            return Reason.of(Reason.Code.EQUAL);
+        }
+        Optional<Sidedness> record = rung.sides().filter(s -> s.stiffer() == stiffer);
+        if (record.isEmpty()) {
+            return Reason.of(
+                    facts.focus().filter(f -> f.stiffer() == stiffer).isPresent()
+                            ? Reason.Code.STIFFER_LOOK
+                            : Reason.Code.CHOSEN,
+                    "rein",
+                    stiffer.name());
+        }
+        Sidedness s = record.get();
+        return s.basis() == Sidedness.Basis.DIFFERENCE
+                ? new Reason(
+                        Reason.Code.STIFFER_COUNTS,
+                        Map.of(
+                                "rein", stiffer.name(),
+                                "left", "" + s.left().successes(),
+                                "leftOf", "" + s.left().of(),
+                                "right", "" + s.right().successes(),
+                                "rightOf", "" + s.right().of(),
+                                "p", String.valueOf(s.p())))
+                : new Reason(
+                        Reason.Code.STIFFER_RUN,
+                        Map.of("rein", stiffer.name(), "worse", "" + s.lessonsWorse(), "lessons", "" + s.lessons()));
+    }
+
+    private Plan plan(List<Block> blocks, List<Note> more) {
+        List<Note> notes = new ArrayList<>(PlanNotes.of(facts));
+        notes.addAll(more);
+        notes.sort(java.util.Comparator.comparing(Note::code));
+        return new Plan(PlanRules.BOOK, facts.kinds(), blocks, beforeS(), afterS(), notes);
+    }
+}

@@ -1,0 +1,61 @@
+package strophos.core.plan;
+
+import java.util.Map;
+
+/** Why something is in a plan: a code with its numbers; the sentence is the language file's. */
+public record Reason(Code code, Map<String, String> values) {
+
+    /** Which sentence. */
+    public enum Code {
+        /** Passed: begin where it is easy. */
+        EASY_FIRST,
+        /** Nothing below is passed yet: begin at the foot. */
+        FOOT_FIRST,
+        /** The way back of the main rung, since the rider reported that it does not come yet. */
+        BACK_FIRST,
+        /** The look found it: {@code focus}. */
+        FOCUS,
+        /** The coach chose it: {@code focus}. */
+        CHOSEN,
+        /** In work, not yet through. */
+        IN_WORK,
+        /** The next rung, now open. */
+        NEXT_OPEN,
+        /** Only known rungs on such a day. */
+        KNOWN_ONLY,
+        /** A second strand, so that the day is not all of one kind. */
+        SECOND,
+        /** Ends on something it can do. */
+        END_WELL,
+        /** Reported by the rider: {@code feel}. */
+        REPORTED,
+        /** {@code minutes} of {@code work} minutes of work. */
+        SHARE,
+        /** The longer share to {@code rein}: the counts differ ({@code left} of {@code leftOf}, …, {@code p}). */
+        STIFFER_COUNTS,
+        /** The longer share to {@code rein}: behind in {@code worse} of {@code lessons} lessons. */
+        STIFFER_RUN,
+        /** The longer share to {@code rein}: it bends less to that side today. */
+        STIFFER_LOOK,
+        /** Both reins alike. */
+        EQUAL,
+        /** Turns of at most {@code minutes}. */
+        TURNS,
+        /** The smallest circle on which it stayed even today: {@code metres}. */
+        CIRCLE_SEEN,
+        /** No circle was looked at: {@code metres}. */
+        CIRCLE_LARGEST
+    }
+
+    public Reason {
+        values = Map.copyOf(values);
+    }
+
+    static Reason of(Code code) {
+        return new Reason(code, Map.of());
+    }
+
+    static Reason of(Code code, String name, Object value) {
+        return new Reason(code, Map.of(name, String.valueOf(value)));
+    }
+}

@@ -1,0 +1,106 @@
+package strophos.server.homework;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import strophos.catalogue.Catalogue;
+import strophos.catalogue.Exercise;
+import strophos.core.homework.Assignment;
+import strophos.core.homework.Dose;
+import strophos.core.homework.HomeworkState;
+import strophos.core.homework.Step;
+import strophos.core.plan.PlanRules;
+import strophos.core.plan.ReinTime;
+import strophos.server.pair.PairRepository;
+
+/** Tells an assignment's standing as it is sent. */
+@Component
+class AssignmentTeller {
+
+    private final Catalogue catalogue;
+
+    AssignmentTeller(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    AssignmentView view(HomeworkReader.Standing s, PairRepository.Named pair, Instant now, ZoneId zone) {
+        Assignment of = s.stored().assignment();
+        HomeworkState state = s.state();
+        LocalDate today = HomeworkReader.day(now, zone);
+        List<Practice> todays = s.practices().stream()
+                .filter(p -> HomeworkReader.day(p.startedAt(), zone).equals(today))
+                .toList();
+        int left = todays.stream().mapToInt(Practice::leftS).sum();
+        int right = todays.stream().mapToInt(Practice::rightS).sum();
+        List<Practice> latestFirst = new ArrayList<>(s.practices());
+        Collections.reverse(latestFirst);
+        return new AssignmentView(
+                s.stored().id(),
+                pair.id(),
+                pair.rider(),
+                pair.horse(),
+                of.steps().stream().map(this::step).toList(),
+                state.step(),
+                state.stepSince(),
+                state.isPaused(),
+                state.stopSigns(),
+                state.easyRunning(),
+                of.gate().easyRunning(),
+                state.daysToGo(),
+                of.gate().minDays(),
+                of.gate().goodShare().isPresent() ? of.gate().goodShare().getAsDouble() : null,
+                state.isReady(),
+                of.daysAWeek(),
+                of.setOn(),
+                s.stored().setAt(),
+                count(state.daysDone()),
+                count(state.leftSeconds()),
+                count(state.rightSeconds()),
+                state.overDays(),
+                state.lookIn(),
+                state.advised(of).orElse(null),
+                turns(of.steps().get(state.step()).dose(), left, right),
+                left,
+                right,
+                latestFirst,
+                s.lookIns());
+    }
+
+    private static AssignmentView.Count count(HomeworkState.Done d) {
+        return new AssignmentView.Count(d.done(), d.set());
+    }
+
+    /** What was ridden earlier today comes off. */
+    private static List<AssignmentView.TurnView> turns(Dose dose, int leftDoneS, int rightDoneS) {
+        int left = dose.leftOfTodayS(leftDoneS);
+        int right = dose.leftOfTodayS(rightDoneS);
+        return left + right == 0
+                ? List.of()
+                : ReinTime.alternating(left, right, PlanRules.TURN_MINUTES * 60).turns().stream()
+                        .map(t -> new AssignmentView.TurnView(t.rein(), t.seconds()))
+                        .toList();
+    }
+
+    AssignmentView.StepView step(Step step) {
+        Exercise e = catalogue.exercise(step.rung().exercise()).orElseThrow();
+        Exercise.Homework h = e.homework();
+        return new AssignmentView.StepView(
+                step.rung().toString(),
+                e.name(),
+                step.rung().gait(),
+                step.rung().place(),
+                step.dose().amount(),
+                step.dose().unit(),
+                step.dose().secondsARein(),
+                e.instruction(),
+                h.feel(),
+                h.goesWrong(),
+                h.stopIf(),
+                h.secondBest(),
+                e.cautions());
+    }
+}

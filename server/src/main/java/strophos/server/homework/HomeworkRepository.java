@@ -1,0 +1,240 @@
+package strophos.server.homework;
+
+import static strophos.server.db.Tables.ASSIGNMENT;
+import static strophos.server.db.Tables.LOOK_IN;
+import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.PRACTICE;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.catalogue.Catalogue;
+import strophos.core.homework.Assignment;
+import strophos.core.homework.Dose;
+import strophos.core.homework.DoseRange;
+import strophos.core.homework.Feel;
+import strophos.core.homework.Gate;
+import strophos.core.homework.Step;
+import strophos.core.homework.StopSign;
+import strophos.core.homework.Verdict;
+import strophos.server.access.YardScope;
+import strophos.server.db.tables.records.AssignmentRecord;
+import strophos.server.db.tables.records.PracticeRecord;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Assignments, practices and look-ins. Which pairs are visible is asked before. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class HomeworkRepository {
+
+    private final DSLContext db;
+    private final JsonMapper json;
+    private final Catalogue catalogue;
+
+    HomeworkRepository(DSLContext db, JsonMapper json, Catalogue catalogue) {
+        this.db = db;
+        this.json = json;
+        this.catalogue = catalogue;
+    }
+
+    /** A step as kept. */
+    private record StepJson(String rung, int amount, DoseRange.Unit unit, int secondsARein) {}
+
+    /** A gate as kept; {@code goodShare} is null where no counts are asked for. */
+    private record GateJson(int easyRunning, int minDays, Double goodShare) {}
+
+    void add(StoredAssignment a) {
+        Assignment of = a.assignment();
+        db.insertInto(ASSIGNMENT)
+                .set(ASSIGNMENT.YARD_ID, YardScope.viewer().yard())
+                .set(ASSIGNMENT.ID, a.id())
+                .set(ASSIGNMENT.PAIR_ID, a.pair())
+                .set(ASSIGNMENT.LESSON_ID, a.lesson())
+                .set(ASSIGNMENT.RUNG, a.rung())
+                .set(
+                        ASSIGNMENT.STEPS,
+                        JSONB.valueOf(json.writeValueAsString(of.steps().stream()
+                                .map(s -> new StepJson(
+                                        s.rung().toString(),
+                                        s.dose().amount(),
+                                        s.dose().unit(),
+                                        s.dose().secondsARein()))
+                                .toList())))
+                .set(ASSIGNMENT.FIRST_STEP, of.first())
+                .set(
+                        ASSIGNMENT.GATE,
+                        JSONB.valueOf(json.writeValueAsString(new GateJson(
+                                of.gate().easyRunning(),
+                                of.gate().minDays(),
+                                of.gate().goodShare().isPresent()
+                                        ? of.gate().goodShare().getAsDouble()
+                                        : null))))
+                .set(ASSIGNMENT.DAYS_A_WEEK, of.daysAWeek())
+                .set(ASSIGNMENT.BRAND_NEW, of.isBrandNew())
+                .set(ASSIGNMENT.SET_ON, of.setOn())
+                .set(ASSIGNMENT.SET_BY, YardScope.viewer().person())
+                .set(ASSIGNMENT.SET_AT, a.setAt())
+                .execute();
+    }
+
+    void end(UUID assignment, Instant at) {
+        db.update(ASSIGNMENT)
+                .set(ASSIGNMENT.ENDED_AT, at)
+                .where(ASSIGNMENT.ID.eq(assignment).and(ASSIGNMENT.ENDED_AT.isNull()))
+                .execute();
+    }
+
+    /** Those of a pair that ran at this time, in the order they were set. */
+    List<StoredAssignment> running(UUID pair, Instant at) {
+        return fetch(ASSIGNMENT
+                .PAIR_ID
+                .eq(pair)
+                .and(ASSIGNMENT.SET_AT.le(at))
+                .and(ASSIGNMENT.ENDED_AT.isNull().or(ASSIGNMENT.ENDED_AT.gt(at))));
+    }
+
+    Optional<StoredAssignment> find(UUID id) {
+        return fetch(ASSIGNMENT.ID.eq(id)).stream().findFirst();
+    }
+
+    private List<StoredAssignment> fetch(Condition which) {
+        return db.selectFrom(ASSIGNMENT)
+                .where(which)
+                .orderBy(ASSIGNMENT.SET_AT, ASSIGNMENT.ID)
+                .fetch(this::stored);
+    }
+
+    private StoredAssignment stored(AssignmentRecord r) {
+        List<StepJson> steps = json.readValue(r.getSteps().data(), new TypeReference<List<StepJson>>() {});
+        GateJson gate = json.readValue(r.getGate().data(), GateJson.class);
+        return new StoredAssignment(
+                r.getId(),
+                r.getPairId(),
+                r.getLessonId(),
+                r.getRung(),
+                new Assignment(
+                        steps.stream()
+                                .map(s -> new Step(
+                                        catalogue.rung(s.rung()).orElseThrow().id(),
+                                        new Dose(s.amount(), s.unit(), s.secondsARein())))
+                                .toList(),
+                        r.getFirstStep(),
+                        new Gate(
+                                gate.easyRunning(),
+                                gate.minDays(),
+                                gate.goodShare() == null
+                                        ? OptionalDouble.empty()
+                                        : OptionalDouble.of(gate.goodShare())),
+                        r.getDaysAWeek(),
+                        r.getSetOn(),
+                        r.getBrandNew()),
+                r.getSetAt(),
+                r.getEndedAt());
+    }
+
+    /** Practices of an assignment begun before this time, in order. */
+    List<Practice> practices(UUID assignment, Instant before) {
+        return db.selectFrom(PRACTICE)
+                .where(PRACTICE.ASSIGNMENT_ID.eq(assignment).and(PRACTICE.STARTED_AT.lt(before)))
+                .orderBy(PRACTICE.STARTED_AT, PRACTICE.ID)
+                .fetch(HomeworkRepository::practice);
+    }
+
+    Optional<Practice> practice(UUID id) {
+        return db.selectFrom(PRACTICE).where(PRACTICE.ID.eq(id)).fetchOptional(HomeworkRepository::practice);
+    }
+
+    void add(Practice p, Instant receivedAt) {
+        db.insertInto(PRACTICE)
+                .set(PRACTICE.YARD_ID, YardScope.viewer().yard())
+                .set(PRACTICE.ID, p.id())
+                .set(PRACTICE.ASSIGNMENT_ID, p.assignment())
+                .set(PRACTICE.AUTHOR_ID, p.author())
+                .set(PRACTICE.STEP, p.step())
+                .set(PRACTICE.RUNG, p.rung())
+                .set(PRACTICE.STARTED_AT, p.startedAt())
+                .set(PRACTICE.LEFT_S, p.leftS())
+                .set(PRACTICE.RIGHT_S, p.rightS())
+                .set(PRACTICE.FEEL, p.feel().name())
+                .set(PRACTICE.LEFT_GOOD, p.leftGood())
+                .set(PRACTICE.LEFT_COUNTED, p.leftCounted())
+                .set(PRACTICE.RIGHT_GOOD, p.rightGood())
+                .set(PRACTICE.RIGHT_COUNTED, p.rightCounted())
+                .set(
+                        PRACTICE.STOP_SIGNS,
+                        p.stopSigns().stream().map(StopSign::name).toArray(String[]::new))
+                .set(PRACTICE.QUESTION, p.question())
+                .set(PRACTICE.SECOND_BEST, p.secondBest())
+                .set(PRACTICE.RECEIVED_AT, receivedAt)
+                .execute();
+    }
+
+    private static Practice practice(PracticeRecord r) {
+        return new Practice(
+                r.getId(),
+                r.getAssignmentId(),
+                r.getAuthorId(),
+                r.getStep(),
+                r.getRung(),
+                r.getStartedAt(),
+                r.getLeftS(),
+                r.getRightS(),
+                Feel.valueOf(r.getFeel()),
+                r.getLeftGood(),
+                r.getLeftCounted(),
+                r.getRightGood(),
+                r.getRightCounted(),
+                Arrays.stream(r.getStopSigns()).map(StopSign::valueOf).sorted().toList(),
+                r.getQuestion(),
+                r.getSecondBest());
+    }
+
+    /** Look-ins on an assignment before this time, in order. */
+    List<LookIn> lookIns(UUID assignment, Instant before) {
+        return db.select(LOOK_IN.asterisk(), PERSON.NAME)
+                .from(LOOK_IN)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(LOOK_IN.YARD_ID).and(PERSON.ID.eq(LOOK_IN.ANSWERED_BY)))
+                .where(LOOK_IN.ASSIGNMENT_ID.eq(assignment).and(LOOK_IN.ANSWERED_AT.lt(before)))
+                .orderBy(LOOK_IN.ANSWERED_AT, LOOK_IN.ID)
+                .fetch(r -> new LookIn(
+                        r.get(LOOK_IN.ID),
+                        Verdict.valueOf(r.get(LOOK_IN.VERDICT)),
+                        r.get(LOOK_IN.ADVISED) == null ? null : Verdict.valueOf(r.get(LOOK_IN.ADVISED)),
+                        r.get(LOOK_IN.SENTENCE),
+                        r.get(PERSON.NAME),
+                        r.get(LOOK_IN.ANSWERED_AT)));
+    }
+
+    boolean hasLookIn(UUID id) {
+        return db.fetchExists(db.selectOne().from(LOOK_IN).where(LOOK_IN.ID.eq(id)));
+    }
+
+    void add(UUID assignment, LookIn a) {
+        db.insertInto(LOOK_IN)
+                .set(LOOK_IN.YARD_ID, YardScope.viewer().yard())
+                .set(LOOK_IN.ID, a.id())
+                .set(LOOK_IN.ASSIGNMENT_ID, assignment)
+                .set(LOOK_IN.VERDICT, a.verdict().name())
+                .set(
+                        LOOK_IN.ADVISED,
+                        a.advised() == null
+                                ? DSL.castNull(String.class)
+                                : DSL.val(a.advised().name()))
+                .set(LOOK_IN.SENTENCE, a.sentence())
+                .set(LOOK_IN.ANSWERED_BY, YardScope.viewer().person())
+                .set(LOOK_IN.ANSWERED_AT, a.at())
+                .execute();
+    }
+}

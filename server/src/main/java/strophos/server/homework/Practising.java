@@ -1,0 +1,123 @@
+package strophos.server.homework;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.DecisionRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.pair.StairReader;
+
+/** The rider's side: today's card, and reports in. */
+@Service
+@Transactional
+public class Practising {
+
+    private final HomeworkRepository homework;
+    private final HomeworkReader reader;
+    private final AssignmentTeller teller;
+    private final PairRepository pairs;
+    private final DecisionRepository decisions;
+    private final StairReader stairs;
+    private final LessonRepository lessons;
+
+    Practising(
+            HomeworkRepository homework,
+            HomeworkReader reader,
+            AssignmentTeller teller,
+            PairRepository pairs,
+            DecisionRepository decisions,
+            StairReader stairs,
+            LessonRepository lessons) {
+        this.homework = homework;
+        this.reader = reader;
+        this.teller = teller;
+        this.pairs = pairs;
+        this.decisions = decisions;
+        this.stairs = stairs;
+        this.lessons = lessons;
+    }
+
+    /** A pair with its cards and its own stair. */
+    public record OwnPair(
+            UUID pair, String rider, String horse, List<AssignmentView> cards, List<StairReader.Step> stair) {}
+
+    /** What became of a report. */
+    public enum Outcome {
+        STORED,
+        ALREADY,
+        REFUSED
+    }
+
+    /** Why not. */
+    public enum Code {
+        /** No such assignment, or not one of yours. */
+        UNKNOWN_ASSIGNMENT,
+        /** Reports are sent by their author only. */
+        NOT_AUTHOR,
+        /** Another report stands under this id. */
+        CONFLICT,
+        /** A value is out of its bounds. */
+        VALUES
+    }
+
+    /** @param code why it was refused; null otherwise */
+    public record PracticeAnswer(
+            UUID id, Outcome outcome, @CanBeNull Code code) {}
+
+    public List<OwnPair> cards(Instant now) {
+        ZoneId zone = lessons.zone();
+        return pairs.findVisible().stream()
+                .map(pair -> new OwnPair(
+                        pair.id(),
+                        pair.rider(),
+                        pair.horse(),
+                        reader.running(pair.id(), now).stream()
+                                .map(s -> teller.view(s, pair, now, zone))
+                                .toList(),
+                        stairs.steps(pairs.record(pair.id()), decisions.ofPair(pair.id()))))
+                .toList();
+    }
+
+    /** Stores what can be stored; the answers stand in the order of the reports. */
+    public List<PracticeAnswer> take(List<Practice> reports, Instant now) {
+        List<PracticeAnswer> answers = new ArrayList<>();
+        for (Practice p : reports) {
+            Optional<Code> refusal = refusal(p);
+            if (refusal.isPresent()) {
+                answers.add(new PracticeAnswer(p.id(), Outcome.REFUSED, refusal.get()));
+            } else if (homework.practice(p.id()).isPresent()) {
+                answers.add(new PracticeAnswer(p.id(), Outcome.ALREADY, null));
+            } else {
+                homework.add(p, now);
+                answers.add(new PracticeAnswer(p.id(), Outcome.STORED, null));
+            }
+        }
+        return answers;
+    }
+
+    private Optional<Code> refusal(Practice p) {
+        if (!p.author().equals(YardScope.viewer().person())) {
+            return Optional.of(Code.NOT_AUTHOR);
+        }
+        Optional<StoredAssignment> of =
+                homework.find(p.assignment()).filter(a -> pairs.find(a.pair()).isPresent());
+        if (of.isEmpty()) {
+            return Optional.of(Code.UNKNOWN_ASSIGNMENT);
+        }
+        boolean isStep = p.step() >= 0
+                && p.step() < of.get().assignment().steps().size()
+                && of.get().assignment().steps().get(p.step()).rung().toString().equals(p.rung());
+        if (!isStep || p.leftGood() > p.leftCounted() || p.rightGood() > p.rightCounted()) {
+            return Optional.of(Code.VALUES);
+        }
+        return homework.practice(p.id()).filter(before -> !before.equals(p)).map(before -> Code.CONFLICT);
+    }
+}

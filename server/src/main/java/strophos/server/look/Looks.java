@@ -1,0 +1,69 @@
+package strophos.server.look;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.look.Focus;
+import strophos.core.look.FocusBook;
+import strophos.core.look.FocusKind;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A lesson's first look, the focus that follows, and the coach's choice against it. */
+@Service
+@Transactional
+public class Looks {
+
+    private final LessonRepository lessons;
+    private final LookRepository looks;
+    private final JsonMapper json;
+
+    Looks(LessonRepository lessons, LookRepository looks, JsonMapper json) {
+        this.lessons = lessons;
+        this.looks = looks;
+        this.json = json;
+    }
+
+    /** All there is of a lesson's look. */
+    public record OfLesson(
+            LessonRepository.Lesson lesson,
+            Optional<LookRepository.Looked> looked,
+            Optional<Focus> focus,
+            Optional<LookRepository.Chosen> choice) {}
+
+    public OfLesson of(UUID lessonId) {
+        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        Optional<LookRepository.Looked> looked = looks.find(lessonId);
+        return new OfLesson(
+                lesson, looked, looked.map(l -> FocusBook.DEFAULT.of(l.checks().look())), looks.choice(lessonId));
+    }
+
+    /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */
+    public void choose(UUID lessonId, UUID id, List<FocusKind> chosen, String reason, Instant at) {
+        OfLesson of = of(lessonId);
+        if (chosen.contains(FocusKind.HELP_FIRST)) {
+            throw Problem.refused(
+                    List.of(new Issue("form", "chosen", "what is ridden; help first is for a look to find")));
+        }
+        if (of.focus()
+                .filter(f -> f.limits().contains(Focus.Limit.NOTHING_RIDDEN))
+                .isPresent()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "help_first",
+                    "Signs of pain or an uneven step: nothing is ridden until somebody licensed has looked.");
+        }
+        List<FocusKind> advised = of.focus().map(Focus::kinds).orElse(List.of());
+        looks.choose(
+                lessonId,
+                new LookRepository.Chosen(id, chosen, advised, reason, "", at),
+                of.focus().map(Focus::book).orElse(FocusBook.BOOK),
+                json.writeValueAsString(of.focus().map(FocusView::of)));
+    }
+}

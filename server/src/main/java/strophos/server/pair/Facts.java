@@ -1,0 +1,35 @@
+package strophos.server.pair;
+
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import strophos.server.contract.CanBeNull;
+
+/**
+ * What a plan must know of a pair; null where nobody has said.
+ *
+ * @param heightCm at the withers
+ * @param inWorkSince the day the horse began its first year of work
+ * @param backSince the day it came back from a break; with it go the weeks off and the minutes a day before
+ */
+public record Facts(
+        @Min(60) @Max(220) @CanBeNull Integer heightCm,
+        @Min(1980) @Max(2100) @CanBeNull Integer bornYear,
+        @CanBeNull LocalDate inWorkSince,
+        @CanBeNull LocalDate backSince,
+        @Min(2) @Max(260) @CanBeNull Integer weeksOff,
+        @Min(5) @Max(180) @CanBeNull Integer minutesBefore,
+        @DecimalMin("50") @DecimalMax("1200") @CanBeNull BigDecimal horseKg,
+        @DecimalMin("15") @DecimalMax("250") @CanBeNull BigDecimal riderKg,
+        @DecimalMin("0") @DecimalMax("40") @CanBeNull BigDecimal tackKg) {
+
+    /** A break is told whole or not at all. */
+    boolean isWayBackWhole() {
+        boolean all = backSince != null && weeksOff != null && minutesBefore != null;
+        boolean none = backSince == null && weeksOff == null && minutesBefore == null;
+        return all || none;
+    }
+}

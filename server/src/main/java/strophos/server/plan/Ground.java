@@ -1,0 +1,86 @@
+package strophos.server.plan;
+
+import java.util.List;
+import java.util.Map;
+import strophos.core.arena.Arena;
+import strophos.core.arena.Figure;
+import strophos.core.arena.Figures;
+import strophos.core.arena.Piece;
+import strophos.core.exchange.Rein;
+import strophos.core.plan.Line;
+import strophos.server.contract.CanBeNull;
+
+/**
+ * A figure laid into the arena, as sent; metres, axes as in the core's arena package.
+ *
+ * @param smallestRadiusM null when all of it is straight
+ */
+public record Ground(
+        List<PieceView> pieces,
+        double lengthM,
+        int changesOfBend,
+        @CanBeNull Double smallestRadiusM) {
+
+    /** Rounded corners of the track, in metres across the corner's arc. */
+    private static final double CORNER_RADIUS_M = 3;
+
+    private static final int LOOPS = 3;
+
+    /** A straight piece has a radius of 0 and no centre or sweep (0). */
+    public record PieceView(
+            double x1,
+            double y1,
+            double x2,
+            double y2,
+            double centreX,
+            double centreY,
+            double radiusM,
+            double fromRad,
+            double sweepRad) {}
+
+    /** The arena to scale, with its letters. */
+    public record ArenaView(double widthM, double lengthM, Map<String, Letter> letters) {}
+
+    /** Where a letter stands. */
+    public record Letter(double x, double y) {}
+
+    static final Arena ARENA = Arena.SMALL;
+
+    static ArenaView arena() {
+        Map<String, Letter> letters = new java.util.TreeMap<>();
+        ARENA.letters().forEach((name, p) -> letters.put(name, new Letter(p.xM(), p.yM())));
+        return new ArenaView(ARENA.widthM(), ARENA.lengthM(), letters);
+    }
+
+    /** The line of a block, on the left rein; a circle lies at A. */
+    static Ground of(Line line, int circleM) {
+        Figure figure = switch (line) {
+            case TRACK -> Figures.track(ARENA, CORNER_RADIUS_M);
+            case CIRCLE -> Figures.circle(ARENA, "A", circleM, Rein.LEFT);
+            case SERPENTINE -> Figures.serpentine(ARENA, LOOPS);
+        };
+        double radius = figure.smallestRadiusM();
+        return new Ground(
+                figure.pieces().stream().map(Ground::piece).toList(),
+                figure.lengthM(),
+                figure.changesOfBend(),
+                Double.isInfinite(radius) ? null : radius);
+    }
+
+    private static PieceView piece(Piece p) {
+        if (p instanceof Piece.Arc a) {
+            return new PieceView(
+                    a.start().xM(),
+                    a.start().yM(),
+                    a.end().xM(),
+                    a.end().yM(),
+                    a.centre().xM(),
+                    a.centre().yM(),
+                    a.radiusM(),
+                    a.fromRad(),
+                    a.sweepRad());
+        }
+        return new PieceView(
+                p.start().xM(), p.start().yM(), p.end().xM(), p.end().yM(), 0, 0, 0, 0, 0);
+    }
+}

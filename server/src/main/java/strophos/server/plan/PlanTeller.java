@@ -1,0 +1,120 @@
+package strophos.server.plan;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import org.springframework.stereotype.Component;
+import strophos.catalogue.Catalogue;
+import strophos.catalogue.Exercise;
+import strophos.core.bend.Bend;
+import strophos.core.bend.CircleSizes;
+import strophos.core.exchange.Rein;
+import strophos.core.plan.Block;
+import strophos.core.plan.Plan;
+import strophos.core.plan.PlanChange;
+import strophos.core.plan.PlanLimits;
+import strophos.core.stair.RungId;
+
+/** Tells a plan as it is sent: names, figures, bends. */
+@Component
+class PlanTeller {
+
+    private final Catalogue catalogue;
+
+    PlanTeller(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /** @param lengthM of the horse, poll to dock; empty when its height is not known */
+    PlanView view(Plan plan, OptionalDouble lengthM) {
+        return new PlanView(
+                plan.book(),
+                plan.focus(),
+                plan.blocks().stream().map(b -> block(b, lengthM)).toList(),
+                plan.beforeS(),
+                plan.workS(),
+                plan.restS(),
+                plan.afterS(),
+                plan.secondsOn(Rein.LEFT),
+                plan.secondsOn(Rein.RIGHT),
+                plan.notes().stream()
+                        .map(n -> new PlanView.NoteView(n.code(), named(n.values())))
+                        .toList());
+    }
+
+    private PlanView.BlockView block(Block b, OptionalDouble lengthM) {
+        Exercise e = exercise(b.rung());
+        int left = b.time().secondsOn(Rein.LEFT);
+        int right = b.time().secondsOn(Rein.RIGHT);
+        boolean hasBend = b.circleM().isPresent() && lengthM.isPresent();
+        return new PlanView.BlockView(
+                named(b.rung()),
+                b.role(),
+                b.time().turns().stream()
+                        .map(t -> new PlanView.PlanTurn(t.rein(), t.seconds()))
+                        .toList(),
+                b.time().seconds(),
+                b.restS(),
+                left,
+                right,
+                b.time().longer(),
+                b.wayBack().map(this::named).orElse(null),
+                e.wayBack(),
+                b.circleM().isPresent() ? b.circleM().getAsInt() : null,
+                hasBend
+                        ? Math.toDegrees(
+                                Bend.angleRad(lengthM.getAsDouble(), b.circleM().getAsInt()))
+                        : null,
+                Ground.of(e.line(), b.circleM().orElse(CircleSizes.LARGEST_M)),
+                b.reasons().stream()
+                        .map(r -> new PlanView.ReasonView(r.code(), new TreeMap<>(r.values())))
+                        .toList(),
+                e.position(),
+                e.goodSigns(),
+                e.cautions());
+    }
+
+    private Exercise exercise(RungId rung) {
+        return catalogue.exercise(rung.exercise()).orElseThrow();
+    }
+
+    PlanView.NamedRung named(RungId rung) {
+        Exercise e = exercise(rung);
+        return new PlanView.NamedRung(rung.toString(), e.id(), e.name(), e.shortName(), rung.gait(), rung.place());
+    }
+
+    /** A rung among the values is named for people. */
+    private Map<String, String> named(Map<String, String> values) {
+        Map<String, String> all = new TreeMap<>(values);
+        all.computeIfPresent(
+                "rung",
+                (k, id) -> catalogue.rung(id).map(r -> exercise(r.id()).name()).orElse(id));
+        return all;
+    }
+
+    List<PlanView.BreachView> breaches(List<PlanLimits.Breach> breaches) {
+        return breaches.stream()
+                .map(b -> new PlanView.BreachView(b.limit(), b.block().orElse(null)))
+                .toList();
+    }
+
+    List<PlanView.ChangeView> changes(List<PlanChange> changes) {
+        return changes.stream()
+                .map(c -> new PlanView.ChangeView(
+                        c.cause().kind(),
+                        named(c.cause().rung()),
+                        c.cause().what(),
+                        c.cause().day(),
+                        parts(c.without()),
+                        parts(c.with())))
+                .toList();
+    }
+
+    private List<PlanView.PartView> parts(List<PlanChange.Part> parts) {
+        return parts.stream()
+                .map(p -> new PlanView.PartView(
+                        p.rung().toString(), exercise(p.rung()).name(), p.rung().gait(), p.role(), p.seconds()))
+                .toList();
+    }
+}

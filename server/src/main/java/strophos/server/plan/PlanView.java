@@ -1,0 +1,87 @@
+package strophos.server.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.look.FocusKind;
+import strophos.core.plan.Block;
+import strophos.core.plan.Note;
+import strophos.core.plan.PlanChange;
+import strophos.core.plan.PlanLimits;
+import strophos.core.plan.Reason;
+import strophos.server.contract.CanBeNull;
+
+/** A plan as sent; seconds throughout. */
+public record PlanView(
+        String book,
+        List<FocusKind> focus,
+        List<BlockView> blocks,
+        int beforeS,
+        int workS,
+        int restS,
+        int afterS,
+        int leftS,
+        int rightS,
+        List<NoteView> notes) {
+
+    /** A turn on one rein. */
+    public record PlanTurn(Rein rein, int seconds) {}
+
+    /** A rung by name. */
+    public record NamedRung(String rung, String exercise, String name, String shortName, Gait gait, Place place) {}
+
+    /**
+     * One exercise.
+     *
+     * @param longer the rein with the longer share
+     * @param circleM across; null when it is not ridden on a circle
+     * @param bendDegrees poll to dock on that circle; null without a circle or the horse's height
+     */
+    public record BlockView(
+            NamedRung of,
+            Block.Role role,
+            List<PlanTurn> turns,
+            int workS,
+            int restS,
+            int leftS,
+            int rightS,
+            Rein longer,
+            @CanBeNull NamedRung wayBack,
+            String wayBackSaid,
+            @CanBeNull Integer circleM,
+            @CanBeNull Double bendDegrees,
+            Ground ground,
+            List<ReasonView> reasons,
+            String position,
+            List<String> goodSigns,
+            List<String> cautions) {}
+
+    /** Why; the sentence stands in the language file under the code. */
+    public record ReasonView(Reason.Code code, Map<String, String> values) {}
+
+    /** Something said of the whole; the gravest first. */
+    public record NoteView(Note.Code code, Map<String, String> values) {}
+
+    /**
+     * A limit the plan breaks.
+     *
+     * @param block its index; null when it is the plan as a whole
+     */
+    public record BreachView(
+            PlanLimits.Limit limit, @CanBeNull Integer block) {}
+
+    /** What one decision or report changed. */
+    public record ChangeView(
+            PlanChange.Kind kind,
+            NamedRung rung,
+            String what,
+            LocalDate day,
+            List<PartView> without,
+            List<PartView> with) {}
+
+    /** A block in short. */
+    public record PartView(String rung, String name, Gait gait, Block.Role role, int seconds) {}
+}

@@ -1,0 +1,185 @@
+package strophos.server.plan;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.nudge.NudgeRules;
+import strophos.core.plan.Candidate;
+import strophos.core.plan.Plan;
+import strophos.core.plan.PlanChange;
+import strophos.core.plan.PlanFacts;
+import strophos.core.plan.PlanLimits;
+import strophos.core.plan.Planner;
+import strophos.core.stair.RungState;
+import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.look.FocusView;
+import strophos.server.look.LookRepository;
+import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Proposes a lesson's plan, and keeps the coach's. */
+@Service
+@Transactional
+public class Plans {
+
+    private final PlanFactsReader reader;
+    private final PlanRepository plans;
+    private final PlanTeller teller;
+    private final JsonMapper json;
+
+    Plans(PlanFactsReader reader, PlanRepository plans, PlanTeller teller, JsonMapper json) {
+        this.reader = reader;
+        this.plans = plans;
+        this.teller = teller;
+        this.json = json;
+    }
+
+    /**
+     * A lesson's plan.
+     *
+     * @param version how often it was kept; 0 while it is only proposed
+     * @param keptBy who kept it last; null while it is only proposed
+     * @param plan the kept one, else the proposal
+     * @param isAsProposed the kept blocks are those proposed now
+     * @param breaches limits the plan breaks
+     * @param changes what decisions and reports since the last lesson changed in the proposal
+     * @param choices rungs that can be put in
+     */
+    public record PlannedLesson(
+            LessonRepository.Lesson lesson,
+            @CanBeNull FocusView focus,
+            @CanBeNull LookRepository.Chosen choice,
+            int version,
+            @CanBeNull String keptBy,
+            PlanView plan,
+            boolean isAsProposed,
+            List<PlanView.BreachView> breaches,
+            List<PlanView.ChangeView> changes,
+            List<RungChoice> choices,
+            Ground.ArenaView arena) {}
+
+    /** A rung that can be put in; what its state is. */
+    public record RungChoice(PlanView.NamedRung of, String strand, RungState state) {}
+
+    /** What Ride needs of the plan: its blocks, and the thresholds of its nudges. */
+    public record PlanForRide(PlanView plan, boolean isKept, NudgeRules nudges) {}
+
+    public PlannedLesson view(UUID lesson, Instant now) {
+        PlanFactsReader.Known known = reader.of(lesson, now);
+        PlanFacts facts = known.facts();
+        Optional<PlanRepository.Kept> kept = plans.find(lesson);
+        Plan proposal = Planner.propose(facts);
+        Plan plan = kept.map(k -> Planner.of(facts, wanted(facts, k.blocks()))).orElse(proposal);
+        return new PlannedLesson(
+                known.look().lesson(),
+                known.look().focus().map(FocusView::of).orElse(null),
+                known.look().choice().orElse(null),
+                kept.map(PlanRepository.Kept::version).orElse(0),
+                kept.map(PlanRepository.Kept::by).orElse(null),
+                teller.view(plan, facts.horse().lengthM()),
+                blocks(plan).equals(blocks(proposal)),
+                teller.breaches(PlanLimits.of(plan, facts)),
+                teller.changes(PlanChange.because(facts, known.causes())),
+                facts.rungs().stream()
+                        .filter(Candidate::suits)
+                        .map(c -> new RungChoice(teller.named(c.id()), c.strand(), c.state()))
+                        .toList(),
+                Ground.arena());
+    }
+
+    /** The plan a device takes along. */
+    public PlanForRide forRide(UUID lesson, Instant now) {
+        PlanFacts facts = reader.of(lesson, now).facts();
+        Optional<PlanRepository.Kept> kept = plans.find(lesson);
+        Plan plan = kept.map(k -> Planner.of(facts, wanted(facts, k.blocks()))).orElseGet(() -> Planner.propose(facts));
+        return new PlanForRide(
+                teller.view(plan, facts.horse().lengthM()),
+                kept.isPresent(),
+                NudgeRules.with(facts.turnCapS(), facts.workCapS()));
+    }
+
+    /** Whether a plan was kept for this lesson. */
+    public boolean isKept(UUID lesson) {
+        return plans.find(lesson).isPresent();
+    }
+
+    /** Keeps these blocks; a safety limit refuses, another is only said. */
+    public void keep(UUID lesson, int version, List<WantedBlock> blocks, Instant now) {
+        PlanFactsReader.Known known = reader.of(lesson, now);
+        PlanFacts facts = known.facts();
+        refuseUnknown(facts, blocks);
+        Plan plan = Planner.of(facts, wanted(facts, blocks));
+        List<Issue> issues = PlanLimits.of(plan, facts).stream()
+                .filter(b -> b.limit().isSafety())
+                .map(b -> new Issue(
+                        b.limit().name().toLowerCase(Locale.ROOT),
+                        b.block().map(i -> "blocks[%d]".formatted(i)).orElse("blocks"),
+                        expected(b.limit(), facts)))
+                .toList();
+        if (!issues.isEmpty()) {
+            throw Problem.refused(issues);
+        }
+        String advised = json.writeValueAsString(
+                teller.view(Planner.propose(facts), facts.horse().lengthM()));
+        if (!plans.keep(lesson, version, blocks, advised, now)) {
+            throw new Problem(
+                    HttpStatus.PRECONDITION_FAILED,
+                    "changed_meanwhile",
+                    "Somebody changed this meanwhile; look at it again, then change it.");
+        }
+    }
+
+    /** The proposal as blocks to keep. */
+    public List<WantedBlock> proposed(UUID lesson, Instant now) {
+        return blocks(Planner.propose(reader.of(lesson, now).facts()));
+    }
+
+    private static void refuseUnknown(PlanFacts facts, List<WantedBlock> blocks) {
+        List<Issue> unknown = new ArrayList<>();
+        for (int i = 0; i < blocks.size(); i++) {
+            String rung = blocks.get(i).rung();
+            if (facts.rungs().stream().noneMatch(c -> c.id().toString().equals(rung))) {
+                unknown.add(new Issue("unknown_id", "blocks[%d].rung".formatted(i), "a rung of the catalogue"));
+            }
+        }
+        if (!unknown.isEmpty()) {
+            throw Problem.refused(unknown);
+        }
+    }
+
+    private static String expected(PlanLimits.Limit limit, PlanFacts facts) {
+        return switch (limit) {
+            case NOTHING_RIDDEN -> "no block: signs of pain or an uneven step were seen";
+            case WALK_ONLY -> "halt and walk only, until the halt from walk scores 2";
+            case WORK_CAP -> "at most %d minutes of work in all".formatted(facts.workCapS() / 60);
+            case STOP_SIGN_OPEN -> "another rung, until the stop sign on this one is answered";
+            default -> "see the breaches of the plan";
+        };
+    }
+
+    private static List<Planner.Wanted> wanted(PlanFacts facts, List<WantedBlock> blocks) {
+        return blocks.stream()
+                .flatMap(b -> facts.rungs().stream()
+                        .filter(c -> c.id().toString().equals(b.rung()))
+                        .map(c -> new Planner.Wanted(c, b.role(), b.seconds(), b.longer())))
+                .toList();
+    }
+
+    private static List<WantedBlock> blocks(Plan plan) {
+        return plan.blocks().stream()
+                .map(b -> new WantedBlock(
+                        b.rung().toString(),
+                        b.role(),
+                        b.time().seconds(),
+                        b.time().longer()))
+                .toList();
+    }
+}
