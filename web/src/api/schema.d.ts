@@ -1032,6 +1032,7 @@ export interface components {
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
             stair: components["schemas"]["Step"][];
             trend: components["schemas"]["Point"][];
+            trendStrand: string | null;
         };
         PartView: {
             /** @enum {string} */
@@ -1124,6 +1125,8 @@ export interface components {
             /** Format: uuid */
             lesson: string;
             right: components["schemas"]["SideOfPoint"];
+            /** Format: double */
+            strengthTogether: number;
         };
         Practice: {
             /** Format: uuid */

@@ -41,6 +41,13 @@ public final class Catalogue {
         return Optional.ofNullable(exercises.get(id));
     }
 
+    /** The strand a rung stands in; empty for none. */
+    public Optional<Strand> strandOf(RungId id) {
+        return strands.stream()
+                .filter(s -> s.progression().find(id).isPresent())
+                .findFirst();
+    }
+
     /** The rung of this id, in whatever strand. */
     public Optional<Rung> rung(RungId id) {
         return strands.stream().flatMap(s -> s.progression().find(id).stream()).findFirst();

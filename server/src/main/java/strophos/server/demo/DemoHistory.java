@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -13,26 +14,21 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.core.exchange.Mounted;
-import strophos.core.progress.Decision;
-import strophos.core.stair.PairRecord;
+import strophos.core.exchange.Rein;
+import strophos.core.plan.Turn;
 import strophos.core.stair.Rung;
-import strophos.core.stair.RungId;
-import strophos.core.stair.RungState;
-import strophos.server.Settings;
 import strophos.server.access.Viewer;
-import strophos.server.debrief.AdviceView;
-import strophos.server.debrief.Debrief;
-import strophos.server.debrief.Decide;
-import strophos.server.debrief.NewDecision;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.DecisionRepository;
-import strophos.server.pair.PairRepository;
-import strophos.server.pair.StairReader;
+import strophos.server.plan.PlanView;
+import strophos.server.plan.Plans;
 import strophos.server.ride.RideLog;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Twelve weeks of Imre and Tamarack, two lessons a week, recorded and decided through the doors everybody uses. */
+/**
+ * Twelve weeks of a pair, two lessons a week: looked at, planned, ridden, decided, practised and answered through the
+ * doors everybody uses.
+ */
 @Component
 @Profile("demo")
 class DemoHistory {
@@ -41,132 +37,110 @@ class DemoHistory {
     private static final int LESSON_MINUTES = 45;
 
     private final LessonRepository lessons;
-    private final PairRepository pairs;
-    private final DecisionRepository decisions;
-    private final StairReader stairs;
     private final RideLog log;
-    private final Debrief debrief;
-    private final Decide decide;
+    private final Plans plans;
+    private final DemoDecisions decisions;
+    private final DemoPractices practices;
     private final Catalogue catalogue;
     private final JsonMapper json;
     private final Supplier<UUID> ids;
     private final Clock clock;
-    private final SplittableRandom random;
 
     DemoHistory(
             LessonRepository lessons,
-            PairRepository pairs,
-            DecisionRepository decisions,
-            StairReader stairs,
             RideLog log,
-            Debrief debrief,
-            Decide decide,
+            Plans plans,
+            DemoDecisions decisions,
+            DemoPractices practices,
             Catalogue catalogue,
             JsonMapper json,
             Supplier<UUID> ids,
-            Clock clock,
-            Settings settings) {
+            Clock clock) {
         this.lessons = lessons;
-        this.pairs = pairs;
-        this.decisions = decisions;
-        this.stairs = stairs;
         this.log = log;
-        this.debrief = debrief;
-        this.decide = decide;
+        this.plans = plans;
+        this.decisions = decisions;
+        this.practices = practices;
         this.catalogue = catalogue;
         this.json = json;
         this.ids = ids;
         this.clock = clock;
-        this.random = new SplittableRandom(settings.demoSeed());
     }
 
-    /** Plans, rides and decides every lesson up to yesterday. */
-    void make(Viewer coach, UUID pair, ZoneId zone) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+    /** A pair whose story is told. */
+    record Told(Viewer coach, Viewer rider, UUID pair, Story story, ZoneId zone, SplittableRandom random) {}
+
+    /** Every lesson up to some days ago, and every practice up to yesterday. */
+    void make(Told of) {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), of.zone());
         UUID device = ids.get();
         int count = 2 * WEEKS;
         for (int i = 0; i < count; i++) {
-            // three and four days apart in turn, the last one three days ago
-            LocalDate day = today.minusDays(3 + (7L * (count - 1 - i) + 1) / 2);
-            Instant planned = day.atTime(LocalTime.of(17, 15)).atZone(zone).toInstant();
+            LocalDate day = day(today, i, count);
             UUID lesson = ids.get();
-            lessons.add(lesson, pair, planned, LESSON_MINUTES, planned);
-            Instant end = ride(coach, pair, lesson, device, planned, i, count);
-            decideAll(pair, lesson, end);
+            Instant planned = at(day, of.story().hour(), of.zone());
+            lessons.add(lesson, of.pair(), planned, LESSON_MINUTES, planned);
+            Instant end = ride(of, lesson, device, planned, i, (double) i / (count - 1));
+            decisions.make(of, lesson, end);
+            LocalDate next = i + 1 < count ? day(today, i + 1, count) : today;
+            practices.make(of, lesson, end, next, i + 1 == count, (double) i / (count - 1));
         }
     }
 
-    private Instant ride(Viewer coach, UUID pair, UUID lesson, UUID device, Instant planned, int index, int count) {
-        double closed = (double) index / (count - 1);
-        LessonScript script =
-                new LessonScript(lesson, device, coach.person(), planned.plusSeconds(random.nextInt(240)), ids, random);
+    /** Three and four days apart in turn, the last one three days ago. */
+    private static LocalDate day(LocalDate today, int index, int count) {
+        return today.minusDays(3 + (7L * (count - 1 - index) + 1) / 2);
+    }
+
+    static Instant at(LocalDate day, LocalTime hour, ZoneId zone) {
+        return day.atTime(hour).atZone(zone).toInstant();
+    }
+
+    private Instant ride(Told of, UUID lesson, UUID device, Instant planned, int index, double t) {
+        Instant start = planned.plusSeconds(of.random().nextInt(240));
+        LessonScript script = new LessonScript(lesson, device, of.coach().person(), start, ids, of.random());
+        script.open();
+        script.look(of.story().look(index, t, of.random()));
+        script.pass(180);
+        send(script);
+        plans.keep(lesson, 0, plans.proposed(lesson, script.now()), script.now());
+        PlanView plan = plans.view(lesson, script.now()).plan();
         script.start();
-        script.pass(240);
-        List<StairReader.Step> steps = steps(pair);
-        List<RungId> passed = rungs(steps, RungState.PASSED);
-        List<RungId> open = steps.stream()
-                .filter(s -> s.state() == RungState.IN_WORK || s.state() == RungState.OPEN)
-                .map(s -> rung(s.rung()).id())
-                .toList();
-        if (!passed.isEmpty()) {
-            script.ride(passed.get(passed.size() - 1), Mounted.RIDER, 2, 3, closed);
-        }
-        for (RungId rung : open.subList(0, Math.min(2, open.size()))) {
-            if (index == 9) {
-                script.ride(rung, Mounted.COACH, 2, 3, 1);
+        script.pass(60);
+        for (PlanView.BlockView block : plan.blocks()) {
+            boolean isMain =
+                    block == plan.blocks().get(Math.min(1, plan.blocks().size() - 1));
+            if (isMain && of.story().coachRides(index)) {
+                turns(of, script, block, Mounted.COACH, 1, 2);
             }
-            script.ride(rung, Mounted.RIDER, open.size() > 1 ? 4 : 6, 5 + random.nextInt(2), closed);
+            turns(of, script, block, Mounted.RIDER, t, block.turns().size());
         }
-        DemoNotes.of(index).ifPresent(script::note);
+        Optional.ofNullable(of.story().notes().get(index)).ifPresent(script::note);
         script.end();
-        List<JsonNode> batch = script.entries().stream()
-                .map(e -> (JsonNode) json.valueToTree(e))
-                .toList();
-        log.take(batch);
+        send(script);
         return script.now();
     }
 
-    private void decideAll(UUID pair, UUID lesson, Instant end) {
-        PairRecord record = pairs.record(pair);
-        for (StairReader.Step step : steps(pair)) {
-            boolean ridden = record.asks().stream()
-                    .anyMatch(r -> r.lesson().equals(lesson.toString())
-                            && r.rung().toString().equals(step.rung())
-                            && r.ask().mounted() == Mounted.RIDER);
-            if (ridden && step.state() != RungState.PASSED) {
-                decideOn(lesson, step, end);
-            }
+    private void turns(Told of, LessonScript script, PlanView.BlockView block, Mounted mounted, double t, int most) {
+        Rung rung = catalogue.rung(block.of().rung()).orElseThrow();
+        String strand = catalogue.strandOf(rung.id()).orElseThrow().id();
+        SimulatedAsks asks = new SimulatedAsks(of.random());
+        List<PlanView.PlanTurn> turns =
+                block.turns().subList(0, Math.min(most, block.turns().size()));
+        for (PlanView.PlanTurn turn : turns) {
+            Rein rein = turn.rein();
+            script.turn(
+                    rung.id(),
+                    mounted,
+                    new Turn(rein, turn.seconds()),
+                    () -> asks.next(of.story().yes(strand, rein, t), of.story().strength(strand, t)));
+            script.rest(block.restS() / block.turns().size());
         }
     }
 
-    /** Ottilie follows the advice, but moves on when one success is missing on one rein and the walk is steady. */
-    private void decideOn(UUID lesson, StairReader.Step step, Instant end) {
-        LessonRepository.Lesson ended = lessons.find(lesson).orElseThrow();
-        AdviceView advice = debrief.advice(ended, rung(step.rung()));
-        boolean isClose = advice.decision() == Decision.STAY
-                && advice.missing().size() == 1
-                && advice.missing().get(0).more() != null
-                && advice.missing().get(0).more() == 1;
-        Decision chosen = isClose ? Decision.MOVE_ON : advice.decision();
-        String reason = isClose ? "Soft enough on both reins; he is waiting for more to do." : null;
-        decide.make(
-                lesson,
-                new NewDecision(ids.get(), step.rung(), chosen, advice.decision(), reason),
-                end.plusSeconds(300));
-    }
-
-    private List<StairReader.Step> steps(UUID pair) {
-        return stairs.steps(pairs.record(pair), decisions.ofPair(pair));
-    }
-
-    private List<RungId> rungs(List<StairReader.Step> steps, RungState state) {
-        return steps.stream()
-                .filter(s -> s.state() == state)
-                .map(s -> rung(s.rung()).id())
-                .toList();
-    }
-
-    private Rung rung(String id) {
-        return catalogue.rung(id).orElseThrow();
+    private void send(LessonScript script) {
+        List<JsonNode> batch =
+                script.fresh().stream().<JsonNode>map(json::valueToTree).toList();
+        log.take(batch);
     }
 }

@@ -5,7 +5,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
@@ -22,6 +24,7 @@ import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.FactsRepository;
 import strophos.server.pair.PairRepository;
 import strophos.server.setup.YardRepository;
 
@@ -30,12 +33,14 @@ import strophos.server.setup.YardRepository;
 @Profile("demo")
 class DemoMaker implements ApplicationRunner {
 
+    private static final List<Story> STORIES = List.of(new ImreAndTamarack(), new TobiahAndMarzipan());
     private static final Logger LOG = LoggerFactory.getLogger(DemoMaker.class);
 
     private final AccountRepository accounts;
     private final YardRepository yards;
     private final PairRepository pairs;
     private final LessonRepository lessons;
+    private final FactsRepository facts;
     private final DemoHistory history;
     private final PasswordEncoder passwords;
     private final TransactionOperations transactions;
@@ -48,6 +53,7 @@ class DemoMaker implements ApplicationRunner {
             YardRepository yards,
             PairRepository pairs,
             LessonRepository lessons,
+            FactsRepository facts,
             DemoHistory history,
             PasswordEncoder passwords,
             TransactionOperations transactions,
@@ -58,6 +64,7 @@ class DemoMaker implements ApplicationRunner {
         this.yards = yards;
         this.pairs = pairs;
         this.lessons = lessons;
+        this.facts = facts;
         this.history = history;
         this.passwords = passwords;
         this.transactions = transactions;
@@ -89,10 +96,8 @@ class DemoMaker implements ApplicationRunner {
         addPerson(ids.get(), DemoPeople.ASSISTANT, Role.ASSISTANT, "kwame", hash);
         Map<String, LocalTime> today = Map.of(
                 "Marzipan", LocalTime.of(9, 30), "Vesper", LocalTime.of(16, 0), "Tamarack", LocalTime.of(17, 15));
-        UUID first = null;
         for (DemoPeople.DemoPair demo : DemoPeople.pairs()) {
             UUID pair = addPair(demo, hash);
-            first = first == null ? pair : first;
             LocalTime at = today.get(demo.pair().horse());
             if (at != null) {
                 Instant planned = LocalDate.ofInstant(clock.instant(), zone)
@@ -102,8 +107,24 @@ class DemoMaker implements ApplicationRunner {
                 lessons.add(ids.get(), pair, planned, 45, clock.instant());
             }
         }
-        history.make(coach, first, zone);
+        for (Story story : STORIES) {
+            tell(coach, story, zone);
+        }
         yards.markDemo(clock.instant());
+    }
+
+    private void tell(Viewer coach, Story story, ZoneId zone) {
+        PairRepository.Named pair = pairs.findVisible().stream()
+                .filter(p -> p.horse().equals(story.horse()))
+                .findFirst()
+                .orElseThrow();
+        int year = LocalDate.ofInstant(clock.instant(), zone).getYear();
+        facts.change(pair.id(), 0, story.facts(year));
+        Viewer rider = new Viewer(coach.yard(), pair.riderId(), Role.RIDER);
+        // each story draws from a stream of its own, so that one can change without the other
+        SplittableRandom random =
+                new SplittableRandom(settings.demoSeed() * 31 + story.horse().hashCode());
+        history.make(new DemoHistory.Told(coach, rider, pair.id(), story, zone, random));
     }
 
     private UUID addPair(DemoPeople.DemoPair demo, String hash) {

@@ -11,8 +11,10 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
+import strophos.core.plan.Turn;
 import strophos.core.record.Entry;
 import strophos.core.stair.RungId;
+import strophos.server.look.Checks;
 
 /** Writes the entries of one simulated lesson, as a device would have. */
 final class LessonScript {
@@ -23,6 +25,7 @@ final class LessonScript {
     private final Supplier<UUID> ids;
     private final SplittableRandom random;
     private final List<Entry> entries = new ArrayList<>();
+    private int sent;
     private Instant at;
 
     LessonScript(UUID lesson, UUID device, UUID author, Instant start, Supplier<UUID> ids, SplittableRandom random) {
@@ -34,29 +37,43 @@ final class LessonScript {
         this.random = random;
     }
 
-    void start() {
+    void open() {
         say("clock", Map.of("offsetMs", 0));
+    }
+
+    void start() {
         say("lesson_started", Map.of());
     }
 
-    /** Both reins in turn, so many asks each time. */
-    void ride(RungId rung, Mounted mounted, int turns, int asks, double closed) {
-        SimulatedAsks simulated = new SimulatedAsks(random);
-        Rein rein = random.nextBoolean() ? Rein.LEFT : Rein.RIGHT;
-        for (int turn = 0; turn < turns; turn++) {
-            String segment = say("segment", segment(rung, mounted, rein));
-            for (int i = 0; i < asks; i++) {
-                pass(14 + random.nextInt(26));
-                SimulatedAsks.Simulated ask = simulated.next(rein, closed);
-                String exchange = say("exchange", exchange(segment, ask));
-                if (random.nextInt(60) == 0) {
-                    // a slip of the thumb: taken back and touched again
-                    say("void", Map.of("target", exchange));
-                    say("exchange", exchange(segment, ask));
-                }
+    void look(Checks checks) {
+        say("first_look", checks.payload());
+    }
+
+    /** One turn on one rein: an ask about every half minute, now and then a slip of the thumb. */
+    void turn(RungId rung, Mounted mounted, Turn turn, Supplier<SimulatedAsks.Simulated> answers) {
+        String segment = say("segment", segment(rung, mounted, turn.rein()));
+        Instant end = at.plusSeconds(turn.seconds());
+        while (true) {
+            int pause = 16 + random.nextInt(22);
+            if (at.plusSeconds(pause).isAfter(end)) {
+                break;
             }
-            pass(20 + random.nextInt(30));
-            rein = rein == Rein.LEFT ? Rein.RIGHT : Rein.LEFT;
+            pass(pause);
+            SimulatedAsks.Simulated ask = answers.get();
+            String exchange = say("exchange", exchange(segment, ask));
+            if (random.nextInt(60) == 0) {
+                // taken back and touched again
+                say("void", Map.of("target", exchange));
+                say("exchange", exchange(segment, ask));
+            }
+        }
+        at = at.isAfter(end) ? at : end;
+    }
+
+    void rest(int seconds) {
+        if (seconds > 0) {
+            say("rest", Map.of());
+            pass(seconds);
         }
     }
 
@@ -77,8 +94,11 @@ final class LessonScript {
         return at;
     }
 
-    List<Entry> entries() {
-        return List.copyOf(entries);
+    /** What was written since this was asked last. */
+    List<Entry> fresh() {
+        List<Entry> fresh = List.copyOf(entries.subList(sent, entries.size()));
+        sent = entries.size();
+        return fresh;
     }
 
     private static Map<String, Object> segment(RungId rung, Mounted mounted, Rein rein) {

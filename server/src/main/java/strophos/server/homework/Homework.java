@@ -1,6 +1,5 @@
 package strophos.server.homework;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -49,7 +48,6 @@ public class Homework {
     private final FactsRepository facts;
     private final DecisionRepository decisions;
     private final Catalogue catalogue;
-    private final Clock clock;
 
     Homework(
             HomeworkRepository homework,
@@ -59,8 +57,7 @@ public class Homework {
             PairRepository pairs,
             FactsRepository facts,
             DecisionRepository decisions,
-            Catalogue catalogue,
-            Clock clock) {
+            Catalogue catalogue) {
         this.homework = homework;
         this.reader = reader;
         this.teller = teller;
@@ -69,7 +66,6 @@ public class Homework {
         this.facts = facts;
         this.decisions = decisions;
         this.catalogue = catalogue;
-        this.clock = clock;
     }
 
     /**
@@ -93,10 +89,9 @@ public class Homework {
     public record HomeworkView(
             LessonRepository.Lesson lesson, List<Draft> drafts, List<AssignmentView> running, int mostRunning) {}
 
-    public HomeworkView view(UUID lessonId) {
+    public HomeworkView view(UUID lessonId, Instant now) {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         PairRepository.Named pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
-        Instant now = clock.instant();
         ZoneId zone = lessons.zone();
         return new HomeworkView(
                 lesson,

@@ -53,7 +53,7 @@ class HomeworkController {
     @GetMapping("/lessons/{id}/homework")
     @Needs(Action.SEE_HOMEWORK)
     Homework.HomeworkView homework(@PathVariable UUID id) {
-        return homework.view(id);
+        return homework.view(id, clock.instant());
     }
 
     @PostMapping("/lessons/{id}/homework")
@@ -61,7 +61,7 @@ class HomeworkController {
     @ResponseStatus(HttpStatus.CREATED)
     Homework.HomeworkView set(@PathVariable UUID id, @Valid @RequestBody NewAssignment wanted) {
         homework.set(id, wanted.id(), wanted.rung(), wanted.daysAWeek(), clock.instant());
-        return homework.view(id);
+        return homework.view(id, clock.instant());
     }
 
     @PostMapping("/assignments/{id}/end")

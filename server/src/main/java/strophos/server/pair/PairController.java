@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,7 +49,7 @@ class PairController {
 
     record PairList(List<PairLine> pairs) {}
 
-    /** One pair. */
+    /** One pair; its trend is that of the strand it was asked most on, null before any ask. */
     record PairView(
             UUID id,
             String rider,
@@ -57,6 +58,7 @@ class PairController {
             School school,
             @CanBeNull String goal,
             List<StairReader.Step> stair,
+            @CanBeNull String trendStrand,
             List<Trend.Point> trend,
             List<PairRepository.LessonLine> lessons,
             List<DecisionRepository.Made> decisions) {}
@@ -95,6 +97,7 @@ class PairController {
         PairRecord record = pairs.record(id);
         List<DecisionRepository.Made> made = decisions.ofPair(id);
         List<PairRepository.LessonLine> lessons = pairs.lessons(id);
+        Optional<String> strand = stairs.mainStrand(record);
         return new PairView(
                 pair.id(),
                 pair.rider(),
@@ -103,7 +106,9 @@ class PairController {
                 pair.school(),
                 pair.goal(),
                 stairs.steps(record, made),
-                Trend.of(record, lessons),
+                strand.orElse(null),
+                strand.map(name -> Trend.of(stairs.ofStrand(record, name), lessons))
+                        .orElse(List.of()),
                 lessons,
                 made);
     }

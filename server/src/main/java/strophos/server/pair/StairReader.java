@@ -3,13 +3,16 @@ package strophos.server.pair;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.progress.Evidence;
@@ -99,6 +102,25 @@ public class StairReader {
                 rung.criterion().needed(),
                 seen.lessonsHeld(),
                 rung.criterion().lessons());
+    }
+
+    /** The strand the pair's own rider was asked most on; empty before any ask on a rung. */
+    Optional<String> mainStrand(PairRecord record) {
+        Map<String, Long> asks = record.asks().stream()
+                .filter(r -> r.ask().mounted() == Mounted.RIDER)
+                .flatMap(r -> catalogue.strandOf(r.rung()).stream())
+                .collect(Collectors.groupingBy(Strand::id, TreeMap::new, Collectors.counting()));
+        return asks.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
+    }
+
+    /** Only the asks on rungs of this strand. */
+    PairRecord ofStrand(PairRecord record, String strand) {
+        return new PairRecord(record.asks().stream()
+                .filter(r -> catalogue
+                        .strandOf(r.rung())
+                        .filter(s -> s.id().equals(strand))
+                        .isPresent())
+                .toList());
     }
 
     /** The state of one rung; empty when it stands in no strand. */

@@ -11,7 +11,7 @@ import strophos.core.progress.Ask;
 import strophos.core.progress.ReinSummary;
 import strophos.core.stair.PairRecord;
 
-/** YES on each rein, lesson by lesson, over all asks under the pair's own rider. */
+/** YES on each rein and the strength asked, lesson by lesson, over the asks of one strand under the pair's own rider. */
 final class Trend {
 
     /** Lessons taken together for the line: one lesson's ten asks jump too much to be read. */
@@ -19,8 +19,12 @@ final class Trend {
 
     private Trend() {}
 
-    /** One lesson; a rein that was not asked has {@code asks} 0. */
-    record Point(UUID lesson, Instant at, SideOfPoint left, SideOfPoint right) {}
+    /**
+     * One lesson; a rein that was not asked has {@code asks} 0.
+     *
+     * @param strengthTogether mean level of the asks in it and the two before together, 1 to 4
+     */
+    record Point(UUID lesson, Instant at, SideOfPoint left, SideOfPoint right, double strengthTogether) {}
 
     /**
      * YES of asks in the lesson, and in it and the two before together.
@@ -47,7 +51,11 @@ final class Trend {
                     now.lesson().id(),
                     now.lesson().startedAt(),
                     side(now.asks(), together, Rein.LEFT),
-                    side(now.asks(), together, Rein.RIGHT)));
+                    side(now.asks(), together, Rein.RIGHT),
+                    together.stream()
+                            .mapToInt(a -> a.strength().level())
+                            .average()
+                            .orElseThrow()));
         }
         return points;
     }

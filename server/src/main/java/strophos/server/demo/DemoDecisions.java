@@ -1,0 +1,83 @@
+package strophos.server.demo;
+
+import java.time.Instant;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import strophos.catalogue.Catalogue;
+import strophos.core.exchange.Mounted;
+import strophos.core.progress.Decision;
+import strophos.core.stair.PairRecord;
+import strophos.core.stair.RungState;
+import strophos.server.debrief.AdviceView;
+import strophos.server.debrief.Debrief;
+import strophos.server.debrief.Decide;
+import strophos.server.debrief.NewDecision;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.DecisionRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.pair.StairReader;
+
+/** Ottilie decides on every rung of a lesson that is not passed yet. */
+@Component
+@Profile("demo")
+class DemoDecisions {
+
+    private final LessonRepository lessons;
+    private final PairRepository pairs;
+    private final DecisionRepository decisions;
+    private final StairReader stairs;
+    private final Debrief debrief;
+    private final Decide decide;
+    private final Catalogue catalogue;
+    private final Supplier<UUID> ids;
+
+    DemoDecisions(
+            LessonRepository lessons,
+            PairRepository pairs,
+            DecisionRepository decisions,
+            StairReader stairs,
+            Debrief debrief,
+            Decide decide,
+            Catalogue catalogue,
+            Supplier<UUID> ids) {
+        this.lessons = lessons;
+        this.pairs = pairs;
+        this.decisions = decisions;
+        this.stairs = stairs;
+        this.debrief = debrief;
+        this.decide = decide;
+        this.catalogue = catalogue;
+        this.ids = ids;
+    }
+
+    void make(DemoHistory.Told of, UUID lesson, Instant end) {
+        PairRecord record = pairs.record(of.pair());
+        for (StairReader.Step step : stairs.steps(record, decisions.ofPair(of.pair()))) {
+            boolean isRidden = record.asks().stream()
+                    .anyMatch(r -> r.lesson().equals(lesson.toString())
+                            && r.rung().toString().equals(step.rung())
+                            && r.ask().mounted() == Mounted.RIDER);
+            if (isRidden && step.state() != RungState.PASSED) {
+                decideOn(lesson, step, end);
+            }
+        }
+    }
+
+    /** Ottilie follows the advice, but moves on when one success is missing on one rein. */
+    private void decideOn(UUID lesson, StairReader.Step step, Instant end) {
+        LessonRepository.Lesson ended = lessons.find(lesson).orElseThrow();
+        AdviceView advice = debrief.advice(ended, catalogue.rung(step.rung()).orElseThrow());
+        boolean isClose = advice.decision() == Decision.STAY
+                && advice.missing().size() == 1
+                && advice.missing().get(0).more() != null
+                && advice.missing().get(0).more() == 1;
+        Decision chosen = isClose ? Decision.MOVE_ON : advice.decision();
+        String reason = isClose ? "Soft enough on both reins; ready for more to do." : null;
+        decide.make(
+                lesson,
+                new NewDecision(ids.get(), step.rung(), chosen, advice.decision(), reason),
+                end.plusSeconds(300));
+    }
+}

@@ -1,0 +1,148 @@
+package strophos.server.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import strophos.core.homework.Feel;
+import strophos.core.homework.HomeworkState;
+import strophos.core.homework.StopSign;
+import strophos.core.homework.Verdict;
+import strophos.core.progress.Decision;
+import strophos.server.access.YardScope;
+import strophos.server.homework.AssignmentView;
+import strophos.server.homework.Homework;
+import strophos.server.homework.LookingIn;
+import strophos.server.homework.Practice;
+import strophos.server.homework.Practising;
+
+/** Homework after each lesson, the rider's practices until the next, and Ottilie's answers. */
+@Component
+@Profile("demo")
+class DemoPractices {
+
+    private static final List<String> SENTENCES = List.of(
+            "Good. Keep it this short.",
+            "Let go sooner; the rest is right.",
+            "Fewer, and longer rests between.",
+            "Begin on the easier side, end on it too.");
+
+    private static final LocalTime EVENING = LocalTime.of(18, 20);
+    private static final int DAYS_A_WEEK = 5;
+
+    private final Homework homework;
+    private final Practising practising;
+    private final LookingIn lookingIn;
+    private final Supplier<UUID> ids;
+
+    DemoPractices(Homework homework, Practising practising, LookingIn lookingIn, Supplier<UUID> ids) {
+        this.homework = homework;
+        this.practising = practising;
+        this.lookingIn = lookingIn;
+        this.ids = ids;
+    }
+
+    /** @param isLast the last lesson: its last report waits for an answer */
+    void make(DemoHistory.Told of, UUID lesson, Instant end, LocalDate next, boolean isLast, double t) {
+        set(of, lesson, end.plusSeconds(600));
+        LocalDate day = LocalDate.ofInstant(end, of.zone()).plusDays(1);
+        for (; day.isBefore(next); day = day.plusDays(1)) {
+            boolean isLastReport = isLast && day.equals(next.minusDays(1));
+            if (isLastReport || of.random().nextDouble() < of.story().practises()) {
+                Instant at = DemoHistory.at(day, EVENING, of.zone())
+                        .plusSeconds(of.random().nextInt(2400));
+                report(of, at, isLastReport ? Optional.of(of.story().last()) : Optional.empty(), t);
+                if (!isLastReport) {
+                    answer(of, at.plus(Duration.ofHours(2)));
+                }
+            }
+        }
+    }
+
+    /** One thing at a time: what was decided on first, unless it is running already. */
+    private void set(DemoHistory.Told of, UUID lesson, Instant at) {
+        Homework.HomeworkView view = homework.view(lesson, at);
+        Optional<Homework.Draft> wanted = view.drafts().stream()
+                .filter(d -> d.decision() == Decision.STAY || d.decision() == Decision.STEP_BACK)
+                .findFirst()
+                .or(() -> view.drafts().stream().findFirst());
+        if (wanted.isEmpty()) {
+            return;
+        }
+        String rung = wanted.get().rung();
+        boolean isRunning = view.running().stream()
+                .anyMatch(a -> a.steps().stream().anyMatch(s -> s.rung().equals(rung)));
+        if (!isRunning) {
+            view.running().forEach(a -> homework.end(a.id(), at));
+            homework.set(lesson, ids.get(), rung, DAYS_A_WEEK, at);
+        }
+    }
+
+    private void report(DemoHistory.Told of, Instant at, Optional<Story.LastReport> last, double t) {
+        YardScope.as(of.rider(), () -> {
+            practising.cards(at).stream().flatMap(p -> p.cards().stream()).forEach(card -> {
+                if (!card.isPaused()) {
+                    practising.take(List.of(practice(of, card, at, last, t)), at);
+                }
+            });
+            return null;
+        });
+    }
+
+    private Practice practice(
+            DemoHistory.Told of, AssignmentView card, Instant at, Optional<Story.LastReport> last, double t) {
+        SplittableRandom random = of.random();
+        AssignmentView.StepView step = card.steps().get(card.step());
+        double pace = 0.7 + 0.5 * random.nextDouble();
+        int each = card.goodShare() == null ? 0 : step.amount();
+        return new Practice(
+                ids.get(),
+                card.id(),
+                of.rider().person(),
+                card.step(),
+                step.rung(),
+                at,
+                (int) (step.secondsARein() * pace),
+                (int) (step.secondsARein() * (pace + 0.2 * random.nextDouble())),
+                last.map(Story.LastReport::feel).orElseGet(() -> feel(random, t)),
+                good(random, each),
+                each,
+                good(random, each),
+                each,
+                last.flatMap(Story.LastReport::stop).map(List::<StopSign>of).orElse(List.of()),
+                last.flatMap(Story.LastReport::question).orElse(null),
+                random.nextInt(12) == 0);
+    }
+
+    private static Feel feel(SplittableRandom random, double t) {
+        double at = random.nextDouble();
+        return at < 0.25 + 0.3 * t ? Feel.EASY : at < 0.88 + 0.06 * t ? Feel.GETTING_THERE : Feel.NOT_YET;
+    }
+
+    private static int good(SplittableRandom random, int each) {
+        int good = 0;
+        for (int i = 0; i < each; i++) {
+            good += random.nextDouble() < 0.8 ? 1 : 0;
+        }
+        return good;
+    }
+
+    /** Ottilie answers what waits, as the rule would. */
+    private void answer(DemoHistory.Told of, Instant at) {
+        lookingIn.waiting(at).stream()
+                .filter(a -> a.pair().equals(of.pair()) && a.lookIn() != HomeworkState.LookIn.NOT_YET_DUE)
+                .forEach(a -> lookingIn.answer(
+                        a.id(),
+                        ids.get(),
+                        a.advised() == null ? Verdict.CARRY_ON : a.advised(),
+                        SENTENCES.get(of.random().nextInt(SENTENCES.size())),
+                        at));
+    }
+}

@@ -1,0 +1,113 @@
+package strophos.server.demo;
+
+import java.time.LocalTime;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import strophos.core.exchange.Rein;
+import strophos.core.homework.Feel;
+import strophos.core.look.BendPlace;
+import strophos.core.look.Soundness;
+import strophos.server.look.Checks;
+import strophos.server.pair.Facts;
+
+/**
+ * Bend work, walk to trot. Planted truth: in bending, about 80 % YES on the left rein throughout; on the right 55 % at
+ * first, closing to 80 % at the last lesson.
+ */
+final class ImreAndTamarack implements Story {
+
+    static final double LEFT_YES = 0.8;
+    static final double RIGHT_YES_FIRST = 0.55;
+    static final double RIGHT_YES_LAST = 0.8;
+
+    private static final int TIGHT_DAY = 5;
+    private static final int WINDY_DAY = 7;
+    private static final int COACH_RIDES = 9;
+
+    @Override
+    public String horse() {
+        return "Tamarack";
+    }
+
+    @Override
+    public LocalTime hour() {
+        return LocalTime.of(17, 15);
+    }
+
+    @Override
+    public Facts facts(int year) {
+        return new Facts(148, year - 11, null, null, null, null, Story.kg("405"), Story.kg("71"), Story.kg("8.5"));
+    }
+
+    @Override
+    public Checks look(int lesson, double t, SplittableRandom random) {
+        int right = t < 0.35 ? 1 : t < 0.8 ? 2 : 3;
+        return new Checks(
+                Soundness.SOUND,
+                lesson == WINDY_DAY ? 2 : 3 + random.nextInt(2),
+                lesson == TIGHT_DAY ? 1 : 2 + random.nextInt(2),
+                3,
+                3 + random.nextInt(2),
+                3,
+                right,
+                BendPlace.EVEN,
+                t < 0.5 ? BendPlace.BASE_ONLY : BendPlace.EVEN,
+                10,
+                t < 0.4 ? 20 : t < 0.75 ? 15 : 12,
+                random.nextInt(4) == 0 ? 1 : 0,
+                false);
+    }
+
+    @Override
+    public double yes(String strand, Rein rein, double t) {
+        if (!strand.equals("bend")) {
+            return rein == Rein.LEFT ? 0.82 : 0.78;
+        }
+        return rein == Rein.RIGHT ? RIGHT_YES_FIRST + t * (RIGHT_YES_LAST - RIGHT_YES_FIRST) : LEFT_YES;
+    }
+
+    @Override
+    public double strength(String strand, double t) {
+        return 1.75;
+    }
+
+    @Override
+    public boolean coachRides(int lesson) {
+        return lesson == COACH_RIDES;
+    }
+
+    @Override
+    public Map<Integer, String> notes() {
+        return Map.of(
+                0,
+                "First lesson after the summer. Right: the neck hinges at the base.",
+                3,
+                "He waits for the inside rein to let go. Imre holds too long on the right.",
+                TIGHT_DAY,
+                "Imre came straight from the office; seat first today.",
+                WINDY_DAY,
+                "Wind from the river; attention comes and goes.",
+                COACH_RIDES,
+                "I got on for five minutes: softer at once when the outside hand stays.",
+                13,
+                "Imre breathes. Right circle round for the first time.",
+                18,
+                "Right rein catching up. Fewer asks, longer rests.",
+                22,
+                "Both reins alike at the start today.");
+    }
+
+    @Override
+    public double practises() {
+        return 0.62;
+    }
+
+    @Override
+    public LastReport last() {
+        return new LastReport(
+                Feel.NOT_YET,
+                Optional.empty(),
+                Optional.of("On the right he hangs on my inside hand as soon as I ask. Shorter, or leave it?"));
+    }
+}

@@ -1,0 +1,51 @@
+package strophos.server.demo;
+
+import java.math.BigDecimal;
+import java.time.LocalTime;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import strophos.core.exchange.Rein;
+import strophos.core.homework.StopSign;
+import strophos.server.look.Checks;
+import strophos.server.pair.Facts;
+
+/** What is true of a pair in the demo, so that the screens can find it. {@code t} runs from 0 (first lesson) to 1. */
+interface Story {
+
+    String horse();
+
+    LocalTime hour();
+
+    /** What is known of the horse in this year. */
+    Facts facts(int year);
+
+    /** The first look at time t. */
+    Checks look(int lesson, double t, SplittableRandom random);
+
+    /** Chance of a YES. */
+    double yes(String strand, Rein rein, double t);
+
+    /** Mean strength of the asks. */
+    double strength(String strand, double t);
+
+    /** Lessons in which the coach rides for a while. */
+    default boolean coachRides(int lesson) {
+        return false;
+    }
+
+    Map<Integer, String> notes();
+
+    /** Chance of practising on a day, in [0, 1]. */
+    double practises();
+
+    /** The last report before today. */
+    LastReport last();
+
+    /** How it went, what stopped it, what was asked. */
+    record LastReport(strophos.core.homework.Feel feel, Optional<StopSign> stop, Optional<String> question) {}
+
+    static BigDecimal kg(String value) {
+        return new BigDecimal(value);
+    }
+}

@@ -1,0 +1,90 @@
+package strophos.server.demo;
+
+import java.time.LocalTime;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import strophos.core.exchange.Rein;
+import strophos.core.homework.Feel;
+import strophos.core.homework.StopSign;
+import strophos.core.look.BendPlace;
+import strophos.core.look.Soundness;
+import strophos.server.look.Checks;
+import strophos.server.pair.Facts;
+
+/**
+ * A dull, heavy mare. Planted truth: the mean strength of the forward asks falls from 3.1 to 1.8 in the first half (six
+ * weeks) and stays there; rider and tack are 19.4 % of her weight.
+ */
+final class TobiahAndMarzipan implements Story {
+
+    static final double STRENGTH_FIRST = 3.1;
+    static final double STRENGTH_LAST = 1.8;
+
+    @Override
+    public String horse() {
+        return "Marzipan";
+    }
+
+    @Override
+    public LocalTime hour() {
+        return LocalTime.of(9, 30);
+    }
+
+    @Override
+    public Facts facts(int year) {
+        return new Facts(144, year - 14, null, null, null, null, Story.kg("480"), Story.kg("84"), Story.kg("9.1"));
+    }
+
+    @Override
+    public Checks look(int lesson, double t, SplittableRandom random) {
+        return new Checks(
+                Soundness.SOUND,
+                4,
+                2 + random.nextInt(2),
+                3,
+                t < 0.25 ? 1 : t < 0.6 ? 2 : 3,
+                3,
+                3,
+                BendPlace.EVEN,
+                BendPlace.EVEN,
+                12,
+                12,
+                0,
+                false);
+    }
+
+    @Override
+    public double yes(String strand, Rein rein, double t) {
+        return strand.equals("forward") ? 0.55 + 0.3 * Math.min(1, 2 * t) : 0.78;
+    }
+
+    @Override
+    public double strength(String strand, double t) {
+        return strand.equals("forward") ? STRENGTH_FIRST + (STRENGTH_LAST - STRENGTH_FIRST) * Math.min(1, 2 * t) : 1.9;
+    }
+
+    @Override
+    public Map<Integer, String> notes() {
+        return Map.of(
+                0, "He works harder than she does. Legs off between the asks.",
+                4, "One light leg, wait, then two taps: she looked surprised and went.",
+                9, "Tobiah forgets the pat. She does not forget the tap.",
+                15, "Off at the calf, both reins. Long rests.",
+                20, "New girth today; look at it again next time.");
+    }
+
+    @Override
+    public double practises() {
+        return 0.55;
+    }
+
+    @Override
+    public LastReport last() {
+        return new LastReport(
+                Feel.GETTING_THERE,
+                Optional.of(StopSign.SORE_SPOT),
+                Optional.of(
+                        "There is a sore spot under the new girth, the size of a coin. She flinched when I brushed it."));
+    }
+}
