@@ -1,6 +1,7 @@
 package strophos.core.stair;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,26 +11,38 @@ import strophos.core.exchange.Mounted;
 import strophos.core.progress.Ask;
 import strophos.core.progress.RungFacts;
 
-/** All asks of a pair in coached lessons, in order: what the stair and the rules read. */
-public record PairRecord(List<Ridden> asks) {
+/** All asks of a pair in coached lessons, in order: what the stair and the rules read. Sorted by rung once. */
+public final class PairRecord {
+
+    private final List<Ridden> asks;
+    private final Map<RungId, RungFacts> byRung = new HashMap<>();
 
     /** One ask and where it was made. */
     public record Ridden(String lesson, RungId rung, Ask ask) {}
 
-    public PairRecord {
-        asks = List.copyOf(asks);
+    /** @param asks lesson by lesson, each in the order ridden */
+    public PairRecord(List<Ridden> asks) {
+        this.asks = List.copyOf(asks);
+        Map<RungId, Map<String, List<Ask>>> sorted = new HashMap<>();
+        for (Ridden r : asks) {
+            sorted.computeIfAbsent(r.rung(), rung -> new LinkedHashMap<>())
+                    .computeIfAbsent(r.lesson(), lesson -> new ArrayList<>())
+                    .add(r.ask());
+        }
+        sorted.forEach((rung, byLesson) -> byRung.put(
+                rung,
+                new RungFacts(byLesson.entrySet().stream()
+                        .map(e -> new RungFacts.LessonAsks(e.getKey(), e.getValue()))
+                        .toList())));
+    }
+
+    public List<Ridden> asks() {
+        return asks;
     }
 
     /** What the rules may know of this rung. */
     public RungFacts factsOf(RungId rung) {
-        Map<String, List<Ask>> byLesson = new LinkedHashMap<>();
-        asks.stream()
-                .filter(r -> r.rung().equals(rung))
-                .forEach(r -> byLesson.computeIfAbsent(r.lesson(), l -> new ArrayList<>())
-                        .add(r.ask()));
-        return new RungFacts(byLesson.entrySet().stream()
-                .map(e -> new RungFacts.LessonAsks(e.getKey(), e.getValue()))
-                .toList());
+        return byRung.getOrDefault(rung, new RungFacts(List.of()));
     }
 
     /** The rungs the pair's own rider was asked on. */

@@ -53,8 +53,9 @@ class DemoDecisions {
     }
 
     void make(DemoHistory.Told of, UUID lesson, Instant end) {
-        PairRecord record = pairs.record(of.pair());
-        for (StairReader.Step step : stairs.steps(record, decisions.ofPair(of.pair()))) {
+        PairRecord record = pairs.record(of.pair().id());
+        for (StairReader.Step step :
+                stairs.steps(record, decisions.ofPair(of.pair().id()))) {
             boolean isRidden = record.asks().stream()
                     .anyMatch(r -> r.lesson().equals(lesson.toString())
                             && r.rung().toString().equals(step.rung())

@@ -19,6 +19,7 @@ import strophos.core.plan.Turn;
 import strophos.core.stair.Rung;
 import strophos.server.access.Viewer;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.PairRepository;
 import strophos.server.plan.PlanView;
 import strophos.server.plan.Plans;
 import strophos.server.ride.RideLog;
@@ -68,7 +69,8 @@ class DemoHistory {
     }
 
     /** A pair whose story is told. */
-    record Told(Viewer coach, Viewer rider, UUID pair, Story story, ZoneId zone, SplittableRandom random) {}
+    record Told(
+            Viewer coach, Viewer rider, PairRepository.Named pair, Story story, ZoneId zone, SplittableRandom random) {}
 
     /** Every lesson up to some days ago, and every practice up to yesterday. */
     void make(Told of) {
@@ -79,7 +81,7 @@ class DemoHistory {
             LocalDate day = day(today, i, count);
             UUID lesson = ids.get();
             Instant planned = at(day, of.story().hour(), of.zone());
-            lessons.add(lesson, of.pair(), planned, LESSON_MINUTES, planned);
+            lessons.add(lesson, of.pair().id(), planned, LESSON_MINUTES, planned);
             Instant end = ride(of, lesson, device, planned, i, (double) i / (count - 1));
             decisions.make(of, lesson, end);
             LocalDate next = i + 1 < count ? day(today, i + 1, count) : today;
@@ -104,7 +106,7 @@ class DemoHistory {
         script.pass(180);
         send(script);
         plans.keep(lesson, 0, plans.proposed(lesson, script.now()), script.now());
-        PlanView plan = plans.view(lesson, script.now()).plan();
+        PlanView plan = plans.forRide(lesson, script.now()).plan();
         script.start();
         script.pass(60);
         for (PlanView.BlockView block : plan.blocks()) {

@@ -124,7 +124,7 @@ class DemoMaker implements ApplicationRunner {
         // each story draws from a stream of its own, so that one can change without the other
         SplittableRandom random =
                 new SplittableRandom(settings.demoSeed() * 31 + story.horse().hashCode());
-        history.make(new DemoHistory.Told(coach, rider, pair.id(), story, zone, random));
+        history.make(new DemoHistory.Told(coach, rider, pair, story, zone, random));
     }
 
     private UUID addPair(DemoPeople.DemoPair demo, String hash) {

@@ -12,7 +12,6 @@ import java.util.function.Supplier;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.core.homework.Feel;
-import strophos.core.homework.HomeworkState;
 import strophos.core.homework.StopSign;
 import strophos.core.homework.Verdict;
 import strophos.core.progress.Decision;
@@ -87,7 +86,7 @@ class DemoPractices {
 
     private void report(DemoHistory.Told of, Instant at, Optional<Story.LastReport> last, double t) {
         YardScope.as(of.rider(), () -> {
-            practising.cards(at).stream().flatMap(p -> p.cards().stream()).forEach(card -> {
+            practising.cards(of.pair(), at).forEach(card -> {
                 if (!card.isPaused()) {
                     practising.take(List.of(practice(of, card, at, last, t)), at);
                 }
@@ -136,8 +135,8 @@ class DemoPractices {
 
     /** Ottilie answers what waits, as the rule would. */
     private void answer(DemoHistory.Told of, Instant at) {
-        lookingIn.waiting(at).stream()
-                .filter(a -> a.pair().equals(of.pair()) && a.lookIn() != HomeworkState.LookIn.NOT_YET_DUE)
+        lookingIn
+                .waiting(List.of(of.pair()), at)
                 .forEach(a -> lookingIn.answer(
                         a.id(),
                         ids.get(),

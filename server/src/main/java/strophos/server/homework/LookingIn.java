@@ -39,8 +39,13 @@ public class LookingIn {
 
     /** Those that wait for the coach at this moment, stop signs first. */
     public List<AssignmentView> waiting(Instant now) {
+        return waiting(pairs.findVisible(), now);
+    }
+
+    /** Those of these pairs. */
+    public List<AssignmentView> waiting(List<PairRepository.Named> of, Instant now) {
         ZoneId zone = lessons.zone();
-        return pairs.findVisible().stream()
+        return of.stream()
                 .flatMap(pair -> reader.running(pair.id(), now).stream().map(s -> teller.view(s, pair, now, zone)))
                 .filter(v -> v.lookIn() != HomeworkState.LookIn.NOT_YET_DUE)
                 // a quiet assignment without a single practice waits for the rider, not for the coach

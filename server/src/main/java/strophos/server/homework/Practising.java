@@ -73,16 +73,21 @@ public class Practising {
             UUID id, Outcome outcome, @CanBeNull Code code) {}
 
     public List<OwnPair> cards(Instant now) {
-        ZoneId zone = lessons.zone();
         return pairs.findVisible().stream()
                 .map(pair -> new OwnPair(
                         pair.id(),
                         pair.rider(),
                         pair.horse(),
-                        reader.running(pair.id(), now).stream()
-                                .map(s -> teller.view(s, pair, now, zone))
-                                .toList(),
+                        cards(pair, now),
                         stairs.steps(pairs.record(pair.id()), decisions.ofPair(pair.id()))))
+                .toList();
+    }
+
+    /** The cards of one pair. */
+    public List<AssignmentView> cards(PairRepository.Named pair, Instant now) {
+        ZoneId zone = lessons.zone();
+        return reader.running(pair.id(), now).stream()
+                .map(s -> teller.view(s, pair, now, zone))
                 .toList();
     }
 

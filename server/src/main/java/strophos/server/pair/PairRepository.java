@@ -10,6 +10,7 @@ import static strophos.server.db.Tables.RIDDEN_LESSON;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -17,6 +18,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.SelectConditionStep;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -106,8 +108,16 @@ public class PairRepository {
         return record(LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.le(upTo)));
     }
 
+    /** Lessons first, then their asks by key: a join would be planned badly while the tables are fresh. */
     private PairRecord record(Condition which) {
-        return new PairRecord(db.select(
+        List<UUID> lessons = db.select(LESSON.ID)
+                .from(LESSON)
+                .join(RIDDEN_LESSON)
+                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .where(which)
+                .orderBy(RIDDEN_LESSON.STARTED_AT, LESSON.ID)
+                .fetch(LESSON.ID);
+        Map<UUID, List<PairRecord.Ridden>> byLesson = db.select(
                         RIDDEN_EXCHANGE.LESSON_ID,
                         RIDDEN_EXCHANGE.EXERCISE,
                         RIDDEN_EXCHANGE.GAIT,
@@ -116,14 +126,17 @@ public class PairRepository {
                         RIDDEN_EXCHANGE.MOUNTED,
                         RIDDEN_EXCHANGE.STRENGTH,
                         RIDDEN_EXCHANGE.RESPONSE)
-                .from(LESSON)
-                .join(RIDDEN_LESSON)
-                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .from(DSL.unnest(lessons.toArray(UUID[]::new)).as("of_pair", "lesson_id"))
                 .join(RIDDEN_EXCHANGE)
-                .on(RIDDEN_EXCHANGE.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_EXCHANGE.LESSON_ID.eq(LESSON.ID)))
-                .where(which)
-                .orderBy(RIDDEN_LESSON.STARTED_AT, LESSON.ID, RIDDEN_EXCHANGE.ORD)
-                .fetch(PairRepository::ridden));
+                .on(RIDDEN_EXCHANGE
+                        .YARD_ID
+                        .eq(yard())
+                        .and(RIDDEN_EXCHANGE.LESSON_ID.eq(DSL.field(DSL.name("of_pair", "lesson_id"), UUID.class))))
+                .orderBy(RIDDEN_EXCHANGE.LESSON_ID, RIDDEN_EXCHANGE.ORD)
+                .fetchGroups(RIDDEN_EXCHANGE.LESSON_ID, PairRepository::ridden);
+        return new PairRecord(lessons.stream()
+                .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
+                .toList());
     }
 
     /** The lessons of a pair that were begun, the latest first. */
@@ -164,7 +177,7 @@ public class PairRepository {
                 .join(HORSE)
                 .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
                 .where(VisiblePairs.to(YardScope.viewer()))
-                .and(org.jooq.impl.DSL.and(more));
+                .and(DSL.and(more));
     }
 
     private static Named named(Record r) {

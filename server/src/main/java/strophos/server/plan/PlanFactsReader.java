@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -23,6 +24,8 @@ import strophos.core.homework.Feel;
 import strophos.core.plan.Candidate;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
+import strophos.core.progress.RungFacts;
+import strophos.core.progress.Sidedness;
 import strophos.core.progress.StifferSide;
 import strophos.core.stair.Decided;
 import strophos.core.stair.PairRecord;
@@ -72,16 +75,21 @@ class PlanFactsReader {
         this.catalogue = catalogue;
     }
 
-    /** The facts, and what happened since the last lesson with the facts as they would be without it. */
-    record Known(Looks.OfLesson look, PlanFacts facts, List<PlanChange.Supposed> causes) {}
+    /** The facts, with what they were gathered from. */
+    record Known(PlanFacts facts, Gathered gathered) {
+        Looks.OfLesson look() {
+            return gathered.look();
+        }
+    }
 
     /** What is known of the pair, once; a cause is left out of it to see what it changed. */
-    private record Gathered(
+    record Gathered(
             Looks.OfLesson look,
             School school,
             LocalDate day,
             ZoneId zone,
             PairRecord record,
+            Map<RungId, Sidedness> sides,
             List<String> lessonsRidden,
             List<DecisionRepository.Made> made,
             List<HomeworkReader.Told> told,
@@ -90,8 +98,7 @@ class PlanFactsReader {
 
     Known of(UUID lessonId, Instant now) {
         Gathered g = gather(lessonId, now);
-        PlanFacts all = facts(g, m -> true, p -> true, true);
-        return new Known(g.look(), all, causes(g));
+        return new Known(facts(g, m -> true, p -> true, true), g);
     }
 
     private Gathered gather(UUID lessonId, Instant now) {
@@ -117,6 +124,8 @@ class PlanFactsReader {
                 day,
                 zone,
                 record,
+                record.asked().stream()
+                        .collect(Collectors.toMap(r -> r, r -> StifferSide.DEFAULT.judge(record.factsOf(r)))),
                 before.stream().map(l -> l.id().toString()).toList(),
                 decisions.ofPair(pair.id()).stream()
                         .filter(m -> m.at().isBefore(asOf))
@@ -180,7 +189,7 @@ class PlanFactsReader {
                 exercise.isHard(),
                 exercise.schools()
                         .contains(g.school().name().toLowerCase(Locale.ROOT).replace('_', '-')),
-                Optional.of(StifferSide.DEFAULT.judge(g.record().factsOf(rung.id()))),
+                Optional.ofNullable(g.sides().get(rung.id())),
                 lastReport(g, id, isSaid).map(Practice::feel),
                 hasStops
                         && g.told().stream()
@@ -200,18 +209,17 @@ class PlanFactsReader {
     }
 
     private static Optional<Integer> turnsAgo(Gathered g, RungId rung) {
-        Set<String> ridden = new HashSet<>();
-        g.record().asks().stream().filter(r -> r.rung().equals(rung)).forEach(r -> ridden.add(r.lesson()));
-        for (int i = 0; i < g.lessonsRidden().size(); i++) {
-            if (ridden.contains(g.lessonsRidden().get(i))) {
-                return Optional.of(i);
-            }
+        List<RungFacts.LessonAsks> ridden = g.record().factsOf(rung).lessons();
+        if (ridden.isEmpty()) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        int ago = g.lessonsRidden().indexOf(ridden.get(ridden.size() - 1).lesson());
+        return ago < 0 ? Optional.empty() : Optional.of(ago);
     }
 
     /** Decisions of the last lesson, reports since, and stop signs that wait, each with the facts without it. */
-    private List<PlanChange.Supposed> causes(Gathered g) {
+    List<PlanChange.Supposed> causes(Known known) {
+        Gathered g = known.gathered();
         List<PlanChange.Supposed> causes = new ArrayList<>();
         for (DecisionRepository.Made m : g.made()) {
             boolean isLast = g.lessonsRidden().stream()

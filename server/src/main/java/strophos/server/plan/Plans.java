@@ -87,7 +87,7 @@ public class Plans {
                 teller.view(plan, facts.horse().lengthM()),
                 blocks(plan).equals(blocks(proposal)),
                 teller.breaches(PlanLimits.of(plan, facts)),
-                teller.changes(PlanChange.because(facts, known.causes())),
+                teller.changes(PlanChange.because(facts, reader.causes(known))),
                 facts.rungs().stream()
                         .filter(Candidate::suits)
                         .map(c -> new RungChoice(teller.named(c.id()), c.strand(), c.state()))

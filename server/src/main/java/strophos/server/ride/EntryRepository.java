@@ -61,7 +61,8 @@ class EntryRepository {
 
     void add(List<Entry> entries, Instant receivedAt) {
         UUID yard = YardScope.viewer().yard();
-        db.batchInsert(entries.stream()
+        db.insertInto(ENTRY, ENTRY.fields())
+                .valuesOfRecords(entries.stream()
                         .map(e -> {
                             var row = db.newRecord(ENTRY);
                             row.setYardId(yard);

@@ -25,6 +25,9 @@ import strophos.server.look.LookRepository;
 @Transactional(propagation = Propagation.MANDATORY)
 class Projection {
 
+    /** A statement takes at most 32 767 values. */
+    private static final int ROWS_A_STATEMENT = 1000;
+
     private final DSLContext db;
     private final LookRepository looks;
 
@@ -48,7 +51,12 @@ class Projection {
                 .set(RIDDEN_LESSON.RIGHT_MS, ride.reinMs().get(Rein.RIGHT))
                 .set(RIDDEN_LESSON.EXCHANGES, ride.exchanges().size())
                 .execute();
-        db.batchInsert(rows(yard, lesson, ride)).execute();
+        List<RiddenExchangeRecord> rows = rows(yard, lesson, ride);
+        for (int i = 0; i < rows.size(); i += ROWS_A_STATEMENT) {
+            db.insertInto(RIDDEN_EXCHANGE, RIDDEN_EXCHANGE.fields())
+                    .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + ROWS_A_STATEMENT)))
+                    .execute();
+        }
         looks.replace(lesson, ride.looks());
     }
 
