@@ -24,6 +24,9 @@ final class Choice {
             FocusKind.BEND, "bend",
             FocusKind.SHOULDERS, "shoulders");
 
+    /** Ridden when a look finds them, not for their own sake. */
+    private static final Set<String> ON_CALL = Set.of("confidence", "rider", "shoulders");
+
     /** A rung with its part in the lesson. */
     record Picked(Candidate rung, Block.Role role, List<Reason> why) {}
 
@@ -77,11 +80,18 @@ final class Choice {
 
     private Optional<Picked> ofKind(FocusKind kind, Block.Role role) {
         if (kind == FocusKind.NEXT_RUNG) {
-            return best(c -> !c.strand().equals("rider")).map(c -> picked(c, role, whyOpen(c)));
+            return best(c -> isCurrent(c) && c.isBeingLearnt())
+                    .or(() -> best(c -> !ON_CALL.contains(c.strand())))
+                    .or(() -> best(c -> true))
+                    .map(c -> picked(c, role, whyOpen(c)));
         }
         Reason why =
                 Reason.of(facts.chosen().isPresent() ? Reason.Code.CHOSEN : Reason.Code.FOCUS, "focus", kind.name());
         return best(c -> c.strand().equals(STRANDS.get(kind))).map(c -> picked(c, role, why, whyOpen(c)));
+    }
+
+    private boolean isCurrent(Candidate c) {
+        return facts.current().filter(c.strand()::equals).isPresent();
     }
 
     /** What is being learnt before what is known; what the rider got stuck on first; then what was ridden last. */
@@ -129,7 +139,7 @@ final class Choice {
         }
         boolean isLittle = asksLittle();
         return free(c -> !isLittle || c.isKnown())
-                .min(Comparator.comparing((Candidate c) -> c.strand().equals("rider"))
+                .min(Comparator.comparing((Candidate c) -> ON_CALL.contains(c.strand()))
                         .thenComparing(c -> !c.isBeingLearnt())
                         .thenComparing(c -> c.strand().equals(main.strand()))
                         .thenComparing(c -> c.turnsAgo().orElse(Integer.MAX_VALUE))

@@ -14,6 +14,7 @@ import strophos.core.stair.RungId;
  * @param look today's; empty before it was taken
  * @param focus of that look; empty before it was taken
  * @param chosen what the coach works on instead; empty to follow the look
+ * @param current the strand the pair has been working on; empty before its first lesson
  * @param rungs of all strands, each strand from the foot up
  * @param hardYesterday hard rungs ridden yesterday
  */
@@ -23,6 +24,7 @@ public record PlanFacts(
         Optional<FirstLook> look,
         Optional<Focus> focus,
         Optional<List<FocusKind>> chosen,
+        Optional<String> current,
         List<Candidate> rungs,
         List<RungId> hardYesterday) {
 

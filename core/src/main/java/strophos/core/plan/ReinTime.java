@@ -39,9 +39,12 @@ public record ReinTime(List<Turn> turns) {
             throw new IllegalArgumentException(
                     "Time (%d s) and the longest turn (%d s) must be at least a minute.".formatted(seconds, capS));
         }
-        double leftShare = stiffer == Rein.NONE ? 0.5 : stiffer == Rein.LEFT ? STIFFER_SHARE : 1 - STIFFER_SHARE;
-        int left = (int) Math.round(seconds * leftShare / GRAIN_S) * GRAIN_S;
-        int right = seconds / GRAIN_S * GRAIN_S - left;
+        int longer = stiffer == Rein.NONE
+                ? seconds / 2 / GRAIN_S * GRAIN_S
+                : (int) Math.round(seconds * STIFFER_SHARE / GRAIN_S) * GRAIN_S;
+        int shorter = stiffer == Rein.NONE ? longer : seconds / GRAIN_S * GRAIN_S - longer;
+        int left = stiffer == Rein.LEFT ? longer : shorter;
+        int right = stiffer == Rein.LEFT ? shorter : longer;
         Rein first = stiffer == Rein.LEFT ? Rein.RIGHT : Rein.LEFT;
         return alternating(left, right, first, seconds >= TWICE_FROM_S ? 2 : 1, capS);
     }

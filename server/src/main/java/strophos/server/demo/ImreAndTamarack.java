@@ -37,7 +37,7 @@ final class ImreAndTamarack implements Story {
 
     @Override
     public Facts facts(int year) {
-        return new Facts(148, year - 11, null, null, null, null, Story.kg("405"), Story.kg("71"), Story.kg("8.5"));
+        return new Facts(148, year - 11, null, null, null, null, null, null, null);
     }
 
     @Override
@@ -62,7 +62,7 @@ final class ImreAndTamarack implements Story {
     @Override
     public double yes(String strand, Rein rein, double t) {
         if (!strand.equals("bend")) {
-            return rein == Rein.LEFT ? 0.82 : 0.78;
+            return strand.equals("stop-back") ? 0.96 : rein == Rein.LEFT ? 0.82 : 0.78;
         }
         return rein == Rein.RIGHT ? RIGHT_YES_FIRST + t * (RIGHT_YES_LAST - RIGHT_YES_FIRST) : LEFT_YES;
     }

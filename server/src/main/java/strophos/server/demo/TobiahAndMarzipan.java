@@ -56,7 +56,7 @@ final class TobiahAndMarzipan implements Story {
 
     @Override
     public double yes(String strand, Rein rein, double t) {
-        return strand.equals("forward") ? 0.55 + 0.3 * Math.min(1, 2 * t) : 0.78;
+        return strand.equals("forward") ? 0.55 + 0.3 * Math.min(1, 2 * t) : strand.equals("stop-back") ? 0.96 : 0.78;
     }
 
     @Override

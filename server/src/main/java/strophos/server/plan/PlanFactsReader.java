@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -20,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.catalogue.Strand;
+import strophos.core.exchange.Mounted;
 import strophos.core.homework.Feel;
 import strophos.core.plan.Candidate;
 import strophos.core.plan.PlanChange;
@@ -49,6 +51,9 @@ import strophos.server.problem.Problem;
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
 class PlanFactsReader {
+
+    /** What a pair has been working on is read from so many lessons. */
+    private static final int LESSONS_BACK = 6;
 
     private final Looks looks;
     private final LessonRepository lessons;
@@ -151,6 +156,7 @@ class PlanFactsReader {
                 g.look().looked().map(l -> l.checks().look()),
                 g.look().focus(),
                 g.look().choice().map(LookRepository.Chosen::chosen),
+                current(g),
                 candidates,
                 candidates.stream()
                         .filter(Candidate::isHard)
@@ -159,6 +165,17 @@ class PlanFactsReader {
                                 .anyMatch(r -> r.rung().equals(id)
                                         && g.riddenYesterday().contains(r.lesson())))
                         .toList());
+    }
+
+    /** The strand asked most in the last lessons. */
+    private Optional<String> current(Gathered g) {
+        Set<String> last = new HashSet<>(g.lessonsRidden()
+                .subList(0, Math.min(LESSONS_BACK, g.lessonsRidden().size())));
+        Map<String, Long> asks = g.record().asks().stream()
+                .filter(r -> r.ask().mounted() == Mounted.RIDER && last.contains(r.lesson()))
+                .flatMap(r -> catalogue.strandOf(r.rung()).stream())
+                .collect(Collectors.groupingBy(Strand::id, TreeMap::new, Collectors.counting()));
+        return asks.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
     }
 
     private Stream<Candidate> candidates(
