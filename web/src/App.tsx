@@ -10,6 +10,11 @@ const SetUpPage = lazy(() => import('./session/SetUpPage'))
 const TodayPage = lazy(() => import('./today/TodayPage'))
 const PairsPage = lazy(() => import('./pair/PairsPage'))
 const PairPage = lazy(() => import('./pair/PairPage'))
+const LookPage = lazy(() => import('./look/LookPage'))
+const PlanPage = lazy(() => import('./plan/PlanPage'))
+const HomeworkPage = lazy(() => import('./homework/HomeworkPage'))
+const PracticePage = lazy(() => import('./practice/PracticePage'))
+const JoinPage = lazy(() => import('./invite/JoinPage'))
 const RidePage = lazy(() => import('./ride/RidePage'))
 const DebriefPage = lazy(() => import('./debrief/DebriefPage'))
 
@@ -19,6 +24,13 @@ export function App() {
   if (session.isPending) return <Wait />
   if (session.isError) return <Trouble cause={session.error} onAgain={() => void session.refetch()} />
   const { me, setUpNeeded } = session.data
+  if (window.location.pathname === '/join') {
+    return (
+      <Suspense fallback={<Wait />}>
+        <JoinPage />
+      </Suspense>
+    )
+  }
   if (!me) return <Suspense fallback={<Wait />}>{setUpNeeded ? <SetUpPage /> : <SignInPage />}</Suspense>
   return (
     <MeProvider value={me}>
@@ -26,9 +38,13 @@ export function App() {
         <Routes>
           <Route path="/lessons/:id/ride" element={<RidePage />} />
           <Route element={<Shell />}>
-            <Route path="/" element={<TodayPage />} />
+            <Route path="/" element={me.actions.includes('PRACTISE') ? <PracticePage /> : <TodayPage />} />
+            <Route path="/today" element={<TodayPage />} />
             <Route path="/pairs" element={<PairsPage />} />
             <Route path="/pairs/:id" element={<PairPage />} />
+            <Route path="/lessons/:id/look" element={<LookPage />} />
+            <Route path="/lessons/:id/plan" element={<PlanPage />} />
+            <Route path="/lessons/:id/homework" element={<HomeworkPage />} />
             <Route path="/lessons/:id/debrief" element={<DebriefPage />} />
           </Route>
           <Route path="*" element={<Navigate to="/" replace />} />

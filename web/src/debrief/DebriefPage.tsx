@@ -4,9 +4,10 @@ import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import type { Debrief, DebriefRow } from '../api'
-import { ReinClock } from '../ride/ReinClock'
+import { ReinClock } from '../ride'
 import { useMe } from '../session'
 import { dayLong, timeOfDay } from '../text/format'
+import { Beads } from '../ui/Beads'
 import { AnchorButton, LinkButton } from '../ui/Button'
 import { Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
@@ -18,6 +19,7 @@ import { isWayIn } from './wayIn'
 export default function DebriefPage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
+  const { actions } = useMe()
   const debrief = useQuery({
     queryKey: ['debrief', id],
     queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', { params: { path: { id } } })),
@@ -28,6 +30,9 @@ export default function DebriefPage() {
   const { lesson, rows, notes, kept } = debrief.data
   return (
     <Flex direction="column" gap="6">
+      <Box marginBottom="-4">
+        <Beads lesson={id} now="debrief" done={{ look: true, plan: true, ride: rows.length > 0 }} />
+      </Box>
       <Head debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
@@ -48,6 +53,11 @@ export default function DebriefPage() {
       )}
       {kept > 0 && <Quiet>{t('debrief.kept', { count: kept })}</Quiet>}
       <Flex gap="3" wrap="wrap">
+        {actions.includes('SEE_HOMEWORK') && (
+          <LinkButton to={`/lessons/${lesson.id}/homework`} look="act">
+            {t('debrief.toHomework')}
+          </LinkButton>
+        )}
         <LinkButton to={`/pairs/${lesson.pair}`}>{t('debrief.toStair')}</LinkButton>
         <AnchorButton href={`/api/v1/lessons/${lesson.id}/entries`} download={`lesson-${lesson.id}.json`}>
           {t('debrief.export')}

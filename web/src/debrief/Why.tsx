@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Advice, Finding, NumberView } from '../api'
 import { percent } from '../text/format'
 import { Quiet } from '../ui/Card'
+import { WhyBox } from '../ui/WhyBox'
 import { ruleKey } from './sentence'
 
 /** The why of an advice, opened on demand: every rule with its answer and its numbers. */
@@ -21,24 +22,6 @@ export function Why({ advice }: { advice: Advice }) {
     </WhyBox>
   )
 }
-
-const WhyBox = chakra('details', {
-  base: {
-    borderLeftWidth: '4px',
-    borderColor: 'line',
-    paddingLeft: '3',
-    _open: { borderColor: 'live' },
-    '& > summary': {
-      minHeight: 'touch',
-      display: 'flex',
-      alignItems: 'center',
-      cursor: 'pointer',
-      fontWeight: '650',
-      textDecoration: 'underline',
-      textUnderlineOffset: '3px',
-    },
-  },
-})
 
 function FindingLine({ finding, isDeciding }: { finding: Finding; isDeciding: boolean }) {
   const { t } = useTranslation()

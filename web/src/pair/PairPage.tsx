@@ -10,6 +10,8 @@ import { Card, CardTitle, Quiet } from '../ui/Card'
 import { SideLetter } from '../ui/side'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
+import { PeopleCard } from '../invite'
+import { FactsCard } from './FactsCard'
 import { missingSentence } from './missing'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
@@ -18,7 +20,7 @@ import { TrendDrawing } from './TrendDrawing'
 export default function PairPage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
-  const { timeZone } = useMe()
+  const { timeZone, actions } = useMe()
   const pair = useQuery({
     queryKey: ['pair', id],
     queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}', { params: { path: { id } } })),
@@ -26,24 +28,34 @@ export default function PairPage() {
   if (pair.isPending) return <Wait />
   if (pair.isError) return <Trouble cause={pair.error} onAgain={() => void pair.refetch()} />
   const { stair, trend } = pair.data
-  const strands = [...new Set(stair.map((s) => s.strand))]
-  const live = stair.filter((s) => s.state === 'IN_WORK' || s.state === 'OPEN')
+  const all = [...new Set(stair.map((s) => s.strand))]
+  // what was never ridden is only named: an empty stair tells nothing
+  const ridden = all.filter((strand) => stair.some((s) => s.strand === strand && isRidden(s)))
+  const strands = ridden.length > 0 ? ridden : all.slice(0, 1)
+  const quiet = all.filter((strand) => !strands.includes(strand))
+  const live = stair.filter(
+    (s) => s.state === 'IN_WORK' || (s.state === 'OPEN' && strands.includes(s.strand)),
+  )
   return (
     <Flex direction="column" gap="6">
       <PairHead pair={pair.data} />
-      {strands.map((strand) => {
-        const steps = stair.filter((s) => s.strand === strand)
-        const name = t(`strand.${strand}`)
-        return (
-          <Card key={strand}>
-            <CardTitle>{t('pair.stair')}</CardTitle>
-            <Quiet>{t('pair.stairLead', { strand: name, window: steps[0]?.left.window })}</Quiet>
-            <Box marginTop="4">
-              <StairDrawing steps={steps} strand={name} />
-            </Box>
-          </Card>
-        )
-      })}
+      <Card>
+        <CardTitle>{t('pair.stair')}</CardTitle>
+        <Quiet>{t('pair.stairLead', { window: stair[0]?.left.window })}</Quiet>
+        {strands.map((strand) => (
+          <Box key={strand} marginTop="4">
+            <chakra.h3 fontSize="md" fontWeight="720" fontFamily="body">
+              {t(`strand.${strand}`)}
+            </chakra.h3>
+            <StairDrawing steps={stair.filter((s) => s.strand === strand)} strand={t(`strand.${strand}`)} />
+          </Box>
+        ))}
+        {quiet.length > 0 && (
+          <Quiet marginTop="4">
+            {t('pair.quietStrands', { strands: quiet.map((s) => t(`strand.${s}`)).join(', ') })}
+          </Quiet>
+        )}
+      </Card>
       <Grid templateColumns={{ base: '1fr', lg: '3fr 4fr' }} gap="6" alignItems="start">
         <Card>
           <CardTitle>{t('pair.onTheWay')}</CardTitle>
@@ -53,13 +65,39 @@ export default function PairPage() {
         </Card>
         <Card>
           <CardTitle>{t('pair.trend')}</CardTitle>
-          <Quiet marginBottom="4">{t('pair.trendLead')}</Quiet>
+          <Quiet marginBottom="4">
+            {pair.data.trendStrand && `${t(`strand.${pair.data.trendStrand}`)}. `}
+            {t('pair.trendLead')}
+          </Quiet>
           <TrendDrawing points={trend} timeZone={timeZone} />
+          <Strength points={trend} />
         </Card>
         <Lessons pair={pair.data} />
         <Decisions pair={pair.data} />
       </Grid>
+      {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}
+      {actions.includes('INVITE') && <PeopleCard pair={id} />}
     </Flex>
+  )
+}
+
+function isRidden(step: Step): boolean {
+  return step.state === 'IN_WORK' || step.state === 'PASSED' || step.left.asks + step.right.asks > 0
+}
+
+/** How strongly it had to be asked, at first and now. */
+function Strength({ points }: { points: PairView['trend'] }) {
+  const { t } = useTranslation()
+  const first = points[2] ?? points[0]
+  const last = points.at(-1)
+  if (!first || !last || points.length < 4) return null
+  return (
+    <chakra.p marginTop="3" fontVariantNumeric="tabular-nums">
+      {t('pair.strength', {
+        first: first.strengthTogether.toFixed(1),
+        last: last.strengthTogether.toFixed(1),
+      })}
+    </chakra.p>
   )
 }
 

@@ -4,7 +4,7 @@ import type { SideOfStep, Step } from '../api'
 import { SIDE } from '../ui/side'
 import type { Sided } from '../ui/side'
 
-const STEP = { width: 98, gap: 5, height: 112, rise: 16, label: 64 }
+const STEP = { width: 98, gap: 5, height: 78, rise: 11, label: 62 }
 
 /**
  * The stair of a strand: one step a rung, each split left and right down its middle. A half fills from below with the
@@ -21,6 +21,7 @@ export function StairDrawing({ steps, strand }: { steps: Step[]; strand: string 
         viewBox={`0 0 ${width} ${height}`}
         width="100%"
         minWidth={`${width * 0.8}px`}
+        maxWidth={`${width * 0.9}px`}
         display="block"
         role="list"
         fontFamily="body"
@@ -54,7 +55,7 @@ function StairStep({ step, base }: { step: Step; base: number }) {
   const half = STEP.width / 2
   return (
     <g role="listitem" aria-label={name} transform={`translate(0, ${STEP.label})`}>
-      <chakra.text y="-42" fontSize="15px" fontWeight="700" fill={isShut ? 'quiet' : 'ink'}>
+      <chakra.text y="-42" fontSize="14px" fontWeight="700" fill={isShut ? 'quiet' : 'ink'}>
         {step.shortName}
       </chakra.text>
       <chakra.text y="-24" fontSize="14px" fill="quiet">

@@ -1,3 +1,6 @@
+import { readLook } from './look'
+import type { FirstLook } from './look'
+import { isOne, isWhole } from './value'
 import { GAITS, MOUNTED, PLACES, REINS, RESPONSES, STRENGTHS } from './words'
 import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
 
@@ -8,6 +11,8 @@ export type Payload =
   | { kind: 'clock'; offsetMs: number }
   | { kind: 'segment'; exercise: string; gait: Gait; place: Place; rein: Rein; mounted: Mounted }
   | { kind: 'exchange'; segment: string; strength: Strength; response: Response }
+  | { kind: 'first_look'; seen: FirstLook }
+  | { kind: 'rest' }
   | { kind: 'note'; text: string }
   | { kind: 'void'; target: string }
   | { kind: 'amend'; target: string; payload: Record<string, unknown> }
@@ -25,7 +30,12 @@ export function readPayload(kind: string, v: number, p: Record<string, unknown>)
   switch (kind) {
     case 'lesson_started':
     case 'lesson_ended':
+    case 'rest':
       return { kind }
+    case 'first_look': {
+      const seen = readLook(p)
+      return seen && { kind, seen }
+    }
     case 'clock':
       return isWhole(p.offsetMs) && Math.abs(p.offsetMs) <= OFFSET_MAX_MS
         ? { kind, offsetMs: p.offsetMs }
@@ -63,16 +73,8 @@ function readSegment(p: Record<string, unknown>): Payload | undefined {
     : undefined
 }
 
-function isOne<T>(words: readonly T[], value: unknown): value is T {
-  return (words as readonly unknown[]).includes(value)
-}
-
 function isId(value: unknown): value is string {
   return typeof value === 'string' && ID.test(value)
-}
-
-function isWhole(value: unknown): value is number {
-  return typeof value === 'number' && Number.isInteger(value)
 }
 
 function isObject(value: unknown): value is Record<string, unknown> {

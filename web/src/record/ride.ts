@@ -1,3 +1,4 @@
+import type { FirstLook } from './look'
 import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
 
 /** A stretch with one exercise, gait, place, rein and person in the saddle; while ridden its end is null. */
@@ -30,6 +31,21 @@ export interface Note {
   text: string
 }
 
+/** What was seen at the start. */
+export interface Look {
+  id: string
+  atMs: number
+  author: string
+  seen: FirstLook
+}
+
+/** A stretch in which nothing was asked; while it goes on its end is null. */
+export interface Rest {
+  id: string
+  atMs: number
+  endMs: number | null
+}
+
 /** How often each answer came at each strength: rows by strength, columns by response. */
 export interface Tally {
   exercise: string
@@ -47,6 +63,9 @@ export interface Ride {
   segments: Segment[]
   exchanges: Exchange[]
   notes: Note[]
+  /** The last one counts. */
+  looks: Look[]
+  rests: Rest[]
   /** Time in closed segments, by rein. */
   reinMs: Record<Rein, number>
   tallies: Tally[]

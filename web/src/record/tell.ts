@@ -1,7 +1,7 @@
 import type { Entry } from './entry'
 import type { Payload } from './payload'
 import { tallyKey } from './ride'
-import type { Exchange, Note, Ride, Segment, Tally } from './ride'
+import type { Exchange, Look, Note, Rest, Ride, Segment, Tally } from './ride'
 import { RESPONSES, STRENGTHS } from './words'
 import type { Rein } from './words'
 
@@ -19,9 +19,13 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
   const segments: Segment[] = []
   const exchanges: Exchange[] = []
   const notes: Note[] = []
+  const looks: Look[] = []
+  const rests: Rest[] = []
   const close = (atMs: number) => {
     const last = segments.at(-1)
     if (last?.endMs === null) last.endMs = atMs
+    const rest = rests.at(-1)
+    if (rest?.endMs === null) rest.endMs = atMs
   }
   for (const { entry, atMs, payload } of told) {
     switch (payload.kind) {
@@ -45,6 +49,13 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
         exchanges.push({ id: entry.id, atMs, segment, author: entry.author, strength, response })
         break
       }
+      case 'first_look':
+        looks.push({ id: entry.id, atMs, author: entry.author, seen: payload.seen })
+        break
+      case 'rest':
+        close(atMs)
+        rests.push({ id: entry.id, atMs, endMs: null })
+        break
       case 'note':
         notes.push({ id: entry.id, atMs, author: entry.author, text: payload.text })
         break
@@ -59,6 +70,8 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
     segments,
     exchanges: placed,
     notes,
+    looks,
+    rests,
     reinMs: reinMs(segments),
     tallies: tallies(placed, byId),
     loose: exchanges.filter((x) => !byId.has(x.segment)).map((x) => x.id),

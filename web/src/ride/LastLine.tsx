@@ -1,5 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { Pencil, Undo2 } from 'lucide-react'
+import { Coffee, Pencil, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NOTE_MAX_LENGTH } from '../record'
@@ -13,6 +13,8 @@ interface LastLineProps {
   undone: KeptEntry | undefined
   exerciseName: (exercise: string) => string
   onUndo: () => void
+  /** Undefined while resting. */
+  onRest: (() => void) | undefined
   onPutBack: () => void
   onNote: (text: string) => void
 }
@@ -45,6 +47,11 @@ export function LastLine(props: LastLineProps) {
         <Button onClick={props.onUndo} disabled={!last}>
           <Undo2 size={20} aria-hidden />
           {t('ride.undo')}
+        </Button>
+      )}
+      {props.onRest && (
+        <Button onClick={props.onRest} aria-label={t('ride.rest')} title={t('ride.rest')} paddingX="3">
+          <Coffee size={20} aria-hidden />
         </Button>
       )}
       <Button onClick={() => setWriting(true)} aria-label={t('ride.note')} paddingX="3">

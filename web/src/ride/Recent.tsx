@@ -14,7 +14,7 @@ interface RecentProps {
 export function Recent({ entries, voided, exerciseName }: RecentProps) {
   const gone = new Set(voided)
   const said = entries
-    .filter((e) => e.kind === 'exchange' || e.kind === 'segment' || e.kind === 'note')
+    .filter((e) => e.kind === 'exchange' || e.kind === 'segment' || e.kind === 'note' || e.kind === 'rest')
     .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
     .slice(0, SHOWN)
   return (

@@ -7,13 +7,17 @@ import { clock } from '../text/format'
 import { Button } from '../ui/Button'
 import { lastStanding } from './choose'
 import { LastLine } from './LastLine'
+import { NudgeLine } from './NudgeLine'
 import { OutboxLine } from './OutboxLine'
 import { Pad } from './Pad'
+import { PlanLine } from './PlanLine'
+import { positionIn, turnsOf } from './planned'
 import { Recent } from './Recent'
 import { ReinClock } from './ReinClock'
 import { SegmentBar } from './SegmentBar'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
+import { turnMs, useNudge } from './useNudge'
 import { useSegment } from './useSegment'
 import type { Recorder, TakenBack } from './useRide'
 
@@ -27,7 +31,7 @@ interface RidingProps {
 export function Riding({ kept, recorder, segment }: RidingProps) {
   const { t } = useTranslation()
   const { ride, say } = recorder
-  const { lesson, rungs } = kept.packet
+  const { lesson, rungs, plan: planned } = kept.packet
   const nowMs = useNow() + kept.offsetMs
   const [undone, setUndone] = useState<TakenBack>()
   const last = lastStanding(recorder.entries, ride.voided, recorder.device)
@@ -36,7 +40,11 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     setUndone(undefined)
     return say({ kind, payload: { ...payload } })
   }
-  const { change, current } = useSegment(rungs, segment, (said) => tell(said.kind, said.payload))
+  const resting = ride.rests.at(-1)
+  const isResting = resting?.endMs === null
+  const { change, current } = useSegment(rungs, segment, isResting, (said) => tell(said.kind, said.payload))
+  const nudge = useNudge(ride, segment, nowMs, planned.nudges)
+  const turns = turnsOf(planned.plan)
   const touch = async (strength: Strength, response: Response) =>
     tell('exchange', { segment: await current(), strength, response })
   const undo = async () => {
@@ -52,6 +60,13 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const names = new Map(rungs.map((r) => [r.exercise, r.name]))
   const exerciseName = (exercise: string) => names.get(exercise) ?? exercise
 
+  // on a phone it stands where the names are, so that the pad keeps its size
+  const says = isResting ? (
+    <RestLine role="status">{t('ride.resting', { time: clock(nowMs - resting.atMs) })}</RestLine>
+  ) : (
+    nudge && <NudgeLine nudge={nudge} rules={planned.nudges} />
+  )
+
   return (
     <Grid
       as="main"
@@ -60,13 +75,13 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       padding={{ base: '2.5', lg: '6' }}
       gap={{ base: '2', lg: '4' }}
       columnGap={{ lg: '10' }}
-      gridTemplateRows={{ base: 'auto auto 1fr auto auto', lg: 'auto auto 1fr auto' }}
+      gridTemplateRows={{ base: 'auto auto 1fr auto auto', lg: 'auto auto auto 1fr auto' }}
       gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }}
       maxWidth="1320px"
       marginX="auto"
     >
       <Flex align="center" gap="3" gridColumn="1 / -1">
-        <Box flex="1" minWidth="0">
+        <Box flex="1" minWidth="0" display={{ base: says ? 'none' : 'block', lg: 'block' }}>
           <chakra.h1 fontSize={{ base: 'lg', lg: '3xl' }} fontWeight="760" truncate>
             {lesson.horse}{' '}
             <chakra.span fontWeight="400">
@@ -75,6 +90,11 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           </chakra.h1>
           <OutboxLine outbox={recorder.outbox} lesson={lesson.id} />
         </Box>
+        {says && (
+          <Box flex="1" minWidth="0" display={{ lg: 'none' }}>
+            {says}
+          </Box>
+        )}
         <chakra.span fontFamily="heading" fontSize="xl" fontVariantNumeric="tabular-nums" role="timer">
           {clock(nowMs - (ride.startedAtMs ?? nowMs))}
         </chakra.span>
@@ -87,7 +107,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           now={side}
         />
       </Box>
-      <Flex gridColumn={{ lg: '1' }} gridRow={{ lg: '2 / 5' }} minHeight="0">
+      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '3' }} display={{ base: 'none', lg: 'block' }}>
+        {says}
+      </Box>
+      <Flex gridColumn={{ lg: '1' }} gridRow={{ lg: '2 / 6' }} minHeight="0">
         <Pad
           side={side}
           counts={tallyOf(ride.tallies, segment)?.counts}
@@ -95,18 +118,36 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           onTouch={(...at) => void touch(...at)}
         />
       </Flex>
-      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '4' }}>
+      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '5' }}>
         <LastLine
           last={last}
           undone={undone?.entry}
           exerciseName={exerciseName}
           onUndo={() => void undo()}
+          onRest={isResting ? undefined : () => void tell('rest', {})}
           onPutBack={() => undone && void tell('void', { target: undone.by })}
           onNote={(text) => void tell('note', { text })}
         />
       </Box>
-      <Flex gridColumn={{ lg: '2' }} gridRow={{ lg: '3' }} direction="column" gap="5">
-        <SegmentBar rungs={rungs} now={segment} onChange={change} />
+      <Flex
+        gridColumn={{ lg: '2' }}
+        gridRow={{ lg: '4' }}
+        direction="column"
+        gap={{ base: '2', lg: '4' }}
+        minHeight="0"
+      >
+        {turns.length > 0 && (
+          <PlanLine
+            plan={planned.plan}
+            turns={turns}
+            at={positionIn(turns, ride.segments)}
+            turnMs={turnMs(ride, nowMs)}
+            mounted={segment.mounted}
+            rungs={rungs}
+            onChange={change}
+          />
+        )}
+        <SegmentBar rungs={rungs} now={segment} plan={planned.plan} onChange={change} />
         <Recent entries={recorder.entries} voided={ride.voided} exerciseName={exerciseName} />
         <chakra.p fontSize="sm" color="quiet" display={{ base: 'none', lg: 'block' }}>
           <chakra.b>{t('ride.shortcuts')}</chakra.b> {t('ride.keys')}
@@ -115,6 +156,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     </Grid>
   )
 }
+
+const RestLine = chakra('p', {
+  base: { background: 'goodSoft', borderRadius: 'key', paddingX: '3', paddingY: '1.5', fontWeight: '720' },
+})
 
 function reinMs({ ride }: Recorder, segment: Segment, rein: Rein, nowMs: number): number {
   const running = segment.rein === rein && segment.endMs === null ? Math.max(0, nowMs - segment.atMs) : 0

@@ -1,35 +1,37 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
-import type { Step } from '../api'
+import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Segment } from '../record'
 import { Button } from '../ui/Button'
 import { SIDE } from '../ui/side'
 import { choicesOf } from './choose'
-import type { Ridden } from './choose'
+import type { Choice, Ridden } from './choose'
 
 const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
 
 interface SegmentBarProps {
   rungs: Step[]
   now: Segment
+  plan: Plan
   onChange: (change: Partial<Ridden>) => void
 }
 
 /** In reach of the thumb: who rides, gait, exercise, and the rein biggest of all. Each is one touch. */
-export function SegmentBar({ rungs, now, onChange }: SegmentBarProps) {
+export function SegmentBar({ rungs, now, plan, onChange }: SegmentBarProps) {
   const { t } = useTranslation()
   return (
     <Flex direction="column" gap="2">
       <Strip role="group" aria-label={t('ride.exercise')}>
-        {choicesOf(rungs).map((c) => (
+        {plannedFirst(choicesOf(rungs), plan).map((c) => (
           <Button
             key={c.exercise}
             look="key"
             flexShrink={0}
             paddingX="3"
             aria-pressed={c.exercise === now.exercise}
-            onClick={() => onChange({ exercise: c.exercise })}
+            data-planned={isPlanned(plan, c.exercise) || undefined}
+            onClick={() => onChange(ofPlan(plan, c.exercise) ?? { exercise: c.exercise })}
           >
             {c.shortName}
           </Button>
@@ -100,8 +102,27 @@ const ReinKey = chakra('button', {
   },
 })
 
+function isPlanned(plan: Plan, exercise: string): boolean {
+  return plan.blocks.some((b) => b.of.exercise === exercise)
+}
+
+/** The plan's exercises stand first, in its order. */
+function plannedFirst(choices: Choice[], plan: Plan): Choice[] {
+  const order = (c: Choice) => {
+    const at = plan.blocks.findIndex((b) => b.of.exercise === c.exercise)
+    return at < 0 ? plan.blocks.length : at
+  }
+  return [...choices].sort((a, b) => order(a) - order(b))
+}
+
+/** A planned exercise comes with the plan's gait and place. */
+function ofPlan(plan: Plan, exercise: string): Partial<Ridden> | undefined {
+  const of = plan.blocks.find((b) => b.of.exercise === exercise)?.of
+  return of && { exercise, gait: of.gait, place: of.place }
+}
+
 /** One touch hands the horse over: rider, coach, somebody else. */
-function WhoRides({ now, onChange }: Omit<SegmentBarProps, 'rungs'>) {
+function WhoRides({ now, onChange }: Omit<SegmentBarProps, 'rungs' | 'plan'>) {
   const { t } = useTranslation()
   const next = MOUNTED[(MOUNTED.indexOf(now.mounted) + 1) % MOUNTED.length] ?? 'RIDER'
   return (

@@ -18,5 +18,6 @@ export function Spoken({
   if (said?.kind === 'segment') {
     return `${exerciseName(said.exercise)}, ${t(`gait.${said.gait}`)}, ${t(`rein.${said.rein}`)}`
   }
+  if (said?.kind === 'rest') return t('ride.rest')
   return said?.kind === 'note' ? said.text : entry.kind
 }

@@ -1,9 +1,11 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ShieldAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import type { Plan } from '../api'
 import type { KeptPacket } from '../store'
 import { Button, LinkButton } from '../ui/Button'
 import { firstRidden } from './choose'
+import { riddenIn, turnsOf } from './planned'
 import { OutboxLine } from './OutboxLine'
 import type { Recorder } from './useRide'
 
@@ -11,14 +13,17 @@ import type { Recorder } from './useRide'
 export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
   const { t } = useTranslation()
   const { lesson, rungs } = kept.packet
+  const { plan } = kept.packet.plan
+  const isStopped = plan.focus.includes('HELP_FIRST')
   const { ride, say, outbox } = recorder
   const isEnded = ride.endedAtMs !== null
   const begin = async () => {
     const hasClock = recorder.entries.some((e) => e.kind === 'clock' && e.device === recorder.device)
     if (!hasClock) await say({ kind: 'clock', payload: { offsetMs: kept.offsetMs } })
     await say({ kind: 'lesson_started', payload: {} })
-    const last = ride.segments.at(-1)
-    const { exercise, gait, place, rein, mounted } = last ?? firstRidden(rungs)
+    const first = turnsOf(plan)[0]
+    const begun = ride.segments.at(-1) ?? (first ? riddenIn(first, 'RIDER') : firstRidden(rungs))
+    const { exercise, gait, place, rein, mounted } = begun
     await say({ kind: 'segment', payload: { exercise, gait, place, rein, mounted } })
   }
   return (
@@ -37,29 +42,77 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
           {t('pair.and')} {lesson.rider}
         </chakra.span>
       </chakra.h1>
-      {isEnded ? <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p> : <Cautions />}
+      {isEnded ? <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p> : <Cautions plan={plan} />}
       <Flex direction="column" gap="3" marginTop={{ base: 'auto', md: '0' }}>
         {isEnded && (
           <LinkButton to={`/lessons/${lesson.id}/debrief`} look="act" minHeight="72px" fontSize="xl">
             {t('ride.toDebrief')}
           </LinkButton>
         )}
-        <Button
-          look={isEnded ? 'plain' : 'live'}
-          minHeight={isEnded ? 'touch' : '96px'}
-          fontSize="xl"
-          onClick={() => void begin()}
-        >
-          {t(isEnded ? 'ride.beginAgain' : 'ride.begin')}
-        </Button>
-        <LinkButton to="/">{t('ride.back')}</LinkButton>
+        {!isStopped && (
+          <Button
+            look={isEnded ? 'plain' : 'live'}
+            minHeight={isEnded ? 'touch' : '96px'}
+            fontSize="xl"
+            onClick={() => void begin()}
+          >
+            {t(isEnded ? 'ride.beginAgain' : 'ride.begin')}
+          </Button>
+        )}
+        <Flex gap="2">
+          {!isEnded && (
+            <LinkButton flex="1" to={`/lessons/${lesson.id}/look`}>
+              {t('ride.toLook')}
+            </LinkButton>
+          )}
+          <LinkButton flex="1" to="/">
+            {t('ride.back')}
+          </LinkButton>
+        </Flex>
         <OutboxLine outbox={outbox} lesson={lesson.id} />
       </Flex>
     </Flex>
   )
 }
 
-function Cautions() {
+const FIRST = new Set([
+  'NOTHING_RIDDEN',
+  'STOP_SIGN_OPEN',
+  'WEIGHT_OVER',
+  'WALK_ONLY',
+  'CALM_FIRST',
+  'SPARED',
+])
+
+/** What today's plan warns of stands before what is always said. */
+function Cautions({ plan }: { plan: Plan }) {
+  const { t } = useTranslation()
+  const notes = plan.notes.filter((n) => FIRST.has(n.code))
+  return (
+    <>
+      {notes.length > 0 && (
+        <chakra.ul
+          listStyleType="none"
+          padding="4"
+          borderWidth="2px"
+          borderColor="warn"
+          borderRadius="card"
+          background="warnSoft"
+          fontWeight="650"
+          display="grid"
+          gap="2"
+        >
+          {notes.map((n) => (
+            <li key={n.code + (n.values.rung ?? '')}>{t(`planNote.${n.code}`, n.values)}</li>
+          ))}
+        </chakra.ul>
+      )}
+      <Always />
+    </>
+  )
+}
+
+function Always() {
   const { t } = useTranslation()
   return (
     <Flex gap="4" padding="4" borderWidth="2px" borderColor="ink" borderRadius="card" background="card">

@@ -53,7 +53,7 @@ export function changed(rungs: Step[], now: Ridden, change: Partial<Ridden>): Ri
   return { exercise, gait: rung?.gait ?? gait, place: rung?.place ?? place, rein, mounted, ...change }
 }
 
-const UNDOABLE = new Set(['exchange', 'note', 'segment'])
+const UNDOABLE = new Set(['exchange', 'note', 'segment', 'rest'])
 
 /** The last thing written here that still stands and can be taken back; the first segment stays. */
 export function lastStanding(entries: KeptEntry[], voided: string[], device: string): KeptEntry | undefined {

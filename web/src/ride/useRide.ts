@@ -1,9 +1,9 @@
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
+import { useCallback, useMemo, useRef, useSyncExternalStore } from 'react'
 import { fold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
-import { append, counterOf, Outbox, shelfOf } from '../store'
+import { append, counterOf, shelfOf, useOutbox, waitingEntries } from '../store'
 import type { KeptEntry, OutboxState, Said } from '../store'
 import { lastStanding } from './choose'
 
@@ -28,7 +28,7 @@ export interface TakenBack {
 export function useRide(lesson: string): Recorder | undefined {
   const { person } = useMe()
   const shelf = shelfOf(person)
-  const outbox = useOutbox(person)
+  const outbox = useOutbox(() => waitingEntries(shelf))
   const state = useSyncExternalStore(outbox.subscribe, outbox.current)
   const entries = useLiveQuery(() => shelf.entries.where({ lesson }).toArray(), [shelf, lesson])
   const device = useLiveQuery(() => counterOf(shelf).then((c) => c.device), [shelf])
@@ -57,18 +57,4 @@ export function useRide(lesson: string): Recorder | undefined {
   if (!ride || !entries || device === undefined) return undefined
   const refused = entries.filter((e) => e.passage === 'refused')
   return { ride, entries, device, say, takeBack, outbox: { state, waiting, refused } }
-}
-
-function useOutbox(person: string): Outbox {
-  const [outbox] = useState(() => new Outbox(shelfOf(person)))
-  useEffect(() => {
-    const send = () => void outbox.send()
-    send()
-    window.addEventListener('online', send)
-    return () => {
-      window.removeEventListener('online', send)
-      outbox.stop()
-    }
-  }, [outbox])
-  return outbox
 }

@@ -21,7 +21,7 @@ function riding() {
     said.push(what)
     return Promise.resolve({ id: `written ${said.length}` } as KeptEntry)
   }
-  const { result, rerender } = renderHook(({ now }) => useSegment([], now, say), {
+  const { result, rerender } = renderHook(({ now }) => useSegment([], now, false, say), {
     initialProps: { now: segment },
   })
   return { said, result, rerender }

@@ -13,9 +13,14 @@ interface Pending {
 
 /**
  * The segment that counts now, also in the moment before it is painted: a touch right after a change of rein belongs to
- * the new rein, and two changes in one breath add up.
+ * the new rein, and two changes in one breath add up. While resting, the first touch begins the segment again.
  */
-export function useSegment(rungs: Step[], segment: Segment, say: (said: Said) => Promise<KeptEntry>) {
+export function useSegment(
+  rungs: Step[],
+  segment: Segment,
+  isResting: boolean,
+  say: (said: Said) => Promise<KeptEntry>,
+) {
   const pending = useRef<Pending | null>(null)
   useEffect(() => {
     if (pending.current?.id === segment.id) pending.current = null
@@ -25,7 +30,7 @@ export function useSegment(rungs: Step[], segment: Segment, say: (said: Said) =>
     const now = pending.current?.ridden ?? segment
     const ridden = changed(rungs, now, what)
     const isNew = (Object.keys(ridden) as (keyof Ridden)[]).some((k) => ridden[k] !== now[k])
-    if (!isNew) return
+    if (!isNew && (!isResting || pending.current)) return
     const next: Pending = { ridden, written: say({ kind: 'segment', payload: { ...ridden } }) }
     pending.current = next
     void next.written.then((entry) => {
@@ -34,7 +39,10 @@ export function useSegment(rungs: Step[], segment: Segment, say: (said: Said) =>
   }
 
   /** The id to write an exchange under. */
-  const current = async () => (pending.current ? (await pending.current.written).id : segment.id)
+  const current = async () => {
+    if (isResting) change({})
+    return pending.current ? (await pending.current.written).id : segment.id
+  }
 
   return { change, current }
 }

@@ -1,7 +1,7 @@
 import Dexie from 'dexie'
 import type { EntityTable } from 'dexie'
 import { v7 } from 'uuid'
-import type { Me, Packet } from '../api'
+import type { Cards, Me, NewPractice, Packet } from '../api'
 import type { Entry } from '../record'
 
 /** Where an entry stands on its way to the server. */
@@ -20,6 +20,28 @@ export interface KeptPacket {
   offsetMs: number
 }
 
+/** A report on its way to the server. */
+export interface KeptPractice extends NewPractice {
+  passage: Passage
+  code?: string
+}
+
+/** The cards as they came last. */
+export interface KeptCards {
+  name: 'cards'
+  cards: Cards
+}
+
+/** A practice under way: it survives a closed tab. */
+export interface RunningTimer {
+  assignment: string
+  startedMs: number
+  /** Paused since; null while it runs. */
+  pausedMs: number | null
+  /** Time in pauses that have ended. */
+  restedMs: number
+}
+
 interface Counter {
   name: 'writer'
   device: string
@@ -32,6 +54,9 @@ export type Shelf = Dexie & {
   entries: EntityTable<KeptEntry, 'id'>
   packets: EntityTable<KeptPacket, 'lesson'>
   counters: EntityTable<Counter, 'name'>
+  practices: EntityTable<KeptPractice, 'id'>
+  cards: EntityTable<KeptCards, 'name'>
+  timers: EntityTable<RunningTimer, 'assignment'>
 }
 
 const shelves = new Map<string, Shelf>()
@@ -41,6 +66,7 @@ export function shelfOf(person: string): Shelf {
   if (open) return open
   const shelf = new Dexie(`strophos-${person}`, { chromeTransactionDurability: 'strict' }) as Shelf
   shelf.version(1).stores({ entries: 'id, lesson, passage', packets: 'lesson', counters: 'name' })
+  shelf.version(2).stores({ practices: 'id, passage, assignment', cards: 'name', timers: 'assignment' })
   shelves.set(person, shelf)
   return shelf
 }

@@ -1,16 +1,21 @@
-import { answerOf, api, Problem, Unreachable } from '../api'
-import type { BatchAnswer } from '../api'
-import type { KeptEntry, Passage, Shelf } from './device'
+import { Problem, Unreachable } from '../api'
 
 /** How sending stands. */
 export type OutboxState = 'resting' | 'sending' | 'offline' | 'signed_out' | 'failing'
 
-const BATCH = 200
 const RETRY_MS = { least: 2_000, most: 60_000 }
 
+/** What waits on this device, and how to send the next of it. */
+export interface Waiting {
+  /** One sender a name and browser. */
+  name: string
+  /** Sends some of what waits and settles it by its answers; false when nothing waits. Throws what stops sending. */
+  sendNext: (onSending: () => void) => Promise<boolean>
+}
+
 /**
- * Sends what waits, oldest first, as its author only; one sender a browser. Nothing leaves the device before the
- * server has answered for it by its id.
+ * Sends what waits, again and again until all is answered for. Nothing leaves the device before the server has answered
+ * for it by its id.
  */
 export class Outbox {
   private state: OutboxState = 'resting'
@@ -20,7 +25,7 @@ export class Outbox {
   private isAskedAgain = false
   private readonly listeners = new Set<() => void>()
 
-  constructor(private readonly shelf: Shelf) {}
+  constructor(private readonly waiting: Waiting) {}
 
   readonly current = (): OutboxState => this.state
 
@@ -36,7 +41,7 @@ export class Outbox {
       return this.running
     }
     clearTimeout(this.timer)
-    this.running = withLock(this.shelf.name, () => this.sendAll())
+    this.running = withLock(this.waiting.name, () => this.sendAll())
     await this.running
     this.running = undefined
     if (this.isAskedAgain) {
@@ -52,14 +57,7 @@ export class Outbox {
 
   private async sendAll(): Promise<void> {
     try {
-      for (;;) {
-        const waiting = await this.shelf.entries.where({ passage: 'waiting' }).sortBy('seq')
-        const batch = waiting.slice(0, BATCH)
-        if (batch.length === 0) break
-        this.enter('sending')
-        const answer = await answerOf(api.POST('/api/v1/entries', { body: { entries: batch.map(bare) } }))
-        await this.settle(batch, answer)
-      }
+      while (await this.waiting.sendNext(() => this.enter('sending')));
       this.pauseMs = RETRY_MS.least
       this.enter('resting')
     } catch (e) {
@@ -69,20 +67,6 @@ export class Outbox {
     }
   }
 
-  private async settle(batch: KeptEntry[], { answers }: BatchAnswer): Promise<void> {
-    await this.shelf.transaction('rw', this.shelf.entries, async () => {
-      for (const answer of answers) {
-        const sent = batch[answer.index]
-        if (sent) {
-          await this.shelf.entries.update(sent.id, {
-            passage: PASSAGE[answer.outcome],
-            code: answer.code ?? undefined,
-          })
-        }
-      }
-    })
-  }
-
   private enter(state: OutboxState): void {
     if (this.state === state) return
     this.state = state
@@ -90,20 +74,9 @@ export class Outbox {
   }
 }
 
-const PASSAGE: Record<BatchAnswer['answers'][number]['outcome'], Passage> = {
-  STORED: 'stored',
-  ALREADY: 'stored',
-  KEPT_ODD: 'odd',
-  REFUSED: 'refused',
-}
-
 function stateAfter(e: unknown): OutboxState {
   if (e instanceof Unreachable) return 'offline'
   return e instanceof Problem && e.status === 401 ? 'signed_out' : 'failing'
-}
-
-function bare({ id, lesson, device, author, seq, atMs, kind, v, payload }: KeptEntry) {
-  return { id, lesson, device, author, seq, atMs, kind, v, payload }
 }
 
 /** One tab sends at a time; where locks are missing, doubled sending is harmless, since the server knows the ids. */

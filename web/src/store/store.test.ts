@@ -1,7 +1,7 @@
 import { v7 } from 'uuid'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { fold } from '../record'
-import { append, Outbox, packetOf, shelfOf } from '.'
+import { append, Outbox, packetOf, shelfOf, waitingEntries } from '.'
 import type { KeptEntry, Shelf } from '.'
 
 const LESSON = v7()
@@ -85,7 +85,7 @@ describe('Outbox', () => {
     await note('one')
     await note('two')
     const batches = server(all('STORED'))
-    const outbox = new Outbox(shelf)
+    const outbox = new Outbox(waitingEntries(shelf))
     await outbox.send()
     await outbox.send()
     expect(batches.map((b) => b.entries.map((e) => e.seq))).toEqual([[1, 2]])
@@ -97,7 +97,7 @@ describe('Outbox', () => {
   test('sends the envelope alone, without what this device notes about it', async () => {
     await note('one')
     const batches = server(all('STORED'))
-    await new Outbox(shelf).send()
+    await new Outbox(waitingEntries(shelf)).send()
     expect(Object.keys(batches[0]?.entries[0] ?? {}).sort()).toEqual(
       ['atMs', 'author', 'device', 'id', 'kind', 'lesson', 'payload', 'seq', 'v'].sort(),
     )
@@ -105,7 +105,7 @@ describe('Outbox', () => {
 
   test('keeps everything when the answer is lost, and sends it again', async () => {
     await note('one')
-    const outbox = new Outbox(shelf)
+    const outbox = new Outbox(waitingEntries(shelf))
     server(() => Promise.reject(new TypeError('network')))
     await outbox.send()
     expect(outbox.current()).toBe('offline')
@@ -119,7 +119,7 @@ describe('Outbox', () => {
 
   test('keeps everything when the session has ended', async () => {
     await note('one')
-    const outbox = new Outbox(shelf)
+    const outbox = new Outbox(waitingEntries(shelf))
     server(() => Response.json({ code: 'signed_out' }, { status: 401 }))
     await outbox.send()
     expect(outbox.current()).toBe('signed_out')
@@ -140,7 +140,7 @@ describe('Outbox', () => {
         serverMs: 0,
       }),
     )
-    const outbox = new Outbox(shelf)
+    const outbox = new Outbox(waitingEntries(shelf))
     await outbox.send()
     expect((await kept()).map((e) => [e.passage, e.code])).toEqual([
       ['stored', undefined],
@@ -152,7 +152,7 @@ describe('Outbox', () => {
   test('sends more than a batch in several', async () => {
     for (let i = 0; i < 205; i++) await note(String(i))
     const batches = server(all('STORED'))
-    const outbox = new Outbox(shelf)
+    const outbox = new Outbox(waitingEntries(shelf))
     await outbox.send()
     expect(batches.map((b) => b.entries.length)).toEqual([200, 5])
     outbox.stop()

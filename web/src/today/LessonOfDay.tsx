@@ -13,7 +13,8 @@ interface LessonOfDayProps {
 }
 
 /** One lesson on the day's line: when, who, on what, and the one thing to do next. */
-export function LessonOfDay({ of: { lesson, inWork }, timeZone, actions }: LessonOfDayProps) {
+export function LessonOfDay({ of, timeZone, actions }: LessonOfDayProps) {
+  const { lesson, inWork } = of
   const { t } = useTranslation()
   return (
     <Grid
@@ -61,7 +62,7 @@ export function LessonOfDay({ of: { lesson, inWork }, timeZone, actions }: Lesso
         )}
       </Box>
       <Flex gap="2" align="center" justify={{ md: 'flex-end' }}>
-        <NextThing lesson={lesson} actions={actions} />
+        <NextThing of={of} actions={actions} />
       </Flex>
     </Grid>
   )
@@ -87,7 +88,9 @@ function Rung({ step }: { step: Step }) {
   )
 }
 
-function NextThing({ lesson, actions }: { lesson: TodaysLesson['lesson']; actions: Me['actions'] }) {
+/** The next bead of the lesson's thread, and riding, which is always one touch away. */
+function NextThing({ of, actions }: { of: TodaysLesson; actions: Me['actions'] }) {
+  const { lesson, isLooked, isPlanned } = of
   const { t } = useTranslation()
   if (lesson.endedAt) {
     return (
@@ -102,13 +105,20 @@ function NextThing({ lesson, actions }: { lesson: TodaysLesson['lesson']; action
     )
   }
   if (!actions.includes('RECORD')) return null
-  return lesson.startedAt ? (
-    <LinkButton to={`/lessons/${lesson.id}/ride`} look="live">
-      {t('today.goOn')}
-    </LinkButton>
-  ) : (
-    <LinkButton to={`/lessons/${lesson.id}/ride`} look="act" minWidth="7rem">
-      {t('today.ride')}
-    </LinkButton>
+  if (lesson.startedAt) {
+    return (
+      <LinkButton to={`/lessons/${lesson.id}/ride`} look="live">
+        {t('today.goOn')}
+      </LinkButton>
+    )
+  }
+  const next = isLooked ? (isPlanned ? 'ride' : 'plan') : 'look'
+  return (
+    <>
+      {next !== 'ride' && <LinkButton to={`/lessons/${lesson.id}/ride`}>{t('today.ride')}</LinkButton>}
+      <LinkButton to={`/lessons/${lesson.id}/${next}`} look="act" minWidth="7.5rem">
+        {t(`today.${next}`)}
+      </LinkButton>
+    </>
   )
 }

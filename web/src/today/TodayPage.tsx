@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
 import { answerOf, api } from '../api'
+import { Inbox } from '../homework'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
 import { dayLong } from '../text/format'
@@ -35,6 +36,7 @@ export default function TodayPage() {
         </chakra.h1>
         <chakra.p color="quiet">{t('today.count', { count: lessons.length })}</chakra.p>
       </Flex>
+      {me.actions.includes('SEE_HOMEWORK') && <Inbox />}
       {lessons.length === 0 && (
         <Box marginBottom="8">
           <chakra.p fontSize="xl" fontWeight="650">

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { CalendarDays, LogOut, MoonStar, Sun, SunDim, Users } from 'lucide-react'
+import { CalendarDays, Dumbbell, LogOut, MoonStar, Sun, SunDim, Users } from 'lucide-react'
 import { Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet } from 'react-router'
@@ -104,8 +104,19 @@ function Rail() {
         paddingX={{ base: '3', lg: '0' }}
         paddingY={{ base: '2', lg: '0' }}
       >
-        <RailLink to="/" icon={<CalendarDays size={21} aria-hidden />} label={t('nav.today')} />
-        <RailLink to="/pairs" icon={<Users size={21} aria-hidden />} label={t('nav.pairs')} />
+        {me.actions.includes('PRACTISE') && (
+          <RailLink to="/" icon={<Dumbbell size={21} aria-hidden />} label={t('nav.practice')} />
+        )}
+        <RailLink
+          to={me.actions.includes('PRACTISE') ? '/today' : '/'}
+          icon={<CalendarDays size={21} aria-hidden />}
+          label={t(me.actions.includes('PRACTISE') ? 'nav.lessons' : 'nav.today')}
+        />
+        <RailLink
+          to="/pairs"
+          icon={<Users size={21} aria-hidden />}
+          label={t(me.actions.includes('PRACTISE') ? 'nav.horses' : 'nav.pairs')}
+        />
       </chakra.nav>
       <Box marginTop="auto" display={{ base: 'none', lg: 'block' }}>
         <chakra.div fontWeight="650">{me.name}</chakra.div>

@@ -25,7 +25,15 @@ export function Trouble({ cause, onAgain }: { cause: unknown; onAgain?: () => vo
       <chakra.span color="warn" flexShrink={0}>
         <TriangleAlert size={22} aria-hidden />
       </chakra.span>
-      <chakra.p flex="1">{t(`problem.${key}`)}</chakra.p>
+      <chakra.div flex="1">
+        <p>{t(`problem.${key}`)}</p>
+        {cause instanceof Problem &&
+          cause.issues.map((issue) => (
+            <chakra.p key={issue.path + issue.code} fontWeight="650">
+              {i18n.exists(`issue.${issue.code}`) ? t(`issue.${issue.code}`) : issue.expected}
+            </chakra.p>
+          ))}
+      </chakra.div>
       {onAgain && <Button onClick={onAgain}>{t('problem.again')}</Button>}
     </Flex>
   )

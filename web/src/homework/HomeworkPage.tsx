@@ -1,0 +1,180 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useParams } from 'react-router'
+import { v7 } from 'uuid'
+import { answerOf, api } from '../api'
+import type { Assignment, Draft, Homework } from '../api'
+import { useMe } from '../session'
+import { Beads } from '../ui/Beads'
+import { Button, LinkButton } from '../ui/Button'
+import { Card, Quiet } from '../ui/Card'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+import { doseSentence } from './dose'
+import { Running } from './Running'
+
+const DAYS = [1, 2, 3, 4, 5, 6, 7]
+
+/** The moment: the rider is still there and says the task back. Choose, how many days, set: three touches. */
+export default function HomeworkPage() {
+  const { id = '' } = useParams()
+  const homework = useQuery({
+    queryKey: ['homework', id],
+    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/homework', { params: { path: { id } } })),
+    refetchOnMount: 'always',
+  })
+  if (homework.isPending) return <Wait />
+  if (homework.isError) return <Trouble cause={homework.error} onAgain={() => void homework.refetch()} />
+  return <Set of={homework.data} />
+}
+
+function Set({ of }: { of: Homework }) {
+  const { t } = useTranslation()
+  const { actions } = useMe()
+  const { lesson, drafts, running } = of
+  const client = useQueryClient()
+  const [chosen, setChosen] = useState(drafts[0]?.rung)
+  const draft = drafts.find((d) => d.rung === chosen)
+  const [days, setDays] = useState<number>()
+  const set = useMutation({
+    mutationFn: (d: Draft) =>
+      answerOf(
+        api.POST('/api/v1/lessons/{id}/homework', {
+          params: { path: { id: lesson.id } },
+          body: { id: v7(), rung: d.rung, daysAWeek: days ?? d.daysAWeek },
+        }),
+      ),
+    onSuccess: (next) => {
+      client.setQueryData(['homework', lesson.id], next)
+      void client.invalidateQueries({ queryKey: ['inbox'] })
+    },
+  })
+  const end = useMutation({
+    mutationFn: (a: Assignment) =>
+      answerOf(api.POST('/api/v1/assignments/{id}/end', { params: { path: { id: a.id } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['homework', lesson.id] }),
+  })
+  const canSet = actions.includes('SET_HOMEWORK')
+  return (
+    <Box>
+      <Beads lesson={lesson.id} now="homework" done={DONE} />
+      <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="5">
+        {t('homework.title', { horse: lesson.horse, rider: lesson.rider })}
+      </chakra.h1>
+      {drafts.length === 0 && (
+        <Card>
+          <chakra.p fontSize="lg">{t('homework.nothing')}</chakra.p>
+          <LinkButton to={`/lessons/${lesson.id}/ride`} marginTop="3">
+            {t('beads.ride')}
+          </LinkButton>
+        </Card>
+      )}
+      {draft && canSet && (
+        <Card marginBottom="6">
+          <Flex gap="2" wrap="wrap" role="group" aria-label={t('homework.what')}>
+            {drafts.map((d) => (
+              <Button
+                key={d.rung}
+                look="key"
+                aria-pressed={d.rung === chosen}
+                onClick={() => setChosen(d.rung)}
+              >
+                {nameOf(d)}, {t(`gait.${d.steps[d.first]?.gait ?? 'WALK'}`)}
+              </Button>
+            ))}
+          </Flex>
+          <Task draft={draft} />
+          <Flex gap="3" wrap="wrap" align="center" marginTop="5">
+            <chakra.span fontWeight="650">{t('homework.days')}</chakra.span>
+            <Flex gap="1" role="group" aria-label={t('homework.days')}>
+              {DAYS.map((d) => (
+                <Button
+                  key={d}
+                  look="key"
+                  paddingX="3"
+                  aria-pressed={d === (days ?? draft.daysAWeek)}
+                  onClick={() => setDays(d)}
+                >
+                  {d}
+                </Button>
+              ))}
+            </Flex>
+            <Button
+              look="live"
+              minWidth="10rem"
+              marginLeft={{ md: 'auto' }}
+              disabled={set.isPending}
+              onClick={() => set.mutate(draft)}
+            >
+              {t('homework.set')}
+            </Button>
+          </Flex>
+          {set.isError && <Trouble cause={set.error} />}
+        </Card>
+      )}
+      <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="3">
+        {t('homework.running', { count: running.length })}
+      </chakra.h2>
+      {running.length === 0 && <Quiet>{t('homework.none')}</Quiet>}
+      <Grid gap="4" templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }}>
+        {running.map((a) => (
+          <Running key={a.id} of={a} onEnd={canSet ? () => end.mutate(a) : undefined} />
+        ))}
+      </Grid>
+    </Box>
+  )
+}
+
+const DONE = { look: true, plan: true, ride: true, debrief: true }
+
+function nameOf(d: Draft): string {
+  return d.steps[d.first]?.name ?? d.rung
+}
+
+/** What the rider will read, so that it can be said back. */
+function Task({ draft }: { draft: Draft }) {
+  const { t } = useTranslation()
+  const step = draft.steps[draft.first]
+  if (!step) return null
+  return (
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 5fr) minmax(0, 4fr)' }}
+      gap={{ base: '4', lg: '8' }}
+      marginTop="4"
+    >
+      <Box>
+        <chakra.p fontFamily="heading" fontSize="2xl" fontWeight="740">
+          {step.name}, {t(`gait.${step.gait}`)}
+        </chakra.p>
+        <chakra.p fontSize="lg" fontWeight="650">
+          {doseSentence(t, step)}
+        </chakra.p>
+        <chakra.p marginTop="2">{step.instruction}</chakra.p>
+        <Quiet marginTop="2">
+          {t('homework.gate', { count: draft.easyNeeded, days: draft.minDays })}{' '}
+          {draft.goodShare !== null && t('homework.share', { percent: Math.round(100 * draft.goodShare) })}{' '}
+          {t(draft.isBrandNew ? 'homework.lookInNext' : 'homework.lookIn')}
+        </Quiet>
+      </Box>
+      <chakra.dl>
+        <Line name={t('homework.feel')}>{step.feel}</Line>
+        <Line name={t('homework.goesWrong')}>{step.goesWrong}</Line>
+        <Line name={t('homework.stopIf')}>{step.stopIf.join('; ')}</Line>
+        <Line name={t('homework.secondBest')}>{step.secondBest}</Line>
+      </chakra.dl>
+    </Grid>
+  )
+}
+
+function Line({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <Box marginBottom="2">
+      <chakra.dt color="quiet" fontSize="sm">
+        {name}
+      </chakra.dt>
+      <dd>{children}</dd>
+    </Box>
+  )
+}

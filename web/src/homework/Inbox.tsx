@@ -1,0 +1,151 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { CircleHelp, OctagonAlert, TimerReset } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { v7 } from 'uuid'
+import { answerOf, api } from '../api'
+import type { Assignment, Practice, Verdict } from '../api'
+import { useMe } from '../session'
+import { dayShort } from '../text/format'
+import { Button, Input } from '../ui/Button'
+import { Quiet } from '../ui/Card'
+import { Trouble } from '../ui/Trouble'
+import { doseSentence } from './dose'
+
+const VERDICTS: Verdict[] = ['CARRY_ON', 'NEXT', 'BACK']
+
+/** Reports that wait for the coach, stop signs first, each answered in two touches and a sentence. */
+export function Inbox() {
+  const { t } = useTranslation()
+  const inbox = useQuery({
+    queryKey: ['inbox'],
+    queryFn: () => answerOf(api.GET('/api/v1/inbox')),
+    refetchOnMount: 'always',
+  })
+  if (inbox.isError) return <Trouble cause={inbox.error} onAgain={() => void inbox.refetch()} />
+  if (!inbox.data || inbox.data.waiting.length === 0) return null
+  return (
+    <Grid
+      as="section"
+      aria-label={t('inbox.title')}
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: inbox.data.waiting.length > 1 ? '1fr 1fr' : '1fr' }}
+      gap="4"
+      alignItems="start"
+      marginBottom="8"
+    >
+      {inbox.data.waiting.map((a) => (
+        <Report key={a.id} of={a} />
+      ))}
+    </Grid>
+  )
+}
+
+function Report({ of }: { of: Assignment }) {
+  const { t } = useTranslation()
+  const { timeZone, actions } = useMe()
+  const last = of.practices[0]
+  const isStop = of.lookIn === 'STOP_SIGN'
+  const step = of.steps[of.step]
+  return (
+    <Box
+      as="article"
+      padding="4"
+      borderRadius="card"
+      borderWidth="2px"
+      borderColor={isStop ? 'warn' : 'line'}
+      background={isStop ? 'warnSoft' : 'card'}
+    >
+      <Flex gap="3" align="flex-start">
+        <chakra.span color={isStop ? 'warn' : 'ink'} flexShrink={0} paddingTop="0.5">
+          {isStop ? (
+            <OctagonAlert size={26} aria-hidden />
+          ) : of.lookIn === 'QUESTION' ? (
+            <CircleHelp size={26} aria-hidden />
+          ) : (
+            <TimerReset size={26} aria-hidden />
+          )}
+        </chakra.span>
+        <Box flex="1" minWidth="0">
+          <chakra.h2 fontSize="lg" fontWeight="720">
+            {isStop && `${of.stopSigns.map((s) => t(`stopSign.${s}`)).join(', ')}: `}
+            <chakra.span asChild _hover={{ textDecoration: 'underline' }}>
+              <Link to={`/pairs/${of.pair}`}>
+                {of.horse} {t('pair.and')} {of.rider}
+              </Link>
+            </chakra.span>
+          </chakra.h2>
+          <Quiet>
+            {t(`inbox.why.${of.lookIn}`)}
+            {step && ` · ${step.name}, ${t(`gait.${step.gait}`)}, ${doseSentence(t, step)}`}
+          </Quiet>
+          {last?.question && <chakra.p marginTop="2">“{last.question}”</chakra.p>}
+          <Feels practices={of.practices} timeZone={timeZone} />
+          {actions.includes('LOOK_IN') && <Answer of={of} />}
+        </Box>
+      </Flex>
+    </Box>
+  )
+}
+
+/** The last reports in one line, the latest first. */
+function Feels({ practices, timeZone }: { practices: Practice[]; timeZone: string }) {
+  const { t } = useTranslation()
+  return (
+    <Flex gap="4" wrap="wrap" marginTop="2" fontSize="sm" fontVariantNumeric="tabular-nums">
+      {practices.slice(0, 4).map((p) => (
+        <span key={p.id}>
+          <chakra.span color="quiet">{dayShort(p.startedAt, timeZone)}</chakra.span>{' '}
+          <b>{t(`feel.${p.feel}`)}</b>
+          {p.secondBest && ` (${t('homework.secondBest')})`}
+        </span>
+      ))}
+    </Flex>
+  )
+}
+
+function Answer({ of }: { of: Assignment }) {
+  const { t } = useTranslation()
+  const client = useQueryClient()
+  const [sentence, setSentence] = useState('')
+  const answer = useMutation({
+    mutationFn: (verdict: Verdict) =>
+      answerOf(
+        api.POST('/api/v1/assignments/{id}/look-ins', {
+          params: { path: { id: of.id } },
+          body: { id: v7(), verdict, sentence: sentence.trim() || null },
+        }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['inbox'] }),
+  })
+  const isPossible = (v: Verdict) =>
+    v === 'CARRY_ON' || (v === 'NEXT' ? of.step < of.steps.length - 1 : of.step > 0)
+  return (
+    <Box marginTop="3">
+      {of.lookIn === 'STOP_SIGN' && <chakra.p fontWeight="650">{t('inbox.stopFirst')}</chakra.p>}
+      <Input
+        aria-label={t('inbox.sentence')}
+        placeholder={t('inbox.sentence')}
+        maxLength={600}
+        value={sentence}
+        onChange={(e) => setSentence(e.target.value)}
+        marginY="2"
+      />
+      <Flex gap="2" wrap="wrap">
+        {VERDICTS.filter(isPossible).map((v) => (
+          <Button
+            key={v}
+            look={v === of.advised ? 'act' : 'plain'}
+            disabled={answer.isPending}
+            onClick={() => answer.mutate(v)}
+          >
+            {t(`verdict.${v}`)}
+            {v === of.advised && <chakra.span fontWeight="400"> ({t('inbox.advised')})</chakra.span>}
+          </Button>
+        ))}
+      </Flex>
+      {answer.isError && <Trouble cause={answer.error} />}
+    </Box>
+  )
+}

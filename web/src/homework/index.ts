@@ -1,0 +1,2 @@
+export { doseSentence } from './dose'
+export { Inbox } from './Inbox'

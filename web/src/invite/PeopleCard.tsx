@@ -1,0 +1,85 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { answerOf, api } from '../api'
+import { useMe } from '../session'
+import { dayShort } from '../text/format'
+import { Button, Input } from '../ui/Button'
+import { Card, CardTitle, Quiet } from '../ui/Card'
+import { Trouble } from '../ui/Trouble'
+
+/** Who has to do with a pair, and a way in for those who have none yet. */
+export function PeopleCard({ pair }: { pair: string }) {
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  const client = useQueryClient()
+  const path = { params: { path: { id: pair } } }
+  const people = useQuery({
+    queryKey: ['people', pair],
+    queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/people', path)),
+  })
+  const [guardian, setGuardian] = useState('')
+  const add = useMutation({
+    mutationFn: (name: string) =>
+      answerOf(api.POST('/api/v1/pairs/{id}/guardians', { ...path, body: { name } })),
+    onSuccess: (next) => {
+      setGuardian('')
+      client.setQueryData(['people', pair], next)
+    },
+  })
+  const invite = useMutation({
+    mutationFn: (person: string) =>
+      answerOf(api.POST('/api/v1/pairs/{id}/invitations', { ...path, body: { person } })),
+  })
+  return (
+    <Card>
+      <CardTitle>{t('people.title')}</CardTitle>
+      {people.data?.people.map((p) => (
+        <Flex key={p.id} align="center" gap="3" minHeight="touch" wrap="wrap">
+          <chakra.b>{p.name}</chakra.b>
+          <chakra.span color="quiet">{t(`role.${p.role}`)}</chakra.span>
+          <chakra.span marginLeft="auto">
+            {p.canSignIn ? (
+              <Quiet as="span">{t('people.canSignIn')}</Quiet>
+            ) : (
+              <Button onClick={() => invite.mutate(p.id)}>{t('people.invite')}</Button>
+            )}
+          </chakra.span>
+        </Flex>
+      ))}
+      {invite.data && (
+        <Box marginTop="2" padding="3" background="sunken" borderRadius="key">
+          <Quiet>{t('people.link', { date: dayShort(invite.data.expiresAt, timeZone) })}</Quiet>
+          <Input
+            readOnly
+            aria-label={t('people.linkLabel')}
+            value={`${window.location.origin}/join#${invite.data.token}`}
+            onFocus={(e) => e.target.select()}
+          />
+        </Box>
+      )}
+      <chakra.form
+        display="flex"
+        gap="2"
+        marginTop="3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          if (guardian.trim() !== '') add.mutate(guardian.trim())
+        }}
+      >
+        <Input
+          aria-label={t('people.guardian')}
+          placeholder={t('people.guardian')}
+          maxLength={80}
+          value={guardian}
+          onChange={(e) => setGuardian(e.target.value)}
+        />
+        <Button type="submit" flexShrink={0}>
+          {t('pairs.goAdd')}
+        </Button>
+      </chakra.form>
+      {(add.isError || invite.isError) && <Trouble cause={add.error ?? invite.error} />}
+    </Card>
+  )
+}

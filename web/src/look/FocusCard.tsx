@@ -1,0 +1,172 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import type { TFunction } from 'i18next'
+import { ShieldAlert } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { v7 } from 'uuid'
+import { answerOf, api } from '../api'
+import type { Focus, FocusKind, LookView } from '../api'
+import { useMe } from '../session'
+import { Button, Input, LinkButton } from '../ui/Button'
+import { Card, Quiet } from '../ui/Card'
+import { Trouble } from '../ui/Trouble'
+import { WhyBox } from '../ui/WhyBox'
+
+const CHOICES: FocusKind[] = ['CONFIDENCE', 'RIDER', 'STOP_BACK', 'FORWARD', 'BEND', 'SHOULDERS', 'NEXT_RUNG']
+
+/** What the look makes of the day: the focus, what must not be ridden, the why; and the coach's own choice. */
+export function FocusCard({ view }: { view: LookView }) {
+  const { t } = useTranslation()
+  const { focus, choice, lesson } = view
+  const { actions } = useMe()
+  const [isChoosing, setChoosing] = useState(false)
+  if (!focus) return null
+  const kinds = choice?.chosen ?? focus.kinds
+  const isStopped = focus.limits.includes('NOTHING_RIDDEN')
+  return (
+    <Card aria-label={t('look.focus')}>
+      <Quiet>{t(choice ? 'look.chosenFocus' : 'look.focus')}</Quiet>
+      <chakra.p fontFamily="heading" fontSize="3xl" fontWeight="760" lineHeight="1.05">
+        {kinds.map((k) => t(`focus.${k}`)).join(` ${t('look.then')} `)}
+      </chakra.p>
+      {choice && (
+        <Quiet marginTop="1">
+          {t('look.advised', { focus: focus.kinds.map((k) => t(`focus.${k}`)).join(', ') })}
+          {choice.reason && ` “${choice.reason}”`}
+        </Quiet>
+      )}
+      <Limits focus={focus} />
+      <chakra.ul listStyleType="none" marginTop="2">
+        {!isStopped && kinds.map((k) => <li key={k}>{t(`focusSays.${k}`)}</li>)}
+      </chakra.ul>
+      <Why focus={focus} />
+      <Flex gap="2" wrap="wrap" marginTop="3">
+        {!isStopped && (
+          <LinkButton to={`/lessons/${lesson.id}/plan`} look="act">
+            {t('look.toPlan')}
+          </LinkButton>
+        )}
+        {!isStopped && actions.includes('CHOOSE_FOCUS') && (
+          <Button onClick={() => setChoosing(!isChoosing)} aria-expanded={isChoosing}>
+            {t('look.other')}
+          </Button>
+        )}
+      </Flex>
+      {isChoosing && <Other view={view} onDone={() => setChoosing(false)} />}
+    </Card>
+  )
+}
+
+function Limits({ focus }: { focus: Focus }) {
+  const { t } = useTranslation()
+  return (
+    <>
+      {focus.limits.map((limit) => (
+        <Flex
+          key={limit}
+          role="alert"
+          gap="3"
+          marginTop="3"
+          padding="3"
+          borderRadius="key"
+          borderWidth="2px"
+          borderColor="warn"
+          background="warnSoft"
+        >
+          <chakra.span color="warn" flexShrink={0}>
+            <ShieldAlert size={26} aria-hidden />
+          </chakra.span>
+          <chakra.p fontWeight="650">{t(`limit.${limit}`)}</chakra.p>
+        </Flex>
+      ))}
+    </>
+  )
+}
+
+function Why({ focus }: { focus: Focus }) {
+  const { t } = useTranslation()
+  return (
+    <WhyBox marginTop="3">
+      <summary>{t('debrief.why.title')}</summary>
+      <chakra.ul listStyleType="none" paddingY="2" fontSize="sm">
+        {focus.findings.map((f) => (
+          <chakra.li key={f.rowId} paddingY="1" fontWeight={f.said === 'FIRES' ? '700' : '400'}>
+            {t(`row.${f.rowId.replace('.', '-')}`, { threshold: f.threshold })}: {t(`said.${f.said}`)}
+            {f.seen.length > 0 && (
+              <chakra.span color="quiet" fontWeight="400">
+                {' '}
+                ({f.seen.map((s) => t(`seen.${s.what}`, { value: seenValue(t, s.what, s.value) })).join(', ')}
+                )
+              </chakra.span>
+            )}
+          </chakra.li>
+        ))}
+      </chakra.ul>
+      {focus.missing.length > 0 && (
+        <Quiet>{t('look.missing', { checks: focus.missing.map((c) => t(`check.${c}`)).join(', ') })}</Quiet>
+      )}
+      <Quiet>{t('debrief.why.book', { book: focus.book })}</Quiet>
+    </WhyBox>
+  )
+}
+
+function seenValue(t: TFunction, what: string, value: string): string {
+  if (what === 'SOUNDNESS') return t(`soundness.${value}`)
+  if (what.startsWith('PLACE')) return t(`bendPlace.${value}`)
+  return what === 'SHOULDER' ? t(`look.weight.${value}`) : value
+}
+
+function Other({ view, onDone }: { view: LookView; onDone: () => void }) {
+  const { t } = useTranslation()
+  const client = useQueryClient()
+  const id = view.lesson.id
+  const [chosen, setChosen] = useState<FocusKind[]>(view.choice?.chosen ?? [])
+  const [reason, setReason] = useState('')
+  const choose = useMutation({
+    mutationFn: () =>
+      answerOf(
+        api.POST('/api/v1/lessons/{id}/focus', {
+          params: { path: { id } },
+          body: { id: v7(), chosen, reason: reason.trim() || null },
+        }),
+      ),
+    onSuccess: async (next) => {
+      client.setQueryData(['look', id], next)
+      await client.invalidateQueries({ queryKey: ['plan', id] })
+      onDone()
+    },
+  })
+  const flip = (k: FocusKind) =>
+    setChosen(chosen.includes(k) ? chosen.filter((c) => c !== k) : [...chosen, k].slice(-2))
+  return (
+    <Box marginTop="3">
+      <Quiet>{t('look.chooseTwo')}</Quiet>
+      <Flex gap="2" wrap="wrap" marginY="2">
+        {CHOICES.map((k) => (
+          <Button key={k} look="key" aria-pressed={chosen.includes(k)} onClick={() => flip(k)}>
+            {t(`focus.${k}`)}
+          </Button>
+        ))}
+      </Flex>
+      <Flex gap="2" wrap={{ base: 'wrap', md: 'nowrap' }}>
+        <Input
+          aria-label={t('debrief.reason')}
+          placeholder={t('debrief.reason')}
+          maxLength={400}
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+        />
+        <Button
+          look="act"
+          flexShrink={0}
+          disabled={chosen.length === 0 || choose.isPending}
+          onClick={() => choose.mutate()}
+        >
+          {t('look.choose')}
+        </Button>
+      </Flex>
+      {choose.isError && <Trouble cause={choose.error} />}
+    </Box>
+  )
+}

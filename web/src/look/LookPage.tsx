@@ -1,0 +1,133 @@
+import { Box, chakra, Grid } from '@chakra-ui/react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useParams } from 'react-router'
+import { answerOf, api, Unreachable } from '../api'
+import type { Looked } from '../api'
+import type { FirstLook } from '../record'
+import { OutboxLine, useRide } from '../ride'
+import type { Recorder } from '../ride'
+import { useMe } from '../session'
+import { packetOf, shelfOf } from '../store'
+import type { KeptPacket } from '../store'
+import { Beads } from '../ui/Beads'
+import { Button } from '../ui/Button'
+import { Quiet } from '../ui/Card'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+import { FocusCard } from './FocusCard'
+import { lookOf } from './lookOf'
+import { Scores, Soundness } from './Scores'
+import { Sides } from './Sides'
+
+/** The moment: the first minutes, horse in hand or just mounted. What is found decides the day. Works with no network. */
+export default function LookPage() {
+  const { id = '' } = useParams()
+  const { t } = useTranslation()
+  const { person } = useMe()
+  const recorder = useRide(id)
+  const packet = useQuery({
+    queryKey: ['packet', person, id],
+    queryFn: () => packetOf(shelfOf(person), id),
+    networkMode: 'always',
+    retry: false,
+  })
+  if (packet.isError) {
+    return packet.error instanceof Unreachable ? (
+      <chakra.p role="alert">{t('ride.notHere')}</chakra.p>
+    ) : (
+      <Trouble cause={packet.error} onAgain={() => void packet.refetch()} />
+    )
+  }
+  if (!recorder || packet.isPending) return <Wait />
+  return <Look key={recorder.ride.looks.at(-1)?.id ?? 'none'} kept={packet.data} recorder={recorder} />
+}
+
+function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
+  const { t } = useTranslation()
+  const client = useQueryClient()
+  const { lesson, looksBefore } = kept.packet
+  const made = recorder.ride.looks.at(-1)
+  const [look, setLook] = useState<FirstLook>(made?.seen ?? {})
+  const before = looksBefore.map((l: Looked) => lookOf(l.checks))
+  const isAllSent = recorder.outbox.waiting === 0
+  const view = useQuery({
+    queryKey: ['look', lesson.id],
+    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/look', { params: { path: { id: lesson.id } } })),
+    enabled: made !== undefined && isAllSent,
+  })
+  const isChanged = JSON.stringify(look) !== JSON.stringify(made?.seen ?? {})
+  const change = (what: Partial<FirstLook>) => setLook({ ...look, ...what })
+  const keep = async () => {
+    const hasClock = recorder.entries.some((e) => e.kind === 'clock' && e.device === recorder.device)
+    if (!hasClock) await recorder.say({ kind: 'clock', payload: { offsetMs: kept.offsetMs } })
+    await recorder.say({ kind: 'first_look', payload: { ...look } })
+    await client.invalidateQueries({ queryKey: ['look', lesson.id] })
+    await client.invalidateQueries({ queryKey: ['plan', lesson.id] })
+    window.scrollTo({ top: 0 })
+  }
+  return (
+    <Box paddingBottom="20">
+      <Beads lesson={lesson.id} now="look" done={{ look: !!made }} />
+      <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="1">
+        {lesson.horse}{' '}
+        <chakra.span fontWeight="400">
+          {t('pair.and')} {lesson.rider}
+        </chakra.span>
+      </chakra.h1>
+      <Quiet marginBottom="4">{t(before.length > 0 ? 'look.lead' : 'look.leadFirst')}</Quiet>
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+        templateAreas={{
+          base: '"focus" "sound" "sides" "scores"',
+          lg: '"sides focus" "sides sound" "sides scores" "sides ."',
+        }}
+        gridTemplateRows={{ lg: 'auto auto auto 1fr' }}
+        columnGap={{ lg: '12' }}
+        rowGap="4"
+      >
+        <Box gridArea="focus">
+          {made && !isChanged && !isAllSent && <Quiet role="status">{t('look.later')}</Quiet>}
+          {made && !isChanged && isAllSent && view.data && <FocusCard view={view.data} />}
+        </Box>
+        <Box gridArea="sound">
+          <Soundness look={look} onChange={change} />
+        </Box>
+        <Box gridArea="sides">
+          <Sides look={look} before={before} onChange={change} />
+        </Box>
+        <Box gridArea="scores">
+          <Scores look={look} before={before} onChange={change} />
+        </Box>
+      </Grid>
+      <KeepBar>
+        <OutboxLine outbox={recorder.outbox} lesson={lesson.id} />
+        <Button look="live" minWidth="9rem" disabled={!isChanged} onClick={() => void keep()}>
+          {t(made ? 'look.keepAgain' : 'look.keep')}
+        </Button>
+      </KeepBar>
+    </Box>
+  )
+}
+
+const KeepBar = chakra('div', {
+  base: {
+    position: 'fixed',
+    left: { base: '0', lg: 'auto' },
+    right: '0',
+    bottom: { base: '64px', lg: '0' },
+    display: 'flex',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    gap: '4',
+    paddingX: '4',
+    paddingY: '2',
+    background: 'card',
+    borderTopWidth: '2px',
+    borderColor: 'line',
+    zIndex: '4',
+    borderTopLeftRadius: { lg: 'card' },
+    borderLeftWidth: { lg: '2px' },
+  },
+})

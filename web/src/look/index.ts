@@ -1,0 +1,1 @@
+export { default as LookPage } from './LookPage'

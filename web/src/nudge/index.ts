@@ -1,0 +1,2 @@
+export { nudgeAt } from './nudge'
+export type { Nudge, NudgeRules, RideNow } from './nudge'

@@ -1,0 +1,199 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import type { TFunction } from 'i18next'
+import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import type { PlanBlock, PlannedLesson, Reason } from '../api'
+import { percent } from '../text/format'
+import { Button, Select } from '../ui/Button'
+import { Card, Quiet } from '../ui/Card'
+import { SIDE, SideLetter } from '../ui/side'
+import { minutes } from './minutes'
+
+interface BlockCardProps {
+  block: PlanBlock
+  choices: PlannedLesson['choices']
+  isFirst: boolean
+  isLast: boolean
+  canEdit: boolean
+  onLength: (by: 1 | -1) => void
+  onMove: (by: 1 | -1) => void
+  onSwap: (rung: string) => void
+  onLean: (longer: PlanBlock['longer']) => void
+  onRemove: () => void
+}
+
+const LEANS: PlanBlock['longer'][] = ['LEFT', 'NONE', 'RIGHT']
+
+/** One exercise of the plan: why it is there, why so long, how to go back, and the coach's hand on all of it. */
+export function BlockCard(props: BlockCardProps) {
+  const { t } = useTranslation()
+  const { block, canEdit } = props
+  return (
+    <Card>
+      <Quiet>{t(`plan.role.${block.role}`)}</Quiet>
+      <chakra.h2 fontSize="2xl" fontWeight="740">
+        {block.of.name}
+        <chakra.span fontFamily="body" fontSize="md" fontWeight="400" color="quiet">
+          {' '}
+          {t(`gait.${block.of.gait}`)}, {t(`place.${block.of.place}`)}
+        </chakra.span>
+      </chakra.h2>
+      <Turns block={block} />
+      <chakra.ul paddingLeft="5" marginTop="2" listStyleType="disc">
+        {block.reasons.map((r) => (
+          <li key={r.code}>{reasonSentence(t, r)}</li>
+        ))}
+      </chakra.ul>
+      <Facts block={block} />
+      {canEdit && <Hand {...props} />}
+    </Card>
+  )
+}
+
+function Turns({ block }: { block: PlanBlock }) {
+  return (
+    <Flex gap="1.5" wrap="wrap" marginTop="2" align="center">
+      {block.turns.map((turn, i) => {
+        const side = turn.rein === 'RIGHT' ? 'RIGHT' : 'LEFT'
+        return (
+          <Flex
+            key={i}
+            align="center"
+            gap="1"
+            color={SIDE[side].color}
+            fontWeight="720"
+            fontVariantNumeric="tabular-nums"
+          >
+            <SideLetter side={side} size="1.4em" />
+            {minutes(turn.seconds)}
+          </Flex>
+        )
+      })}
+    </Flex>
+  )
+}
+
+function Facts({ block }: { block: PlanBlock }) {
+  const { t } = useTranslation()
+  return (
+    <Grid as="dl" templateColumns="8rem 1fr" gap="1" columnGap="3" marginTop="3" fontSize="sm">
+      {block.circleM !== null && (
+        <Fact name={t('plan.circle')}>
+          {t('look.metres', { metres: block.circleM })}
+          {block.bendDegrees !== null && `, ${t('plan.bend', { degrees: block.bendDegrees.toFixed(0) })}`}
+        </Fact>
+      )}
+      <Fact name={t('plan.wayBack')}>{block.wayBackSaid}</Fact>
+      <Fact name={t('plan.position')}>{block.position}</Fact>
+      <Fact name={t('plan.good')}>{block.goodSigns.join(', ')}</Fact>
+      <Fact name={t('plan.cautions')}>{block.cautions.join(' ')}</Fact>
+    </Grid>
+  )
+}
+
+function Fact({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <>
+      <chakra.dt color="quiet">{name}</chakra.dt>
+      <dd>{children}</dd>
+    </>
+  )
+}
+
+function Hand({
+  block,
+  choices,
+  isFirst,
+  isLast,
+  onLength,
+  onMove,
+  onSwap,
+  onLean,
+  onRemove,
+}: BlockCardProps) {
+  const { t } = useTranslation()
+  return (
+    <Box marginTop="4" paddingTop="3" borderTopWidth="1px" borderColor="line">
+      <Flex gap="1.5" wrap="wrap" align="center">
+        <Button aria-label={t('plan.shorter')} paddingX="2" onClick={() => onLength(-1)}>
+          <Minus size={20} aria-hidden />
+        </Button>
+        <chakra.b minWidth="4.2rem" textAlign="center" fontVariantNumeric="tabular-nums">
+          {t('debrief.min', { minutes: minutes(block.workS) })}
+        </chakra.b>
+        <Button aria-label={t('plan.longer')} paddingX="2" onClick={() => onLength(1)}>
+          <Plus size={20} aria-hidden />
+        </Button>
+        <Flex role="group" aria-label={t('plan.lean')} gap="1" marginLeft="2">
+          {LEANS.map((lean) => (
+            <Button key={lean} look="key" aria-pressed={block.longer === lean} onClick={() => onLean(lean)}>
+              {t(`plan.leanTo.${lean}`)}
+            </Button>
+          ))}
+        </Flex>
+        <Flex gap="1" marginLeft={{ md: 'auto' }}>
+          <Button aria-label={t('plan.earlier')} paddingX="2" disabled={isFirst} onClick={() => onMove(-1)}>
+            <ArrowUp size={20} aria-hidden />
+          </Button>
+          <Button aria-label={t('plan.later')} paddingX="2" disabled={isLast} onClick={() => onMove(1)}>
+            <ArrowDown size={20} aria-hidden />
+          </Button>
+          <Button aria-label={t('plan.remove')} paddingX="2" onClick={onRemove}>
+            <Trash2 size={20} aria-hidden />
+          </Button>
+        </Flex>
+      </Flex>
+      <RungSelect label={t('plan.swap')} value={block.of.rung} choices={choices} onChoose={onSwap} />
+    </Box>
+  )
+}
+
+interface RungSelectProps {
+  label: string
+  value: string
+  choices: PlannedLesson['choices']
+  onChoose: (rung: string) => void
+}
+
+/** All rungs by strand; what is not open yet says so. */
+export function RungSelect({ label, value, choices, onChoose }: RungSelectProps) {
+  const { t } = useTranslation()
+  const strands = [...new Set(choices.map((c) => c.strand))]
+  return (
+    <Select
+      aria-label={label}
+      marginTop="2"
+      value={value}
+      onChange={(e) => {
+        if (e.target.value) onChoose(e.target.value)
+      }}
+    >
+      {value === '' && <option value="">{label}</option>}
+      {strands.map((strand) => (
+        <optgroup key={strand} label={t(`strand.${strand}`)}>
+          {choices
+            .filter((c) => c.strand === strand)
+            .map((c) => (
+              <option key={c.of.rung} value={c.of.rung}>
+                {c.of.name}, {t(`gait.${c.of.gait}`)}, {t(`place.${c.of.place}`)} ({t(`state.${c.state}`)})
+              </option>
+            ))}
+        </optgroup>
+      ))}
+    </Select>
+  )
+}
+
+function reasonSentence(t: TFunction, { code, values }: Reason): string {
+  return t(`reason.${code}`, {
+    ...values,
+    minutes: values.minutes
+      ?.replace(/^0\.5$/, '½')
+      .replace('.5', '½')
+      .replace('.0', ''),
+    focus: values.focus && t(`focus.${values.focus}`),
+    rein: values.rein && t(`rein.${values.rein}`),
+    feel: values.feel && t(`feelSaid.${values.feel}`),
+    p: values.p && percent(Number(values.p)),
+  })
+}

@@ -1,0 +1,53 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useTranslation } from 'react-i18next'
+import type { PlanChange } from '../api'
+import { dayLong } from '../text/format'
+import { Card, CardTitle, Quiet } from '../ui/Card'
+import { minutes } from './minutes'
+
+/** Which decision or report made this plan another one, with the plan as it would be without it. */
+export function Changes({ changes }: { changes: PlanChange[] }) {
+  const { t } = useTranslation()
+  if (changes.length === 0) return null
+  return (
+    <Card>
+      <CardTitle>{t('plan.changes')}</CardTitle>
+      {changes.map((c) => (
+        <Box key={`${c.kind}.${c.rung.rung}.${c.what}`} paddingY="2">
+          <chakra.p fontWeight="650">
+            {t(`plan.because.${c.kind}`, {
+              name: c.rung.name,
+              gait: t(`gait.${c.rung.gait}`),
+              day: dayLong(c.day),
+              what: t(
+                c.kind === 'DECISION'
+                  ? `decision.${c.what}`
+                  : c.kind === 'REPORT'
+                    ? `feelSaid.${c.what}`
+                    : `stopSign.${c.what}`,
+              ),
+            })}
+          </chakra.p>
+          <Parts name={t('plan.with')} parts={c.with} />
+          <Parts name={t('plan.without')} parts={c.without} isFaint />
+        </Box>
+      ))}
+    </Card>
+  )
+}
+
+function Parts({ name, parts, isFaint }: { name: string; parts: PlanChange['with']; isFaint?: boolean }) {
+  const { t } = useTranslation()
+  return (
+    <Flex gap="2" fontSize="sm" color={isFaint ? 'quiet' : 'ink'} align="baseline">
+      <Quiet as="span" flexShrink={0} width="5.2rem">
+        {name}
+      </Quiet>
+      <span>
+        {parts.length === 0
+          ? t('plan.nothing')
+          : parts.map((p) => `${p.name}, ${t(`gait.${p.gait}`)} ${minutes(p.seconds)}`).join(' · ')}
+      </span>
+    </Flex>
+  )
+}

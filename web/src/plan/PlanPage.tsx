@@ -1,0 +1,203 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { ShieldAlert, Undo2 } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useParams } from 'react-router'
+import { answerOf, api } from '../api'
+import type { PlannedLesson } from '../api'
+import { useMe } from '../session'
+import { Beads } from '../ui/Beads'
+import { Button, LinkButton } from '../ui/Button'
+import { Card, Quiet } from '../ui/Card'
+import { SideLetter } from '../ui/side'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+import { ArenaDrawing } from './ArenaDrawing'
+import { BlockCard, RungSelect } from './BlockCard'
+import { Changes } from './Changes'
+import { lengthened, leaning, moved, swapped, wantedOf, without, withNew } from './edit'
+import { minutes } from './minutes'
+import { TimeLine } from './TimeLine'
+import { useKeepPlan } from './useKeepPlan'
+
+/** The moment: between the look and the first stride. One or two things, both reins, and why; changed by one touch. */
+export default function PlanPage() {
+  const { id = '' } = useParams()
+  const plan = useQuery({
+    queryKey: ['plan', id],
+    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plan', { params: { path: { id } } })),
+    refetchOnMount: 'always',
+  })
+  if (plan.isPending) return <Wait />
+  if (plan.isError) return <Trouble cause={plan.error} onAgain={() => void plan.refetch()} />
+  return <Planned of={plan.data} />
+}
+
+function Planned({ of }: { of: PlannedLesson }) {
+  const { t } = useTranslation()
+  const { actions } = useMe()
+  const { lesson, plan, version } = of
+  const [chosen, setSelected] = useState(0)
+  const selected = Math.min(chosen, plan.blocks.length - 1)
+  const { keep, undo, canUndo, trouble } = useKeepPlan(of)
+  const canEdit = actions.includes('PLAN') && lesson.startedAt === null
+  const blocks = wantedOf(plan.blocks)
+  const block = plan.blocks[selected]
+  const isStopped = plan.focus.includes('HELP_FIRST')
+  return (
+    <Box>
+      <Beads lesson={lesson.id} now="plan" done={{ look: of.focus !== null, plan: version > 0 }} />
+      <Flex align="end" justify="space-between" wrap="wrap" gap="3" marginBottom="4">
+        <Box>
+          <Quiet>
+            {lesson.horse} {t('pair.and')} {lesson.rider} · {t('today.minutes', { minutes: lesson.minutes })}
+          </Quiet>
+          <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770">
+            {plan.focus.map((k) => t(`focus.${k}`)).join(` ${t('look.then')} `)}
+          </chakra.h1>
+        </Box>
+        <Flex gap="2" wrap="wrap">
+          {canUndo && (
+            <Button onClick={undo}>
+              <Undo2 size={20} aria-hidden />
+              {t('ride.undo')}
+            </Button>
+          )}
+          {canEdit && version === 0 && !isStopped && (
+            <Button onClick={() => keep(blocks)}>{t('plan.keep')}</Button>
+          )}
+          {!isStopped && (
+            <LinkButton to={`/lessons/${lesson.id}/ride`} look="live" minWidth="8rem">
+              {t('plan.ride')}
+            </LinkButton>
+          )}
+        </Flex>
+      </Flex>
+      <Notes of={of} />
+      {trouble !== null && <Trouble cause={trouble} />}
+      {plan.blocks.length > 0 && (
+        <Card marginBottom="5">
+          <Box overflowX="auto" tabIndex={0} role="group" aria-label={t('plan.timeline')}>
+            <Box minWidth="620px">
+              <TimeLine plan={plan} selected={selected} onSelect={setSelected} />
+            </Box>
+          </Box>
+          <Totals of={of} />
+        </Card>
+      )}
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 4fr)' }}
+        gap="5"
+        alignItems="start"
+      >
+        <Flex direction="column" gap="5">
+          {block && (
+            <BlockCard
+              block={block}
+              choices={of.choices}
+              isFirst={selected === 0}
+              isLast={selected === plan.blocks.length - 1}
+              canEdit={canEdit}
+              onLength={(by) => keep(lengthened(blocks, selected, by))}
+              onMove={(by) => {
+                keep(moved(blocks, selected, by))
+                setSelected(selected + by)
+              }}
+              onSwap={(rung) => keep(swapped(blocks, selected, rung))}
+              onLean={(longer) => keep(leaning(blocks, selected, longer))}
+              onRemove={() => keep(without(blocks, selected))}
+            />
+          )}
+          {canEdit && !isStopped && (
+            <RungSelect
+              label={t('plan.add')}
+              value=""
+              choices={of.choices}
+              onChoose={(rung) => {
+                keep(withNew(blocks, rung))
+                setSelected(blocks.length)
+              }}
+            />
+          )}
+          <Changes changes={of.changes} />
+        </Flex>
+        {block && (
+          <Card>
+            <ArenaDrawing arena={of.arena} ground={block.ground} name={block.of.name} />
+            <Quiet marginTop="2">
+              {t('plan.line', { metres: block.ground.lengthM.toFixed(0) })}
+              {block.circleM !== null && ` · ${t('look.metres', { metres: block.circleM })}`}
+            </Quiet>
+          </Card>
+        )}
+      </Grid>
+    </Box>
+  )
+}
+
+/** Cautions first, then what the day limits, then what the coach's own plan goes beyond. */
+function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
+  const { t } = useTranslation()
+  const isGrave = (code: string) =>
+    ['NOTHING_RIDDEN', 'STOP_SIGN_OPEN', 'WEIGHT_OVER', 'WALK_ONLY'].includes(code)
+  if (plan.notes.length + breaches.length === 0) return null
+  return (
+    <chakra.ul listStyleType="none" marginBottom="4" display="grid" gap="2">
+      {plan.notes.map((n) => (
+        <Flex
+          as="li"
+          key={n.code + (n.values.rung ?? '')}
+          gap="2.5"
+          align="center"
+          color={isGrave(n.code) ? 'ink' : 'quiet'}
+          {...(isGrave(n.code) && {
+            borderWidth: '2px',
+            borderColor: 'warn',
+            background: 'warnSoft',
+            borderRadius: 'key',
+            padding: '3',
+            fontWeight: '650',
+          })}
+        >
+          {isGrave(n.code) && (
+            <chakra.span color="warn" flexShrink={0}>
+              <ShieldAlert size={22} aria-hidden />
+            </chakra.span>
+          )}
+          {t(`planNote.${n.code}`, { ...n.values, focus: n.values.focus && t(`focus.${n.values.focus}`) })}
+        </Flex>
+      ))}
+      {breaches.map((b) => (
+        <li key={`${b.limit}.${b.block ?? ''}`}>{t(`planLimit.${b.limit}`)}</li>
+      ))}
+    </chakra.ul>
+  )
+}
+
+function Totals({ of: { plan, isAsProposed, keptBy } }: { of: PlannedLesson }) {
+  const { t } = useTranslation()
+  return (
+    <Flex
+      columnGap="5"
+      rowGap="0.5"
+      wrap="wrap"
+      marginTop="2"
+      align="center"
+      fontVariantNumeric="tabular-nums"
+    >
+      <Flex align="center" gap="2" fontWeight="720">
+        <SideLetter side="LEFT" /> {t('debrief.min', { minutes: minutes(plan.leftS) })}
+        <SideLetter side="RIGHT" /> {t('debrief.min', { minutes: minutes(plan.rightS) })}
+      </Flex>
+      <chakra.span color="quiet">
+        {t('plan.workRest', { work: minutes(plan.workS), rest: minutes(plan.restS) })}
+      </chakra.span>
+      <chakra.span color="quiet" marginLeft={{ md: 'auto' }}>
+        {keptBy
+          ? t(isAsProposed ? 'plan.keptAsProposed' : 'plan.keptChanged', { by: keptBy })
+          : t('plan.proposed')}
+      </chakra.span>
+    </Flex>
+  )
+}

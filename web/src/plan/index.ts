@@ -1,0 +1,2 @@
+export { ArenaDrawing } from './ArenaDrawing'
+export { minutes } from './minutes'

@@ -1,0 +1,32 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answerOf, api } from '../api'
+import type { PlannedLesson, WantedBlock } from '../api'
+import { wantedOf } from './edit'
+
+/** Keeps each change at once, with the way back; a refused one changes nothing and is said. */
+export function useKeepPlan(of: PlannedLesson) {
+  const client = useQueryClient()
+  const id = of.lesson.id
+  const [before, setBefore] = useState<WantedBlock[][]>([])
+  const put = useMutation({
+    // one after the other: each is made from the version the one before left
+    scope: { id: `plan-${id}` },
+    mutationFn: (blocks: WantedBlock[]) => {
+      const version = client.getQueryData<PlannedLesson>(['plan', id])?.version ?? of.version
+      return answerOf(
+        api.PUT('/api/v1/lessons/{id}/plan', { params: { path: { id } }, body: { version, blocks } }),
+      )
+    },
+    onSuccess: (next) => client.setQueryData(['plan', id], next),
+  })
+  const keep = (blocks: WantedBlock[]) => {
+    const now = wantedOf(of.plan.blocks)
+    put.mutate(blocks, { onSuccess: () => setBefore((all) => [...all, now]) })
+  }
+  const undo = () => {
+    const last = before.at(-1)
+    if (last) put.mutate(last, { onSuccess: () => setBefore((all) => all.slice(0, -1)) })
+  }
+  return { keep, undo, canUndo: before.length > 0, trouble: put.error }
+}

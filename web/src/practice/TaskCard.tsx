@@ -1,0 +1,164 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { OctagonAlert } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import type { Assignment } from '../api'
+import { doseSentence } from '../homework'
+import { useMe } from '../session'
+import type { KeptPractice } from '../store'
+import { dayShort } from '../text/format'
+import { Button } from '../ui/Button'
+import { Card, Quiet } from '../ui/Card'
+import { WhyBox } from '../ui/WhyBox'
+import { readySound } from './sound'
+
+interface TaskCardProps {
+  card: Assignment
+  isNamed: boolean
+  /** Reports kept here that the server does not know yet. */
+  kept: KeptPractice[]
+  onStart: () => Promise<void>
+  onReport: () => void
+}
+
+/** Today's card: what, how much, in five sentences; the coach's last word; and the timer. */
+export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardProps) {
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  const step = card.steps[card.step]
+  const answer = card.lookIns.at(-1)
+  if (!step) return null
+  const isPaused = card.isPaused || kept.some((k) => k.stopSigns.length > 0)
+  return (
+    <Card marginBottom="5">
+      {isNamed && <Quiet>{card.horse}</Quiet>}
+      <chakra.h1 fontSize="3xl" fontWeight="770">
+        {step.name}
+      </chakra.h1>
+      <chakra.p fontSize="lg" fontWeight="650">
+        {t(`gait.${step.gait}`)} · {doseSentence(t, step)}
+      </chakra.p>
+      {answer && (
+        <Box marginTop="3" borderLeftWidth="4px" borderColor="live" paddingLeft="3">
+          <chakra.p fontWeight="650">
+            {t(`verdictSaid.${answer.verdict}`)}
+            {answer.sentence && ` “${answer.sentence}”`}
+          </chakra.p>
+          <Quiet>
+            {answer.by}, {dayShort(answer.at, timeZone)}
+          </Quiet>
+        </Box>
+      )}
+      {isPaused ? (
+        <Flex
+          gap="3"
+          marginTop="4"
+          padding="3"
+          borderWidth="2px"
+          borderColor="warn"
+          borderRadius="key"
+          background="warnSoft"
+        >
+          <chakra.span color="warn" flexShrink={0}>
+            <OctagonAlert size={24} aria-hidden />
+          </chakra.span>
+          <chakra.p fontWeight="650">{t('practice.paused')}</chakra.p>
+        </Flex>
+      ) : (
+        <>
+          <chakra.p marginTop="3" fontSize="lg">
+            {step.instruction}
+          </chakra.p>
+          <Pair name={t('homework.feel')}>{step.feel}</Pair>
+          <Pair name={t('homework.goesWrong')}>{step.goesWrong}</Pair>
+          <Pair name={t('homework.stopIf')}>{step.stopIf.join('; ')}</Pair>
+          <Quiet marginTop="3">{t('practice.before')}</Quiet>
+          {card.turns.length === 0 ? (
+            <chakra.p marginTop="3" fontWeight="720">
+              {t('practice.doneToday')}
+            </chakra.p>
+          ) : (
+            <Button
+              look="live"
+              width="full"
+              minHeight="72px"
+              fontSize="xl"
+              marginTop="3"
+              onClick={() => {
+                readySound()
+                void onStart()
+              }}
+            >
+              {t('practice.start')}
+            </Button>
+          )}
+        </>
+      )}
+      <Button width="full" marginTop="2" onClick={onReport}>
+        {t('practice.reportOnly')}
+      </Button>
+      <Progress card={card} />
+      <WhyBox marginTop="3">
+        <summary>{t('practice.more')}</summary>
+        <Pair name={t('homework.secondBest')}>{step.secondBest}</Pair>
+        <Pair name={t('plan.cautions')}>{step.cautions.join(' ')}</Pair>
+        <History card={card} timeZone={timeZone} />
+      </WhyBox>
+    </Card>
+  )
+}
+
+function Pair({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <chakra.p marginTop="2">
+      <chakra.span color="quiet">{name}: </chakra.span>
+      {children}
+    </chakra.p>
+  )
+}
+
+/** What opens the next step, as dots: filled for every easy one running. */
+function Progress({ card }: { card: Assignment }) {
+  const { t } = useTranslation()
+  return (
+    <Flex align="center" gap="3" marginTop="4" wrap="wrap">
+      <Flex gap="1.5" aria-hidden>
+        {Array.from({ length: card.easyNeeded }, (_, i) => (
+          <chakra.span
+            key={i}
+            width="18px"
+            height="18px"
+            borderRadius="999px"
+            borderWidth="3px"
+            borderColor="good"
+            background={i < card.easyRunning ? 'good' : 'transparent'}
+          />
+        ))}
+      </Flex>
+      <chakra.span fontSize="sm">
+        {t(card.isReady ? 'practice.ready' : card.daysToGo > 0 ? 'practice.gateDays' : 'practice.gate', {
+          easy: Math.min(card.easyRunning, card.easyNeeded),
+          needed: card.easyNeeded,
+          count: card.daysToGo,
+        })}
+      </chakra.span>
+    </Flex>
+  )
+}
+
+function History({ card, timeZone }: { card: Assignment; timeZone: string }) {
+  const { t } = useTranslation()
+  if (card.practices.length === 0) return <Quiet marginY="2">{t('practice.noHistory')}</Quiet>
+  return (
+    <chakra.ul listStyleType="none" marginY="2" fontVariantNumeric="tabular-nums">
+      {card.practices.slice(0, 10).map((p) => (
+        <Flex as="li" key={p.id} justify="space-between" paddingY="1">
+          <span>{dayShort(p.startedAt, timeZone)}</span>
+          <span>{t(`feel.${p.feel}`)}</span>
+          <chakra.span color="quiet">
+            {t('practice.minutes', { left: Math.round(p.leftS / 60), right: Math.round(p.rightS / 60) })}
+          </chakra.span>
+        </Flex>
+      ))}
+    </chakra.ul>
+  )
+}

@@ -1,0 +1,41 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { BellRing } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import type { Nudge, NudgeRules } from '../nudge'
+
+/** One quiet line; touched, it says why. Never over the pad. */
+export function NudgeLine({ nudge, rules }: { nudge: Nudge; rules: NudgeRules }) {
+  const { t } = useTranslation()
+  return (
+    <chakra.div role="status" data-nudge={nudge}>
+      <Line key={nudge}>
+        <summary>
+          <Flex align="center" gap="2">
+            <BellRing size={18} aria-hidden />
+            {t(`nudge.${nudge}`)}
+          </Flex>
+        </summary>
+        <chakra.p fontWeight="400" paddingTop="1">
+          {t(`nudgeWhy.${nudge}`, {
+            turn: rules.turnS / 60,
+            work: rules.workS / 60,
+            good: rules.goodStopS / 60,
+            running: rules.yesRunning,
+          })}
+        </chakra.p>
+      </Line>
+    </chakra.div>
+  )
+}
+
+const Line = chakra('details', {
+  base: {
+    background: 'live',
+    color: 'onLive',
+    borderRadius: 'key',
+    paddingX: '3',
+    paddingY: '1.5',
+    fontWeight: '720',
+    '& > summary': { cursor: 'pointer', listStyle: 'none' },
+  },
+})

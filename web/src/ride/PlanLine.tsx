@@ -1,0 +1,68 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { ChevronRight, CornerDownLeft } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import type { Plan, Step } from '../api'
+import { clock } from '../text/format'
+import { Button } from '../ui/Button'
+import { SideLetter } from '../ui/side'
+import type { Ridden } from './choose'
+import { riddenIn } from './planned'
+import type { PlannedTurn } from './planned'
+
+interface PlanLineProps {
+  plan: Plan
+  turns: PlannedTurn[]
+  at: number
+  /** Time in the turn that is ridden. */
+  turnMs: number
+  mounted: Ridden['mounted']
+  rungs: Step[]
+  onChange: (change: Partial<Ridden>) => void
+}
+
+/** Where in the plan we are: what is left of this turn, what comes next, and the way back, each one touch away. */
+export function PlanLine({ plan, turns, at, turnMs, mounted, rungs, onChange }: PlanLineProps) {
+  const { t } = useTranslation()
+  const now = turns[at]
+  const next = turns[at + 1]
+  const wayBack = now && plan.blocks[now.block]?.wayBack
+  const leftMs = now ? now.seconds * 1000 - turnMs : 0
+  return (
+    <Flex gap="1.5" align="stretch">
+      {wayBack && rungs.some((r) => r.rung === wayBack.rung) && (
+        <Button
+          paddingX="3"
+          flexShrink={0}
+          aria-label={t('ride.wayBack', { name: wayBack.name })}
+          title={t('ride.wayBack', { name: wayBack.name })}
+          onClick={() => onChange({ exercise: wayBack.exercise, gait: wayBack.gait, place: wayBack.place })}
+        >
+          <CornerDownLeft size={20} aria-hidden />
+        </Button>
+      )}
+      <Button
+        look={now && leftMs <= 0 ? 'live' : 'act'}
+        flex="1"
+        minWidth="0"
+        justifyContent="flex-start"
+        disabled={!next}
+        onClick={() => next && onChange(riddenIn(next, mounted))}
+      >
+        <chakra.span fontVariantNumeric="tabular-nums" flexShrink={0}>
+          {now ? (leftMs > 0 ? clock(leftMs) : t('ride.turnOver')) : ''}
+        </chakra.span>
+        <chakra.span flex="1" truncate textAlign="right" fontWeight="500">
+          {next ? (
+            <>
+              {t('ride.next')} <b>{next.block === now?.block ? t(`Rein.${next.rein}`) : next.of.shortName}</b>
+            </>
+          ) : (
+            t('ride.planDone')
+          )}
+        </chakra.span>
+        {next && <SideLetter side={next.rein} size="1.4em" />}
+        {next && <ChevronRight size={20} aria-hidden />}
+      </Button>
+    </Flex>
+  )
+}

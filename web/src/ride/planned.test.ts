@@ -1,0 +1,62 @@
+import { describe, expect, test } from 'vitest'
+import type { NamedRung, Plan } from '../api'
+import type { Segment } from '../record'
+import { positionIn, riddenIn, turnsOf } from './planned'
+
+const rung = (exercise: string): NamedRung => ({
+  rung: `${exercise}.walk.rail`,
+  exercise,
+  name: exercise,
+  shortName: exercise,
+  gait: 'WALK',
+  place: 'RAIL',
+})
+const block = (exercise: string, turns: ('LEFT' | 'RIGHT')[]) => ({
+  of: rung(exercise),
+  turns: turns.map((rein) => ({ rein, seconds: 120 })),
+})
+const plan = {
+  blocks: [block('a', ['LEFT', 'RIGHT']), block('b', ['RIGHT', 'LEFT', 'RIGHT', 'LEFT'])],
+} as Plan
+const turns = turnsOf(plan)
+const segment = (exercise: string, rein: 'LEFT' | 'RIGHT'): Segment => ({
+  id: '',
+  atMs: 0,
+  endMs: null,
+  exercise,
+  gait: 'WALK',
+  place: 'RAIL',
+  rein,
+  mounted: 'RIDER',
+})
+
+describe('where in the plan a ride is', () => {
+  test('before anything is ridden', () => expect(positionIn(turns, [])).toBe(-1))
+  test('turn by turn', () => {
+    expect(positionIn(turns, [segment('a', 'LEFT')])).toBe(0)
+    expect(positionIn(turns, [segment('a', 'LEFT'), segment('a', 'RIGHT'), segment('b', 'RIGHT')])).toBe(2)
+  })
+  test('what is ridden beside the plan leaves it where it was', () => {
+    expect(positionIn(turns, [segment('a', 'LEFT'), segment('c', 'LEFT')])).toBe(0)
+  })
+  test('a jump ahead takes it along, a step back does not take it back', () => {
+    expect(positionIn(turns, [segment('b', 'LEFT')])).toBe(3)
+    expect(positionIn(turns, [segment('b', 'LEFT'), segment('a', 'RIGHT')])).toBe(3)
+  })
+  test('the same turn twice is the next one of its kind', () => {
+    expect(positionIn(turns, [segment('b', 'RIGHT'), segment('b', 'RIGHT')])).toBe(4)
+  })
+})
+
+test('a turn is ridden by whoever is in the saddle', () => {
+  expect(turns).toHaveLength(6)
+  expect(turns.slice(2).every((turn) => turn.block === 1)).toBe(true)
+  const first = turns[0]
+  expect(first && riddenIn(first, 'COACH')).toEqual({
+    exercise: 'a',
+    gait: 'WALK',
+    place: 'RAIL',
+    rein: 'LEFT',
+    mounted: 'COACH',
+  })
+})

@@ -1,0 +1,51 @@
+import type { NamedRung, Plan } from '../api'
+import type { Segment } from '../record'
+import type { Ridden } from './choose'
+
+/** One turn of the plan. */
+export interface PlannedTurn {
+  block: number
+  of: NamedRung
+  rein: 'LEFT' | 'RIGHT'
+  seconds: number
+}
+
+/** The plan as one row of turns. */
+export function turnsOf(plan: Plan): PlannedTurn[] {
+  return plan.blocks.flatMap((b, block) =>
+    b.turns.map((turn) => ({
+      block,
+      of: b.of,
+      rein: turn.rein === 'RIGHT' ? ('RIGHT' as const) : ('LEFT' as const),
+      seconds: turn.seconds,
+    })),
+  )
+}
+
+function isOf(turn: PlannedTurn, s: Ridden): boolean {
+  return (
+    turn.of.exercise === s.exercise &&
+    turn.of.gait === s.gait &&
+    turn.of.place === s.place &&
+    turn.rein === s.rein
+  )
+}
+
+/**
+ * Where in the plan a ride is: the last turn begun, −1 before any. Read from the log alone, so that it is the same after
+ * a reload. Segments beside the plan leave it where it was; one that jumps ahead takes it along, never back.
+ */
+export function positionIn(turns: PlannedTurn[], segments: Segment[]): number {
+  let at = -1
+  for (const s of segments) {
+    const next = turns.findIndex((turn, i) => i > at && isOf(turn, s))
+    if (next >= 0) at = next
+  }
+  return at
+}
+
+/** What is ridden in a turn, by whoever rides now. */
+export function riddenIn(turn: PlannedTurn, mounted: Ridden['mounted']): Ridden {
+  const { exercise, gait, place } = turn.of
+  return { exercise, gait, place, rein: turn.rein, mounted }
+}

@@ -1,0 +1,74 @@
+import { useEffect, useState } from 'react'
+import { nudgeAt } from '../nudge'
+import type { Nudge, NudgeRules } from '../nudge'
+import type { Ride, Segment } from '../record'
+
+interface Shown {
+  nudge: Nudge | null
+  sinceMs: number | null
+  wasGoodStopSaid: boolean
+}
+
+/** The nudge that stands now, with a tick in the hand when one comes up. Only touches at the focus rung count for it. */
+export function useNudge(ride: Ride, segment: Segment, nowMs: number, rules: NudgeRules): Nudge | null {
+  const [shown, setShown] = useState<Shown>({ nudge: null, sinceMs: null, wasGoodStopSaid: false })
+  const due = nudgeAt(
+    {
+      turnMs: turnMs(ride, nowMs),
+      workMs: workMs(ride, nowMs),
+      asks: asksOn(ride, segment),
+      shown: shown.nudge,
+      sinceNudgeMs: shown.sinceMs === null ? null : nowMs - shown.sinceMs,
+      wasGoodStopSaid: shown.wasGoodStopSaid,
+    },
+    rules,
+  )
+  // set while rendering, as what was shown before is part of what is shown now
+  if (due !== shown.nudge) {
+    setShown({
+      nudge: due,
+      sinceMs: due ? nowMs : shown.sinceMs,
+      wasGoodStopSaid: shown.wasGoodStopSaid || due === 'GOOD_STOP',
+    })
+  }
+  useEffect(() => {
+    if (due && 'vibrate' in navigator) navigator.vibrate(60)
+  }, [due])
+  return due
+}
+
+/** Time on this rein since it was changed or a rest ended. */
+export function turnMs(ride: Ride, nowMs: number): number {
+  const last = ride.segments.at(-1)
+  if (last?.endMs !== null || last.rein === 'NONE') return 0
+  let from = last.atMs
+  for (let i = ride.segments.length - 2; i >= 0; i--) {
+    const before = ride.segments[i]
+    if (!before || before.rein !== last.rein || before.endMs !== from) break
+    from = before.atMs
+  }
+  return Math.max(0, nowMs - from)
+}
+
+/** Time ridden, without rests. */
+export function workMs(ride: Ride, nowMs: number): number {
+  return ride.segments.reduce((sum, s) => sum + Math.max(0, (s.endMs ?? nowMs) - s.atMs), 0)
+}
+
+function asksOn(ride: Ride, now: Segment) {
+  const here = new Map(
+    ride.segments
+      .filter(
+        (s) =>
+          s.exercise === now.exercise &&
+          s.gait === now.gait &&
+          s.place === now.place &&
+          s.mounted === 'RIDER',
+      )
+      .map((s) => [s.id, s.rein]),
+  )
+  return ride.exchanges.flatMap((x) => {
+    const rein = here.get(x.segment)
+    return rein ? [{ rein, response: x.response }] : []
+  })
+}
