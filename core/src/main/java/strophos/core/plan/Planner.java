@@ -1,6 +1,7 @@
 package strophos.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,7 @@ public final class Planner {
 
     private static final double EASY = 0.75;
     private static final int SHORTEST_BLOCK_S = 60;
+    private static final int GRAIN_S = 30;
 
     private final PlanFacts facts;
 
@@ -56,15 +58,39 @@ public final class Planner {
         }
         int workS = workS();
         Choice choice = new Choice(facts);
-        List<Choice.Picked> picked = choice.pick(workS >= PlanRules.LAST_FROM_S);
-        double all = picked.stream().mapToDouble(Planner::weight).sum();
-        List<Block> blocks = picked.stream()
-                .map(p -> {
-                    int seconds = Math.max(SHORTEST_BLOCK_S, (int) (workS * weight(p) / all) / 30 * 30);
-                    return block(p.rung(), p.role(), seconds, stiffer(p.rung()), new ArrayList<>(p.why()));
-                })
-                .toList();
+        List<Choice.Picked> picked = fitting(choice.pick(workS >= PlanRules.LAST_FROM_S), workS);
+        int[] seconds = shared(picked, workS);
+        List<Block> blocks = new ArrayList<>();
+        for (int i = 0; i < picked.size(); i++) {
+            Choice.Picked p = picked.get(i);
+            blocks.add(block(p.rung(), p.role(), seconds[i], stiffer(p.rung()), new ArrayList<>(p.why())));
+        }
         return plan(blocks, choice.notes());
+    }
+
+    /** In a very short lesson there is no time for all: what was chosen last goes first, the main thing stays. */
+    private static List<Choice.Picked> fitting(List<Choice.Picked> picked, int workS) {
+        List<Choice.Picked> all = new ArrayList<>(picked);
+        while (all.size() > 1 && all.size() * SHORTEST_BLOCK_S > workS) {
+            all.remove(all.get(all.size() - 1).role() == Block.Role.MAIN ? 0 : all.size() - 1);
+        }
+        return all;
+    }
+
+    /** The work by weight, in half minutes; a block that had to be rounded up takes from the longest. */
+    private static int[] shared(List<Choice.Picked> picked, int workS) {
+        double all = picked.stream().mapToDouble(Planner::weight).sum();
+        int[] seconds = picked.stream()
+                .mapToInt(p -> Math.max(SHORTEST_BLOCK_S, (int) (workS * weight(p) / all) / GRAIN_S * GRAIN_S))
+                .toArray();
+        for (int over = Arrays.stream(seconds).sum() - workS; over > 0; over -= GRAIN_S) {
+            int longest = 0;
+            for (int i = 1; i < seconds.length; i++) {
+                longest = seconds[i] > seconds[longest] ? i : longest;
+            }
+            seconds[longest] = Math.max(SHORTEST_BLOCK_S, seconds[longest] - GRAIN_S);
+        }
+        return seconds;
     }
 
     private static double weight(Choice.Picked p) {

@@ -49,12 +49,12 @@ final class LessonScript {
         say("first_look", checks.payload());
     }
 
-    /** One turn on one rein: an ask about every half minute, now and then a slip of the thumb. */
+    /** One turn on one rein: an ask about every twenty seconds, now and then a slip of the thumb. */
     void turn(RungId rung, Mounted mounted, Turn turn, Supplier<SimulatedAsks.Simulated> answers) {
         String segment = say("segment", segment(rung, mounted, turn.rein()));
         Instant end = at.plusSeconds(turn.seconds());
         while (true) {
-            int pause = 16 + random.nextInt(22);
+            int pause = 12 + random.nextInt(16);
             if (at.plusSeconds(pause).isAfter(end)) {
                 break;
             }

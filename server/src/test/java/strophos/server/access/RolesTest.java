@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
+import strophos.server.harness.Yard;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -50,12 +51,34 @@ class RolesTest {
         rowWithId("GET /api/v1/lessons/{id}/packet", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/lessons/{id}/debrief", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("POST /api/v1/lessons/{id}/decisions", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
+        row("GET /api/v1/inbox", 200, 200, 403, 403, 401);
+        row("POST /api/v1/invited", 422, 422, 422, 422, 422);
+        row("POST /api/v1/join", 422, 422, 422, 422, 422);
+        row("GET /api/v1/practice", 403, 403, 200, 200, 401);
+        row("POST /api/v1/practices", 403, 403, 422, 422, 401);
+        for (String read : List.of("look", "plan", "homework")) {
+            rowWithId("GET /api/v1/lessons/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        }
+        coachOnly("POST /api/v1/lessons/{id}/focus", 422);
+        coachOnly("PUT /api/v1/lessons/{id}/plan", 422);
+        coachOnly("POST /api/v1/lessons/{id}/homework", 422);
+        coachOnly("POST /api/v1/assignments/{id}/end", 204);
+        coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
+        rowWithId("GET /api/v1/pairs/{id}/facts", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        coachOnly("PUT /api/v1/pairs/{id}/facts", 412);
+        coachOnly("GET /api/v1/pairs/{id}/people", 200);
+        coachOnly("POST /api/v1/pairs/{id}/guardians", 201);
+        coachOnly("POST /api/v1/pairs/{id}/invitations", 422);
         // last, since it ends the session it is asked with
         row("DELETE /api/v1/session", 204, 204, 204, 204, 204);
     }
 
     private static void row(String endpoint, Integer... statuses) {
         TABLE.put(endpoint, new Row(own(statuses), Map.of()));
+    }
+
+    private static void coachOnly(String endpoint, int status) {
+        rowWithId(endpoint, own(status, 403, 403, 403, 401), own(status, 403, 403, 403, 401));
     }
 
     private static void rowWithId(String endpoint, Map<String, Integer> own, Map<String, Integer> others) {
@@ -88,7 +111,7 @@ class RolesTest {
             row.others().forEach((who, status) -> cases.add(List.of(endpoint, who, "another's", status)));
             if (!row.others().isEmpty()) {
                 row.own().forEach((who, status) -> {
-                    int expected = status == 200 || status == 422 ? 404 : status;
+                    int expected = status == 401 || status == 403 ? status : 404;
                     cases.add(List.of(endpoint, who, "unknown", expected));
                     cases.add(List.of(endpoint, who, "malformed", expected));
                 });
@@ -103,8 +126,8 @@ class RolesTest {
         String[] endpoint = ((String) what.get(0)).split(" ");
         String who = (String) what.get(1);
         String path = endpoint[1].replace("{id}", id(endpoint[1], who, (String) what.get(2)));
-        boolean isDecision = path.endsWith("/decisions");
-        String body = endpoint[0].equals("POST") ? isDecision ? decision() : "{}" : null;
+        boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
+        String body = hasBody ? body(endpoint[1]) : null;
         boolean endsSession = endpoint[0].equals("DELETE");
         Client client = endsSession ? fresh(who) : CLIENTS.computeIfAbsent(who, RolesTest::fresh);
         Client.Reply reply = client.send(endpoint[0], path, body, true);
@@ -117,10 +140,27 @@ class RolesTest {
         }
     }
 
-    /** Well formed, on a rung that does not exist: whoever may decide gets an issue, all others are turned away. */
-    private static String decision() {
-        return Client.JSON.writeValueAsString(
-                Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY"));
+    /** Well formed, and mostly on something that does not exist: whoever may gets an issue, others are turned away. */
+    private static String body(String endpoint) {
+        Map<String, Object> none = new LinkedHashMap<>();
+        Object body = switch (endpoint.substring(endpoint.lastIndexOf('/') + 1)) {
+            case "decisions" ->
+                Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY");
+            case "focus" -> Map.of("id", UUID.randomUUID(), "chosen", List.of("HELP_FIRST"));
+            case "plan" ->
+                Map.of(
+                        "version",
+                        0,
+                        "blocks",
+                        List.of(Map.of("rung", "none.walk.rail", "role", "MAIN", "seconds", 60, "longer", "NONE")));
+            case "homework" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "daysAWeek", 3);
+            case "look-ins" -> Map.of("id", UUID.randomUUID(), "verdict", "CARRY_ON");
+            case "facts" -> Map.of("version", 999, "facts", none);
+            case "guardians" -> Map.of("name", "Henrik Falk");
+            case "invitations" -> Map.of("person", UUID.randomUUID());
+            default -> none;
+        };
+        return Client.JSON.writeValueAsString(body);
     }
 
     private static String id(String path, String who, String whose) {
@@ -129,6 +169,9 @@ class RolesTest {
         }
         if (whose.equals("malformed")) {
             return "12";
+        }
+        if (path.contains("/assignments/")) {
+            return assignment();
         }
         boolean isVesper = whose.equals("own") && who.equals("basma");
         return path.contains("/pairs/") ? pair(isVesper ? "Vesper" : "Tamarack") : lesson();
@@ -155,6 +198,13 @@ class RolesTest {
                 .path(0)
                 .path("id")
                 .asString();
+    }
+
+    /** Of a pair of its own, so that ending it takes nothing from the demo. */
+    private static String assignment() {
+        Yard yard = new Yard(CLIENTS.computeIfAbsent("ottilie", RolesTest::fresh));
+        String lesson = yard.ridden(yard.pair(), 4, "TRY", 1);
+        return yard.homework(lesson, "counter-bend.walk.rail");
     }
 
     private static Client fresh(String who) {

@@ -42,6 +42,15 @@ public final class App {
         return started("demo", "--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD);
     }
 
+    /** The demo yard again, from another seed. */
+    public static App otherDemo() {
+        return started(
+                "demo2",
+                "--spring.profiles.active=demo",
+                "--strophos.demo-password=" + DEMO_PASSWORD,
+                "--strophos.demo-seed=2");
+    }
+
     /** The application as it is before anybody set it up. */
     public static App empty() {
         return started("empty", "--strophos.setup-token=" + SETUP_TOKEN);

@@ -46,6 +46,10 @@ public final class Client {
         return send("POST", path, JSON.writeValueAsString(body), true);
     }
 
+    public Reply put(String path, Object body) {
+        return send("PUT", path, JSON.writeValueAsString(body), true);
+    }
+
     public Reply postText(String path, String body) {
         return send("POST", path, body, true);
     }

@@ -105,6 +105,104 @@ public final class Yard {
         return reply.body().path("answers");
     }
 
+    /** Rides a lesson to its end on one rung: the same answers on both reins. */
+    public String ridden(String pair, int yes, String other, int others) {
+        String lesson = lesson(pair);
+        send(ride(lesson, yes, other, others, true));
+        return lesson;
+    }
+
+    /** Takes a first look in a lesson. */
+    public Map<String, Object> look(String lesson, Map<String, Object> checks) {
+        Map<String, Object> look = entry(lesson, "first_look", checks);
+        send(List.of(look));
+        return look;
+    }
+
+    /** A look on which nothing is below 3. */
+    public static Map<String, Object> goodLook() {
+        Map<String, Object> checks = new LinkedHashMap<>();
+        checks.put("soundness", "SOUND");
+        for (String score : List.of("calm", "rider", "halt", "leg", "bendLeft", "bendRight")) {
+            checks.put(score, 3);
+        }
+        checks.put("placeLeft", "EVEN");
+        checks.put("placeRight", "EVEN");
+        checks.put("circleLeft", 10);
+        checks.put("circleRight", 12);
+        checks.put("shoulder", 0);
+        return checks;
+    }
+
+    /** Somebody who watches over the pair's rider or the rider, signed in by an invitation. */
+    public Client invited(String pair, String role) {
+        JsonNode people = coach.get("/api/v1/pairs/" + pair + "/people").body().path("people");
+        String id = people.valueStream()
+                .filter(p -> p.path("role").asString().equals(role))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        String token = coach.post("/api/v1/pairs/" + pair + "/invitations", Map.of("person", id))
+                .body()
+                .path("token")
+                .asString();
+        Client client = App.demo().client();
+        String name = "r" + UUID.randomUUID().toString().substring(0, 12);
+        Client.Reply joined =
+                client.post("/api/v1/join", Map.of("token", token, "signInName", name, "password", "a long password"));
+        if (joined.status() != 200) {
+            throw new AssertionError("The invitation did not work: " + joined.body());
+        }
+        return client;
+    }
+
+    /** Sets homework on a rung after a lesson; its id. */
+    public String homework(String lesson, String rung) {
+        String id = UUID.randomUUID().toString();
+        Client.Reply set =
+                coach.post("/api/v1/lessons/" + lesson + "/homework", Map.of("id", id, "rung", rung, "daysAWeek", 5));
+        if (set.status() != 201) {
+            throw new AssertionError("The homework was not set: " + set.body());
+        }
+        return id;
+    }
+
+    /** A report as the rider's device writes it. */
+    public static Map<String, Object> report(Client rider, String assignment, String feel, List<String> stopSigns) {
+        JsonNode card = card(rider, assignment);
+        JsonNode step = card.path("steps").path(card.path("step").asInt());
+        Map<String, Object> report = new LinkedHashMap<>();
+        report.put("id", UUID.randomUUID().toString());
+        report.put("assignment", assignment);
+        report.put("author", rider.person());
+        report.put("step", card.path("step").asInt());
+        report.put("rung", step.path("rung").asString());
+        report.put("startedAt", App.START.plusSeconds(60).toString());
+        report.put("leftS", 120);
+        report.put("rightS", 150);
+        report.put("feel", feel);
+        for (String count : List.of("leftGood", "leftCounted", "rightGood", "rightCounted")) {
+            report.put(count, 0);
+        }
+        report.put("stopSigns", stopSigns);
+        report.put("question", null);
+        report.put("secondBest", false);
+        return report;
+    }
+
+    /** The rider's card of an assignment. */
+    public static JsonNode card(Client rider, String assignment) {
+        return rider.get("/api/v1/practice")
+                .body()
+                .path("pairs")
+                .valueStream()
+                .flatMap(p -> p.path("cards").valueStream())
+                .filter(c -> c.path("id").asString().equals(assignment))
+                .findFirst()
+                .orElseThrow();
+    }
+
     public JsonNode debrief(String lesson) {
         return coach.get("/api/v1/lessons/" + lesson + "/debrief").body();
     }

@@ -1,0 +1,99 @@
+package strophos.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import strophos.core.exchange.Rein;
+import strophos.core.look.Focus;
+import strophos.core.look.FocusKind;
+
+/** The planner's hard limits, over thousands of random pairs. */
+class PlannerLimitsTest {
+
+    private static final int PAIRS = 6000;
+
+    private static final List<PlanFacts> FACTS =
+            LongStream.range(0, PAIRS).mapToObj(RandomFacts::of).toList();
+
+    @Test
+    void breaksNoLimit() {
+        for (int seed = 0; seed < PAIRS; seed++) {
+            PlanFacts facts = FACTS.get(seed);
+            Plan plan = Planner.propose(facts);
+            List<PlanLimits.Breach> breaches = PlanLimits.of(plan, facts).stream()
+                    // with next to nothing open a plan may be short; it is never long
+                    .filter(b ->
+                            b.limit() != PlanLimits.Limit.COUNT || plan.blocks().size() > PlanRules.MOST_BLOCKS)
+                    .toList();
+            assertThat(breaches).as("seed %d: %s", seed, plan).isEmpty();
+        }
+        assertThat(RandomFacts.counts(FACTS))
+                .allSatisfy((what, count) -> assertThat(count).as(what).isGreaterThan(PAIRS / 50));
+    }
+
+    /** The same limits again, asked in other words than the code's. */
+    @Test
+    void staysWithinTheRulesAsWritten() {
+        for (int seed = 0; seed < PAIRS; seed++) {
+            PlanFacts facts = FACTS.get(seed);
+            Plan plan = Planner.propose(facts);
+            boolean isSpared =
+                    facts.horse().isFirstMonthBack() || facts.horse().ageYears().orElse(9) < 5;
+            assertThat(plan.workS()).as("seed %d, work", seed).isLessThanOrEqualTo((isSpared ? 20 : 45) * 60);
+            int turnMinutes = facts.horse().isFirstYear() || facts.horse().isFirstMonthBack() ? 2 : 5;
+            for (Block b : plan.blocks()) {
+                assertThat(b.time().turns())
+                        .allSatisfy(t -> assertThat(t.seconds()).isLessThanOrEqualTo(turnMinutes * 60));
+                assertThat((double) b.time().secondsOn(Rein.LEFT) / b.time().secondsOn(Rein.RIGHT))
+                        .isBetween(0.5, 2.0);
+                for (int i = 1; i < b.time().turns().size(); i++) {
+                    assertThat(b.time().turns().get(i).rein())
+                            .isNotEqualTo(b.time().turns().get(i - 1).rein());
+                }
+            }
+            assertThat(plan.focus().size()).isBetween(1, 2);
+            assertThat(plan.blocks().size()).isLessThanOrEqualTo(4);
+        }
+    }
+
+    @Test
+    void ridesARungOnceAndSaysWhyEachIsThere() {
+        for (PlanFacts facts : FACTS) {
+            Plan plan = Planner.propose(facts);
+            assertThat(new HashSet<>(plan.blocks().stream().map(Block::rung).toList()))
+                    .hasSameSizeAs(plan.blocks());
+            assertThat(plan.blocks()).allSatisfy(b -> assertThat(b.reasons()).hasSizeGreaterThanOrEqualTo(4));
+        }
+    }
+
+    @Test
+    void aFrightenedHorseIsAskedForNothingNew() {
+        for (PlanFacts facts : FACTS) {
+            if (!facts.kinds().contains(FocusKind.CONFIDENCE)) {
+                continue;
+            }
+            assertThat(Planner.propose(facts).blocks())
+                    .allSatisfy(b -> assertThat(facts.find(b.rung()).orElseThrow())
+                            .matches(c -> c.isKnown() || c.strand().equals("confidence")));
+        }
+    }
+
+    @Test
+    void theSameFactsGiveTheSamePlan() {
+        for (long seed = 0; seed < 300; seed++) {
+            assertThat(Planner.propose(RandomFacts.of(seed))).isEqualTo(Planner.propose(RandomFacts.of(seed)));
+        }
+    }
+
+    @Test
+    void painCannotBeChosenAway() {
+        assertThat(FACTS.stream()
+                        .filter(f -> f.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)
+                                && f.chosen().isPresent()))
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(Planner.propose(f).blocks()).isEmpty());
+    }
+}

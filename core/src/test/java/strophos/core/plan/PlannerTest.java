@@ -1,0 +1,307 @@
+package strophos.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.homework.Feel;
+import strophos.core.look.FirstLook;
+import strophos.core.look.FocusBook;
+import strophos.core.look.FocusKind;
+import strophos.core.look.SideLook;
+import strophos.core.look.Soundness;
+import strophos.core.progress.Sidedness;
+import strophos.core.stair.RungId;
+import strophos.core.stair.RungState;
+import strophos.core.stats.Proportion;
+
+class PlannerTest {
+
+    private static final HorseFacts HORSE = horse(9, false, false, OptionalInt.empty());
+
+    private static HorseFacts horse(int age, boolean firstYear, boolean back, OptionalInt minutes) {
+        return new HorseFacts(OptionalInt.of(age), firstYear, back, minutes, OptionalDouble.empty(), Optional.empty());
+    }
+
+    private static RungId rung(String name, Gait gait) {
+        return new RungId(name, gait, Place.RAIL);
+    }
+
+    private static final RungId COUNTER = rung("counter-bend", Gait.WALK);
+    private static final RungId INSIDE = rung("inside-bend", Gait.WALK);
+    private static final RungId CIRCLE = rung("circle-bend", Gait.TROT);
+    private static final RungId LEG = rung("light-leg", Gait.WALK);
+    private static final RungId HALT = rung("step-back", Gait.HALT);
+
+    private static Candidate at(RungId id, String strand, int step, RungState state, RungId back, Integer ago) {
+        return new Candidate(
+                id,
+                strand,
+                step,
+                state,
+                Optional.ofNullable(back),
+                id.equals(CIRCLE) ? Line.CIRCLE : Line.TRACK,
+                false,
+                true,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.ofNullable(ago));
+    }
+
+    /** Counter-bend passed, inside bend in work; the other strands at their feet. */
+    private static List<Candidate> stair() {
+        return new ArrayList<>(List.of(
+                at(COUNTER, "bend", 0, RungState.PASSED, null, 1),
+                at(INSIDE, "bend", 1, RungState.IN_WORK, COUNTER, 0),
+                at(CIRCLE, "bend", 2, RungState.CLOSED, INSIDE, null),
+                at(LEG, "forward", 0, RungState.OPEN, null, null),
+                at(HALT, "stop-back", 0, RungState.OPEN, null, null)));
+    }
+
+    private static PlanFacts facts(int minutes, HorseFacts horse, FirstLook look, List<Candidate> rungs) {
+        return new PlanFacts(
+                minutes,
+                horse,
+                Optional.ofNullable(look),
+                Optional.ofNullable(look).map(FocusBook.DEFAULT::of),
+                Optional.empty(),
+                Optional.of("bend"),
+                rungs,
+                List.of());
+    }
+
+    private static FirstLook look(int halt, int leg) {
+        return new FirstLook(
+                Optional.of(Soundness.SOUND),
+                OptionalInt.of(4),
+                OptionalInt.of(3),
+                OptionalInt.of(halt),
+                OptionalInt.of(leg),
+                new SideLook(OptionalInt.of(3), Optional.empty(), OptionalInt.of(10)),
+                new SideLook(OptionalInt.of(3), Optional.empty(), OptionalInt.of(12)),
+                Optional.empty());
+    }
+
+    private static List<RungId> rungs(Plan plan) {
+        return plan.blocks().stream().map(Block::rung).toList();
+    }
+
+    private static List<Candidate> reported(RungId on, Feel feel, boolean stop) {
+        List<Candidate> all = stair();
+        all.replaceAll(c -> c.id().equals(on)
+                ? new Candidate(
+                        c.id(),
+                        c.strand(),
+                        c.step(),
+                        c.state(),
+                        c.wayBack(),
+                        c.line(),
+                        c.isHard(),
+                        c.suits(),
+                        c.sides(),
+                        Optional.ofNullable(feel),
+                        stop,
+                        c.turnsAgo())
+                : c);
+        return all;
+    }
+
+    @Test
+    void goesOnWithWhatIsInWorkFromWhatItCanDo() {
+        Plan plan = Planner.propose(facts(45, HORSE, look(3, 3), stair()));
+        assertThat(plan.focus()).containsExactly(FocusKind.NEXT_RUNG);
+        assertThat(plan.blocks().get(0).role()).isEqualTo(Block.Role.WAY_IN);
+        assertThat(rungs(plan)).startsWith(COUNTER, INSIDE);
+        assertThat(plan.blocks().get(1).wayBack()).contains(COUNTER);
+        assertThat(plan.blocks().get(1).reasons()).extracting(Reason::code).contains(Reason.Code.IN_WORK);
+        assertThat(plan.blocks().get(2).reasons()).extracting(Reason::code).contains(Reason.Code.SECOND);
+    }
+
+    @Test
+    void theFocusOfTheLookComesFirst() {
+        Plan plan = Planner.propose(facts(45, HORSE, look(3, 1), stair()));
+        assertThat(plan.focus()).containsExactly(FocusKind.FORWARD);
+        Block main = plan.blocks().stream()
+                .filter(b -> b.role() == Block.Role.MAIN)
+                .findFirst()
+                .orElseThrow();
+        assertThat(main.rung()).isEqualTo(LEG);
+        assertThat(plan.notes()).extracting(Note::code).contains(Note.Code.RULE_OUT);
+    }
+
+    @Test
+    void withoutAHaltNothingFasterThanWalk() {
+        List<Candidate> stair = stair();
+        stair.set(1, at(INSIDE, "bend", 1, RungState.PASSED, COUNTER, 1));
+        stair.set(2, at(CIRCLE, "bend", 2, RungState.IN_WORK, INSIDE, 0));
+        Plan plan = Planner.propose(facts(60, HORSE, look(1, 3), stair));
+        assertThat(rungs(plan)).contains(HALT).doesNotContain(CIRCLE);
+        assertThat(plan.notes().get(0).code()).isEqualTo(Note.Code.WALK_ONLY);
+        Plan two = Planner.propose(facts(60, HORSE, look(2, 3), stair));
+        assertThat(rungs(two)).contains(CIRCLE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"4, false, 20", "5, false, 45", "9, true, 20"})
+    void longestWork(int age, boolean isBack, int minutes) {
+        PlanFacts facts = facts(180, horse(age, false, isBack, OptionalInt.empty()), look(3, 3), stair());
+        assertThat(facts.workCapS()).isEqualTo(minutes * 60);
+        assertThat(Planner.propose(facts).workS())
+                .isLessThanOrEqualTo(minutes * 60)
+                .isGreaterThan(minutes * 60 - 150);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"false, false, 5", "true, false, 2", "false, true, 2"})
+    void longestTurn(boolean firstYear, boolean isBack, int minutes) {
+        PlanFacts facts = facts(45, horse(9, firstYear, isBack, OptionalInt.empty()), look(3, 3), stair());
+        assertThat(facts.turnCapS()).isEqualTo(minutes * 60);
+    }
+
+    @Test
+    void theWayBackFromABreakShortensTheWork() {
+        Plan plan = Planner.propose(facts(60, horse(9, false, false, OptionalInt.of(16)), look(3, 3), stair()));
+        assertThat(plan.workS()).isLessThanOrEqualTo(16 * 60);
+        assertThat(plan.notes()).extracting(Note::code).contains(Note.Code.BACK_TO_WORK);
+    }
+
+    @Test
+    void theCircleIsTheSmallestOnWhichItStayedEvenOnBothSides() {
+        List<Candidate> stair = stair();
+        stair.set(2, at(CIRCLE, "bend", 2, RungState.IN_WORK, INSIDE, 0));
+        stair.set(1, at(INSIDE, "bend", 1, RungState.PASSED, COUNTER, 0));
+        Block circle = Planner.propose(facts(45, HORSE, look(3, 3), stair)).blocks().stream()
+                .filter(b -> b.rung().equals(CIRCLE))
+                .findFirst()
+                .orElseThrow();
+        assertThat(circle.circleM()).hasValue(12);
+        Block unseen = Planner.propose(facts(45, HORSE, null, stair)).blocks().stream()
+                .filter(b -> b.rung().equals(CIRCLE))
+                .findFirst()
+                .orElseThrow();
+        assertThat(unseen.circleM()).hasValue(20);
+    }
+
+    @Test
+    void whatDidNotComeAtHomeBeginsWithTheWayBackAndGetsLonger() {
+        Plan plain = Planner.propose(facts(45, HORSE, look(3, 3), stair()));
+        Plan stuck = Planner.propose(facts(45, HORSE, look(3, 3), reported(INSIDE, Feel.NOT_YET, false)));
+        Plan easy = Planner.propose(facts(45, HORSE, look(3, 3), reported(INSIDE, Feel.EASY, false)));
+        assertThat(stuck.blocks().get(0).reasons()).extracting(Reason::code).contains(Reason.Code.BACK_FIRST);
+        assertThat(secondsOn(stuck, INSIDE)).isGreaterThan(secondsOn(plain, INSIDE));
+        assertThat(secondsOn(easy, INSIDE)).isLessThan(secondsOn(plain, INSIDE));
+    }
+
+    private static int secondsOn(Plan plan, RungId rung) {
+        return plan.blocks().stream()
+                .filter(b -> b.rung().equals(rung))
+                .mapToInt(b -> b.time().seconds())
+                .sum();
+    }
+
+    @Test
+    void aStopSignLeavesTheRungOutAndSaysSo() {
+        Plan plan = Planner.propose(facts(45, HORSE, look(3, 3), reported(INSIDE, Feel.GETTING_THERE, true)));
+        assertThat(rungs(plan)).doesNotContain(INSIDE);
+        assertThat(plan.notes().get(0).code()).isEqualTo(Note.Code.STOP_SIGN_OPEN);
+    }
+
+    @Test
+    void saysWhatEachCauseChangedByThePlanWithoutIt() {
+        PlanFacts with = facts(45, HORSE, look(3, 3), reported(INSIDE, Feel.NOT_YET, false));
+        PlanFacts without = facts(45, HORSE, look(3, 3), stair());
+        PlanChange.Cause cause =
+                new PlanChange.Cause(PlanChange.Kind.REPORT, INSIDE, "NOT_YET", LocalDate.of(2026, 3, 2));
+        List<PlanChange> changes = PlanChange.because(
+                with, List.of(new PlanChange.Supposed(cause, without), new PlanChange.Supposed(cause, with)));
+        assertThat(changes).as("a cause that changes nothing is not named").hasSize(1);
+        assertThat(changes.get(0).with()).isNotEqualTo(changes.get(0).without());
+    }
+
+    @Test
+    void theStifferSideGetsSixtyOfAHundred() {
+        Sidedness right = new Sidedness(
+                Rein.RIGHT, Sidedness.Basis.DIFFERENCE, new Proportion(16, 20), new Proportion(8, 20), 0.02, 4, 6);
+        List<Candidate> stair = stair();
+        stair.set(
+                1,
+                new Candidate(
+                        INSIDE,
+                        "bend",
+                        1,
+                        RungState.IN_WORK,
+                        Optional.of(COUNTER),
+                        Line.TRACK,
+                        false,
+                        true,
+                        Optional.of(right),
+                        Optional.empty(),
+                        false,
+                        Optional.of(0)));
+        Block main =
+                Planner.propose(facts(45, HORSE, look(3, 3), stair)).blocks().get(1);
+        assertThat((double) main.time().secondsOn(Rein.RIGHT) / main.time().seconds())
+                .isBetween(0.58, 0.62);
+        assertThat(main.time().turns().get(0).rein())
+                .as("begins on the easier rein")
+                .isEqualTo(Rein.LEFT);
+        assertThat(main.reasons()).extracting(Reason::code).contains(Reason.Code.STIFFER_COUNTS);
+    }
+
+    @Test
+    void aCoachsOwnPlanIsKeptAndItsLimitsAreSaid() {
+        PlanFacts facts = facts(45, HORSE, look(1, 3), stair());
+        Candidate trot = facts.rungs().get(2);
+        Plan own = Planner.of(
+                facts,
+                List.of(
+                        new Planner.Wanted(trot, Block.Role.MAIN, 40 * 60, Rein.NONE),
+                        new Planner.Wanted(facts.rungs().get(0), Block.Role.LAST, 10 * 60, Rein.LEFT)));
+        assertThat(own.blocks()).hasSize(2);
+        assertThat(PlanLimits.of(own, facts))
+                .extracting(PlanLimits.Breach::limit)
+                .contains(
+                        PlanLimits.Limit.WALK_ONLY,
+                        PlanLimits.Limit.WORK_CAP,
+                        PlanLimits.Limit.NOT_OPEN,
+                        PlanLimits.Limit.LONGER_THAN_LESSON)
+                .doesNotContain(PlanLimits.Limit.TURN_CAP, PlanLimits.Limit.TWO_TO_ONE);
+    }
+
+    /** Ten minutes a rein are 5 + 5 + 5 + 5, by the rule. */
+    @Test
+    void turns() {
+        assertThat(ReinTime.of(1200, Rein.NONE, 300).turns())
+                .containsExactly(
+                        new Turn(Rein.LEFT, 300),
+                        new Turn(Rein.RIGHT, 300),
+                        new Turn(Rein.LEFT, 300),
+                        new Turn(Rein.RIGHT, 300));
+        assertThat(ReinTime.of(1210, Rein.NONE, 300).longestTurnS()).isLessThanOrEqualTo(300);
+        assertThat(ReinTime.of(1200, Rein.LEFT, 300).secondsOn(Rein.LEFT)).isEqualTo(720);
+        assertThat(ReinTime.of(1200, Rein.LEFT, 300).longer()).isEqualTo(Rein.LEFT);
+        assertThat(ReinTime.of(239, Rein.NONE, 300).turns()).hasSize(2);
+        assertThat(ReinTime.of(240, Rein.NONE, 300).turns()).hasSize(4);
+        assertThat(ReinTime.alternating(200, 0, 300).turns()).containsExactly(new Turn(Rein.LEFT, 200));
+        assertThatThrownBy(() -> ReinTime.of(59, Rein.NONE, 300)).hasMessageContaining("at least a minute");
+        assertThatThrownBy(() -> ReinTime.alternating(0, 0, 300)).hasMessageContaining("without a turn");
+    }
+
+    @Test
+    void refusesALessonThatIsNone() {
+        assertThatThrownBy(() -> facts(4, HORSE, null, stair())).hasMessageContaining("[5, 180]");
+        assertThatThrownBy(() -> facts(181, HORSE, null, stair())).hasMessageContaining("[5, 180]");
+    }
+}

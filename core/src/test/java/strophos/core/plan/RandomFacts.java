@@ -1,0 +1,175 @@
+package strophos.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.SplittableRandom;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.homework.Feel;
+import strophos.core.look.BendPlace;
+import strophos.core.look.FirstLook;
+import strophos.core.look.Focus;
+import strophos.core.look.FocusBook;
+import strophos.core.look.FocusKind;
+import strophos.core.look.Shoulders;
+import strophos.core.look.SideLook;
+import strophos.core.look.Soundness;
+import strophos.core.progress.Sidedness;
+import strophos.core.stair.RungId;
+import strophos.core.stair.RungState;
+import strophos.core.stats.Proportion;
+import strophos.core.welfare.WeightShare;
+
+/** Pairs nobody has met: any look, any stair, any horse, any reports. */
+final class RandomFacts {
+
+    static final List<String> STRANDS = List.of("bend", "forward", "stop-back", "shoulders", "rider", "confidence");
+    private static final List<Integer> CIRCLES = List.of(20, 15, 12, 10, 8, 0);
+
+    private final SplittableRandom random;
+
+    private RandomFacts(long seed) {
+        random = new SplittableRandom(seed);
+    }
+
+    static PlanFacts of(long seed) {
+        return new RandomFacts(seed).facts();
+    }
+
+    private PlanFacts facts() {
+        List<Candidate> rungs = rungs();
+        Optional<FirstLook> look = chance(0.8) ? Optional.of(look()) : Optional.empty();
+        Optional<Focus> focus = look.map(FocusBook.DEFAULT::of);
+        Optional<List<FocusKind>> chosen = chance(0.2)
+                ? Optional.of(List.of(pick(FocusKind.CONFIDENCE, FocusKind.BEND, FocusKind.FORWARD)))
+                : Optional.empty();
+        return new PlanFacts(
+                random.nextInt(5, 181),
+                horse(),
+                look,
+                focus,
+                chosen,
+                chance(0.8) ? Optional.of(STRANDS.get(random.nextInt(6))) : Optional.empty(),
+                rungs,
+                rungs.stream()
+                        .filter(c -> c.isHard() && chance(0.5))
+                        .map(Candidate::id)
+                        .toList());
+    }
+
+    /** Each strand from the foot: passed, then one or two in work, then closed; now and then one paused or resting. */
+    private List<Candidate> rungs() {
+        List<Candidate> all = new ArrayList<>();
+        for (String strand : STRANDS) {
+            int count = 2 + random.nextInt(6);
+            int passed = random.nextInt(count);
+            Optional<RungId> below = Optional.empty();
+            for (int i = 0; i < count; i++) {
+                Gait gait = i == 0
+                        ? pick(Gait.HALT, Gait.WALK)
+                        : pick(Gait.HALT, Gait.WALK, Gait.TROT, Gait.TROT, Gait.CANTER);
+                RungId id = new RungId(strand + "-" + i, gait, Place.RAIL);
+                RungState state = i < passed
+                        ? RungState.PASSED
+                        : i <= passed + 1 ? pick(RungState.IN_WORK, RungState.OPEN) : RungState.CLOSED;
+                all.add(candidate(
+                        strand, i, id, chance(0.06) ? pick(RungState.PAUSED, RungState.RESTING) : state, below));
+                below = Optional.of(id);
+            }
+        }
+        return all;
+    }
+
+    private Candidate candidate(String strand, int step, RungId id, RungState state, Optional<RungId> below) {
+        boolean isRidden = state == RungState.PASSED || state == RungState.IN_WORK;
+        return new Candidate(
+                id,
+                strand,
+                step,
+                state,
+                below,
+                pick(Line.values()),
+                chance(0.15),
+                chance(0.97),
+                isRidden ? Optional.of(sides()) : Optional.empty(),
+                chance(0.15) ? Optional.of(pick(Feel.values())) : Optional.empty(),
+                chance(0.04),
+                isRidden ? Optional.of(random.nextInt(12)) : Optional.empty());
+    }
+
+    private Sidedness sides() {
+        Rein stiffer = pick(Rein.values());
+        Sidedness.Basis basis =
+                stiffer == Rein.NONE ? Sidedness.Basis.ALIKE : pick(Sidedness.Basis.DIFFERENCE, Sidedness.Basis.RUN);
+        return new Sidedness(stiffer, basis, new Proportion(5, 10), new Proportion(8, 10), 0.05, 5, 6);
+    }
+
+    private FirstLook look() {
+        return new FirstLook(
+                chance(0.9) ? Optional.of(chance(0.9) ? Soundness.SOUND : pick(Soundness.values())) : Optional.empty(),
+                score(),
+                score(),
+                score(),
+                score(),
+                side(),
+                side(),
+                chance(0.7)
+                        ? Optional.of(new Shoulders(random.nextInt(-2, 3), random.nextBoolean()))
+                        : Optional.empty());
+    }
+
+    private SideLook side() {
+        return new SideLook(
+                score(),
+                chance(0.7) ? Optional.of(pick(BendPlace.values())) : Optional.empty(),
+                chance(0.7) ? OptionalInt.of(CIRCLES.get(random.nextInt(6))) : OptionalInt.empty());
+    }
+
+    private OptionalInt score() {
+        return chance(0.85) ? OptionalInt.of(random.nextInt(5)) : OptionalInt.empty();
+    }
+
+    private HorseFacts horse() {
+        return new HorseFacts(
+                chance(0.8) ? OptionalInt.of(random.nextInt(3, 25)) : OptionalInt.empty(),
+                chance(0.15),
+                chance(0.15),
+                chance(0.2) ? OptionalInt.of(random.nextInt(10, 60)) : OptionalInt.empty(),
+                OptionalDouble.empty(),
+                chance(0.5) ? Optional.of(WeightShare.of(60 + random.nextInt(60), 9, 450)) : Optional.empty());
+    }
+
+    private boolean chance(double p) {
+        return random.nextDouble() < p;
+    }
+
+    @SafeVarargs
+    private <T> T pick(T... of) {
+        return of[random.nextInt(of.length)];
+    }
+
+    /** So many of each kind of limit were really in play. */
+    static Map<String, Long> counts(List<PlanFacts> facts) {
+        return Map.of(
+                "stopped",
+                        facts.stream()
+                                .filter(f -> f.isLimitedTo(Focus.Limit.NOTHING_RIDDEN))
+                                .count(),
+                "walk only",
+                        facts.stream()
+                                .filter(f -> f.isLimitedTo(Focus.Limit.WALK_ONLY))
+                                .count(),
+                "spared", facts.stream().filter(f -> f.horse().isSpared()).count(),
+                "hard yesterday",
+                        facts.stream().filter(f -> !f.hardYesterday().isEmpty()).count(),
+                "stop signs",
+                        facts.stream()
+                                .filter(f -> f.rungs().stream().anyMatch(Candidate::isReported))
+                                .count());
+    }
+}

@@ -1,0 +1,171 @@
+package strophos.server.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import strophos.server.harness.App;
+import strophos.server.harness.Client;
+import strophos.server.harness.Yard;
+import tools.jackson.databind.JsonNode;
+
+class PlansTest {
+
+    private static Client coach;
+    private static Yard yard;
+
+    @BeforeAll
+    static void signIn() {
+        coach = App.demo().as("ottilie");
+        yard = new Yard(coach);
+    }
+
+    private static JsonNode plan(String lesson) {
+        return coach.get("/api/v1/lessons/" + lesson + "/plan").body();
+    }
+
+    private static Map<String, Object> block(String rung, int seconds) {
+        return Map.of("rung", rung, "role", "MAIN", "seconds", seconds, "longer", "NONE");
+    }
+
+    private static Client.Reply keep(String lesson, int version, List<?> blocks) {
+        return coach.put("/api/v1/lessons/" + lesson + "/plan", Map.of("version", version, "blocks", blocks));
+    }
+
+    private static List<String> rungs(JsonNode view) {
+        return view.path("plan")
+                .path("blocks")
+                .valueStream()
+                .map(b -> b.path("of").path("rung").asString())
+                .toList();
+    }
+
+    @Test
+    void aPlanIsProposedBeforeAnyLookAndSaysThatItIsMissing() {
+        JsonNode view = plan(yard.lesson(yard.pair()));
+        assertThat(view.path("version").asInt()).isZero();
+        assertThat(view.path("plan").path("blocks").size()).isBetween(2, 4);
+        assertThat(view.path("plan").path("notes").valueStream())
+                .anyMatch(n -> n.path("code").asString().equals("NO_LOOK"));
+        assertThat(view.path("breaches").size()).isZero();
+    }
+
+    @Test
+    void theLookChangesIt() {
+        String lesson = yard.lesson(yard.pair());
+        Map<String, Object> look = new LinkedHashMap<>(Yard.goodLook());
+        look.put("leg", 1);
+        yard.look(lesson, look);
+        JsonNode view = plan(lesson);
+        assertThat(view.path("plan").path("focus").path(0).asString()).isEqualTo("FORWARD");
+        assertThat(rungs(view)).contains("light-wait-reinforce.walk.rail");
+    }
+
+    @Test
+    void theCoachsOwnBlocksAreKeptInTheirOrder() {
+        String lesson = yard.lesson(yard.pair());
+        List<Map<String, Object>> own =
+                List.of(block("step-back-rein.halt.rail", 300), block("counter-bend.walk.rail", 600));
+        JsonNode kept = keep(lesson, 0, own).body();
+        assertThat(kept.path("version").asInt()).isEqualTo(1);
+        assertThat(kept.path("keptBy").asString()).isEqualTo("Ottilie Brandvold");
+        assertThat(rungs(kept)).containsExactly("step-back-rein.halt.rail", "counter-bend.walk.rail");
+        assertThat(rungs(coach.get("/api/v1/lessons/" + lesson + "/packet")
+                        .body()
+                        .path("plan")))
+                .as("the same goes along to Ride")
+                .containsExactly("step-back-rein.halt.rail", "counter-bend.walk.rail");
+    }
+
+    @Test
+    void anOldVersionIsRefusedAndNothingIsLost() {
+        String lesson = yard.lesson(yard.pair());
+        List<Map<String, Object>> one = List.of(block("counter-bend.walk.rail", 600), block("turn-away.walk.rail", 60));
+        assertThat(keep(lesson, 0, one).status()).isEqualTo(200);
+        Client.Reply again = keep(lesson, 0, List.of(block("turn-away.walk.rail", 600)));
+        assertThat(again.status()).isEqualTo(412);
+        assertThat(again.code()).isEqualTo("changed_meanwhile");
+        assertThat(rungs(plan(lesson))).hasSize(2);
+        assertThat(keep(lesson, 1, one).body().path("version").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void withoutAHaltTrotIsRefusedWithItsPlace() {
+        String lesson = yard.lesson(yard.pair());
+        Map<String, Object> look = new LinkedHashMap<>(Yard.goodLook());
+        look.put("halt", 1);
+        yard.look(lesson, look);
+        Client.Reply reply =
+                keep(lesson, 0, List.of(block("counter-bend.walk.rail", 300), block("inside-bend.trot.rail", 300)));
+        assertThat(reply.status()).isEqualTo(422);
+        JsonNode issue = reply.body().path("issues").path(0);
+        assertThat(issue.path("code").asString()).isEqualTo("walk_only");
+        assertThat(issue.path("path").asString()).isEqualTo("blocks[1]");
+    }
+
+    @Test
+    void signsOfPainLeaveNothingToPlan() {
+        String lesson = yard.lesson(yard.pair());
+        Map<String, Object> look = new LinkedHashMap<>(Yard.goodLook());
+        look.put("soundness", "PAIN_SIGNS");
+        yard.look(lesson, look);
+        JsonNode view = plan(lesson);
+        assertThat(view.path("plan").path("blocks").size()).isZero();
+        assertThat(view.path("plan").path("notes").path(0).path("code").asString())
+                .isEqualTo("NOTHING_RIDDEN");
+        Client.Reply reply = keep(lesson, 0, List.of(block("counter-bend.walk.rail", 300)));
+        assertThat(reply.body().path("issues").path(0).path("code").asString()).isEqualTo("nothing_ridden");
+    }
+
+    @Test
+    void moreWorkThanAHorseShouldDoIsRefused() {
+        String lesson = yard.lesson(yard.pair());
+        Client.Reply reply =
+                keep(lesson, 0, List.of(block("counter-bend.walk.rail", 1800), block("turn-away.walk.rail", 920)));
+        assertThat(reply.body().path("issues").path(0).path("code").asString()).isEqualTo("work_cap");
+    }
+
+    @Test
+    void whatIsNotOpenIsSaidAndTheCoachDecides() {
+        String lesson = yard.lesson(yard.pair());
+        JsonNode kept = keep(
+                        lesson, 0, List.of(block("serpentine.trot.across", 300), block("counter-bend.walk.rail", 300)))
+                .body();
+        assertThat(kept.path("breaches").path(0).path("limit").asString()).isEqualTo("NOT_OPEN");
+        assertThat(kept.path("version").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void anUnknownRungIsNamedByItsPath() {
+        Client.Reply reply = keep(yard.lesson(yard.pair()), 0, List.of(block("levade.walk.rail", 300)));
+        assertThat(reply.body().path("issues").path(0).path("path").asString()).isEqualTo("blocks[0].rung");
+    }
+
+    @Test
+    void theNextPlanIsAnotherOneBecauseOfADecisionAndSaysSo() {
+        String pair = yard.pair();
+        yard.ridden(pair, 9, "TRY", 1);
+        String second = yard.ridden(pair, 9, "TRY", 1);
+        coach.post(
+                "/api/v1/lessons/" + second + "/decisions",
+                Map.of(
+                        "id", UUID.randomUUID(),
+                        "rung", "counter-bend.walk.rail",
+                        "chosen", "MOVE_ON",
+                        "seen", "MOVE_ON"));
+        String next = yard.lesson(pair);
+        // the next lesson begins a moment after the two before it
+        yard.send(List.of(yard.entry(next, "lesson_started", Map.of())));
+        JsonNode view = plan(next);
+        assertThat(rungs(view)).contains("inside-bend.walk.rail");
+        JsonNode change = view.path("changes").path(0);
+        assertThat(change.path("kind").asString()).isEqualTo("DECISION");
+        assertThat(change.path("what").asString()).isEqualTo("MOVE_ON");
+        assertThat(change.path("without").valueStream().map(p -> p.path("rung").asString()))
+                .doesNotContain("inside-bend.walk.rail");
+    }
+}
