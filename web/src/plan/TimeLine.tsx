@@ -32,7 +32,11 @@ export function TimeLine({ plan, selected, onSelect }: TimeLineProps) {
           role="button"
           tabIndex={0}
           aria-pressed={i === selected}
-          aria-label={t('plan.blockName', { name: block.of.name, minutes: minutes(block.workS) })}
+          aria-label={t('plan.blockName', {
+            short: block.of.shortName,
+            name: block.of.name,
+            minutes: minutes(block.workS),
+          })}
           cursor="pointer"
           onClick={() => onSelect(i)}
           onKeyDown={(e: React.KeyboardEvent) => {

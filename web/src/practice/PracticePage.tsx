@@ -43,12 +43,15 @@ export default function PracticePage() {
     )
   }
   if (!cards.data) return <Wait />
-  const all = cards.data.pairs.flatMap((p) => p.cards)
+  const { pairs } = cards.data.cards
+  const { offsetMs } = cards.data
+  const all = pairs.flatMap((p) => p.cards)
   const running = timer && all.find((c) => c.id === timer.assignment)
   if (reporting) {
     return (
       <Report
         {...reporting}
+        offsetMs={offsetMs}
         onDone={(isKept) => {
           setReporting(undefined)
           if (isKept) void outbox.send()
@@ -81,14 +84,14 @@ export default function PracticePage() {
         <TaskCard
           key={card.id}
           card={card}
-          isNamed={cards.data.pairs.length > 1}
+          isNamed={pairs.length > 1}
           kept={waiting.filter((w) => w.assignment === card.id)}
           onStart={() => start(shelf, card)}
           onReport={() => setReporting({ card, leftS: 0, rightS: 0, startedMs: Date.now() })}
         />
       ))}
-      {cards.data.pairs.map((p) => (
-        <OwnStair key={p.pair} of={p} isNamed={cards.data.pairs.length > 1} />
+      {pairs.map((p) => (
+        <OwnStair key={p.pair} of={p} isNamed={pairs.length > 1} />
       ))}
     </Box>
   )

@@ -26,11 +26,13 @@ interface ReportProps {
   leftS: number
   rightS: number
   startedMs: number
+  /** The server's clock less this device's. */
+  offsetMs: number
   onDone: (isKept: boolean) => void
 }
 
 /** Ten seconds: how it went, and only if there is something, what. Kept here first; sent when there is a network. */
-export function Report({ card, leftS, rightS, startedMs, onDone }: ReportProps) {
+export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: ReportProps) {
   const { t } = useTranslation()
   const { person } = useMe()
   const step = card.steps[card.step]
@@ -48,7 +50,7 @@ export function Report({ card, leftS, rightS, startedMs, onDone }: ReportProps) 
       author: person,
       step: card.step,
       rung: step?.rung ?? '',
-      startedAt: new Date(startedMs).toISOString(),
+      startedAt: new Date(startedMs + offsetMs).toISOString(),
       leftS: untimed ? 60 * minutes.LEFT : leftS,
       rightS: untimed ? 60 * minutes.RIGHT : rightS,
       feel,

@@ -46,6 +46,7 @@ export function PlanLine({ plan, turns, at, turnMs, mounted, rungs, onChange }: 
         minWidth="0"
         justifyContent="flex-start"
         disabled={!next}
+        data-turn={at}
         onClick={() => next && onChange(riddenIn(next, mounted))}
       >
         <chakra.span fontVariantNumeric="tabular-nums" flexShrink={0}>

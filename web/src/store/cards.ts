@@ -1,16 +1,16 @@
 import { answerOf, api, Unreachable } from '../api'
-import type { Cards } from '../api'
-import type { Shelf } from './device'
+import type { KeptCards, Shelf } from './device'
 
 /** Fetches the rider's cards and keeps them; without a network, what was kept. */
-export async function cardsOf(shelf: Shelf): Promise<Cards> {
+export async function cardsOf(shelf: Shelf): Promise<KeptCards> {
   try {
     const cards = await answerOf(api.GET('/api/v1/practice'))
-    await shelf.cards.put({ name: 'cards', cards })
-    return cards
+    const kept: KeptCards = { name: 'cards', cards, offsetMs: cards.serverMs - Date.now() }
+    await shelf.cards.put(kept)
+    return kept
   } catch (e) {
     const kept = await shelf.cards.get('cards')
-    if (kept && e instanceof Unreachable) return kept.cards
+    if (kept && e instanceof Unreachable) return kept
     throw e
   }
 }

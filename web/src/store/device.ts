@@ -30,6 +30,8 @@ export interface KeptPractice extends NewPractice {
 export interface KeptCards {
   name: 'cards'
   cards: Cards
+  /** The server's clock less this device's, when the cards came. */
+  offsetMs: number
 }
 
 /** A practice under way: it survives a closed tab. */

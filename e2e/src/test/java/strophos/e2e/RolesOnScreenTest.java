@@ -24,12 +24,17 @@ class RolesOnScreenTest {
     @Test
     void aRiderSeesHisOwnPairAndNothingToRecord() {
         try (Visitor imre = new Visitor(app.port(), 390, 844).signIn("imre")) {
+            imre.page().getByText("What you two can do").waitFor();
+            imre.assertAccessible();
+            imre.link("Lessons").click();
             imre.page().getByText("Tamarack").waitFor();
             assertThat(imre.page().getByText("Vesper").count()).isZero();
             assertThat(imre.link("Ride").count()).isZero();
+            assertThat(imre.link("First look").count()).isZero();
             imre.page().getByText("Tamarack").click();
             imre.page().getByText("The stair").waitFor();
             assertThat(imre.page().locator("a[href$='/debrief']").count()).isZero();
+            assertThat(imre.button("Invite").count()).isZero();
             imre.assertAccessible();
             imre.assertQuiet();
         }
@@ -38,6 +43,8 @@ class RolesOnScreenTest {
     @Test
     void aGuardianSeesTheChildsPair() {
         try (Visitor basma = new Visitor(app.port(), 1280, 800).signIn("basma")) {
+            basma.page().getByText("Nothing to practise today").waitFor();
+            basma.link("Horses").click();
             basma.page().getByText("Vesper").waitFor();
             assertThat(basma.page().getByText("Tamarack").count()).isZero();
             basma.assertQuiet();

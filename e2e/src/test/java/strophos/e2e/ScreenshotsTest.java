@@ -50,7 +50,9 @@ class ScreenshotsTest {
         try (Visitor coach = coach(1280, 800)) {
             coach.page()
                     .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tamarack"))
+                    .last()
                     .waitFor();
+            coach.page().getByText("Sore spot:").waitFor();
             keep(coach, "today");
             coach.link("Pairs").click();
             coach.page()
@@ -64,6 +66,9 @@ class ScreenshotsTest {
             coach.link("21 Nov").click();
             coach.page().locator("summary").first().waitFor();
             keep(coach, "debrief");
+            coach.link("Set homework").click();
+            coach.button("Set it").waitFor();
+            keep(coach, "homework");
         }
     }
 
@@ -72,8 +77,12 @@ class ScreenshotsTest {
         try (Visitor coach = coach(390, 844)) {
             coach.page()
                     .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tamarack"))
+                    .last()
                     .waitFor();
+            coach.page().getByText("Sore spot:").waitFor();
             keep(coach, "today-phone");
+            lookAndPlan(coach);
+            coach.open("/");
             coach.page()
                     .getByRole(AriaRole.LISTITEM)
                     .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Tamarack"))
@@ -94,6 +103,62 @@ class ScreenshotsTest {
         }
     }
 
+    /** Tamarack's look of the day on the phone, then what follows from it at the table. */
+    private static void lookAndPlan(Visitor coach) {
+        coach.page()
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Tamarack"))
+                .getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("First look"))
+                .click();
+        coach.button("Sound").click();
+        coach.page().getByLabel("3: well").first().click();
+        coach.page().getByLabel("2: half way").last().click();
+        coach.page().getByLabel("even").first().click();
+        coach.page().getByLabel("base only").last().click();
+        coach.page().getByLabel("10 m circle").first().click();
+        coach.page().getByLabel("15 m circle").last().click();
+        coach.page().evaluate("window.scrollTo(0, 150)");
+        keep(coach, "look-phone");
+        for (String check : List.of("3: looks, stays", "3: level", "3: soft", "3: prompt")) {
+            coach.button(check).click();
+        }
+        coach.button("Keep the look").click();
+        coach.page().getByText("Today is about").waitFor();
+        coach.page().setViewportSize(1280, 800);
+        keep(coach, "look");
+        coach.link("To the plan").click();
+        coach.page().getByText("Proposed, not yet kept").waitFor();
+        coach.page().locator("svg [role=button]").nth(1).click();
+        coach.button("Keep this plan").click();
+        coach.page().getByText("Kept by Ottilie Brandvold, as proposed").waitFor();
+        keep(coach, "plan");
+        coach.page().setViewportSize(390, 844);
+    }
+
+    @Test
+    void theRidersPhone() {
+        try (Visitor imre = new Visitor(app.port(), 390, 844)) {
+            imre.page().clock().setFixedTime(Instant.parse(Stage.START).toEpochMilli());
+            imre.signIn("imre");
+            imre.page().getByText("What you two can do").waitFor();
+            keep(imre, "practice-phone");
+            imre.page()
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Start").setExact(true))
+                    .click();
+            imre.page().getByText("Phone away, mount").waitFor();
+            imre.page()
+                    .clock()
+                    .setFixedTime(Instant.parse(Stage.START).plusSeconds(40).toEpochMilli());
+            imre.page().locator("[data-turn='0']").waitFor();
+            keep(imre, "practice-timer-phone");
+            imre.button("End and report").click();
+            imre.page().getByText("How did it go?").waitFor();
+            keep(imre, "practice-report-phone");
+        }
+    }
+
     @Test
     void theNight() {
         try (Visitor coach = coach(1280, 800)) {
@@ -107,7 +172,11 @@ class ScreenshotsTest {
 
     /** Some answers on a rein, twenty to forty seconds apart. */
     private static void ride(Visitor coach, String rein, int turn) {
-        coach.button(rein).click();
+        coach.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(rein).setExact(true))
+                .click();
         Instant at = Instant.parse(Stage.START).plusSeconds(60 + 300L * turn);
         for (String answer : ANSWERS) {
             at = at.plusSeconds(20 + answer.length());

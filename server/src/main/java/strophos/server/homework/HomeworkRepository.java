@@ -143,10 +143,13 @@ class HomeworkRepository {
                 r.getEndedAt());
     }
 
-    /** Practices of an assignment begun before this time, in order. */
+    /** Practices of an assignment known or begun before this time, in order; a phone's clock may run ahead of ours. */
     List<Practice> practices(UUID assignment, Instant before) {
         return db.selectFrom(PRACTICE)
-                .where(PRACTICE.ASSIGNMENT_ID.eq(assignment).and(PRACTICE.STARTED_AT.lt(before)))
+                .where(PRACTICE.ASSIGNMENT_ID
+                        .eq(assignment)
+                        .and(DSL.least(PRACTICE.STARTED_AT, PRACTICE.RECEIVED_AT)
+                                .le(before)))
                 .orderBy(PRACTICE.STARTED_AT, PRACTICE.ID)
                 .fetch(HomeworkRepository::practice);
     }

@@ -1,0 +1,318 @@
+package strophos.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * The whole job once round in an empty yard: set up, first look, plan, ride, debrief, homework, practice, answer, and a
+ * next plan that is another one because of them and says so. Each step in a fresh browser, the server restarted between
+ * them; the look and the report are made without a network.
+ */
+class RoundTest {
+
+    private static final String PASSWORD = "a long password";
+    private static final String LEG = "Light leg";
+
+    private static AppProcess app;
+    private static FaultProxy proxy;
+    private static String lesson;
+    private static String invitation;
+
+    @BeforeAll
+    static void start() {
+        app = Stage.empty("round");
+        proxy = new FaultProxy(app.port());
+    }
+
+    @AfterAll
+    static void stop() {
+        proxy.close();
+        app.close();
+    }
+
+    @Test
+    void onceRound() {
+        step(RoundTest::setUpTheYard);
+        asCoach(RoundTest::lookWithoutANetwork);
+        asCoach(RoundTest::planFromTheLook);
+        asCoach(RoundTest::rideThePlan);
+        asCoach(RoundTest::decideAndSetHomework);
+        step(RoundTest::joinAndReportWithoutANetwork);
+        asCoach(RoundTest::answer);
+        step(RoundTest::readTheAnswer);
+        asCoach(RoundTest::theNextPlanIsAnotherOne);
+    }
+
+    /** A fresh browser on a server that has just been started again. */
+    private static void step(Consumer<Visitor> what) {
+        try (Visitor visitor = new Visitor(proxy.port(), 390, 844)) {
+            what.accept(visitor);
+            visitor.assertQuiet();
+        }
+        app.close();
+        app.start();
+    }
+
+    private static void asCoach(Consumer<Visitor> what) {
+        step(coach -> {
+            coach.signIn("ottilie", PASSWORD);
+            what.accept(coach);
+        });
+    }
+
+    private static void setUpTheYard(Visitor coach) {
+        coach.open("/");
+        coach.page().getByLabel("Set-up token").fill(Stage.SETUP_TOKEN);
+        fill(coach, "Name of the yard", "Saltmarsh Ford");
+        fill(coach, "Your name", "Ottilie Brandvold");
+        fill(coach, "Sign-in name", "ottilie");
+        coach.page().getByLabel("Password").fill(PASSWORD);
+        fill(coach, "Rider", "Tobiah Wren");
+        fill(coach, "Horse", "Marzipan");
+        fill(coach, "Height at the withers, cm", "144");
+        coach.button("Open the yard").click();
+        coach.button("Put in").click();
+        Locator look = coach.link("First look");
+        look.waitFor();
+        lesson = look.getAttribute("href").replaceAll(".*/lessons/([^/]+)/look", "$1");
+    }
+
+    private static void lookWithoutANetwork(Visitor coach) {
+        coach.open("/lessons/" + lesson + "/look");
+        touch(coach, "Sound");
+        proxy.set(FaultProxy.Mode.CUT);
+        for (String check : new String[] {"3: looks, stays", "3: level", "3: soft", "1: late, strong"}) {
+            touch(coach, check);
+        }
+        coach.page().getByLabel("3: well").first().click();
+        coach.page().getByLabel("3: well").last().click();
+        coach.page().getByLabel("12 m circle").first().click();
+        coach.page().getByLabel("15 m circle").last().click();
+        coach.assertAccessible();
+        touch(coach, "Keep the look");
+        coach.page().getByText("Kept on this device.").waitFor();
+        proxy.set(FaultProxy.Mode.PASS);
+        coach.page().evaluate("window.dispatchEvent(new Event('online'))");
+        coach.page().getByText("Light, wait, reinforce; leg off between.").waitFor();
+        coach.page().locator("summary").click();
+        assertThat(coach.page().getByText("No answer to the leg: 2 or less").count())
+                .isEqualTo(1);
+        coach.assertAccessible();
+        coach.forgive();
+    }
+
+    private static void planFromTheLook(Visitor coach) {
+        coach.open("/lessons/" + lesson + "/plan");
+        coach.page()
+                .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Forward"))
+                .waitFor();
+        coach.page()
+                .getByText("Before more leg: rule out pain, teeth and weight.")
+                .waitFor();
+        JsonNode proposed = coach.get("/api/v1/lessons/" + lesson + "/plan");
+        int main = indexOfMain(proposed);
+        int before =
+                proposed.path("plan").path("blocks").path(main).path("workS").asInt();
+        block(coach, main).click();
+        coach.page().getByText("The first look found it: Forward.").waitFor();
+        touch(coach, "A minute more");
+        coach.page().getByText("Kept by Ottilie Brandvold, not as proposed").waitFor();
+        JsonNode kept = coach.get("/api/v1/lessons/" + lesson + "/plan");
+        int after = kept.path("plan").path("blocks").path(main).path("workS").asInt();
+        assertThat(after).isGreaterThan(before);
+        touch(coach, "Undo");
+        coach.page().getByText("Kept by Ottilie Brandvold, as proposed").waitFor();
+        coach.assertAccessible();
+    }
+
+    private static int indexOfMain(JsonNode view) {
+        JsonNode blocks = view.path("plan").path("blocks");
+        for (int i = 0; i < blocks.size(); i++) {
+            if (blocks.path(i).path("role").asString().equals("MAIN")) {
+                return i;
+            }
+        }
+        throw new AssertionError("A plan without a main thing: " + view);
+    }
+
+    private static Locator block(Visitor coach, int index) {
+        return coach.page().locator("svg [role=button]").nth(index);
+    }
+
+    private static void rideThePlan(Visitor coach) {
+        coach.open("/lessons/" + lesson + "/ride");
+        coach.page().getByText("Helmet to your local standard").waitFor();
+        touch(coach, "Begin the lesson");
+        JsonNode blocks =
+                coach.get("/api/v1/lessons/" + lesson + "/plan").path("plan").path("blocks");
+        int turnsBefore = blocks.path(0).path("turns").size();
+        // each touch on "Next" is the plan's next turn, in its order
+        for (int turn = 0; turn < turnsBefore; turn++) {
+            next(coach, turn);
+        }
+        coach.page()
+                .locator("[aria-pressed=true]")
+                .filter(new Locator.FilterOptions().setHasText(LEG))
+                .waitFor();
+        for (int turn = turnsBefore; turn < turnsBefore + 2; turn++) {
+            for (int i = 0; i < 5; i++) {
+                coach.button(i == 2 ? "Try at strength 3" : "Yes at strength 2").click();
+            }
+            next(coach, turn);
+        }
+        touch(coach, "Rest");
+        coach.page().getByText("Resting").first().waitFor();
+        touch(coach, "Left rein");
+        coach.page()
+                .getByText("Resting")
+                .first()
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        coach.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("End").setExact(true))
+                .click();
+        coach.page().getByText("This lesson has ended.").waitFor();
+        coach.page().locator("[data-outbox=resting]").waitFor();
+    }
+
+    /** From this turn of the plan to the one after it. */
+    private static void next(Visitor coach, int turn) {
+        coach.page().locator("[data-turn='%d']".formatted(turn)).click();
+        coach.page().locator("[data-turn='%d']".formatted(turn + 1)).waitFor();
+    }
+
+    private static void decideAndSetHomework(Visitor coach) {
+        coach.open("/lessons/" + lesson + "/debrief");
+        touch(coach, "Confirm: Stay");
+        coach.page().getByText("Ottilie Brandvold chose: Stay").waitFor();
+        coach.assertAccessible();
+        coach.link("Set homework").click();
+        // three touches: what, how many days, set
+        coach.button("Light, wait, reinforce, walk").click();
+        coach.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("3").setExact(true))
+                .click();
+        touch(coach, "Set it");
+        coach.page().getByText("Running: 1 thing").waitFor();
+        coach.assertAccessible();
+        String pair = coach.get("/api/v1/lessons/" + lesson + "/debrief")
+                .path("lesson")
+                .path("pair")
+                .asString();
+        coach.open("/pairs/" + pair);
+        touch(coach, "Invite");
+        Locator link = coach.page().getByLabel("Invitation link");
+        link.waitFor();
+        invitation = link.inputValue().replaceAll(".*/join", "/join");
+        coach.assertAccessible();
+    }
+
+    private static void joinAndReportWithoutANetwork(Visitor rider) {
+        rider.open(invitation);
+        rider.page().getByText("Welcome, Tobiah Wren").waitFor();
+        rider.assertAccessible();
+        fill(rider, "Sign-in name", "tobiah");
+        rider.page().getByLabel("Password").fill(PASSWORD);
+        touch(rider, "Come in");
+        rider.page().getByText("Light, wait, reinforce").first().waitFor();
+        rider.assertAccessible();
+        rider.page()
+                .waitForFunction("() => navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready");
+        proxy.set(FaultProxy.Mode.CUT);
+        report(rider, "Not yet");
+        rider.page().locator("[data-practices='1']").waitFor();
+        rider.page().reload();
+        rider.page().locator("[data-practices='1']").waitFor();
+        proxy.set(FaultProxy.Mode.PASS);
+        rider.page().evaluate("window.dispatchEvent(new Event('online'))");
+        rider.page()
+                .locator("[data-practices='1']")
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+        rider.forgive();
+        report(rider, "Not yet");
+        rider.page().getByText("More, and what was").click();
+        rider.page().getByText("L 5 · R 0 min").nth(1).waitFor();
+    }
+
+    private static void report(Visitor rider, String feel) {
+        touch(rider, "Report without the timer");
+        for (int i = 0; i < 5; i++) {
+            rider.page().getByLabel("One more").first().click();
+        }
+        rider.page().getByLabel("A question for your coach").fill("She does not hear the first one.");
+        rider.assertAccessible();
+        touch(rider, feel);
+    }
+
+    private static void answer(Visitor coach) {
+        coach.page().getByText("She does not hear the first one.").first().waitFor();
+        coach.assertAccessible();
+        coach.page().getByLabel("A sentence for the rider").fill("Half as strong, and wait longer.");
+        coach.button("Carry on").click();
+        coach.page()
+                .getByText("She does not hear the first one.")
+                .first()
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+    }
+
+    private static void readTheAnswer(Visitor rider) {
+        rider.signIn("tobiah", PASSWORD);
+        rider.page().getByText("Half as strong, and wait longer.").waitFor();
+        rider.page().getByText("What you two can do").waitFor();
+        assertThat(rider.link("Ride").count()).isZero();
+    }
+
+    private static void theNextPlanIsAnotherOne(Visitor coach) {
+        coach.page()
+                .getByLabel("At", new Page.GetByLabelOptions().setExact(true))
+                .fill("19:00");
+        coach.button("Put in").click();
+        Locator added = coach.page()
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("19:00"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("First look"));
+        added.waitFor();
+        String next = added.getAttribute("href").replaceAll(".*/lessons/([^/]+)/look", "$1");
+        coach.open("/lessons/" + next + "/plan");
+        coach.page()
+                .getByText("The rider reported “not yet” on Light, wait, reinforce")
+                .waitFor();
+        JsonNode view = coach.get("/api/v1/lessons/" + next + "/plan");
+        JsonNode change = view.path("changes")
+                .valueStream()
+                .filter(c -> c.path("kind").asString().equals("REPORT"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(change.path("with")).isNotEqualTo(change.path("without"));
+        coach.assertAccessible();
+    }
+
+    private static void touch(Visitor visitor, String name) {
+        visitor.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first()
+                .click();
+    }
+
+    private static void fill(Visitor visitor, String label, String text) {
+        visitor.page()
+                .getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .fill(text);
+    }
+}
