@@ -66,7 +66,7 @@ function Head({ x, y, deg, color }: { x: number; y: number; deg: number; color: 
   return (
     <g transform={`translate(${x} ${y}) rotate(${deg})`}>
       <chakra.path d="M-12 6c-4-12-1-20 2-30 2-9 0-17 10-17s8 8 10 17c3 10 6 18 2 30z" fill={color} />
-      <chakra.path d="M-12-2c-6-2-8-8-7-13 5 1 9 4 10 9zM12-2c6-2 8-8 7-13-5 1-9 4-10 9z" fill={color} />
+      <chakra.path d="M-11 0c-4-3-4-8-2-12 3 1 5 4 5 8zM11 0c4-3 4-8 2-12-3 1-5 4-5 8z" fill={color} />
     </g>
   )
 }

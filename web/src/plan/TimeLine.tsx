@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
-import type { Plan } from '../api'
+import type { Plan, PlanBlock } from '../api'
 import { SIDE } from '../ui/side'
 import { minutes } from './minutes'
 
@@ -72,7 +72,7 @@ export function TimeLine({ plan, selected, onSelect }: TimeLineProps) {
             fontWeight={i === selected ? '800' : '500'}
             fill="ink"
           >
-            {block.of.shortName} {minutes(block.workS)}
+            {labelOf(block, x(block.workS + block.restS))}
           </chakra.text>
         </chakra.g>
       ))}
@@ -86,6 +86,15 @@ export function TimeLine({ plan, selected, onSelect }: TimeLineProps) {
       />
     </chakra.svg>
   )
+}
+
+/** About so wide is a letter of the label, in drawing units. */
+const LETTER = 9
+
+/** The short name and its minutes where there is room, else the minutes alone. */
+function labelOf(block: PlanBlock, width: number): string {
+  const long = `${block.of.shortName} ${minutes(block.workS)}`
+  return long.length * LETTER <= width ? long : minutes(block.workS)
 }
 
 /** Where each block and turn begins, in seconds; a round's rest lies behind each of its turns. */

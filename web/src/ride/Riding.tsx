@@ -92,6 +92,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         </Box>
         {says && (
           <Box flex="1" minWidth="0" display={{ lg: 'none' }}>
+            <chakra.h1 srOnly>{lesson.horse}</chakra.h1>
             {says}
           </Box>
         )}
@@ -148,7 +149,9 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           />
         )}
         <SegmentBar rungs={rungs} now={segment} plan={planned.plan} onChange={change} />
-        <Recent entries={recorder.entries} voided={ride.voided} exerciseName={exerciseName} />
+        <Box flex="1" minHeight="0" overflow="hidden" display={{ base: 'none', lg: 'block' }}>
+          <Recent entries={recorder.entries} voided={ride.voided} exerciseName={exerciseName} />
+        </Box>
         <chakra.p fontSize="sm" color="quiet" display={{ base: 'none', lg: 'block' }}>
           <chakra.b>{t('ride.shortcuts')}</chakra.b> {t('ride.keys')}
         </chakra.p>

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Segment } from '../record'
-import { Button } from '../ui/Button'
+import { Button, Select } from '../ui/Button'
 import { SIDE } from '../ui/side'
 import { choicesOf } from './choose'
 import type { Choice, Ridden } from './choose'
@@ -20,10 +20,15 @@ interface SegmentBarProps {
 /** In reach of the thumb: who rides, gait, exercise, and the rein biggest of all. Each is one touch. */
 export function SegmentBar({ rungs, now, plan, onChange }: SegmentBarProps) {
   const { t } = useTranslation()
+  const all = plannedFirst(choicesOf(rungs), plan)
+  const shown = all.filter(
+    (c) => isPlanned(plan, c.exercise) || c.state === 'IN_WORK' || c.exercise === now.exercise,
+  )
+  const others = all.filter((c) => !shown.includes(c))
   return (
     <Flex direction="column" gap="2">
       <Strip role="group" aria-label={t('ride.exercise')}>
-        {plannedFirst(choicesOf(rungs), plan).map((c) => (
+        {shown.map((c) => (
           <Button
             key={c.exercise}
             look="key"
@@ -36,6 +41,24 @@ export function SegmentBar({ rungs, now, plan, onChange }: SegmentBarProps) {
             {c.shortName}
           </Button>
         ))}
+        {others.length > 0 && (
+          <Select
+            aria-label={t('ride.others')}
+            width="auto"
+            minWidth="5.5rem"
+            flexShrink={0}
+            fontWeight="650"
+            value=""
+            onChange={(e) => e.target.value && onChange({ exercise: e.target.value })}
+          >
+            <option value="">{t('ride.others')}</option>
+            {others.map((c) => (
+              <option key={c.exercise} value={c.exercise}>
+                {c.shortName}
+              </option>
+            ))}
+          </Select>
+        )}
       </Strip>
       <Grid templateColumns="repeat(4, 1fr) 1.35fr" gap="1.5">
         {RIDDEN_GAITS.map((gait) => (

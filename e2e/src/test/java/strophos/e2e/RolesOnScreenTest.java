@@ -2,7 +2,6 @@ package strophos.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -13,12 +12,7 @@ class RolesOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("roles");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.sharedDemo();
     }
 
     @Test

@@ -57,7 +57,7 @@ class RoundTest {
             what.accept(visitor);
             visitor.assertQuiet();
         }
-        app.close();
+        app.kill();
         app.start();
     }
 

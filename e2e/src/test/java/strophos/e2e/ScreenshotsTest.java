@@ -5,7 +5,6 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -28,12 +27,7 @@ class ScreenshotsTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("screenshots");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.sharedDemo();
     }
 
     @Test
@@ -113,7 +107,10 @@ class ScreenshotsTest {
         coach.button("Sound").click();
         coach.page().getByLabel("3: well").first().click();
         coach.page().getByLabel("2: half way").last().click();
-        coach.page().getByLabel("even").first().click();
+        coach.page()
+                .getByLabel("even", new Page.GetByLabelOptions().setExact(true))
+                .first()
+                .click();
         coach.page().getByLabel("base only").last().click();
         coach.page().getByLabel("10 m circle").first().click();
         coach.page().getByLabel("15 m circle").last().click();

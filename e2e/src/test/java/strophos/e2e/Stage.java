@@ -37,24 +37,43 @@ final class Stage {
                             "--disable-component-update",
                             "--disable-sync")));
 
+    private static final String TEMPLATE = "demo_template";
+    private static final String[] DEMO = {"--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD};
+
+    private static boolean isDemoMade;
+    private static AppProcess shared;
+
     private Stage() {}
 
     static Browser browser() {
         return BROWSER;
     }
 
-    /** A started application with the demo yard, on a database of this name. */
-    static AppProcess demo(String database) {
-        return application(database, "--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD);
+    /** A started application with the demo yard, on a database of its own. */
+    static synchronized AppProcess demo(String database) {
+        if (!isDemoMade) {
+            // made once and copied: making it takes longer than starting on it
+            application(POSTGRES.createDatabase(TEMPLATE), TEMPLATE, DEMO).close();
+            isDemoMade = true;
+        }
+        return application(POSTGRES.copyDatabase(database, TEMPLATE), database, DEMO);
+    }
+
+    /** The same for tests that do not mind each other; ended with the JVM. */
+    static synchronized AppProcess sharedDemo() {
+        if (shared == null) {
+            shared = demo("shared");
+            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+        }
+        return shared;
     }
 
     /** A started application nobody has set up yet. */
     static AppProcess empty(String database) {
-        return application(database, "--strophos.setup-token=" + SETUP_TOKEN);
+        return application(POSTGRES.createDatabase(database), database, "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
-    private static AppProcess application(String database, String... arguments) {
-        String url = POSTGRES.createDatabase(database);
-        return new AppProcess(database, Map.of("STROPHOS_DB_URL", url), arguments).start();
+    private static AppProcess application(String url, String name, String... arguments) {
+        return new AppProcess(name, Map.of("STROPHOS_DB_URL", url), arguments).start();
     }
 }

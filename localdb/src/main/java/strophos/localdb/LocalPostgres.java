@@ -78,6 +78,12 @@ public final class LocalPostgres implements AutoCloseable {
         return url(name);
     }
 
+    /** A copy of a database nobody is connected to; its address. */
+    public String copyDatabase(String name, String template) {
+        execute("postgres", "create database %s owner %s template %s".formatted(name, OWNER, template));
+        return url(name);
+    }
+
     public String url(String database) {
         return "jdbc:postgresql://127.0.0.1:%d/%s".formatted(port, database);
     }

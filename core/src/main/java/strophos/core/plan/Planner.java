@@ -2,6 +2,7 @@ package strophos.core.plan;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.homework.Feel;
 import strophos.core.look.Focus;
 import strophos.core.progress.Sidedness;
+import strophos.core.stair.RungId;
 
 /** Makes a lesson's plan from its facts, and a coach's own blocks whole. Deterministic. */
 public final class Planner {
@@ -45,9 +47,15 @@ public final class Planner {
     /** The coach's blocks with their turns, rests, circles and reasons; kept as wanted, however the limits stand. */
     public static Plan of(PlanFacts facts, List<Wanted> wanted) {
         Planner planner = new Planner(facts);
+        Map<RungId, List<Reason>> why = new HashMap<>();
+        new Choice(facts).pick(true).forEach(p -> why.put(p.rung().id(), p.why()));
         List<Block> blocks = wanted.stream()
                 .map(w -> planner.block(
-                        w.rung(), w.role(), Math.max(SHORTEST_BLOCK_S, w.workS()), w.longer(), new ArrayList<>()))
+                        w.rung(),
+                        w.role(),
+                        Math.max(SHORTEST_BLOCK_S, w.workS()),
+                        w.longer(),
+                        new ArrayList<>(why.getOrDefault(w.rung().id(), List.of(Reason.of(Reason.Code.CHOSEN))))))
                 .toList();
         return planner.plan(blocks, List.of());
     }

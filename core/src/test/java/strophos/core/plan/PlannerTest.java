@@ -270,6 +270,17 @@ class PlannerTest {
                         new Planner.Wanted(trot, Block.Role.MAIN, 40 * 60, Rein.NONE),
                         new Planner.Wanted(facts.rungs().get(0), Block.Role.LAST, 10 * 60, Rein.LEFT)));
         assertThat(own.blocks()).hasSize(2);
+        assertThat(own.blocks().get(0).reasons())
+                .as("what nobody proposed, the coach chose")
+                .extracting(Reason::code)
+                .contains(Reason.Code.CHOSEN);
+        Plan proposed = Planner.propose(facts(45, HORSE, look(3, 3), stair()));
+        Plan same = Planner.of(
+                facts(45, HORSE, look(3, 3), stair()),
+                List.of(new Planner.Wanted(stair().get(1), Block.Role.MAIN, 600, Rein.NONE)));
+        assertThat(same.blocks().get(0).reasons())
+                .as("what was proposed keeps its why")
+                .contains(proposed.blocks().get(1).reasons().get(0));
         assertThat(PlanLimits.of(own, facts))
                 .extracting(PlanLimits.Breach::limit)
                 .contains(
