@@ -89,7 +89,7 @@ export function TimeLine({ plan, selected, onSelect }: TimeLineProps) {
 }
 
 /** About so wide is a letter of the label, in drawing units. */
-const LETTER = 9
+const LETTER = 10
 
 /** The short name and its minutes where there is room, else the minutes alone. */
 function labelOf(block: PlanBlock, width: number): string {

@@ -65,12 +65,6 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
         </Flex>
       ) : (
         <>
-          <chakra.p marginTop="3" fontSize="lg">
-            {step.instruction}
-          </chakra.p>
-          <Pair name={t('homework.feel')}>{step.feel}</Pair>
-          <Pair name={t('homework.goesWrong')}>{step.goesWrong}</Pair>
-          <Pair name={t('homework.stopIf')}>{step.stopIf.join('; ')}</Pair>
           <Quiet marginTop="3">{t('practice.before')}</Quiet>
           {card.turns.length === 0 ? (
             <chakra.p marginTop="3" fontWeight="720">
@@ -91,6 +85,12 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
               {t('practice.start')}
             </Button>
           )}
+          <chakra.p marginTop="3" fontSize="lg">
+            {step.instruction}
+          </chakra.p>
+          <Pair name={t('homework.feel')}>{step.feel}</Pair>
+          <Pair name={t('homework.goesWrong')}>{step.goesWrong}</Pair>
+          <Pair name={t('homework.stopIf')}>{step.stopIf.join('; ')}</Pair>
         </>
       )}
       <Button width="full" marginTop="2" onClick={onReport}>
