@@ -6,10 +6,8 @@ import { useParams } from 'react-router'
 import { answerOf, api, Unreachable } from '../api'
 import type { Looked } from '../api'
 import type { FirstLook } from '../record'
-import { OutboxLine, useRide } from '../ride'
+import { OutboxLine, usePacket, useRide } from '../ride'
 import type { Recorder } from '../ride'
-import { useMe } from '../session'
-import { packetOf, shelfOf } from '../store'
 import type { KeptPacket } from '../store'
 import { Beads } from '../ui/Beads'
 import { Button } from '../ui/Button'
@@ -25,14 +23,8 @@ import { Sides } from './Sides'
 export default function LookPage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
-  const { person } = useMe()
   const recorder = useRide(id)
-  const packet = useQuery({
-    queryKey: ['packet', person, id],
-    queryFn: () => packetOf(shelfOf(person), id),
-    networkMode: 'always',
-    retry: false,
-  })
+  const packet = usePacket(id)
   if (packet.isError) {
     return packet.error instanceof Unreachable ? (
       <chakra.p role="alert">{t('ride.notHere')}</chakra.p>

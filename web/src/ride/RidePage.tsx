@@ -1,29 +1,21 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { Unreachable } from '../api'
-import { useMe } from '../session'
-import { packetOf, shelfOf } from '../store'
 import { LinkButton } from '../ui/Button'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { Riding } from './Riding'
 import { StartOrEnd } from './StartOrEnd'
+import { usePacket } from './usePacket'
 import { useRide } from './useRide'
 
 /** The moment: in the sand, gloves, one hand, eyes on the horse. Works with no network from start to end. */
 export default function RidePage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
-  const { person } = useMe()
   const recorder = useRide(id)
-  const packet = useQuery({
-    queryKey: ['packet', person, id],
-    queryFn: () => packetOf(shelfOf(person), id),
-    networkMode: 'always',
-    retry: false,
-  })
+  const packet = usePacket(id)
   if (packet.isError) {
     return (
       <Flex direction="column" gap="4" padding="6" maxWidth="40rem" marginX="auto">

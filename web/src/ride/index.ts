@@ -1,4 +1,5 @@
 export { OutboxLine } from './OutboxLine'
 export { ReinClock } from './ReinClock'
+export { usePacket } from './usePacket'
 export { useRide } from './useRide'
 export type { Recorder } from './useRide'

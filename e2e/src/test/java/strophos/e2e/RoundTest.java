@@ -71,13 +71,13 @@ class RoundTest {
     private static void setUpTheYard(Visitor coach) {
         coach.open("/");
         coach.page().getByLabel("Set-up token").fill(Stage.SETUP_TOKEN);
-        fill(coach, "Name of the yard", "Saltmarsh Ford");
-        fill(coach, "Your name", "Ottilie Brandvold");
-        fill(coach, "Sign-in name", "ottilie");
+        coach.fill("Name of the yard", "Saltmarsh Ford");
+        coach.fill("Your name", "Ottilie Brandvold");
+        coach.fill("Sign-in name", "ottilie");
         coach.page().getByLabel("Password").fill(PASSWORD);
-        fill(coach, "Rider", "Tobiah Wren");
-        fill(coach, "Horse", "Marzipan");
-        fill(coach, "Height at the withers, cm", "144");
+        coach.fill("Rider", "Tobiah Wren");
+        coach.fill("Horse", "Marzipan");
+        coach.fill("Height at the withers, cm", "144");
         coach.button("Open the yard").click();
         coach.button("Put in").click();
         Locator look = coach.link("First look");
@@ -87,17 +87,17 @@ class RoundTest {
 
     private static void lookWithoutANetwork(Visitor coach) {
         coach.open("/lessons/" + lesson + "/look");
-        touch(coach, "Sound");
+        coach.exactly("Sound").click();
         proxy.set(FaultProxy.Mode.CUT);
         for (String check : new String[] {"3: looks, stays", "3: level", "3: soft", "1: late, strong"}) {
-            touch(coach, check);
+            coach.exactly(check).click();
         }
         coach.page().getByLabel("3: well").first().click();
         coach.page().getByLabel("3: well").last().click();
         coach.page().getByLabel("12 m circle").first().click();
         coach.page().getByLabel("15 m circle").last().click();
         coach.assertAccessible();
-        touch(coach, "Keep the look");
+        coach.exactly("Keep the look").click();
         coach.page().getByText("Kept on this device.").waitFor();
         proxy.set(FaultProxy.Mode.PASS);
         coach.page().evaluate("window.dispatchEvent(new Event('online'))");
@@ -123,12 +123,12 @@ class RoundTest {
                 proposed.path("plan").path("blocks").path(main).path("workS").asInt();
         block(coach, main).click();
         coach.page().getByText("The first look found it: Forward.").waitFor();
-        touch(coach, "A minute more");
+        coach.exactly("A minute more").click();
         coach.page().getByText("Kept by Ottilie Brandvold, not as proposed").waitFor();
         JsonNode kept = coach.get("/api/v1/lessons/" + lesson + "/plan");
         int after = kept.path("plan").path("blocks").path(main).path("workS").asInt();
         assertThat(after).isGreaterThan(before);
-        touch(coach, "Undo");
+        coach.exactly("Undo").click();
         coach.page().getByText("Kept by Ottilie Brandvold, as proposed").waitFor();
         coach.assertAccessible();
     }
@@ -150,7 +150,7 @@ class RoundTest {
     private static void rideThePlan(Visitor coach) {
         coach.open("/lessons/" + lesson + "/ride");
         coach.page().getByText("Helmet to your local standard").waitFor();
-        touch(coach, "Begin the lesson");
+        coach.exactly("Begin the lesson").click();
         JsonNode blocks =
                 coach.get("/api/v1/lessons/" + lesson + "/plan").path("plan").path("blocks");
         int turnsBefore = blocks.path(0).path("turns").size();
@@ -168,19 +168,15 @@ class RoundTest {
             }
             next(coach, turn);
         }
-        touch(coach, "Rest");
+        coach.exactly("Rest").click();
         coach.page().getByText("Resting").first().waitFor();
-        touch(coach, "Left rein");
+        coach.exactly("Left rein").click();
         coach.page()
                 .getByText("Resting")
                 .first()
                 .waitFor(new Locator.WaitForOptions()
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-        coach.page()
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("End").setExact(true))
-                .click();
+        coach.exactly("End").click();
         coach.page().getByText("This lesson has ended.").waitFor();
         coach.page().locator("[data-outbox=resting]").waitFor();
     }
@@ -193,18 +189,14 @@ class RoundTest {
 
     private static void decideAndSetHomework(Visitor coach) {
         coach.open("/lessons/" + lesson + "/debrief");
-        touch(coach, "Confirm: Stay");
+        coach.exactly("Confirm: Stay").click();
         coach.page().getByText("Ottilie Brandvold chose: Stay").waitFor();
         coach.assertAccessible();
         coach.link("Set homework").click();
         // three touches: what, how many days, set
         coach.button("Light, wait, reinforce, walk").click();
-        coach.page()
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("3").setExact(true))
-                .click();
-        touch(coach, "Set it");
+        coach.exactly("3").click();
+        coach.exactly("Set it").click();
         coach.page().getByText("Running: 1 thing").waitFor();
         coach.assertAccessible();
         String pair = coach.get("/api/v1/lessons/" + lesson + "/debrief")
@@ -212,7 +204,7 @@ class RoundTest {
                 .path("pair")
                 .asString();
         coach.open("/pairs/" + pair);
-        touch(coach, "Invite");
+        coach.exactly("Invite").click();
         Locator link = coach.page().getByLabel("Invitation link");
         link.waitFor();
         invitation = link.inputValue().replaceAll(".*/join", "/join");
@@ -223,9 +215,9 @@ class RoundTest {
         rider.open(invitation);
         rider.page().getByText("Welcome, Tobiah Wren").waitFor();
         rider.assertAccessible();
-        fill(rider, "Sign-in name", "tobiah");
+        rider.fill("Sign-in name", "tobiah");
         rider.page().getByLabel("Password").fill(PASSWORD);
-        touch(rider, "Come in");
+        rider.exactly("Come in").click();
         rider.page().getByText("Light, wait, reinforce").first().waitFor();
         rider.assertAccessible();
         rider.page()
@@ -248,13 +240,13 @@ class RoundTest {
     }
 
     private static void report(Visitor rider, String feel) {
-        touch(rider, "Report without the timer");
+        rider.exactly("Report without the timer").click();
         for (int i = 0; i < 5; i++) {
             rider.page().getByLabel("One more").first().click();
         }
         rider.page().getByLabel("A question for your coach").fill("She does not hear the first one.");
         rider.assertAccessible();
-        touch(rider, feel);
+        rider.exactly(feel).click();
     }
 
     private static void answer(Visitor coach) {
@@ -277,9 +269,7 @@ class RoundTest {
     }
 
     private static void theNextPlanIsAnotherOne(Visitor coach) {
-        coach.page()
-                .getByLabel("At", new Page.GetByLabelOptions().setExact(true))
-                .fill("19:00");
+        coach.fill("At", "19:00");
         coach.button("Put in").click();
         Locator added = coach.page()
                 .getByRole(AriaRole.LISTITEM)
@@ -299,20 +289,5 @@ class RoundTest {
                 .orElseThrow();
         assertThat(change.path("with")).isNotEqualTo(change.path("without"));
         coach.assertAccessible();
-    }
-
-    private static void touch(Visitor visitor, String name) {
-        visitor.page()
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .first()
-                .click();
-    }
-
-    private static void fill(Visitor visitor, String label, String text) {
-        visitor.page()
-                .getByLabel(label, new Page.GetByLabelOptions().setExact(true))
-                .fill(text);
     }
 }

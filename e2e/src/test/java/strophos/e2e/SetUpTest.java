@@ -14,13 +14,13 @@ class SetUpTest {
                 Visitor coach = new Visitor(app.port(), 1280, 800)) {
             coach.open("/");
             coach.page().getByLabel("Set-up token").fill("a guess");
-            fill(coach, "Name of the yard", "Saltmarsh Ford");
-            fill(coach, "Your name", "Ottilie Brandvold");
-            fill(coach, "Sign-in name", "ottilie");
+            coach.fill("Name of the yard", "Saltmarsh Ford");
+            coach.fill("Your name", "Ottilie Brandvold");
+            coach.fill("Sign-in name", "ottilie");
             coach.page().getByLabel("Password").fill("a long password");
-            fill(coach, "Rider", "Maren Falk");
-            fill(coach, "Horse", "Skerry");
-            fill(coach, "Height at the withers, cm", "128");
+            coach.fill("Rider", "Maren Falk");
+            coach.fill("Horse", "Skerry");
+            coach.fill("Height at the withers, cm", "128");
             coach.button("Open the yard").click();
             coach.page().getByText("This is not the token").waitFor();
             assertThat(coach.page().getByLabel("Name of the yard").inputValue())
@@ -44,11 +44,5 @@ class SetUpTest {
                     .waitFor();
             coach.assertQuiet();
         }
-    }
-
-    private static void fill(Visitor coach, String label, String text) {
-        coach.page()
-                .getByLabel(label, new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
-                .fill(text);
     }
 }

@@ -3,7 +3,6 @@ package strophos.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.time.Instant;
@@ -97,26 +96,19 @@ class ThreadTest {
         coach.open("/lessons/" + lesson + "/ride");
         coach.page().getByText("Helmet to your local standard").waitFor();
         coach.button("Begin the lesson").click();
-        exact(coach, "Left rein").waitFor();
+        coach.exactly("Left rein").waitFor();
     }
 
     private static void choose(Visitor coach, String exercise) {
-        exact(coach, exercise).click();
+        coach.exactly(exercise).click();
         coach.page()
                 .locator("[aria-pressed=true]")
                 .filter(new Locator.FilterOptions().setHasText(exercise))
                 .waitFor();
     }
 
-    private static Locator exact(Visitor coach, String name) {
-        return coach.page()
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     private static void touches(Visitor coach, String rein, int yes, int tries) {
-        exact(coach, rein).click();
+        coach.exactly(rein).click();
         for (int i = 0; i < yes; i++) {
             coach.button("Yes at strength 2").click();
         }
@@ -130,11 +122,7 @@ class ThreadTest {
     }
 
     private static void end(Visitor coach) {
-        coach.page()
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("End").setExact(true))
-                .click();
+        coach.exactly("End").click();
         coach.page().getByText("This lesson has ended.").waitFor();
         allSent(coach);
     }
@@ -144,9 +132,7 @@ class ThreadTest {
         coach.page()
                 .getByLabel("Pair")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Vesper and Noor Haldane"));
-        coach.page()
-                .getByLabel("At", new Page.GetByLabelOptions().setExact(true))
-                .fill("16:30");
+        coach.fill("At", "16:30");
         coach.button("Put in").click();
         Locator added = coach.page()
                 .getByRole(AriaRole.LISTITEM)

@@ -79,6 +79,19 @@ final class Visitor implements AutoCloseable {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** The first button of exactly this name. */
+    com.microsoft.playwright.Locator exactly(String name) {
+        return page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
+    }
+
+    /** Fills the field of exactly this label. */
+    void fill(String label, String text) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
+    }
+
     com.microsoft.playwright.Locator link(String name) {
         return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
