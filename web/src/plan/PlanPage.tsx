@@ -1,12 +1,13 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { ShieldAlert, Undo2 } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import type { PlannedLesson } from '../api'
 import { useMe } from '../session'
+import { fetchAhead, shelfOf } from '../store'
 import { Beads } from '../ui/Beads'
 import { Button, LinkButton } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
@@ -29,6 +30,13 @@ export default function PlanPage() {
     queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plan', { params: { path: { id } } })),
     refetchOnMount: 'always',
   })
+  const { actions, person } = useMe()
+  const version = plan.data?.version
+  const records = actions.includes('RECORD')
+  useEffect(() => {
+    // Ride must have this very plan where there is no network
+    if (records && version !== undefined) void fetchAhead(shelfOf(person), [id])
+  }, [records, version, person, id])
   if (plan.isPending) return <Wait />
   if (plan.isError) return <Trouble cause={plan.error} onAgain={() => void plan.refetch()} />
   return <Planned of={plan.data} />
