@@ -21,6 +21,9 @@ final class AppProcess implements AutoCloseable {
 
     private static final Path ROOT = Path.of(System.getProperty("strophos.root"));
 
+    private static final Path CLASSES = ROOT.resolve("e2e/target/classes.jsa");
+    private static Path laidOut;
+
     private final int port = freePort();
     private final Map<String, String> environment;
     private final List<String> arguments;
@@ -40,8 +43,10 @@ final class AppProcess implements AutoCloseable {
 
     /** Starts it and waits until it is ready. */
     AppProcess start() {
-        List<String> command =
-                new ArrayList<>(List.of("java", "-XX:TieredStopAtLevel=1", "-Xmx512m", "-jar", jar().toString()));
+        Path application = application();
+        List<String> command = new ArrayList<>(List.of("java", "-XX:TieredStopAtLevel=1", "-Xmx512m"));
+        command.addAll(classes());
+        command.addAll(List.of("-Xlog:cds=off", "-Xlog:cds+dynamic=off", "-jar", application.toString()));
         command.addAll(arguments);
         // started again, it goes on where its clock would be by now
         command.add("--strophos.clock-start=" + Instant.parse(Stage.START).plusNanos(System.nanoTime() - madeAtNs));
@@ -70,6 +75,28 @@ final class AppProcess implements AutoCloseable {
         if (process != null && process.isAlive()) {
             process.destroy();
             Await.until("the application has ended", Duration.ofSeconds(40), () -> !process.isAlive());
+            keepClasses();
+        }
+    }
+
+    /** Classes made ready by the first application that ended in peace: the next ones start in a third of the time. */
+    private List<String> classes() {
+        return Files.exists(CLASSES)
+                ? List.of("-XX:SharedArchiveFile=" + CLASSES)
+                : List.of("-XX:ArchiveClassesAtExit=" + ownClasses());
+    }
+
+    private Path ownClasses() {
+        return CLASSES.resolveSibling("classes-" + port + ".jsa");
+    }
+
+    private void keepClasses() {
+        try {
+            if (Files.exists(ownClasses()) && !Files.exists(CLASSES)) {
+                Files.move(ownClasses(), CLASSES);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -94,12 +121,44 @@ final class AppProcess implements AutoCloseable {
         }
     }
 
-    private static Path jar() {
+    /** The packaged application laid out once, as the start script does. */
+    private static synchronized Path application() {
         Path jar = ROOT.resolve("server/target/strophos-server-0.1.0-app.jar");
         if (!Files.exists(jar)) {
             throw new IllegalStateException(jar + " is not built; run ./strophos test.");
         }
-        return jar;
+        if (laidOut == null) {
+            Path folder = ROOT.resolve("e2e/target/app");
+            run(
+                    "java",
+                    "-Djarmode=tools",
+                    "-jar",
+                    jar.toString(),
+                    "extract",
+                    "--force",
+                    "--destination",
+                    folder.toString());
+            laidOut = folder.resolve(jar.getFileName());
+            run("rm", "-f", CLASSES.toString());
+        }
+        return laidOut;
+    }
+
+    private static void run(String... command) {
+        try {
+            Process p = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            if (p.waitFor() != 0) {
+                throw new IllegalStateException("Failed: " + String.join(" ", command));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
     }
 
     static int freePort() {
