@@ -6,7 +6,7 @@ import { answerOf, api } from '../api'
 import type { Debrief, DebriefRow } from '../api'
 import { ReinClock } from '../ride'
 import { useMe } from '../session'
-import { dayLong, timeOfDay } from '../text/format'
+import { dayLongAt, timeOfDay } from '../text/format'
 import { Beads } from '../ui/Beads'
 import { AnchorButton, LinkButton } from '../ui/Button'
 import { Quiet } from '../ui/Card'
@@ -80,7 +80,7 @@ function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
     <Flex direction={{ base: 'column', lg: 'row' }} gap={{ base: '4', lg: '10' }} align={{ lg: 'end' }}>
       <Box flex="1">
         <Quiet>
-          {t('debrief.title')} · {dayLong(begun.slice(0, 10))}, {timeOfDay(begun, timeZone)}
+          {t('debrief.title')} · {dayLongAt(begun, timeZone)}, {timeOfDay(begun, timeZone)}
         </Quiet>
         <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770">
           {lesson.horse}{' '}

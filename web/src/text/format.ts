@@ -18,6 +18,16 @@ export function dayLong(date: string): string {
   }).format(new Date(`${date}T00:00:00Z`))
 }
 
+/** The day of a moment, in full, where the yard is. */
+export function dayLongAt(iso: string, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone,
+  }).format(new Date(iso))
+}
+
 /** A share in [0, 1] as whole percent. */
 export function percent(share: number): string {
   return String(Math.round(100 * share))

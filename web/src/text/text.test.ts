@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { describe, expect, test } from 'vitest'
 import en from './en.json'
-import { clock, dayLong, percent, timeOfDay } from './format'
+import { clock, dayLong, dayLongAt, percent, timeOfDay } from './format'
 
 const source = resolve(import.meta.dirname, '..')
 const files = readdirSync(source, { recursive: true, encoding: 'utf8' }).filter(
@@ -46,5 +46,7 @@ describe('formats', () => {
   })
   test('a share in percent', () => expect(percent(0.4902)).toBe('49'))
   test('the yard’s own time', () => expect(timeOfDay('2026-07-01T16:15:00Z', 'Europe/London')).toBe('17:15'))
+  test('a morning far to the east is the yard’s own day', () =>
+    expect(dayLongAt('2026-11-23T22:30:00Z', 'Australia/Sydney')).toBe('Tuesday 24 November'))
   test('a day in full', () => expect(dayLong('2026-11-24')).toBe('Tuesday 24 November'))
 })
