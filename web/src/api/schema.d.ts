@@ -948,6 +948,7 @@ export interface components {
         NoteView: {
             /** @enum {string} */
             code: "NOTHING_RIDDEN" | "STOP_SIGN_OPEN" | "WEIGHT_OVER" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
+            grave: boolean;
             values: {
                 [key: string]: string;
             };

@@ -1,1 +1,2 @@
-export { default as LookPage } from './LookPage'
+export { limitsOf } from './limits'
+export type { Limit } from './limits'

@@ -147,8 +147,6 @@ function Planned({ of }: { of: PlannedLesson }) {
 /** Cautions first, then what the day limits, then what the coach's own plan goes beyond. */
 function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
   const { t } = useTranslation()
-  const isGrave = (code: string) =>
-    ['NOTHING_RIDDEN', 'STOP_SIGN_OPEN', 'WEIGHT_OVER', 'WALK_ONLY'].includes(code)
   if (plan.notes.length + breaches.length === 0) return null
   return (
     <chakra.ul listStyleType="none" marginBottom="4" display="grid" gap="2">
@@ -158,8 +156,8 @@ function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
           key={n.code + (n.values.rung ?? '')}
           gap="2.5"
           align="center"
-          color={isGrave(n.code) ? 'ink' : 'quiet'}
-          {...(isGrave(n.code) && {
+          color={n.grave ? 'ink' : 'quiet'}
+          {...(n.grave && {
             borderWidth: '2px',
             borderColor: 'warn',
             background: 'warnSoft',
@@ -168,7 +166,7 @@ function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
             fontWeight: '650',
           })}
         >
-          {isGrave(n.code) && (
+          {n.grave && (
             <chakra.span color="warn" flexShrink={0}>
               <ShieldAlert size={22} aria-hidden />
             </chakra.span>

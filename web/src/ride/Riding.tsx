@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { limitsOf } from '../look'
 import type { Rein, Response, Segment, Strength, Tally } from '../record'
 import type { KeptPacket } from '../store'
 import { clock } from '../text/format'
@@ -44,7 +45,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const isResting = resting?.endMs === null
   const { change, current } = useSegment(rungs, segment, isResting, (said) => tell(said.kind, said.payload))
   const nudge = useNudge(ride, segment, nowMs, planned.nudges)
-  const turns = turnsOf(planned.plan)
+  const turns = turnsOf(planned.plan, limitsOf(ride.looks.at(-1)?.seen))
   const touch = async (strength: Strength, response: Response) =>
     tell('exchange', { segment: await current(), strength, response })
   const undo = async () => {

@@ -2,6 +2,8 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { ShieldAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import type { Plan } from '../api'
+import { limitsOf } from '../look'
+import type { Limit } from '../look'
 import type { KeptPacket } from '../store'
 import { Button, LinkButton } from '../ui/Button'
 import { firstRidden } from './choose'
@@ -14,14 +16,16 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
   const { t } = useTranslation()
   const { lesson, rungs } = kept.packet
   const { plan } = kept.packet.plan
-  const isStopped = plan.focus.includes('HELP_FIRST')
   const { ride, say, outbox } = recorder
+  // the look on this device may be newer than the plan: what it forbids holds at once
+  const limits = limitsOf(ride.looks.at(-1)?.seen)
+  const isStopped = plan.focus.includes('HELP_FIRST') || limits.includes('NOTHING_RIDDEN')
   const isEnded = ride.endedAtMs !== null
   const begin = async () => {
     const hasClock = recorder.entries.some((e) => e.kind === 'clock' && e.device === recorder.device)
     if (!hasClock) await say({ kind: 'clock', payload: { offsetMs: kept.offsetMs } })
     await say({ kind: 'lesson_started', payload: {} })
-    const first = turnsOf(plan)[0]
+    const first = turnsOf(plan, limits)[0]
     const begun = ride.segments.at(-1) ?? (first ? riddenIn(first, 'RIDER') : firstRidden(rungs))
     const { exercise, gait, place, rein, mounted } = begun
     await say({ kind: 'segment', payload: { exercise, gait, place, rein, mounted } })
@@ -42,7 +46,11 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
           {t('pair.and')} {lesson.rider}
         </chakra.span>
       </chakra.h1>
-      {isEnded ? <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p> : <Cautions plan={plan} />}
+      {isEnded ? (
+        <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p>
+      ) : (
+        <Cautions plan={plan} limits={limits} />
+      )}
       <Flex direction="column" gap="3" marginTop={{ base: 'auto', md: '0' }}>
         {isEnded && (
           <LinkButton to={`/lessons/${lesson.id}/debrief`} look="act" minHeight="72px" fontSize="xl">
@@ -75,19 +83,14 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
   )
 }
 
-const FIRST = new Set([
-  'NOTHING_RIDDEN',
-  'STOP_SIGN_OPEN',
-  'WEIGHT_OVER',
-  'WALK_ONLY',
-  'CALM_FIRST',
-  'SPARED',
-])
-
-/** What today's plan warns of stands before what is always said. */
-function Cautions({ plan }: { plan: Plan }) {
+/** What today's look forbids and the plan warns of stands before what is always said. */
+function Cautions({ plan, limits }: { plan: Plan; limits: Limit[] }) {
   const { t } = useTranslation()
-  const notes = plan.notes.filter((n) => FIRST.has(n.code))
+  const said = new Set<string>(limits)
+  const notes: Pick<Plan['notes'][number], 'code' | 'values'>[] = [
+    ...limits.map((code) => ({ code, values: {} })),
+    ...plan.notes.filter((n) => n.grave && !said.has(n.code)),
+  ]
   return (
     <>
       {notes.length > 0 && (

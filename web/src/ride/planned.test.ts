@@ -30,6 +30,17 @@ const segment = (exercise: string, rein: 'LEFT' | 'RIGHT'): Segment => ({
   mounted: 'RIDER',
 })
 
+describe('a look newer than the plan', () => {
+  const [slow, other] = plan.blocks
+  const faster = { blocks: [slow, { ...other, of: { ...rung('b'), gait: 'TROT' } }] } as Plan
+  test('takes trot out where there is no halt', () => {
+    expect(turnsOf(faster, ['WALK_ONLY']).map((turn) => turn.of.exercise)).toEqual(['a', 'a'])
+    expect(turnsOf(plan, ['WALK_ONLY'])).toEqual(turns)
+  })
+  test('takes everything out where nothing is ridden', () =>
+    expect(turnsOf(plan, ['NOTHING_RIDDEN'])).toEqual([]))
+})
+
 describe('where in the plan a ride is', () => {
   test('before anything is ridden', () => expect(positionIn(turns, [])).toBe(-1))
   test('turn by turn', () => {

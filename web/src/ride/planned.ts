@@ -1,6 +1,9 @@
 import type { NamedRung, Plan } from '../api'
+import type { Limit } from '../look'
 import type { Segment } from '../record'
 import type { Ridden } from './choose'
+
+const FAST = new Set<string>(['TROT', 'CANTER'])
 
 /** One turn of the plan. */
 export interface PlannedTurn {
@@ -10,15 +13,19 @@ export interface PlannedTurn {
   seconds: number
 }
 
-/** The plan as one row of turns. */
-export function turnsOf(plan: Plan): PlannedTurn[] {
+/** The plan as one row of turns, without those that today's look forbids: it may be newer than the plan. */
+export function turnsOf(plan: Plan, limits: Limit[] = []): PlannedTurn[] {
+  if (limits.includes('NOTHING_RIDDEN')) return []
+  const isWalkOnly = limits.includes('WALK_ONLY')
   return plan.blocks.flatMap((b, block) =>
-    b.turns.map((turn) => ({
-      block,
-      of: b.of,
-      rein: turn.rein === 'RIGHT' ? ('RIGHT' as const) : ('LEFT' as const),
-      seconds: turn.seconds,
-    })),
+    isWalkOnly && FAST.has(b.of.gait)
+      ? []
+      : b.turns.map((turn) => ({
+          block,
+          of: b.of,
+          rein: turn.rein === 'RIGHT' ? ('RIGHT' as const) : ('LEFT' as const),
+          seconds: turn.seconds,
+        })),
   )
 }
 

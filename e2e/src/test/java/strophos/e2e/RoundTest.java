@@ -87,6 +87,8 @@ class RoundTest {
 
     private static void lookWithoutANetwork(Visitor coach) {
         coach.open("/lessons/" + lesson + "/look");
+        coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+        coach.open("/lessons/" + lesson + "/look");
         coach.exactly("Sound").click();
         proxy.set(FaultProxy.Mode.CUT);
         for (String check : new String[] {"3: looks, stays", "3: level", "3: soft", "1: late, strong"}) {
@@ -97,7 +99,17 @@ class RoundTest {
         coach.page().getByLabel("12 m circle").first().click();
         coach.page().getByLabel("15 m circle").last().click();
         coach.assertAccessible();
+        coach.exactly("Uneven step").click();
         coach.exactly("Keep the look").click();
+        coach.page().getByText("Kept on this device.").waitFor();
+        coach.link("Ride").click();
+        coach.page().getByText("Nothing is ridden today").waitFor();
+        assertThat(coach.button("Begin the lesson").count())
+                .as("signs of pain stop the ride before the server has heard of them")
+                .isZero();
+        coach.link("First look").click();
+        coach.exactly("Sound").click();
+        coach.exactly("Keep the change").click();
         coach.page().getByText("Kept on this device.").waitFor();
         proxy.set(FaultProxy.Mode.PASS);
         coach.page().evaluate("window.dispatchEvent(new Event('online'))");

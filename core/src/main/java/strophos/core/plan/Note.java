@@ -8,29 +8,40 @@ public record Note(Code code, Map<String, String> values) {
     /** Which sentence, the gravest first. */
     public enum Code {
         /** Pain or unsoundness: nothing is ridden. */
-        NOTHING_RIDDEN,
+        NOTHING_RIDDEN(true),
         /** A stop sign waits for an answer on {@code rung}: look before mounting. */
-        STOP_SIGN_OPEN,
+        STOP_SIGN_OPEN(true),
         /** Rider and tack weigh {@code percent}: advise another horse. */
-        WEIGHT_OVER,
+        WEIGHT_OVER(true),
         /** No trot or canter today: no halt from walk. */
-        WALK_ONLY,
+        WALK_ONLY(true),
         /** {@code minutes} of work at the most, for a young horse or one just back. */
-        SPARED,
+        SPARED(false),
         /** {@code minutes} ridden at the most, on the way back from a break. */
-        BACK_TO_WORK,
+        BACK_TO_WORK(false),
         /** Rider and tack weigh {@code percent}: watch length and pace. */
-        WEIGHT_WATCH,
+        WEIGHT_WATCH(false),
         /** Frightened: from the ground or what it knows; get off while calm if it repeats. */
-        CALM_FIRST,
+        CALM_FIRST(true),
         /** No answer to the leg: pain and weight are ruled out first. */
-        RULE_OUT,
+        RULE_OUT(false),
         /** Not looked at yet: soundness and the halt come before the first stride. */
-        NO_LOOK,
+        NO_LOOK(false),
         /** {@code rung} was ridden yesterday and rests today. */
-        HARD_RESTS,
+        HARD_RESTS(false),
         /** No rung of {@code focus} can be ridden today; the next best was taken. */
-        NONE_OPEN
+        NONE_OPEN(false);
+
+        private final boolean isGrave;
+
+        Code(boolean isGrave) {
+            this.isGrave = isGrave;
+        }
+
+        /** Said before mounting, and never in a quiet voice. */
+        public boolean isGrave() {
+            return isGrave;
+        }
     }
 
     public Note {

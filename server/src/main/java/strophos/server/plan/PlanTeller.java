@@ -39,7 +39,7 @@ class PlanTeller {
                 plan.secondsOn(Rein.LEFT),
                 plan.secondsOn(Rein.RIGHT),
                 plan.notes().stream()
-                        .map(n -> new PlanView.NoteView(n.code(), named(n.values())))
+                        .map(n -> new PlanView.NoteView(n.code(), n.code().isGrave(), named(n.values())))
                         .toList());
     }
 

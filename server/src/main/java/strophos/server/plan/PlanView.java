@@ -62,8 +62,8 @@ public record PlanView(
     /** Why; the sentence stands in the language file under the code. */
     public record ReasonView(Reason.Code code, Map<String, String> values) {}
 
-    /** Something said of the whole; the gravest first. */
-    public record NoteView(Note.Code code, Map<String, String> values) {}
+    /** Something said of the whole, the gravest first; a grave one is said before mounting. */
+    public record NoteView(Note.Code code, boolean grave, Map<String, String> values) {}
 
     /**
      * A limit the plan breaks.
