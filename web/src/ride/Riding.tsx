@@ -1,7 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
+import { clockOffsets } from '../record'
 import type { Rein, Response, Segment, Strength, Tally } from '../record'
 import type { KeptPacket } from '../store'
 import { clock } from '../text/format'
@@ -33,7 +34,9 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const { t } = useTranslation()
   const { ride, say } = recorder
   const { lesson, rungs, plan: planned } = kept.packet
-  const nowMs = useNow() + kept.offsetMs
+  // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
+  const offsets = useMemo(() => clockOffsets(recorder.entries), [recorder.entries])
+  const nowMs = useNow() + (offsets.get(recorder.device) ?? kept.offsetMs)
   const [undone, setUndone] = useState<TakenBack>()
   const last = lastStanding(recorder.entries, ride.voided, recorder.device)
 
