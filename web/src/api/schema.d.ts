@@ -284,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["facts"];
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -372,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/rules/{book}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -429,9 +461,10 @@ export interface components {
             id: string;
         };
         AdviceView: {
+            beside: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
             book: string;
             /** @enum {string} */
-            decision: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            decision: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
             findings: components["schemas"]["FindingView"][];
             missing: components["schemas"]["MissingView"][];
             ruleId: string;
@@ -536,6 +569,12 @@ export interface components {
             /** Format: int32 */
             workS: number;
         };
+        Book: {
+            book: string;
+            thresholds: components["schemas"]["ThresholdLine"][];
+            /** Format: int32 */
+            version: number;
+        };
         BreachView: {
             /** Format: int32 */
             block: number | null;
@@ -604,7 +643,7 @@ export interface components {
             /** Format: int32 */
             daysAWeek: number;
             /** @enum {string|null} */
-            decision: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP" | null;
+            decision: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP" | null;
             /** Format: int32 */
             easyNeeded: number;
             /** Format: int32 */
@@ -792,12 +831,12 @@ export interface components {
         };
         Made: {
             /** @enum {string} */
-            advised: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            advised: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
             /** Format: date-time */
             at: string;
             by: string;
             /** @enum {string} */
-            chosen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            chosen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
             /** Format: uuid */
             id: string;
             /** Format: uuid */
@@ -810,7 +849,7 @@ export interface components {
             rung: string;
         };
         Me: {
-            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "PRACTISE" | "EXPORT")[];
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT")[];
             name: string;
             /** Format: uuid */
             person: string;
@@ -822,14 +861,15 @@ export interface components {
         MissingView: {
             /** Format: double */
             asked: number | null;
-            /** @enum {string} */
-            kind: "ASKS" | "SUCCESSES" | "CERTAINTY" | "LESSONS";
             /** Format: double */
-            lowerEnd: number | null;
+            is: number | null;
+            /** @enum {string} */
+            kind: "ASKS" | "SUCCESSES" | "RUNNING" | "CERTAINTY" | "LESSONS" | "DAYS" | "STRETCHES" | "LESSONS_WITHOUT" | "IN_BAND" | "SECONDS" | "RECOVERIES";
             /** Format: int32 */
             more: number | null;
             /** @enum {string} */
             rein: "LEFT" | "RIGHT" | "NONE";
+            what: string | null;
             /** Format: int32 */
             window: number | null;
         };
@@ -858,13 +898,13 @@ export interface components {
         };
         NewDecision: {
             /** @enum {string} */
-            chosen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            chosen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
             /** Format: uuid */
             id: string;
             reason: string | null;
             rung: string;
             /** @enum {string} */
-            seen: "MOVE_ON" | "STAY" | "STEP_BACK" | "GET_HELP";
+            seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
         };
         NewFacts: {
             facts: components["schemas"]["Facts"];
@@ -940,6 +980,11 @@ export interface components {
             step: number;
             stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS")[];
         };
+        NewThresholds: {
+            changes: {
+                [key: string]: number;
+            };
+        };
         NoteLine: {
             /** Format: date-time */
             at: string;
@@ -970,10 +1015,11 @@ export interface components {
         NumberView: {
             /** Format: int32 */
             count: number;
+            entries: string[];
             /** Format: double */
             high: number | null;
             /** @enum {string} */
-            kind: "SUCCESSES" | "STRONGEST" | "TRIES";
+            kind: "SUCCESSES" | "STRONGEST" | "TRIES" | "STEP_BACKS" | "FRIGHTS" | "LESSONS_WITHOUT_ERROR" | "ON_A_DAY" | "SIGN";
             /** Format: int32 */
             lessonsHeld: number | null;
             /** Format: double */
@@ -986,6 +1032,19 @@ export interface components {
             p: number | null;
             /** @enum {string|null} */
             rein: "LEFT" | "RIGHT" | "NONE" | null;
+            what: string | null;
+        };
+        OverruledRule: {
+            book: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            overruled: number;
+            ruleId: string;
         };
         OwnPair: {
             cards: components["schemas"]["AssignmentView"][];
@@ -1195,6 +1254,10 @@ export interface components {
             /** @enum {string|null} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
         };
+        Rules: {
+            books: components["schemas"]["Book"][];
+            overruled: components["schemas"]["OverruledRule"][];
+        };
         RungChoice: {
             of: components["schemas"]["NamedRung"];
             /** @enum {string} */
@@ -1302,6 +1365,20 @@ export interface components {
             stopIf: string[];
             /** @enum {string} */
             unit: "REPEATS" | "CIRCLES" | "MINUTES";
+        };
+        ThresholdLine: {
+            isCap: boolean;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            name: string;
+            /** Format: double */
+            standard: number;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            value: number;
         };
         Today: {
             /** Format: date */
@@ -1838,7 +1915,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1978,6 +2055,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReportAnswers"];
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rules"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewThresholds"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Book"];
                 };
             };
         };

@@ -1,8 +1,24 @@
 import { chakra } from '@chakra-ui/react'
-import { CornerDownLeft, Equal, LifeBuoy, MoveUpRight } from 'lucide-react'
+import { CornerDownLeft, Equal, LifeBuoy, MoveUpRight, RotateCcw, UnfoldHorizontal } from 'lucide-react'
 import type { Decision } from '../api'
 
-const SIGN = { MOVE_ON: MoveUpRight, STAY: Equal, STEP_BACK: CornerDownLeft, GET_HELP: LifeBuoy }
+const SIGN = {
+  MOVE_ON: MoveUpRight,
+  STAY: Equal,
+  STAY_HARDER: UnfoldHorizontal,
+  STEP_BACK: CornerDownLeft,
+  REOPEN: RotateCcw,
+  GET_HELP: LifeBuoy,
+}
+
+const COLOUR: Record<Decision, string> = {
+  MOVE_ON: 'good',
+  STAY: 'ink',
+  STAY_HARDER: 'good',
+  STEP_BACK: 'warn',
+  REOPEN: 'warn',
+  GET_HELP: 'warn',
+}
 
 /** A decision's shape; its word stands beside it. */
 export function DecisionSign({ decision }: { decision: Decision }) {
@@ -15,7 +31,7 @@ export function DecisionSign({ decision }: { decision: Decision }) {
       height="34px"
       flexShrink={0}
       borderRadius={decision === 'STAY' ? '6px' : '999px'}
-      background={decision === 'MOVE_ON' ? 'good' : decision === 'STAY' ? 'ink' : 'warn'}
+      background={COLOUR[decision]}
       color="card"
       aria-hidden
     >

@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
 import type { Advice, Finding, NumberView } from '../api'
-import { percent } from '../text/format'
+import { dayLong, percent } from '../text/format'
 import { Quiet } from '../ui/Card'
 import { WhyBox } from '../ui/WhyBox'
 import { ruleKey } from './sentence'
@@ -36,7 +36,7 @@ function FindingLine({ finding, isDeciding }: { finding: Finding; isDeciding: bo
           <li>{t('debrief.why.few', { asks: finding.asks, needed: finding.needed })}</li>
         )}
         {finding.numbers.map((n) => (
-          <li key={`${n.kind}.${n.rein ?? ''}`}>{numberSentence(t, n)}</li>
+          <li key={`${n.kind}.${n.rein ?? ''}.${n.what ?? ''}`}>{numberSentence(t, n)}</li>
         ))}
       </chakra.ul>
     </Box>
@@ -55,12 +55,17 @@ function shown(thresholds: Finding['thresholds']): Record<string, string> {
   )
 }
 
+function dayOf(what: string | null): string | null {
+  return what && dayLong(what)
+}
+
 function numberSentence(t: TFunction, n: NumberView): string {
   const said = t(`debrief.why.number.${n.kind}`, {
     rein: t(`Rein.${n.rein ?? 'NONE'}`),
     count: n.count,
     of: n.of,
     mean: n.meanStrength?.toFixed(1),
+    what: n.kind === 'SIGN' ? t(`soundness.${n.what ?? ''}`) : dayOf(n.what),
   })
   const parts = [said]
   if (n.low !== null && n.high !== null) {

@@ -13,10 +13,12 @@ const number = (rein: 'LEFT' | 'RIGHT', count: number): NumberView => ({
   lessonsHeld: null,
   meanStrength: null,
   p: 0.02,
+  what: null,
+  entries: [],
 })
 
 function advice(decision: Advice['decision'], ruleId: string, more: Partial<Advice> = {}): Advice {
-  return { decision, ruleId, book: 'rung-decision/1', findings: [], missing: [], ...more }
+  return { decision, ruleId, book: 'rung-decision/2', beside: [], findings: [], missing: [], ...more }
 }
 
 const said = (a: Advice) => adviceSentence(i18next.t, a)
@@ -28,8 +30,8 @@ describe('the sentence of an advice', () => {
 
   test('names what is missing, by rein', () => {
     const missing = [
-      { kind: 'SUCCESSES', rein: 'RIGHT', more: 2, window: 10, lowerEnd: null, asked: null },
-      { kind: 'LESSONS', rein: 'LEFT', more: 1, window: null, lowerEnd: null, asked: null },
+      { kind: 'SUCCESSES', rein: 'RIGHT', more: 2, window: 10, is: null, asked: null, what: null },
+      { kind: 'LESSONS', rein: 'LEFT', more: 1, window: null, is: null, asked: null, what: null },
     ] as const
     expect(said(advice('STAY', 'criterion.rate', { missing: [...missing] }))).toBe(
       'Stay: right rein: 2 more good answers in the last 10; left rein: must hold in 1 more lesson.',
@@ -49,6 +51,23 @@ describe('the sentence of an advice', () => {
       },
     ]
     expect(said(advice('STEP_BACK', ruleId, { findings }))).toBe('Step back: the right rein falls behind.')
+  })
+
+  test('offers to make it harder beside moving on', () => {
+    expect(said(advice('MOVE_ON', 'criterion.rate', { beside: ['STAY_HARDER'] }))).toContain(
+      'made harder here',
+    )
+  })
+
+  test.each([
+    ['REOPEN', 'reopen.fails-two-days', /^Re-open: it was passed/],
+    ['MOVE_ON', 'reopen.fails-two-days', /^It stays passed/],
+    ['STAY_HARDER', 'criterion.rate', /^Stay, make harder/],
+    ['GET_HELP', 'get-help.pain-signs', /licensed decides/],
+    ['GET_HELP', 'get-help.three-step-backs', /three lessons running/],
+    ['STEP_BACK', 'step-back.fright-repeats', /fright/],
+  ] as const)('has words for %s by %s', (decision, ruleId, words) => {
+    expect(said(advice(decision, ruleId))).toMatch(words)
   })
 
   test.each(['step-back.forcing', 'step-back.too-few-tries'])('has words for %s', (ruleId) => {

@@ -4,10 +4,24 @@ import { missingSentence } from '../pair/missing'
 
 /** The advice as a coach would say it. */
 export function adviceSentence(t: TFunction, advice: Advice): string {
-  if (advice.decision === 'MOVE_ON') return t('debrief.sentence.MOVE_ON')
-  if (advice.decision === 'STEP_BACK') {
-    return t(`debrief.sentence.STEP_BACK.${ruleKey(advice.ruleId)}`, { rein: worseRein(t, advice) })
+  switch (advice.decision) {
+    case 'MOVE_ON':
+      if (advice.ruleId.startsWith('reopen.')) return t('debrief.sentence.STAYS_PASSED')
+      return t(advice.beside.length > 0 ? 'debrief.sentence.MOVE_ON_harder' : 'debrief.sentence.MOVE_ON')
+    case 'STAY_HARDER':
+    case 'REOPEN':
+      return t(`debrief.sentence.${advice.decision}`)
+    case 'STEP_BACK':
+    case 'GET_HELP':
+      return t(`debrief.sentence.${advice.decision}.${ruleKey(advice.ruleId)}`, {
+        rein: worseRein(t, advice),
+      })
+    case 'STAY':
+      return staySentence(t, advice)
   }
+}
+
+function staySentence(t: TFunction, advice: Advice): string {
   const missing = advice.missing.map((m) => missingSentence(t, m)).join('; ')
   return missing ? t('debrief.sentence.STAY', { missing }) : t('debrief.sentence.STAY_plain')
 }

@@ -14,11 +14,9 @@ import java.util.Set;
 import java.util.stream.StreamSupport;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Strength;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
 import strophos.core.plan.Line;
-import strophos.core.progress.RateCriterion;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -71,7 +69,11 @@ public final class CatalogueReader {
                 stream(node.path("needs")).map(n -> named(id, n, below)).toList());
         Optional<RungId> wayBack =
                 node.has("wayBack") ? Optional.of(named(id, node.path("wayBack"), below)) : Optional.empty();
-        return new Rung(id, needs, wayBack, node.has("rate") ? rate(node.path("rate")) : RateCriterion.DEFAULT);
+        return new Rung(
+                id,
+                needs,
+                wayBack,
+                node.has("criterion") ? Optional.of(CriterionReader.read(node.path("criterion"))) : Optional.empty());
     }
 
     private static RungId named(RungId by, JsonNode name, Map<String, RungId> below) {
@@ -79,15 +81,6 @@ public final class CatalogueReader {
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Rung %s names %s, which does not stand below it; maybe the order is wrong."
                                 .formatted(by, name.asString())));
-    }
-
-    private static RateCriterion rate(JsonNode rate) {
-        return new RateCriterion(
-                rate.path("share").asDouble(),
-                rate.path("window").asInt(),
-                Strength.ofLevel(rate.path("atMost").asInt()).orElseThrow(),
-                rate.path("lessons").asInt(),
-                rate.path("lowerEnd").asDouble());
     }
 
     private static Exercise exercise(JsonNode e) {
@@ -132,7 +125,7 @@ public final class CatalogueReader {
                 gate.has("goodShare") ? OptionalDouble.of(gate.path("goodShare").asDouble()) : OptionalDouble.empty());
     }
 
-    private static String upper(JsonNode word) {
+    static String upper(JsonNode word) {
         return word.asString().toUpperCase(Locale.ROOT);
     }
 

@@ -13,9 +13,20 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.Strength;
+import strophos.core.progress.AbsenceCriterion;
+import strophos.core.progress.AlwaysCriterion;
+import strophos.core.progress.BandCriterion;
+import strophos.core.progress.Criterion;
+import strophos.core.progress.HoldCriterion;
+import strophos.core.progress.Observed;
+import strophos.core.progress.RateCriterion;
+import strophos.core.progress.RecoveryCriterion;
+import strophos.core.progress.StreakCriterion;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import tools.jackson.dataformat.yaml.YAMLMapper;
@@ -73,11 +84,8 @@ class CatalogueTest {
     @Test
     void steppingBackFromTheReinIsAskedToHoldAlways() {
         assertThat(CatalogueReader.shipped().rung("step-back-rein.walk.rail"))
-                .map(Rung::criterion)
-                .hasValueSatisfying(c -> {
-                    assertThat(c.needed()).isEqualTo(c.window()).isEqualTo(10);
-                    assertThat(c.lessons()).isEqualTo(2);
-                });
+                .flatMap(Rung::criterion)
+                .contains(new AlwaysCriterion(10, Strength.LIGHT, 2));
     }
 
     @Test
@@ -131,21 +139,34 @@ class CatalogueTest {
         assertThatThrownBy(() -> CatalogueReader.strand(file)).hasMessageContaining("does not stand below it");
     }
 
-    @Test
-    void readsARungsOwnCriterion() {
-        var file = YAML.readTree("""
-                strand: test
-                exercises: []
-                stair:
-                  - exercise: a
-                    gait: HALT
-                    place: RAIL
-                    needs: []
-                    rate: { share: 0.9, window: 20, atMost: 1, lessons: 3, lowerEnd: 0.5 }
-                """);
-        Rung rung = CatalogueReader.strand(file).progression().rungs().get(0);
-        assertThat(rung.criterion().needed()).isEqualTo(18);
-        assertThat(rung.criterion().lessons()).isEqualTo(3);
+    static List<Arguments> criteria() {
+        return List.of(
+                Arguments.of("streak: { length: 5, atMost: 1 }", new StreakCriterion(5, Strength.THOUGHT)),
+                Arguments.of(
+                        "rate: { share: 0.9, window: 20, atMost: 1, lessons: 3, lowerEnd: 0.5 }",
+                        new RateCriterion(0.9, 20, Strength.THOUGHT, 3, 0.5)),
+                Arguments.of(
+                        "hold: { amount: 8, unit: strides, times: 3 }",
+                        new HoldCriterion(8, Observed.HoldUnit.STRIDES, 3)),
+                Arguments.of(
+                        "absence: { fault: pokes the nose, lessons: 3, chances: 6 }",
+                        new AbsenceCriterion("pokes the nose", 3, 6)),
+                Arguments.of("band: { share: 0.8, seconds: 60 }", new BandCriterion(0.8, 60)),
+                Arguments.of("recovery: { within: 4, times: 3 }", new RecoveryCriterion(4, 3)),
+                Arguments.of("always: { window: 10, atMost: 2, days: 2 }", new AlwaysCriterion(10, Strength.LIGHT, 2)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("criteria")
+    void readsARungsOwnCriterion(String written, Criterion criterion) throws IOException {
+        String rung = "{ exercise: a, gait: HALT, place: RAIL, needs: [], criterion: { %s } }".formatted(written);
+        var file = YAML.readTree("strand: test\nexercises: []\nstair: [%s]\n".formatted(rung));
+        assertThat(CatalogueReader.strand(file).progression().rungs().get(0).criterion())
+                .contains(criterion);
+        JsonSchema schema =
+                JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text("strand.schema.json"));
+        String whole = text("rider.yaml").replaceFirst("stair:\n.*\n", "stair:\n  - " + rung + "\n");
+        assertThat(schema.validate(whole, InputFormat.YAML)).as(whole).isEmpty();
     }
 
     private static String text(String name) throws IOException {

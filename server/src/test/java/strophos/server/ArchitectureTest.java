@@ -25,6 +25,8 @@ class ArchitectureTest {
             .or()
             .areAnnotatedWith(PostMapping.class)
             .or()
+            .areAnnotatedWith(org.springframework.web.bind.annotation.PutMapping.class)
+            .or()
             .areAnnotatedWith(DeleteMapping.class)
             .should()
             .beAnnotatedWith(Needs.class)

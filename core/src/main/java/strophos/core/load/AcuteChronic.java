@@ -15,9 +15,6 @@ public record AcuteChronic(double acute, double chronic) {
     static final double ACUTE_LAMBDA = 2.0 / (7 + 1);
     static final double CHRONIC_LAMBDA = 2.0 / (28 + 1);
 
-    /** Over this the ratio prompts. */
-    public static final double PROMPT_ABOVE = 1.5;
-
     /** @param days daily loads in order, at least one, each at least 0; both averages begin at the first */
     public static AcuteChronic of(List<Double> days) {
         if (days.isEmpty() || days.stream().anyMatch(d -> !(d >= 0))) {
@@ -35,9 +32,5 @@ public record AcuteChronic(double acute, double chronic) {
     /** Acute over chronic; empty when nothing was done in all that time. */
     public OptionalDouble ratio() {
         return chronic == 0 ? OptionalDouble.empty() : OptionalDouble.of(acute / chronic);
-    }
-
-    public boolean prompts() {
-        return ratio().isPresent() && ratio().getAsDouble() > PROMPT_ABOVE;
     }
 }

@@ -4,15 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.stop.GoodPlace;
 
 /**
  * Which nudge stands on the screen now. One that stands stays while it holds; another comes up only after a quiet time;
  * the hard stop does not wait.
  */
 public final class NudgeBook {
-
-    /** Thirds of halves are not exact in binary. */
-    private static final double ROUNDING = 1e-9;
 
     private NudgeBook() {}
 
@@ -47,27 +45,11 @@ public final class NudgeBook {
         };
     }
 
-    /** The last answers on the rein were all YES, or clearly better than its first ones. */
     private static boolean isReached(List<RideNow.Answer> asks, Rein rein, NudgeRules rules) {
         List<Response> here = asks.stream()
                 .filter(a -> a.rein() == rein)
                 .map(RideNow.Answer::response)
                 .toList();
-        int n = rules.yesRunning();
-        if (here.size() < n) {
-            return false;
-        }
-        List<Response> last = here.subList(here.size() - n, here.size());
-        boolean isBetter =
-                here.size() >= 2 * n && score(last) - score(here.subList(0, n)) >= rules.betterBy() - ROUNDING;
-        return isBetter || last.stream().allMatch(r -> r == Response.YES);
-    }
-
-    /** Mean of YES 1, TRY ½, else 0. */
-    private static double score(List<Response> answers) {
-        return answers.stream()
-                .mapToDouble(r -> r == Response.YES ? 1 : r == Response.TRY ? 0.5 : 0)
-                .average()
-                .orElseThrow();
+        return GoodPlace.isReached(here, rules.yesRunning(), rules.betterBy());
     }
 }

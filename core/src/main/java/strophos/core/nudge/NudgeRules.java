@@ -1,5 +1,8 @@
 package strophos.core.nudge;
 
+import strophos.core.judgement.Thresholds;
+import strophos.core.stop.StopThresholds;
+
 /**
  * Thresholds as resolved for one lesson, in seconds; sent to the device with the lesson.
  *
@@ -13,13 +16,18 @@ package strophos.core.nudge;
  */
 public record NudgeRules(int turnS, int workS, int goodStopS, int yesRunning, double betterBy, int quietS) {
 
-    public static final int GOOD_STOP_S = 600;
-    public static final int YES_RUNNING = 3;
-    public static final double BETTER_BY = 0.5;
-    public static final int QUIET_S = 60;
-
-    /** The defaults, with the turn and the work allowed for this horse. */
-    public static NudgeRules with(int turnS, int workS) {
-        return new NudgeRules(turnS, workS, GOOD_STOP_S, YES_RUNNING, BETTER_BY, QUIET_S);
+    /**
+     * For one lesson.
+     *
+     * @param t of {@link StopThresholds#SHEET}
+     */
+    public static NudgeRules with(int turnS, int workS, Thresholds t) {
+        return new NudgeRules(
+                turnS,
+                workS,
+                60 * t.whole("good-place.minutes"),
+                t.whole("good-place.yesRunning"),
+                t.get("good-place.betterBy"),
+                t.whole("nudge.quietS"));
     }
 }

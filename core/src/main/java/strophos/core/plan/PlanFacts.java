@@ -2,6 +2,7 @@ package strophos.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import strophos.core.judgement.Thresholds;
 import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -16,7 +17,8 @@ import strophos.core.stair.RungId;
  * @param chosen what the coach works on instead; empty to follow the look
  * @param current the strand the pair has been working on; empty before its first lesson
  * @param rungs of all strands, each strand from the foot up
- * @param hardYesterday hard rungs ridden yesterday
+ * @param hardYesterday hard rungs ridden yesterday: they rest
+ * @param stop thresholds of {@link strophos.core.stop.StopThresholds#SHEET}
  */
 public record PlanFacts(
         int minutes,
@@ -26,7 +28,8 @@ public record PlanFacts(
         Optional<List<FocusKind>> chosen,
         Optional<String> current,
         List<Candidate> rungs,
-        List<RungId> hardYesterday) {
+        List<RungId> hardYesterday,
+        Thresholds stop) {
 
     public PlanFacts {
         if (minutes < 5 || minutes > 180) {
@@ -57,15 +60,13 @@ public record PlanFacts(
 
     /** Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break. */
     public int workCapS() {
-        int capMinutes = horse.isSpared() ? PlanRules.SPARED_WORK_MINUTES : PlanRules.WORK_MINUTES;
+        int capMinutes = stop.whole(horse.isSpared() ? "work.sparedMinutes" : "work.minutes");
         return 60 * Math.min(capMinutes, horse.allowedMinutes().orElse(capMinutes));
     }
 
     /** Longest turn on one rein, in seconds. */
     public int turnCapS() {
-        return 60
-                * (horse.isFirstYear() || horse.isFirstMonthBack()
-                        ? PlanRules.SPARED_TURN_MINUTES
-                        : PlanRules.TURN_MINUTES);
+        boolean isShort = horse.isFirstYear() || horse.isFirstMonthBack();
+        return 60 * stop.whole(isShort ? "turn.sparedMinutes" : "turn.minutes");
     }
 }

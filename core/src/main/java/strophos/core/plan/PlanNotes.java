@@ -26,7 +26,9 @@ final class PlanNotes {
         }
         facts.horse().weightShare().ifPresent(w -> weight(notes, w));
         if (facts.horse().isSpared()) {
-            notes.add(new Note(Note.Code.SPARED, Map.of("minutes", String.valueOf(PlanRules.SPARED_WORK_MINUTES))));
+            notes.add(new Note(
+                    Note.Code.SPARED,
+                    Map.of("minutes", String.valueOf(facts.stop().whole("work.sparedMinutes")))));
         }
         facts.horse()
                 .allowedMinutes()

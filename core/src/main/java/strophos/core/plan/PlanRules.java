@@ -1,21 +1,9 @@
 package strophos.core.plan;
 
-/** The planner's thresholds: rules 4, 5 and 9 of the job (common practice, no source). */
+/** The planner's thresholds: rules 4 and 9 of the job (common practice, no source). */
 public final class PlanRules {
 
     public static final String BOOK = "plan/1";
-
-    /** Longest turn without a change of rein, in minutes. */
-    public static final int TURN_MINUTES = 5;
-
-    /** The same for a horse in its first year of work or its first month back. */
-    public static final int SPARED_TURN_MINUTES = 2;
-
-    /** Longest work in a lesson; a safety cap. */
-    public static final int WORK_MINUTES = 45;
-
-    /** The same for a horse under five or in its first month back. */
-    public static final int SPARED_WORK_MINUTES = 20;
 
     /** No rein gets more than twice the other's time. */
     public static final double MOST_TO_ONE = 2;

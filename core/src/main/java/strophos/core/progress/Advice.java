@@ -1,22 +1,21 @@
 package strophos.core.progress;
 
 import java.util.List;
-import java.util.Map;
+import strophos.core.judgement.Finding;
 
 /**
  * A second opinion on a rung, with its whole why.
  *
  * @param decision what is advised
+ * @param beside what may be chosen as well, with its own reason among the findings
  * @param ruleId the rule that carried it
  * @param book rule book and version, kept with every stored advice
  * @param findings each rule's answer, in the book's order
  */
-public record Advice(Decision decision, String ruleId, String book, List<Finding> findings) {
-
-    /** One rule's answer. */
-    public record Finding(String ruleId, Map<String, Double> thresholds, Judgement judgement) {}
+public record Advice(Decision decision, List<Decision> beside, String ruleId, String book, List<Finding> findings) {
 
     public Advice {
+        beside = List.copyOf(beside);
         findings = List.copyOf(findings);
     }
 
@@ -24,8 +23,8 @@ public record Advice(Decision decision, String ruleId, String book, List<Finding
     public List<Missing> missing() {
         return findings.stream()
                 .flatMap(f -> f.judgement().evidence().stream())
-                .filter(Evidence.OfRein.class::isInstance)
-                .flatMap(e -> ((Evidence.OfRein) e).missing().stream())
+                .filter(RungEvidence.OfRein.class::isInstance)
+                .flatMap(e -> ((RungEvidence.OfRein) e).missing().stream())
                 .toList();
     }
 }

@@ -6,9 +6,15 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 
-/** One exchange as the rules see it. */
-public record Ask(Rein rein, Mounted mounted, Strength strength, Response response) {
+/**
+ * One exchange as the rules see it.
+ *
+ * @param entry id of its entry in the log
+ * @param atMs when it was touched in, milliseconds since 1970 UTC
+ */
+public record Ask(String entry, long atMs, Rein rein, Mounted mounted, Strength strength, Response response) {
     public Ask {
+        Objects.requireNonNull(entry, "entry");
         Objects.requireNonNull(rein, "rein");
         Objects.requireNonNull(mounted, "mounted");
         Objects.requireNonNull(strength, "strength");
@@ -18,5 +24,10 @@ public record Ask(Rein rein, Mounted mounted, Strength strength, Response respon
     /** A success is a YES at or below this strength. */
     public boolean succeedsAt(Strength most) {
         return response == Response.YES && strength.compareTo(most) <= 0;
+    }
+
+    /** On the way at least. */
+    public boolean isTry() {
+        return response == Response.YES || response == Response.TRY;
     }
 }

@@ -3,6 +3,9 @@ package strophos.core.progress;
 import java.util.List;
 import java.util.Map;
 import strophos.core.exchange.Strength;
+import strophos.core.judgement.Judgement;
+import strophos.core.judgement.Rule;
+import strophos.core.judgement.Thresholds;
 import strophos.core.stats.Proportion;
 
 /**
@@ -10,9 +13,15 @@ import strophos.core.stats.Proportion;
  * mean strength at least {@code meanStrength} (levels 1 to 4). For BRACE, NONE and WRONG the strength is the highest
  * used. Speaks from {@code fewest} asks on.
  */
-public record Forcing(int window, int fewest, double strongestShare, double meanStrength) implements Rule {
+public record Forcing(int window, int fewest, double strongestShare, double meanStrength) implements Rule<RungFacts> {
 
-    public static final Forcing DEFAULT = new Forcing(10, 8, 0.3, 3);
+    static Forcing of(Thresholds t) {
+        return new Forcing(
+                t.whole("forcing.window"),
+                t.whole("forcing.fewest"),
+                t.get("forcing.strongestShare"),
+                t.get("forcing.meanStrength"));
+    }
 
     @Override
     public String id() {
@@ -21,21 +30,29 @@ public record Forcing(int window, int fewest, double strongestShare, double mean
 
     @Override
     public Map<String, Double> thresholds() {
-        return Map.of("window", (double) window, "strongestShare", strongestShare, "meanStrength", meanStrength);
+        return Map.of(
+                "window",
+                (double) window,
+                "fewest",
+                (double) fewest,
+                "strongestShare",
+                strongestShare,
+                "meanStrength",
+                meanStrength);
     }
 
     @Override
     public Judgement judge(RungFacts facts) {
         List<Ask> asks = facts.last(window);
         if (asks.size() < fewest) {
-            return new Judgement.NotEnoughData(asks.size(), fewest, List.of());
+            return new Judgement.NotEnoughData(asks.size(), fewest);
         }
         int strongest =
                 (int) asks.stream().filter(a -> a.strength() == Strength.STRONG).count();
         double mean =
                 asks.stream().mapToInt(a -> a.strength().level()).average().orElseThrow();
-        Evidence seen = new Evidence.OfForce(new Proportion(strongest, asks.size()), mean);
-        boolean forced = strongest >= strongestShare * asks.size() - 1e-9 || mean >= meanStrength;
-        return forced ? new Judgement.Met(List.of(seen)) : new Judgement.Broken(List.of(seen));
+        return Judgement.of(
+                strongest >= strongestShare * asks.size() - 1e-9 || mean >= meanStrength - 1e-9,
+                new RungEvidence.OfForce(new Proportion(strongest, asks.size()), mean, RungEvidence.idsOf(asks)));
     }
 }

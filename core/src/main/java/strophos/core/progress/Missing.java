@@ -13,9 +13,30 @@ public sealed interface Missing {
     /** So many successes more among the last {@code window}. */
     record Successes(Rein rein, int more, int window) implements Missing {}
 
+    /** So many successes more without an error between. */
+    record Running(Rein rein, int more, int window) implements Missing {}
+
     /** The rate is there, but its lower end is below what is asked. */
     record Certainty(Rein rein, double lowerEnd, double asked) implements Missing {}
 
     /** It held, and must hold in so many lessons more. */
     record Lessons(Rein rein, int more) implements Missing {}
+
+    /** It held, and must hold on so many days more. */
+    record Days(Rein rein, int more) implements Missing {}
+
+    /** So many stretches more that are kept long enough. */
+    record Stretches(Rein rein, int more, double amount, Observed.HoldUnit unit) implements Missing {}
+
+    /** So many lessons more without this fault, each with enough chances for it. */
+    record LessonsWithout(Rein rein, int more, String fault) implements Missing {}
+
+    /** Contact was in the band for less of the time than asked. */
+    record InBand(Rein rein, double share, double asked) implements Missing {}
+
+    /** So many seconds more must be measured. */
+    record Seconds(Rein rein, int more) implements Missing {}
+
+    /** So many mistakes more after which it comes back in time. */
+    record Recoveries(Rein rein, int more, int withinS) implements Missing {}
 }

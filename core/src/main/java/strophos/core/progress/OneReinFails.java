@@ -1,10 +1,14 @@
 package strophos.core.progress;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
+import strophos.core.judgement.Judgement;
+import strophos.core.judgement.Rule;
+import strophos.core.judgement.Thresholds;
 import strophos.core.stats.FisherExact;
 import strophos.core.stats.Proportion;
 
@@ -13,9 +17,16 @@ import strophos.core.stats.Proportion;
  * window} asks of each rein differ by Fisher's exact test at {@code p}, and the worse share is under {@code share}.
  * Speaks from {@code fewest} asks a rein on.
  */
-public record OneReinFails(int window, int fewest, Strength atMost, double p, double share) implements Rule {
+public record OneReinFails(int window, int fewest, Strength atMost, double p, double share) implements Rule<RungFacts> {
 
-    public static final OneReinFails DEFAULT = new OneReinFails(10, 8, Strength.LIGHT, 0.1, 0.4);
+    static OneReinFails of(Thresholds t) {
+        return new OneReinFails(
+                t.whole("one-rein-fails.window"),
+                t.whole("one-rein-fails.fewest"),
+                Strength.LIGHT,
+                t.get("one-rein-fails.p"),
+                t.get("one-rein-fails.share"));
+    }
 
     @Override
     public String id() {
@@ -24,30 +35,28 @@ public record OneReinFails(int window, int fewest, Strength atMost, double p, do
 
     @Override
     public Map<String, Double> thresholds() {
-        return Map.of("window", (double) window, "p", p, "share", share);
+        return Map.of("window", (double) window, "fewest", (double) fewest, "p", p, "share", share);
     }
 
     @Override
     public Judgement judge(RungFacts facts) {
-        Proportion left = counted(facts, Rein.LEFT);
-        Proportion right = counted(facts, Rein.RIGHT);
-        int few = Math.min(left.of(), right.of());
+        List<Ask> onLeft = facts.last(window, Rein.LEFT);
+        List<Ask> onRight = facts.last(window, Rein.RIGHT);
+        int few = Math.min(onLeft.size(), onRight.size());
         if (few < fewest) {
-            return new Judgement.NotEnoughData(few, fewest, List.of());
+            return new Judgement.NotEnoughData(few, fewest);
         }
+        Proportion left = LastAsks.successes(onLeft, atMost);
+        Proportion right = LastAsks.successes(onRight, atMost);
         double value = FisherExact.twoSided(left, right);
-        Proportion lower = left.share() < right.share() ? left : right;
-        boolean fails = value <= p && lower.share() < share;
+        double lower = Math.min(left.share(), right.share());
         Optional<Rein> worse = left.share() == right.share()
                 ? Optional.empty()
                 : Optional.of(left.share() < right.share() ? Rein.LEFT : Rein.RIGHT);
-        List<Evidence> seen = List.of(new Evidence.OfDifference(left, right, value, worse));
-        return fails ? new Judgement.Met(seen) : new Judgement.Broken(seen);
-    }
-
-    private Proportion counted(RungFacts facts, Rein rein) {
-        List<Ask> asks = facts.last(window, rein);
-        return new Proportion(
-                (int) asks.stream().filter(a -> a.succeedsAt(atMost)).count(), asks.size());
+        List<String> entries = new ArrayList<>(RungEvidence.idsOf(onLeft));
+        entries.addAll(RungEvidence.idsOf(onRight));
+        return Judgement.of(
+                value <= p + 1e-9 && lower < share - 1e-9,
+                new RungEvidence.OfDifference(left, right, value, worse, List.copyOf(entries)));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
+import strophos.core.judgement.Thresholds;
 import strophos.core.stats.Interval;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
@@ -15,9 +16,8 @@ import strophos.core.stats.Wilson;
  * of each of the last {@code lessons} lessons on that rein.
  *
  * <p>The window may reach back into earlier lessons, but a lesson counts for a rein only when at least half a window was
- * asked on it: one lucky touch is no second lesson. Lessons with fewer asks are passed over, neither for nor against.
- * Successes are counted out of all asks not taken back. A coin-flip pair would reach 8 of 10 at some touch in 42 % of
- * 40 touches, so the criterion is judged at lesson ends only.
+ * asked on it. Successes are counted out of all asks not taken back. A coin-flip pair would reach 8 of 10 at some touch
+ * in 42 % of 40 touches, so the criterion is judged at lesson ends only.
  *
  * @param share in (0, 1]
  * @param window asks, at least 1
@@ -25,10 +25,8 @@ import strophos.core.stats.Wilson;
  * @param lessons at least 1
  * @param lowerEnd in [0, 1)
  */
-public record RateCriterion(double share, int window, Strength atMost, int lessons, double lowerEnd) implements Rule {
-
-    /** Where an exercise names none: 8 of the last 10 at strength 2 or lighter, in 2 lessons, lower end 0.45. */
-    public static final RateCriterion DEFAULT = new RateCriterion(0.8, 10, Strength.LIGHT, 2, 0.45);
+public record RateCriterion(double share, int window, Strength atMost, int lessons, double lowerEnd)
+        implements Criterion {
 
     public RateCriterion {
         if (!(share > 0 && share <= 1) || window < 1 || lessons < 1 || !(lowerEnd >= 0 && lowerEnd < 1)) {
@@ -36,6 +34,16 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
                     "A rate needs a share in (0, 1] (%s), a window (%d) and lessons (%d) of at least 1 and a lower end in [0, 1) (%s)."
                             .formatted(share, window, lessons, lowerEnd));
         }
+    }
+
+    /** What holds where an exercise names no criterion. */
+    static RateCriterion of(Thresholds t) {
+        return new RateCriterion(
+                t.get("rate.share"),
+                t.whole("rate.window"),
+                Strength.ofLevel(t.whole("rate.atMost")).orElseThrow(),
+                t.whole("rate.lessons"),
+                t.get("rate.lowerEnd"));
     }
 
     @Override
@@ -49,11 +57,6 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
         return (int) Math.ceil(share * window - 1e-9);
     }
 
-    /** Fewest asks on a rein for a lesson to count on it. */
-    public int asksForALesson() {
-        return (window + 1) / 2;
-    }
-
     @Override
     public Map<String, Double> thresholds() {
         return Map.of(
@@ -64,24 +67,22 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
                 "lowerEnd", lowerEnd);
     }
 
-    /** {@code Met} when both reins have it; {@code NotEnoughData} while a rein's window is not full. */
     @Override
-    public Judgement judge(RungFacts facts) {
-        List<Evidence.OfRein> reins =
-                Rein.BOTH.stream().map(r -> onRein(facts, r)).toList();
-        int fewest = reins.stream().mapToInt(r -> r.window().of()).min().orElse(0);
-        if (fewest < window) {
-            return new Judgement.NotEnoughData(fewest, window, reins);
-        }
-        boolean met = reins.stream().allMatch(r -> r.missing().isEmpty());
-        return met ? new Judgement.Met(reins) : new Judgement.Broken(reins);
-    }
-
-    private Evidence.OfRein onRein(RungFacts facts, Rein rein) {
-        Proportion counted = windowOn(facts, rein);
+    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
+        List<Ask> last = facts.last(window, rein);
+        Proportion counted = LastAsks.successes(last, atMost);
         Interval interval = Wilson.of(counted);
-        int held = lessonsHeld(facts, rein);
-        return new Evidence.OfRein(rein, counted, interval, held, missing(rein, counted, interval, held));
+        int held = LastAsks.stepsHeld(facts, rein, window, LessonFacts::lesson, f -> holds(f, rein));
+        return new RungEvidence.OfRein(
+                rein,
+                counted,
+                window,
+                needed(),
+                interval,
+                held,
+                lessons,
+                missing(rein, counted, interval, held),
+                RungEvidence.idsOf(last));
     }
 
     private List<Missing> missing(Rein rein, Proportion counted, Interval interval, int held) {
@@ -98,30 +99,10 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
         return missing;
     }
 
-    private int lessonsHeld(RungFacts facts, Rein rein) {
-        int held = 0;
-        for (RungFacts f = facts; !f.lessons().isEmpty(); f = f.beforeLast()) {
-            int asked = f.lessons().get(f.lessons().size() - 1).on(rein).size();
-            if (asked < asksForALesson()) {
-                continue;
-            }
-            if (!holds(windowOn(f, rein))) {
-                break;
-            }
-            held++;
-        }
-        return held;
-    }
-
-    private boolean holds(Proportion counted) {
+    private boolean holds(RungFacts facts, Rein rein) {
+        Proportion counted = LastAsks.successes(facts.last(window, rein), atMost);
         return counted.of() == window
                 && counted.successes() >= needed()
                 && Wilson.of(counted).low() >= lowerEnd;
-    }
-
-    private Proportion windowOn(RungFacts facts, Rein rein) {
-        List<Ask> asks = facts.last(window, rein);
-        return new Proportion(
-                (int) asks.stream().filter(a -> a.succeedsAt(atMost)).count(), asks.size());
     }
 }

@@ -1,60 +1,106 @@
 package strophos.core.progress;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
-import java.util.stream.Stream;
-import strophos.core.exchange.Mounted;
+import java.util.Map;
+import java.util.Set;
 import strophos.core.exchange.Rein;
 
 /**
- * What is known of one rung of one pair: its asks by lesson, lessons and asks in order, the last lesson being the one
- * judged. Lessons in which the rung was not ridden under the pair's own rider are left out.
+ * What is known of one rung of one pair: its lessons in order, the last being the one judged. Lessons in which the rung
+ * was not ridden under the pair's own rider are left out. Sorted by rein once; looking back costs nothing.
  */
-public record RungFacts(List<LessonAsks> lessons) {
+public final class RungFacts {
 
-    /** The asks of one lesson, in order. */
-    public record LessonAsks(String lesson, List<Ask> asks) {
-        public LessonAsks {
-            asks = List.copyOf(asks);
+    private final List<LessonFacts> lessons;
+    private final Line all;
+    private final Map<Rein, Line> byRein;
+
+    /** Asks in order, and how many there were at each lesson's end. */
+    private record Line(List<Ask> asks, int[] ends) {
+
+        static Line of(List<LessonFacts> lessons, Rein rein) {
+            List<Ask> asks = new ArrayList<>();
+            int[] ends = new int[lessons.size()];
+            for (int i = 0; i < ends.length; i++) {
+                lessons.get(i).asks().stream()
+                        .filter(a -> rein == null || a.rein() == rein)
+                        .forEach(asks::add);
+                ends[i] = asks.size();
+            }
+            return new Line(asks, ends);
         }
 
-        List<Ask> on(Rein rein) {
-            return asks.stream().filter(a -> a.rein() == rein).toList();
+        List<Ask> last(int n, int lessons) {
+            int end = lessons == 0 ? 0 : ends[lessons - 1];
+            return asks.subList(Math.max(0, end - n), end);
+        }
+
+        List<Ask> lesson(int i) {
+            return asks.subList(i == 0 ? 0 : ends[i - 1], ends[i]);
         }
     }
 
-    public RungFacts {
-        lessons = lessons.stream()
-                .map(l -> new LessonAsks(
-                        l.lesson(),
-                        l.asks().stream()
-                                .filter(a -> a.mounted() == Mounted.RIDER)
-                                .toList()))
-                .filter(l -> !l.asks().isEmpty())
+    /** @param lessons in order, whoever rode */
+    public RungFacts(List<LessonFacts> lessons) {
+        this(lessons, Set.of());
+    }
+
+    /** @param notJudgedYet faults that are recorded on this rung but do not count there yet */
+    public RungFacts(List<LessonFacts> lessons, Set<String> notJudgedYet) {
+        this.lessons = lessons.stream()
+                .map(l -> l.underOwnRider().without(notJudgedYet))
+                .filter(l -> !l.isEmpty())
                 .toList();
+        all = Line.of(this.lessons, null);
+        byRein = new EnumMap<>(Rein.class);
+        for (Rein rein : Rein.values()) {
+            byRein.put(rein, Line.of(this.lessons, rein));
+        }
+    }
+
+    private RungFacts(RungFacts whole, int lessons) {
+        this.lessons = whole.lessons.subList(0, lessons);
+        this.all = whole.all;
+        this.byRein = whole.byRein;
+    }
+
+    public List<LessonFacts> lessons() {
+        return lessons;
+    }
+
+    public boolean isEmpty() {
+        return lessons.isEmpty();
     }
 
     /** The facts as they stood when the lesson before was judged. */
     RungFacts beforeLast() {
-        return new RungFacts(lessons.subList(0, Math.max(0, lessons.size() - 1)));
+        return upTo(lessons.size() - 1);
+    }
+
+    /** The facts as they stood after the first n lessons; none for n under 0. */
+    RungFacts upTo(int n) {
+        return new RungFacts(this, Math.max(0, n));
     }
 
     /** The asks of the lesson judged; empty when the rung was never ridden. */
     List<Ask> lastLesson() {
-        return lessons.isEmpty() ? List.of() : lessons.get(lessons.size() - 1).asks();
+        return lessons.isEmpty() ? List.of() : all.lesson(lessons.size() - 1);
+    }
+
+    /** The asks of the lesson judged, on this rein. */
+    List<Ask> lastLesson(Rein rein) {
+        return lessons.isEmpty() ? List.of() : byRein.get(rein).lesson(lessons.size() - 1);
     }
 
     /** The last n asks over all lessons, on both reins and none. */
     List<Ask> last(int n) {
-        return tail(lessons.stream().flatMap(l -> l.asks().stream()), n);
+        return all.last(n, lessons.size());
     }
 
     /** The last n asks over all lessons on this rein. */
     List<Ask> last(int n, Rein rein) {
-        return tail(lessons.stream().flatMap(l -> l.on(rein).stream()), n);
-    }
-
-    private static List<Ask> tail(Stream<Ask> asks, int n) {
-        List<Ask> all = asks.toList();
-        return all.subList(Math.max(0, all.size() - n), all.size());
+        return byRein.get(rein).last(n, lessons.size());
     }
 }

@@ -1,8 +1,11 @@
 package strophos.core.progress;
 
+import java.util.ArrayList;
 import java.util.List;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
+import strophos.core.judgement.Sheet;
+import strophos.core.judgement.Thresholds;
 import strophos.core.stats.FisherExact;
 import strophos.core.stats.Proportion;
 
@@ -14,18 +17,39 @@ import strophos.core.stats.Proportion;
  */
 public record StifferSide(int window, int fewest, Strength atMost, double p, int run, int lessons) {
 
-    public static final StifferSide DEFAULT = new StifferSide(20, 3, Strength.LIGHT, 0.1, 5, 6);
+    public static final Sheet SHEET = Sheet.of("stiffer-side", 1)
+            .whole("difference.window", 20, 5, 60)
+            .whole("difference.fewest", 3, 2, 20)
+            .share("difference.p", 0.1, 0.01, 0.3)
+            .whole("run.lessons", 6, 3, 12)
+            .whole("run.worse", 5, 3, 12)
+            .done();
+
+    /** @param t of {@link #SHEET}, the yard's changes included */
+    public static StifferSide of(Thresholds t) {
+        return new StifferSide(
+                t.whole("difference.window"),
+                t.whole("difference.fewest"),
+                Strength.LIGHT,
+                t.get("difference.p"),
+                t.whole("run.worse"),
+                t.whole("run.lessons"));
+    }
+
+    public static StifferSide standard() {
+        return of(SHEET.standard());
+    }
 
     public Sidedness judge(RungFacts facts) {
-        Proportion left = counted(facts.last(window, Rein.LEFT));
-        Proportion right = counted(facts.last(window, Rein.RIGHT));
+        Proportion left = LastAsks.successes(facts.last(window, Rein.LEFT), atMost);
+        Proportion right = LastAsks.successes(facts.last(window, Rein.RIGHT), atMost);
         List<Rein> behind = behindByLesson(facts);
         if (left.of() < fewest || right.of() < fewest) {
             return new Sidedness(Rein.NONE, Sidedness.Basis.TOO_FEW, left, right, 1, 0, behind.size());
         }
         double value = FisherExact.twoSided(left, right);
         Rein lower = lower(left, right);
-        if (value <= p && lower != Rein.NONE) {
+        if (value <= p + 1e-9 && lower != Rein.NONE) {
             return answer(lower, Sidedness.Basis.DIFFERENCE, left, right, value, behind);
         }
         for (Rein rein : Rein.BOTH) {
@@ -42,13 +66,17 @@ public record StifferSide(int window, int fewest, Strength atMost, double p, int
         return new Sidedness(stiffer, basis, left, right, value, times(behind, stiffer), behind.size());
     }
 
+    /** The last lessons with enough asks on both reins, the latest first. */
     private List<Rein> behindByLesson(RungFacts facts) {
-        List<Rein> all = facts.lessons().stream()
-                .filter(l ->
-                        l.on(Rein.LEFT).size() >= fewest && l.on(Rein.RIGHT).size() >= fewest)
-                .map(l -> lower(counted(l.on(Rein.LEFT)), counted(l.on(Rein.RIGHT))))
-                .toList();
-        return all.subList(Math.max(0, all.size() - lessons), all.size());
+        List<Rein> behind = new ArrayList<>();
+        for (int n = facts.lessons().size(); n > 0 && behind.size() < lessons; n--) {
+            List<Ask> left = facts.upTo(n).lastLesson(Rein.LEFT);
+            List<Ask> right = facts.upTo(n).lastLesson(Rein.RIGHT);
+            if (left.size() >= fewest && right.size() >= fewest) {
+                behind.add(lower(LastAsks.successes(left, atMost), LastAsks.successes(right, atMost)));
+            }
+        }
+        return behind;
     }
 
     private static int times(List<Rein> behind, Rein rein) {
@@ -58,10 +86,5 @@ public record StifferSide(int window, int fewest, Strength atMost, double p, int
     private static Rein lower(Proportion left, Proportion right) {
         int order = Double.compare(left.share(), right.share());
         return order == 0 ? Rein.NONE : order < 0 ? Rein.LEFT : Rein.RIGHT;
-    }
-
-    private Proportion counted(List<Ask> asks) {
-        return new Proportion(
-                (int) asks.stream().filter(a -> a.succeedsAt(atMost)).count(), asks.size());
     }
 }

@@ -2,16 +2,20 @@ package strophos.core.progress;
 
 import java.util.List;
 import java.util.Map;
-import strophos.core.exchange.Response;
+import strophos.core.judgement.Judgement;
+import strophos.core.judgement.Rule;
+import strophos.core.judgement.Thresholds;
 import strophos.core.stats.Proportion;
 
 /**
  * Too hard for today: under {@code share} of the lesson's asks were YES or TRY, from {@code fewest} asks on. Judged on
  * the whole lesson, both reins, so that one bad minute does not send a pair back.
  */
-public record TooFewTries(int fewest, double share) implements Rule {
+public record TooFewTries(int fewest, double share) implements Rule<RungFacts> {
 
-    public static final TooFewTries DEFAULT = new TooFewTries(8, 0.5);
+    static TooFewTries of(Thresholds t) {
+        return new TooFewTries(t.whole("too-few-tries.fewest"), t.get("too-few-tries.share"));
+    }
 
     @Override
     public String id() {
@@ -27,13 +31,11 @@ public record TooFewTries(int fewest, double share) implements Rule {
     public Judgement judge(RungFacts facts) {
         List<Ask> asks = facts.lastLesson();
         if (asks.size() < fewest) {
-            return new Judgement.NotEnoughData(asks.size(), fewest, List.of());
+            return new Judgement.NotEnoughData(asks.size(), fewest);
         }
-        int tries = (int) asks.stream()
-                .filter(a -> a.response() == Response.YES || a.response() == Response.TRY)
-                .count();
-        Evidence seen = new Evidence.OfTries(new Proportion(tries, asks.size()));
-        boolean few = tries < share * asks.size();
-        return few ? new Judgement.Met(List.of(seen)) : new Judgement.Broken(List.of(seen));
+        int tries = (int) asks.stream().filter(Ask::isTry).count();
+        return Judgement.of(
+                tries < share * asks.size() - 1e-9,
+                new RungEvidence.OfTries(new Proportion(tries, asks.size()), RungEvidence.idsOf(asks)));
     }
 }

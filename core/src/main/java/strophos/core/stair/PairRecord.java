@@ -1,5 +1,6 @@
 package strophos.core.stair;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -9,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import strophos.core.exchange.Mounted;
 import strophos.core.progress.Ask;
+import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
 
 /** All asks of a pair in coached lessons, in order: what the stair and the rules read. Sorted by rung once. */
@@ -17,22 +19,25 @@ public final class PairRecord {
     private final List<Ridden> asks;
     private final Map<RungId, RungFacts> byRung = new HashMap<>();
 
-    /** One ask and where it was made. */
-    public record Ridden(String lesson, RungId rung, Ask ask) {}
+    /** One ask, and where and on which day of the yard it was made. */
+    public record Ridden(String lesson, LocalDate day, RungId rung, Ask ask) {}
+
+    private record Sitting(String lesson, LocalDate day) {}
 
     /** @param asks lesson by lesson, each in the order ridden */
     public PairRecord(List<Ridden> asks) {
         this.asks = List.copyOf(asks);
-        Map<RungId, Map<String, List<Ask>>> sorted = new HashMap<>();
+        Map<RungId, Map<Sitting, List<Ask>>> sorted = new HashMap<>();
         for (Ridden r : asks) {
             sorted.computeIfAbsent(r.rung(), rung -> new LinkedHashMap<>())
-                    .computeIfAbsent(r.lesson(), lesson -> new ArrayList<>())
+                    .computeIfAbsent(new Sitting(r.lesson(), r.day()), lesson -> new ArrayList<>())
                     .add(r.ask());
         }
         sorted.forEach((rung, byLesson) -> byRung.put(
                 rung,
                 new RungFacts(byLesson.entrySet().stream()
-                        .map(e -> new RungFacts.LessonAsks(e.getKey(), e.getValue()))
+                        .map(e ->
+                                new LessonFacts(e.getKey().lesson(), e.getKey().day(), e.getValue()))
                         .toList())));
     }
 

@@ -1,21 +1,27 @@
 package strophos.core.stair;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 /**
  * The rungs of a strand from the foot up.
  *
+ * <p>Gaits open in the order halt, walk, trot, canter and places in the order rail, circle, across: a rung must need,
+ * itself or through others, the same exercise at every earlier gait and place it has.
+ *
  * @throws IllegalArgumentException when a rung stands twice, or needs or goes back to a rung that does not stand below
- *     it: with every need below, no cycle is possible
+ *     it (with every need below, no cycle is possible), or when a gait or place is passed over
  */
 public record Progression(String strand, List<Rung> rungs) {
 
     public Progression {
         rungs = List.copyOf(rungs);
         Set<RungId> below = new HashSet<>();
+        Map<RungId, Set<RungId>> allUnder = new HashMap<>();
         for (Rung rung : rungs) {
             for (RungId need : rung.needs()) {
                 refuseUnlessBelow(below, rung, need, "needs");
@@ -24,7 +30,31 @@ public record Progression(String strand, List<Rung> rungs) {
             if (!below.add(rung.id())) {
                 throw new IllegalArgumentException("Rung %s stands twice in the stair.".formatted(rung.id()));
             }
+            Set<RungId> under = new HashSet<>(rung.needs());
+            rung.needs().forEach(need -> under.addAll(allUnder.get(need)));
+            allUnder.put(rung.id(), under);
         }
+        refuseIfPassedOver(allUnder);
+    }
+
+    private static void refuseIfPassedOver(Map<RungId, Set<RungId>> allUnder) {
+        for (RungId rung : allUnder.keySet()) {
+            for (RungId earlier : allUnder.keySet()) {
+                if (isEarlier(earlier, rung) && !allUnder.get(rung).contains(earlier)) {
+                    throw new IllegalArgumentException(
+                            "Rung %s does not need %s, its earlier gait or place; maybe a need is missing."
+                                    .formatted(rung, earlier));
+                }
+            }
+        }
+    }
+
+    /** The same exercise, no later in gait and place, and not the same. */
+    private static boolean isEarlier(RungId a, RungId b) {
+        return a.exercise().equals(b.exercise())
+                && !a.equals(b)
+                && a.gait().compareTo(b.gait()) <= 0
+                && a.place().compareTo(b.place()) <= 0;
     }
 
     private static void refuseUnlessBelow(Set<RungId> below, Rung rung, RungId other, String does) {

@@ -3,15 +3,16 @@ package strophos.core.stair;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import strophos.core.progress.RateCriterion;
+import strophos.core.progress.Criterion;
 
 /**
  * One step of a stair.
  *
  * @param needs rungs that must be passed before this one opens
  * @param wayBack where to go when it fails; empty at the foot
+ * @param criterion the exercise's own; empty for what the rule book asks of any
  */
-public record Rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack, RateCriterion criterion) {
+public record Rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack, Optional<Criterion> criterion) {
     public Rung {
         Objects.requireNonNull(id, "id");
         needs = Set.copyOf(needs);

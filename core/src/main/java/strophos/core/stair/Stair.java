@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import strophos.core.progress.Decision;
 
 /** Where a pair stands on each rung of a progression. */
 public final class Stair {
@@ -35,6 +36,24 @@ public final class Stair {
         return states;
     }
 
+    /**
+     * Whether passing this rung would open nothing: every rung that needs it waits for something else as well. False at
+     * the top, where moving on ends the strand.
+     */
+    public static boolean opensNothing(Progression progression, List<Decided> decisions, RungId rung) {
+        Stair stair = new Stair(progression);
+        decisions.forEach(stair::take);
+        stair.take(new Decided(rung, Decision.MOVE_ON));
+        List<Rung> waiting = progression.rungs().stream()
+                .filter(r -> r.needs().contains(rung))
+                .toList();
+        return !waiting.isEmpty()
+                && waiting.stream().allMatch(r -> {
+                    RungState state = stair.state(r, Set.of());
+                    return state == RungState.CLOSED || state == RungState.PAUSED || state == RungState.RESTING;
+                });
+    }
+
     private void take(Decided made) {
         Optional<Rung> rung = progression.find(made.rung());
         if (rung.isEmpty()) {
@@ -55,7 +74,7 @@ public final class Stair {
                     passed.remove(back);
                 });
             case GET_HELP -> paused.add(id);
-            case STAY -> {}
+            case STAY, STAY_HARDER, REOPEN -> {}
         }
     }
 

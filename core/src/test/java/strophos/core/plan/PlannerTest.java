@@ -25,6 +25,7 @@ import strophos.core.progress.Sidedness;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stats.Proportion;
+import strophos.core.stop.StopThresholds;
 
 class PlannerTest {
 
@@ -79,7 +80,8 @@ class PlannerTest {
                 Optional.empty(),
                 Optional.of("bend"),
                 rungs,
-                List.of());
+                List.of(),
+                StopThresholds.SHEET.standard());
     }
 
     private static FirstLook look(int halt, int leg) {

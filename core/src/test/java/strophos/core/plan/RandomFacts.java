@@ -23,6 +23,7 @@ import strophos.core.progress.Sidedness;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stats.Proportion;
+import strophos.core.stop.StopThresholds;
 import strophos.core.welfare.WeightShare;
 
 /** Pairs nobody has met: any look, any stair, any horse, any reports. */
@@ -59,7 +60,8 @@ final class RandomFacts {
                 rungs.stream()
                         .filter(c -> c.isHard() && chance(0.5))
                         .map(Candidate::id)
-                        .toList());
+                        .toList(),
+                StopThresholds.SHEET.standard());
     }
 
     /** Each strand from the foot: passed, then one or two in work, then closed; now and then one paused or resting. */

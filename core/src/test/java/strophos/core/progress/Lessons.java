@@ -1,5 +1,6 @@
 package strophos.core.progress;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -17,10 +18,22 @@ public final class Lessons {
     private static final Map<Character, Response> LETTERS =
             Map.of('y', Response.YES, 't', Response.TRY, 'b', Response.BRACE, 'n', Response.NONE, 'w', Response.WRONG);
 
-    private final List<RungFacts.LessonAsks> lessons = new ArrayList<>();
+    private static final LocalDate FIRST_DAY = LocalDate.of(2026, 3, 2);
+
+    private final List<LessonFacts> lessons = new ArrayList<>();
 
     public static Lessons of(String left, String right) {
         return new Lessons().then(left, right);
+    }
+
+    /** Reads {@code "yyy/yyt; yt/yy"}: lessons divided by semicolons, left and right rein by a slash, a lesson every other day. */
+    public static Lessons read(String written) {
+        Lessons read = new Lessons();
+        for (String lesson : written.split(";")) {
+            String[] reins = lesson.split("/", -1);
+            read.then(reins[0], reins.length > 1 ? reins[1] : "");
+        }
+        return read;
     }
 
     public Lessons then(String left, String right) {
@@ -30,7 +43,28 @@ public final class Lessons {
     public Lessons then(String left, String right, Mounted mounted) {
         List<Ask> asks = new ArrayList<>(asks(left, Rein.LEFT, mounted));
         asks.addAll(asks(right, Rein.RIGHT, mounted));
-        lessons.add(new RungFacts.LessonAsks("lesson " + lessons.size(), asks));
+        return then(asks, List.of(), FIRST_DAY.plusDays(2L * lessons.size()));
+    }
+
+    /** A second lesson on the day of the last. */
+    public Lessons sameDay(String left, String right) {
+        LocalDate day = lessons.get(lessons.size() - 1).day();
+        List<Ask> asks = new ArrayList<>(asks(left, Rein.LEFT, Mounted.RIDER));
+        asks.addAll(asks(right, Rein.RIGHT, Mounted.RIDER));
+        return then(asks, List.of(), day);
+    }
+
+    /** Adds to the last lesson what was observed in it. */
+    public Lessons with(Observed... observed) {
+        LessonFacts last = lessons.remove(lessons.size() - 1);
+        List<Observed> all = new ArrayList<>(last.observed());
+        all.addAll(List.of(observed));
+        lessons.add(new LessonFacts(last.lesson(), last.day(), last.asks(), all));
+        return this;
+    }
+
+    private Lessons then(List<Ask> asks, List<Observed> observed, LocalDate day) {
+        lessons.add(new LessonFacts("lesson " + lessons.size(), day, asks, observed));
         return this;
     }
 
@@ -38,14 +72,20 @@ public final class Lessons {
         return new RungFacts(lessons);
     }
 
-    static List<Ask> asks(String written, Rein rein, Mounted mounted) {
+    public static List<Ask> asks(String written, Rein rein, Mounted mounted) {
         List<Ask> asks = new ArrayList<>();
         for (int i = 0; i < written.length(); i++) {
             Response response = LETTERS.get(written.charAt(i));
             if (response != null) {
                 boolean hasStrength = i + 1 < written.length() && Character.isDigit(written.charAt(i + 1));
                 int level = hasStrength ? written.charAt(i + 1) - '0' : 2;
-                asks.add(new Ask(rein, mounted, Strength.ofLevel(level).orElseThrow(), response));
+                asks.add(new Ask(
+                        rein + " " + asks.size(),
+                        1000L * asks.size(),
+                        rein,
+                        mounted,
+                        Strength.ofLevel(level).orElseThrow(),
+                        response));
             }
         }
         return asks;

@@ -4,17 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
+import strophos.core.judgement.Judgement;
 
 /** The default: 8 of the last 10 at strength 2 or lighter, on each rein, in 2 lessons (common practice, no source). */
 class RateCriterionTest {
 
     private static final String EIGHT = "yyyyyyyytt";
     private static final String SEVEN = "yyyyyyyttt";
-    private final RateCriterion rate = RateCriterion.DEFAULT;
+    private final Criterion rate = RungDecision.standard().criterion(Optional.empty());
 
     @Test
     void isMetByEightOfTenOnBothReinsInTwoLessons() {
@@ -50,7 +52,7 @@ class RateCriterionTest {
     void asksForAFullWindowFirst() {
         Judgement few = rate.judge(Lessons.of("y".repeat(9), EIGHT).facts());
         assertThat(few).isInstanceOfSatisfying(Judgement.NotEnoughData.class, n -> {
-            assertThat(n.asks()).isEqualTo(9);
+            assertThat(n.seen()).isEqualTo(9);
             assertThat(n.needed()).isEqualTo(10);
         });
         assertThat(missing(few)).contains(new Missing.Asks(Rein.LEFT, 1, 10));
@@ -114,7 +116,7 @@ class RateCriterionTest {
 
     private static List<Missing> missing(Judgement judged) {
         return judged.evidence().stream()
-                .flatMap(e -> ((Evidence.OfRein) e).missing().stream())
+                .flatMap(e -> ((RungEvidence.OfRein) e).missing().stream())
                 .toList();
     }
 }

@@ -3,6 +3,7 @@ package strophos.core.stair;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -17,9 +18,10 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
 import strophos.core.progress.Decision;
-import strophos.core.progress.RateCriterion;
 
 class StairTest {
+
+    private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
 
     private static final RungId FOOT = id("foot");
     private static final RungId MIDDLE = id("middle");
@@ -102,9 +104,9 @@ class StairTest {
     @Test
     void readsThePairsOwnRiderOnly() {
         PairRecord record = new PairRecord(List.of(
-                new PairRecord.Ridden("a", FOOT, ask(Mounted.RIDER)),
-                new PairRecord.Ridden("a", MIDDLE, ask(Mounted.COACH)),
-                new PairRecord.Ridden("b", FOOT, ask(Mounted.COACH))));
+                new PairRecord.Ridden("a", DAY, FOOT, ask(Mounted.RIDER)),
+                new PairRecord.Ridden("a", DAY, MIDDLE, ask(Mounted.COACH)),
+                new PairRecord.Ridden("b", DAY, FOOT, ask(Mounted.COACH))));
         assertThat(record.asked()).containsExactly(FOOT);
         assertThat(record.factsOf(FOOT).lessons()).hasSize(1);
         assertThat(record.factsOf(MIDDLE).lessons()).isEmpty();
@@ -116,7 +118,7 @@ class StairTest {
     }
 
     private static Ask ask(Mounted mounted) {
-        return new Ask(Rein.LEFT, mounted, Strength.LIGHT, Response.YES);
+        return new Ask("e", 0, Rein.LEFT, mounted, Strength.LIGHT, Response.YES);
     }
 
     private static Map<RungId, RungState> states(Set<RungId> asked, Decided... decided) {
@@ -132,6 +134,6 @@ class StairTest {
     }
 
     private static Rung rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack) {
-        return new Rung(id, needs, wayBack, RateCriterion.DEFAULT);
+        return new Rung(id, needs, wayBack, Optional.empty());
     }
 }

@@ -21,6 +21,8 @@ public enum Action {
     SEE_HOMEWORK(Role.COACH, Role.ASSISTANT),
     SET_HOMEWORK(Role.COACH),
     LOOK_IN(Role.COACH),
+    SEE_RULES(Role.COACH, Role.ASSISTANT),
+    CHANGE_RULES(Role.COACH),
     PRACTISE(Role.RIDER, Role.GUARDIAN),
     EXPORT(Role.COACH, Role.ASSISTANT);
 

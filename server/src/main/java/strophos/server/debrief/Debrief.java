@@ -16,6 +16,7 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.look.Soundness;
 import strophos.core.progress.Ask;
 import strophos.core.progress.ReinSummary;
 import strophos.core.progress.RungDecision;
@@ -32,6 +33,7 @@ import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
 import strophos.server.problem.Problem;
 import strophos.server.ride.RideLog;
+import strophos.server.rules.YardRules;
 
 /** Puts a lesson's debrief together from its log, the pair's record and the rules. */
 @Service
@@ -42,6 +44,7 @@ public class Debrief {
     private final PairRepository pairs;
     private final DecisionRepository decisions;
     private final StairReader stairs;
+    private final YardRules rules;
     private final RideLog log;
     private final Catalogue catalogue;
 
@@ -50,12 +53,14 @@ public class Debrief {
             PairRepository pairs,
             DecisionRepository decisions,
             StairReader stairs,
+            YardRules rules,
             RideLog log,
             Catalogue catalogue) {
         this.lessons = lessons;
         this.pairs = pairs;
         this.decisions = decisions;
         this.stairs = stairs;
+        this.rules = rules;
         this.log = log;
         this.catalogue = catalogue;
     }
@@ -111,6 +116,7 @@ public class Debrief {
         Ride ride = Fold.of(log.log(lessonId).orElseThrow(Problem::notFound));
         PairRecord record = recordUpTo(lesson);
         List<DecisionRepository.Made> made = decisions.ofPair(lesson.pair());
+        Judging judging = new Judging(record, madeBefore(lesson), painSigns(ride), rules.rungDecision());
         Map<RungId, List<Ask>> ridden = record.asks().stream()
                 .filter(r -> r.lesson().equals(lessonId.toString()))
                 .collect(Collectors.groupingBy(
@@ -122,7 +128,7 @@ public class Debrief {
                 ride.reinMs().get(Rein.LEFT),
                 ride.reinMs().get(Rein.RIGHT),
                 ridden.entrySet().stream()
-                        .map(e -> row(lesson, e.getKey(), e.getValue(), record, made))
+                        .map(e -> row(lesson, e.getKey(), e.getValue(), made, judging))
                         .toList(),
                 ride.notes().stream()
                         .map(n -> new NoteLine(Instant.ofEpochMilli(n.atMs()), n.text()))
@@ -135,11 +141,38 @@ public class Debrief {
         if (lesson.endedAt() == null) {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
-        return advice(rung, recordUpTo(lesson));
+        Ride ride = Fold.of(log.log(lesson.id()).orElseThrow(Problem::notFound));
+        return advice(rung, new Judging(recordUpTo(lesson), madeBefore(lesson), painSigns(ride), rules.rungDecision()));
     }
 
-    private static AdviceView advice(Rung rung, PairRecord record) {
-        return AdviceView.of(RungDecision.with(rung.criterion()).advise(record.factsOf(rung.id())));
+    private AdviceView advice(Rung rung, Judging by) {
+        return AdviceView.of(by.decision()
+                .advise(
+                        by.record().factsOf(rung.id()),
+                        rung.criterion(),
+                        stairs.standing(rung, by.record(), by.before(), by.painSigns())));
+    }
+
+    /** What all rungs of a lesson are judged from. */
+    private record Judging(
+            PairRecord record, List<DecisionRepository.Made> before, List<String> painSigns, RungDecision decision) {}
+
+    /** Decided on earlier lessons: the lesson's own decisions are what the advice is for. */
+    private List<DecisionRepository.Made> madeBefore(LessonRepository.Lesson lesson) {
+        return decisions.ofPair(lesson.pair()).stream()
+                .filter(m -> !m.lesson().equals(lesson.id()))
+                .filter(m -> lesson.startedAt() == null || m.at().isBefore(lesson.startedAt()))
+                .toList();
+    }
+
+    /** What the lesson's last look saw of pain or unsoundness. */
+    private static List<String> painSigns(Ride ride) {
+        return ride.looks().stream()
+                .reduce((a, b) -> b)
+                .flatMap(l -> l.seen().soundness())
+                .filter(s -> s != Soundness.SOUND)
+                .map(s -> List.of(s.name()))
+                .orElse(List.of());
     }
 
     private PairRecord recordUpTo(LessonRepository.Lesson lesson) {
@@ -152,8 +185,8 @@ public class Debrief {
             LessonRepository.Lesson lesson,
             RungId id,
             List<Ask> asks,
-            PairRecord record,
-            List<DecisionRepository.Made> made) {
+            List<DecisionRepository.Made> made,
+            Judging judging) {
         Optional<Rung> rung = catalogue.rung(id);
         boolean isJudged = lesson.endedAt() != null && asks.stream().anyMatch(a -> a.mounted() == Mounted.RIDER);
         return new Row(
@@ -162,10 +195,10 @@ public class Debrief {
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.flatMap(r -> stairs.state(r.id(), record, made)).orElse(null),
+                rung.flatMap(r -> stairs.state(r.id(), judging.record(), made)).orElse(null),
                 sides(asks.stream().filter(a -> a.mounted() == Mounted.RIDER).toList()),
                 sides(asks.stream().filter(a -> a.mounted() != Mounted.RIDER).toList()),
-                rung.filter(r -> isJudged).map(r -> advice(r, record)).orElse(null),
+                rung.filter(r -> isJudged).map(r -> advice(r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));
     }

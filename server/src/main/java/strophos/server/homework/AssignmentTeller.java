@@ -13,17 +13,19 @@ import strophos.core.homework.Assignment;
 import strophos.core.homework.Dose;
 import strophos.core.homework.HomeworkState;
 import strophos.core.homework.Step;
-import strophos.core.plan.PlanRules;
 import strophos.core.plan.ReinTime;
 import strophos.server.pair.PairRepository;
+import strophos.server.rules.YardRules;
 
 /** Tells an assignment's standing as it is sent. */
 @Component
 class AssignmentTeller {
 
     private final Catalogue catalogue;
+    private final YardRules rules;
 
-    AssignmentTeller(Catalogue catalogue) {
+    AssignmentTeller(Catalogue catalogue, YardRules rules) {
+        this.rules = rules;
         this.catalogue = catalogue;
     }
 
@@ -75,12 +77,12 @@ class AssignmentTeller {
     }
 
     /** What was ridden earlier today comes off. */
-    private static List<AssignmentView.TurnView> turns(Dose dose, int leftDoneS, int rightDoneS) {
+    private List<AssignmentView.TurnView> turns(Dose dose, int leftDoneS, int rightDoneS) {
         int left = dose.leftOfTodayS(leftDoneS);
         int right = dose.leftOfTodayS(rightDoneS);
         return left + right == 0
                 ? List.of()
-                : ReinTime.alternating(left, right, PlanRules.TURN_MINUTES * 60).turns().stream()
+                : ReinTime.alternating(left, right, 60 * rules.stopping().whole("turn.minutes")).turns().stream()
                         .map(t -> new AssignmentView.TurnView(t.rein(), t.seconds()))
                         .toList();
     }

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -69,17 +70,25 @@ public class HomeworkReader {
         List<LookIn> lookIns = homework.lookIns(stored.id(), at);
         return new Standing(
                 stored,
-                HomeworkFold.on(day(at, zone), stored.assignment(), events(practices, lookIns, zone)),
+                HomeworkFold.on(
+                        day(at, zone),
+                        stored.assignment(),
+                        events(practices, homework.receivedAt(stored.id()), lookIns, zone)),
                 practices,
                 lookIns);
     }
 
     private record Dated(Instant at, HomeworkEvent event) {}
 
-    private static List<HomeworkEvent> events(List<Practice> practices, List<LookIn> lookIns, ZoneId zone) {
+    /**
+     * In the order in which they were known here: a coach's answer lifts the stop signs that had come in, not one that was
+     * still on its way.
+     */
+    private static List<HomeworkEvent> events(
+            List<Practice> practices, Map<UUID, Instant> receivedAt, List<LookIn> lookIns, ZoneId zone) {
         List<Dated> all = new ArrayList<>();
         Stream.concat(
-                        practices.stream().map(p -> new Dated(p.startedAt(), reported(p, zone))),
+                        practices.stream().map(p -> new Dated(receivedAt.get(p.id()), reported(p, zone))),
                         lookIns.stream()
                                 .map(l ->
                                         new Dated(l.at(), new HomeworkEvent.Answered(day(l.at(), zone), l.verdict()))))

@@ -8,6 +8,7 @@ import static strophos.server.db.Tables.PRACTICE;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -152,6 +153,14 @@ class HomeworkRepository {
                                 .le(before)))
                 .orderBy(PRACTICE.STARTED_AT, PRACTICE.ID)
                 .fetch(HomeworkRepository::practice);
+    }
+
+    /** When each report of an assignment came in. */
+    Map<UUID, Instant> receivedAt(UUID assignment) {
+        return db.select(PRACTICE.ID, PRACTICE.RECEIVED_AT)
+                .from(PRACTICE)
+                .where(PRACTICE.ASSIGNMENT_ID.eq(assignment))
+                .fetchMap(PRACTICE.ID, PRACTICE.RECEIVED_AT);
     }
 
     Optional<Practice> practice(UUID id) {

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import strophos.core.school.School;
 import strophos.core.stair.PairRecord;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;

@@ -6,9 +6,12 @@ import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
+import static strophos.server.db.Tables.YARD;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,6 +32,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
+import strophos.core.school.School;
 import strophos.core.stair.PairRecord;
 import strophos.core.stair.RungId;
 import strophos.server.access.Role;
@@ -110,15 +114,18 @@ public class PairRepository {
 
     /** Lessons first, then their asks by key: a join would be planned badly while the tables are fresh. */
     private PairRecord record(Condition which) {
-        List<UUID> lessons = db.select(LESSON.ID)
+        ZoneId zone = db.select(YARD.TIME_ZONE).from(YARD).fetchSingle(r -> ZoneId.of(r.value1()));
+        Map<UUID, LocalDate> lessons = db.select(LESSON.ID, RIDDEN_LESSON.STARTED_AT)
                 .from(LESSON)
                 .join(RIDDEN_LESSON)
                 .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
                 .where(which)
                 .orderBy(RIDDEN_LESSON.STARTED_AT, LESSON.ID)
-                .fetch(LESSON.ID);
+                .fetchMap(r -> r.value1(), r -> dayOf(r.value2(), zone));
         Map<UUID, List<PairRecord.Ridden>> byLesson = db.select(
                         RIDDEN_EXCHANGE.LESSON_ID,
+                        RIDDEN_EXCHANGE.ENTRY_ID,
+                        RIDDEN_EXCHANGE.AT,
                         RIDDEN_EXCHANGE.EXERCISE,
                         RIDDEN_EXCHANGE.GAIT,
                         RIDDEN_EXCHANGE.PLACE,
@@ -126,15 +133,15 @@ public class PairRepository {
                         RIDDEN_EXCHANGE.MOUNTED,
                         RIDDEN_EXCHANGE.STRENGTH,
                         RIDDEN_EXCHANGE.RESPONSE)
-                .from(DSL.unnest(lessons.toArray(UUID[]::new)).as("of_pair", "lesson_id"))
+                .from(DSL.unnest(lessons.keySet().toArray(UUID[]::new)).as("of_pair", "lesson_id"))
                 .join(RIDDEN_EXCHANGE)
                 .on(RIDDEN_EXCHANGE
                         .YARD_ID
                         .eq(yard())
                         .and(RIDDEN_EXCHANGE.LESSON_ID.eq(DSL.field(DSL.name("of_pair", "lesson_id"), UUID.class))))
                 .orderBy(RIDDEN_EXCHANGE.LESSON_ID, RIDDEN_EXCHANGE.ORD)
-                .fetchGroups(RIDDEN_EXCHANGE.LESSON_ID, PairRepository::ridden);
-        return new PairRecord(lessons.stream()
+                .fetchGroups(RIDDEN_EXCHANGE.LESSON_ID, r -> ridden(r, lessons.get(r.get(RIDDEN_EXCHANGE.LESSON_ID))));
+        return new PairRecord(lessons.keySet().stream()
                 .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
                 .toList());
     }
@@ -156,17 +163,24 @@ public class PairRepository {
                 .fetch(r -> new LessonLine(r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6()));
     }
 
-    private static PairRecord.Ridden ridden(Record r) {
+    /** A lesson that was recorded without a start lies on no day; nothing is ridden before 1970. */
+    private static LocalDate dayOf(@CanBeNull Instant startedAt, ZoneId zone) {
+        return LocalDate.ofInstant(startedAt == null ? Instant.EPOCH : startedAt, zone);
+    }
+
+    private static PairRecord.Ridden ridden(Record r, LocalDate day) {
         RungId rung = new RungId(
                 r.get(RIDDEN_EXCHANGE.EXERCISE),
                 Gait.valueOf(r.get(RIDDEN_EXCHANGE.GAIT)),
                 Place.valueOf(r.get(RIDDEN_EXCHANGE.PLACE)));
         Ask ask = new Ask(
+                r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
+                r.get(RIDDEN_EXCHANGE.AT).toEpochMilli(),
                 Rein.valueOf(r.get(RIDDEN_EXCHANGE.REIN)),
                 Mounted.valueOf(r.get(RIDDEN_EXCHANGE.MOUNTED)),
                 Strength.ofLevel(r.get(RIDDEN_EXCHANGE.STRENGTH)).orElseThrow(),
                 Response.valueOf(r.get(RIDDEN_EXCHANGE.RESPONSE)));
-        return new PairRecord.Ridden(r.get(RIDDEN_EXCHANGE.LESSON_ID).toString(), rung, ask);
+        return new PairRecord.Ridden(r.get(RIDDEN_EXCHANGE.LESSON_ID).toString(), day, rung, ask);
     }
 
     private SelectConditionStep<? extends Record> visible(Condition... more) {

@@ -15,22 +15,27 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
-import strophos.core.progress.Evidence;
+import strophos.core.progress.RungDecision;
+import strophos.core.progress.RungEvidence;
+import strophos.core.progress.Standing;
 import strophos.core.stair.Decided;
 import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stair.Stair;
+import strophos.server.rules.YardRules;
 
 /** Reads a pair's stair from its record and the decisions made on it. */
 @Component
 public class StairReader {
 
     private final Catalogue catalogue;
+    private final YardRules rules;
 
-    StairReader(Catalogue catalogue) {
+    StairReader(Catalogue catalogue, YardRules rules) {
         this.catalogue = catalogue;
+        this.rules = rules;
     }
 
     /** One rung of a pair, each side apart. */
@@ -50,31 +55,46 @@ public class StairReader {
     /**
      * One rein of a rung against its criterion.
      *
-     * @param successes YES at the criterion's strength or lighter, among the last {@code asks}
-     * @param window asks that are judged
-     * @param needed successes needed among them
+     * @param successes what counts for the criterion, among {@code asks} that were looked at
+     * @param window how many are looked at when there are enough
+     * @param needed how many of them must count
+     * @param lessonsHeld lessons (or days) running in which it held
      */
     public record SideOfStep(int successes, int asks, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
     public List<Step> steps(PairRecord record, List<DecisionRepository.Made> made) {
+        RungDecision decision = rules.rungDecision();
         return catalogue.strands().stream()
-                .flatMap(strand -> steps(strand, record, made))
+                .flatMap(strand -> steps(strand, record, made, decision))
                 .toList();
     }
 
-    private Stream<Step> steps(Strand strand, PairRecord record, List<DecisionRepository.Made> made) {
-        List<Decided> decided = made.stream()
+    private Stream<Step> steps(
+            Strand strand, PairRecord record, List<DecisionRepository.Made> made, RungDecision decision) {
+        Map<RungId, RungState> states = Stair.states(strand.progression(), record.asked(), decided(made));
+        return strand.progression().rungs().stream()
+                .map(rung -> step(strand, rung, states.get(rung.id()), record, decision));
+    }
+
+    private List<Decided> decided(List<DecisionRepository.Made> made) {
+        return made.stream()
                 .flatMap(m -> catalogue.rung(m.rung()).map(r -> new Decided(r.id(), m.chosen())).stream())
                 .toList();
-        Map<RungId, RungState> states = Stair.states(strand.progression(), record.asked(), decided);
-        return strand.progression().rungs().stream().map(rung -> step(strand, rung, states.get(rung.id()), record));
     }
 
-    private Step step(Strand strand, Rung rung, RungState state, PairRecord record) {
+    /** What the decision on a rung must know beside its record. */
+    public Standing standing(Rung rung, PairRecord record, List<DecisionRepository.Made> made, List<String> painSigns) {
+        Strand strand = catalogue.strandOf(rung.id()).orElseThrow();
+        List<Decided> decided = decided(made);
+        RungState state =
+                Stair.states(strand.progression(), record.asked(), decided).get(rung.id());
+        return new Standing(
+                state == RungState.PASSED, Stair.opensNothing(strand.progression(), decided, rung.id()), painSigns);
+    }
+
+    private Step step(Strand strand, Rung rung, RungState state, PairRecord record, RungDecision decision) {
         Exercise exercise = catalogue.exercise(rung.id().exercise()).orElseThrow();
-        List<Evidence.OfRein> reins = rung.criterion().judge(record.factsOf(rung.id())).evidence().stream()
-                .map(Evidence.OfRein.class::cast)
-                .toList();
+        List<RungEvidence.OfRein> reins = decision.criterion(rung.criterion()).onBoth(record.factsOf(rung.id()));
         return new Step(
                 rung.id().toString(),
                 strand.id(),
@@ -84,24 +104,24 @@ public class StairReader {
                 rung.id().gait(),
                 rung.id().place(),
                 state,
-                side(rung, reins, Rein.LEFT),
-                side(rung, reins, Rein.RIGHT),
+                side(reins, Rein.LEFT),
+                side(reins, Rein.RIGHT),
                 reins.stream()
                         .flatMap(r -> r.missing().stream())
                         .map(MissingView::of)
                         .toList());
     }
 
-    private static SideOfStep side(Rung rung, List<Evidence.OfRein> reins, Rein rein) {
-        Evidence.OfRein seen =
+    private static SideOfStep side(List<RungEvidence.OfRein> reins, Rein rein) {
+        RungEvidence.OfRein seen =
                 reins.stream().filter(r -> r.rein() == rein).findFirst().orElseThrow();
         return new SideOfStep(
-                seen.window().successes(),
-                seen.window().of(),
-                rung.criterion().window(),
-                rung.criterion().needed(),
-                seen.lessonsHeld(),
-                rung.criterion().lessons());
+                seen.counted().successes(),
+                seen.counted().of(),
+                seen.window(),
+                seen.needed(),
+                seen.held(),
+                seen.toHold());
     }
 
     /** The strand the pair's own rider was asked most on; empty before any ask on a rung. */

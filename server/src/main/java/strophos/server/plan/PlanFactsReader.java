@@ -23,12 +23,15 @@ import strophos.catalogue.Exercise;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Mounted;
 import strophos.core.homework.Feel;
+import strophos.core.judgement.Thresholds;
+import strophos.core.load.HardItemsRest;
 import strophos.core.plan.Candidate;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
-import strophos.core.progress.RungFacts;
+import strophos.core.progress.LessonFacts;
 import strophos.core.progress.Sidedness;
 import strophos.core.progress.StifferSide;
+import strophos.core.school.School;
 import strophos.core.stair.Decided;
 import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
@@ -44,8 +47,8 @@ import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.FactsRepository;
 import strophos.server.pair.HorseReader;
 import strophos.server.pair.PairRepository;
-import strophos.server.pair.School;
 import strophos.server.problem.Problem;
+import strophos.server.rules.YardRules;
 
 /** Gathers all a lesson's plan follows from, as it was known when the lesson began (or is known now, before that). */
 @Component
@@ -61,6 +64,7 @@ class PlanFactsReader {
     private final FactsRepository facts;
     private final DecisionRepository decisions;
     private final HomeworkReader homework;
+    private final YardRules rules;
     private final Catalogue catalogue;
 
     PlanFactsReader(
@@ -70,6 +74,7 @@ class PlanFactsReader {
             FactsRepository facts,
             DecisionRepository decisions,
             HomeworkReader homework,
+            YardRules rules,
             Catalogue catalogue) {
         this.looks = looks;
         this.lessons = lessons;
@@ -77,6 +82,7 @@ class PlanFactsReader {
         this.facts = facts;
         this.decisions = decisions;
         this.homework = homework;
+        this.rules = rules;
         this.catalogue = catalogue;
     }
 
@@ -99,7 +105,7 @@ class PlanFactsReader {
             List<DecisionRepository.Made> made,
             List<HomeworkReader.Told> told,
             Optional<Instant> lastLessonAt,
-            Set<String> riddenYesterday) {}
+            Thresholds stopping) {}
 
     Known of(UUID lessonId, Instant now) {
         Gathered g = gather(lessonId, now);
@@ -119,25 +125,21 @@ class PlanFactsReader {
         PairRecord record = new PairRecord(pairs.recordUpTo(pair.id(), asOf).asks().stream()
                 .filter(r -> !r.lesson().equals(lessonId.toString()))
                 .toList());
-        Set<String> yesterday = new HashSet<>();
-        before.stream()
-                .filter(l -> LocalDate.ofInstant(l.startedAt(), zone).equals(day.minusDays(1)))
-                .forEach(l -> yesterday.add(l.id().toString()));
+        StifferSide stifferSide = rules.stifferSide();
         return new Gathered(
                 look,
                 pair.school(),
                 day,
                 zone,
                 record,
-                record.asked().stream()
-                        .collect(Collectors.toMap(r -> r, r -> StifferSide.DEFAULT.judge(record.factsOf(r)))),
+                record.asked().stream().collect(Collectors.toMap(r -> r, r -> stifferSide.judge(record.factsOf(r)))),
                 before.stream().map(l -> l.id().toString()).toList(),
                 decisions.ofPair(pair.id()).stream()
                         .filter(m -> m.at().isBefore(asOf))
                         .toList(),
                 homework.told(pair.id(), asOf),
                 before.stream().findFirst().map(PairRepository.LessonLine::startedAt),
-                yesterday);
+                rules.stopping());
     }
 
     private PlanFacts facts(
@@ -158,13 +160,16 @@ class PlanFactsReader {
                 g.look().choice().map(LookRepository.Chosen::chosen),
                 current(g),
                 candidates,
-                candidates.stream()
-                        .filter(Candidate::isHard)
-                        .map(Candidate::id)
-                        .filter(id -> g.record().asks().stream()
-                                .anyMatch(r -> r.rung().equals(id)
-                                        && g.riddenYesterday().contains(r.lesson())))
-                        .toList());
+                HardItemsRest.on(
+                        g.day(),
+                        candidates.stream()
+                                .filter(Candidate::isHard)
+                                .map(Candidate::id)
+                                .toList(),
+                        g.record().asks().stream()
+                                .map(r -> new HardItemsRest.Ridden<>(r.rung(), r.day()))
+                                .toList()),
+                g.stopping());
     }
 
     /** The strand asked most in the last lessons. */
@@ -226,7 +231,7 @@ class PlanFactsReader {
     }
 
     private static Optional<Integer> turnsAgo(Gathered g, RungId rung) {
-        List<RungFacts.LessonAsks> ridden = g.record().factsOf(rung).lessons();
+        List<LessonFacts> ridden = g.record().factsOf(rung).lessons();
         if (ridden.isEmpty()) {
             return Optional.empty();
         }

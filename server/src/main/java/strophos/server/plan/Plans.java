@@ -103,7 +103,7 @@ public class Plans {
         return new PlanForRide(
                 teller.view(plan, facts.horse().lengthM()),
                 kept.isPresent(),
-                NudgeRules.with(facts.turnCapS(), facts.workCapS()));
+                NudgeRules.with(facts.turnCapS(), facts.workCapS(), facts.stop()));
     }
 
     /** Whether a plan was kept for this lesson. */

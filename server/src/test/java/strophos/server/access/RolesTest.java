@@ -69,6 +69,8 @@ class RolesTest {
         coachOnly("GET /api/v1/pairs/{id}/people", 200);
         coachOnly("POST /api/v1/pairs/{id}/guardians", 201);
         coachOnly("POST /api/v1/pairs/{id}/invitations", 422);
+        row("GET /api/v1/rules", 200, 200, 403, 403, 401);
+        row("PUT /api/v1/rules/{book}", 422, 403, 403, 403, 401);
         // last, since it ends the session it is asked with
         row("DELETE /api/v1/session", 204, 204, 204, 204, 204);
     }
@@ -125,7 +127,9 @@ class RolesTest {
     void answersAsTheTableSays(List<Object> what) {
         String[] endpoint = ((String) what.get(0)).split(" ");
         String who = (String) what.get(1);
-        String path = endpoint[1].replace("{id}", id(endpoint[1], who, (String) what.get(2)));
+        String path = endpoint[1]
+                .replace("{id}", id(endpoint[1], who, (String) what.get(2)))
+                .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
         boolean endsSession = endpoint[0].equals("DELETE");

@@ -192,6 +192,23 @@ class HomeworkTest {
     }
 
     @Test
+    void anAnswerDoesNotLiftAStopSignThatWasStillOnItsWay() {
+        Practising p = practising();
+        Map<String, Object> late = Yard.report(p.rider(), p.assignment(), "EASY", List.of("UNLEVEL"));
+        late.put("startedAt", App.START.minusSeconds(3600).toString());
+        Map<String, Object> first = Yard.report(p.rider(), p.assignment(), "GETTING_THERE", List.of());
+        send(p.rider(), first);
+        assertThat(coach.post(
+                                "/api/v1/assignments/" + p.assignment() + "/look-ins",
+                                Map.of("id", UUID.randomUUID(), "verdict", "CARRY_ON", "sentence", "Go on so."))
+                        .status())
+                .isEqualTo(201);
+        send(p.rider(), late);
+        assertThat(Yard.card(p.rider(), p.assignment()).path("isPaused").asBoolean())
+                .isTrue();
+    }
+
+    @Test
     void aStopSignThatWaitsIsLeftOutOfThePlanAndRefused() {
         Practising p = practising();
         send(p.rider(), Yard.report(p.rider(), p.assignment(), "EASY", List.of("UNLEVEL")));

@@ -1,0 +1,173 @@
+package strophos.core.cause;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
+import strophos.core.judgement.Evidence;
+import strophos.core.judgement.Sheet;
+import strophos.core.judgement.Thresholds;
+import strophos.core.stats.BenjaminiHochberg;
+import strophos.core.stats.Newcombe;
+import strophos.core.stats.Proportion;
+import strophos.core.stats.Stratified;
+
+/**
+ * What the rider does, beside what the horse gives: for each factor the YES rates with and without it, over the last {@code
+ * lessons} lessons. Tested are factors with at least {@code fewest} exchanges with and without, seen in at least {@code
+ * inLessons} lessons; the exact test keeps lessons apart, since a bad day has more faults and fewer YES by itself;
+ * Benjamini–Hochberg over all tested at {@code rate}. Shown are the strongest {@code most}, as worth checking.
+ */
+public record SideBySide(int lessons, int fewest, int inLessons, double rate, int most) {
+
+    public static final Sheet SHEET = Sheet.of("side-by-side", 1)
+            .whole("factor.lessons", 20, 2, 60)
+            .whole("factor.fewest", 4, 2, 30)
+            .whole("factor.inLessons", 2, 2, 10)
+            .share("factor.rate", 0.1, 0.01, 0.3)
+            .whole("factor.most", 3, 1, 10)
+            .done();
+
+    /** @param t of {@link #SHEET} */
+    public static SideBySide of(Thresholds t) {
+        return new SideBySide(
+                t.whole("factor.lessons"),
+                t.whole("factor.fewest"),
+                t.whole("factor.inLessons"),
+                t.get("factor.rate"),
+                t.whole("factor.most"));
+    }
+
+    /** Why a factor was not tested. */
+    public enum TooFew {
+        WITH,
+        WITHOUT,
+        LESSONS
+    }
+
+    /**
+     * One factor.
+     *
+     * @param difference with less without, with its 95 % interval
+     * @param p exact, lessons kept apart
+     * @param adjusted for all factors tested
+     */
+    public record Line(
+            String factor,
+            Proportion with,
+            Proportion without,
+            Newcombe.Difference difference,
+            OptionalDouble oddsRatio,
+            double p,
+            double adjusted,
+            List<String> entries)
+            implements Evidence {
+        public Line {
+            entries = List.copyOf(entries);
+        }
+    }
+
+    /**
+     * The answer.
+     *
+     * @param worthChecking the strongest first
+     * @param tested all factors tested, by name; the others say why they were not
+     */
+    public record Result(List<Line> worthChecking, List<Line> tested, Map<String, TooFew> tooFew) {}
+
+    /** @param told exchanges in order, of one rung or of all */
+    public Result compare(List<Told> told) {
+        List<Told> last = lastLessons(told);
+        Map<String, List<Told>> byLesson = new LinkedHashMap<>();
+        last.forEach(t ->
+                byLesson.computeIfAbsent(t.lesson(), l -> new ArrayList<>()).add(t));
+        Set<String> factors = new TreeSet<>();
+        last.forEach(t -> factors.addAll(t.factors()));
+        Map<String, TooFew> tooFew = new LinkedHashMap<>();
+        List<Line> raw = new ArrayList<>();
+        for (String factor : factors) {
+            Line line = line(factor, last, byLesson);
+            long seenIn = byLesson.values().stream()
+                    .filter(l -> l.stream().anyMatch(t -> t.factors().contains(factor)))
+                    .count();
+            if (line.with().of() < fewest) {
+                tooFew.put(factor, TooFew.WITH);
+            } else if (line.without().of() < fewest) {
+                tooFew.put(factor, TooFew.WITHOUT);
+            } else if (seenIn < inLessons) {
+                tooFew.put(factor, TooFew.LESSONS);
+            } else {
+                raw.add(line);
+            }
+        }
+        List<Line> tested = adjusted(raw);
+        return new Result(
+                tested.stream()
+                        .filter(l -> l.adjusted() <= rate + 1e-9)
+                        .sorted(Comparator.comparingDouble(Line::adjusted)
+                                .thenComparing(l -> -Math.abs(l.difference().estimate())))
+                        .limit(most)
+                        .toList(),
+                tested,
+                tooFew);
+    }
+
+    private List<Told> lastLessons(List<Told> told) {
+        Set<String> kept = new TreeSet<>();
+        int from = told.size();
+        while (from > 0 && (kept.contains(told.get(from - 1).lesson()) || kept.size() < lessons)) {
+            from--;
+            kept.add(told.get(from).lesson());
+        }
+        return told.subList(from, told.size());
+    }
+
+    private static Line line(String factor, List<Told> last, Map<String, List<Told>> byLesson) {
+        Proportion with = count(last, factor, true);
+        Proportion without = count(last, factor, false);
+        Stratified.Result test = Stratified.test(byLesson.values().stream()
+                .map(l -> new Stratified.Table(count(l, factor, true), count(l, factor, false)))
+                .toList());
+        return new Line(
+                factor,
+                with,
+                without,
+                with.isEmpty() || without.isEmpty()
+                        ? new Newcombe.Difference(0, new strophos.core.stats.Interval(-1, 1))
+                        : Newcombe.of(with, without),
+                test.oddsRatio(),
+                test.p(),
+                1,
+                last.stream()
+                        .filter(t -> t.factors().contains(factor))
+                        .map(Told::entry)
+                        .toList());
+    }
+
+    private static List<Line> adjusted(List<Line> raw) {
+        List<Double> p = BenjaminiHochberg.adjusted(raw.stream().map(Line::p).toList());
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < raw.size(); i++) {
+            Line l = raw.get(i);
+            lines.add(new Line(
+                    l.factor(), l.with(), l.without(), l.difference(), l.oddsRatio(), l.p(), p.get(i), l.entries()));
+        }
+        return lines;
+    }
+
+    private static Proportion count(List<Told> told, String factor, boolean isWith) {
+        int yes = 0;
+        int of = 0;
+        for (Told t : told) {
+            if (t.factors().contains(factor) == isWith) {
+                of++;
+                yes += t.yes() ? 1 : 0;
+            }
+        }
+        return new Proportion(yes, of);
+    }
+}

@@ -1,0 +1,39 @@
+package strophos.core.cause;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * One exchange with what was marked of the rider at it.
+ *
+ * @param yes it came, at whatever strength
+ * @param factors marked at it
+ */
+public record Told(String entry, String lesson, boolean yes, Set<String> factors) {
+
+    /** A fault counts from so long before the aid. */
+    static final long BEFORE_AID_MS = 5_000;
+
+    public Told {
+        factors = Set.copyOf(factors);
+    }
+
+    /** A factor touched in at a moment. */
+    public record Mark(String factor, long atMs) {}
+
+    /**
+     * With the factors marked from 5 s before the aid until the response, never after it: the horse's break moves the rider
+     * too. With one touch an exchange, aid and response are the same moment.
+     */
+    public static Told at(String entry, String lesson, boolean yes, long aidMs, long responseMs, List<Mark> marks) {
+        return new Told(
+                entry,
+                lesson,
+                yes,
+                marks.stream()
+                        .filter(m -> m.atMs() >= aidMs - BEFORE_AID_MS && m.atMs() <= responseMs)
+                        .map(Mark::factor)
+                        .collect(Collectors.toSet()));
+    }
+}

@@ -1,0 +1,68 @@
+package strophos.core.progress;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import strophos.core.exchange.Rein;
+import strophos.core.stats.Proportion;
+import strophos.core.stats.Wilson;
+
+/**
+ * The <em>band</em> criterion: in the lesson judged, contact on the rein was inside the pair's band for at least {@code share} of
+ * the time measured, and at least {@code leastS} seconds were measured. Whole seconds are counted; their interval is no
+ * more than a hint, since seconds in a row are alike.
+ *
+ * @param share in (0, 1]
+ * @param leastS seconds, at least 1
+ */
+public record BandCriterion(double share, int leastS) implements Criterion {
+
+    public BandCriterion {
+        if (!(share > 0 && share <= 1) || leastS < 1) {
+            throw new IllegalArgumentException(
+                    "A band needs a share in (0, 1] (%s) and at least one second (%d).".formatted(share, leastS));
+        }
+    }
+
+    @Override
+    public String id() {
+        return "criterion.band";
+    }
+
+    @Override
+    public Map<String, Double> thresholds() {
+        return Map.of("share", share, "leastS", (double) leastS);
+    }
+
+    @Override
+    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
+        List<Observed.InBand> measured = facts.lessons().isEmpty()
+                ? List.of()
+                : facts.lessons().get(facts.lessons().size() - 1).observed(Observed.InBand.class, rein);
+        Proportion counted = new Proportion(
+                seconds(measured, Observed.InBand::inside), seconds(measured, Observed.InBand::measured));
+        int needed = (int) Math.ceil(share * Math.max(leastS, counted.of()) - 1e-9);
+        boolean isMet = counted.of() >= leastS && counted.successes() >= needed;
+        return new RungEvidence.OfRein(
+                rein,
+                counted,
+                leastS,
+                needed,
+                Wilson.of(counted),
+                isMet ? 1 : 0,
+                1,
+                isMet ? List.of() : List.of(missing(rein, counted)),
+                measured.stream().map(Observed::entry).toList());
+    }
+
+    private Missing missing(Rein rein, Proportion counted) {
+        return counted.of() < leastS
+                ? new Missing.Seconds(rein, leastS - counted.of())
+                : new Missing.InBand(rein, counted.share(), share);
+    }
+
+    private static int seconds(List<Observed.InBand> measured, Function<Observed.InBand, Duration> which) {
+        return (int) measured.stream().map(which).mapToLong(Duration::toMillis).sum() / 1000;
+    }
+}

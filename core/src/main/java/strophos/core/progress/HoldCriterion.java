@@ -1,0 +1,56 @@
+package strophos.core.progress;
+
+import java.util.List;
+import java.util.Map;
+import strophos.core.exchange.Rein;
+import strophos.core.stats.Proportion;
+import strophos.core.stats.Wilson;
+
+/**
+ * The <em>hold</em> criterion: kept for at least {@code amount} strides, seconds or metres, {@code times} times a rein, in the
+ * lesson judged. Stretches in other units do not count.
+ *
+ * @param amount above 0
+ * @param times at least 1
+ */
+public record HoldCriterion(double amount, Observed.HoldUnit unit, int times) implements Criterion {
+
+    public HoldCriterion {
+        if (!(amount > 0) || times < 1) {
+            throw new IllegalArgumentException(
+                    "A hold needs an amount (%s) above 0 and at least one time (%d).".formatted(amount, times));
+        }
+    }
+
+    @Override
+    public String id() {
+        return "criterion.hold";
+    }
+
+    @Override
+    public Map<String, Double> thresholds() {
+        return Map.of("amount", amount, "times", (double) times);
+    }
+
+    @Override
+    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
+        List<Observed.Held> tried = facts.lessons().isEmpty()
+                ? List.of()
+                : facts.lessons().get(facts.lessons().size() - 1).observed(Observed.Held.class, rein).stream()
+                        .filter(h -> h.unit() == unit)
+                        .toList();
+        int kept = (int) tried.stream().filter(h -> h.amount() >= amount).count();
+        Proportion counted = new Proportion(kept, tried.size());
+        boolean isMet = kept >= times;
+        return new RungEvidence.OfRein(
+                rein,
+                counted,
+                times,
+                times,
+                Wilson.of(counted),
+                isMet ? 1 : 0,
+                1,
+                isMet ? List.of() : List.of(new Missing.Stretches(rein, times - kept, amount, unit)),
+                tried.stream().map(Observed::entry).toList());
+    }
+}

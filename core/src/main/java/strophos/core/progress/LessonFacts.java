@@ -1,0 +1,63 @@
+package strophos.core.progress;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+
+/**
+ * What one lesson gave on a rung.
+ *
+ * @param day the yard's
+ * @param asks in order
+ * @param observed in order
+ */
+public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Observed> observed) {
+    public LessonFacts {
+        asks = List.copyOf(asks);
+        observed = List.copyOf(observed);
+    }
+
+    public LessonFacts(String lesson, LocalDate day, List<Ask> asks) {
+        this(lesson, day, asks, List.of());
+    }
+
+    List<Ask> on(Rein rein) {
+        return asks.stream().filter(a -> a.rein() == rein).toList();
+    }
+
+    /** What was observed of this kind on the rein, in order. */
+    <T extends Observed> List<T> observed(Class<T> kind, Rein rein) {
+        return all(kind).filter(o -> o.rein() == rein).toList();
+    }
+
+    <T extends Observed> Stream<T> all(Class<T> kind) {
+        return observed.stream().filter(kind::isInstance).map(kind::cast);
+    }
+
+    boolean isEmpty() {
+        return asks.isEmpty() && observed.isEmpty();
+    }
+
+    /** Only what was asked under the pair's own rider; who rode when a thing was observed is its segment's affair. */
+    LessonFacts underOwnRider() {
+        return new LessonFacts(
+                lesson,
+                day,
+                asks.stream().filter(a -> a.mounted() == Mounted.RIDER).toList(),
+                observed);
+    }
+
+    /** Without the faults that are recorded on this rung but not judged yet. */
+    LessonFacts without(Set<String> notJudgedYet) {
+        return new LessonFacts(
+                lesson,
+                day,
+                asks,
+                observed.stream()
+                        .filter(o -> !(o instanceof Observed.Fault f && notJudgedYet.contains(f.name())))
+                        .toList());
+    }
+}

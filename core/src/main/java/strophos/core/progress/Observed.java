@@ -1,0 +1,34 @@
+package strophos.core.progress;
+
+import java.time.Duration;
+import strophos.core.exchange.Rein;
+
+/** What was seen on a rung beside its asks. */
+public sealed interface Observed {
+
+    String entry();
+
+    Rein rein();
+
+    /** A stretch that was tried to be kept, by how much it was. */
+    record Held(String entry, Rein rein, HoldUnit unit, double amount) implements Observed {}
+
+    /** A named fault of the horse's or rider's way of going. */
+    record Fault(String entry, Rein rein, String name) implements Observed {}
+
+    /** Contact inside the pair's band for a part of the time measured. */
+    record InBand(String entry, Rein rein, Duration inside, Duration measured) implements Observed {}
+
+    /** After a mistake it was soft and attentive again after this time. */
+    record Recovered(String entry, Rein rein, Duration after) implements Observed {}
+
+    /** It was frightened here. */
+    record Fright(String entry, Rein rein) implements Observed {}
+
+    /** What a stretch is measured in. */
+    enum HoldUnit {
+        STRIDES,
+        SECONDS,
+        METRES
+    }
+}

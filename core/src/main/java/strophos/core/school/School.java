@@ -1,0 +1,27 @@
+package strophos.core.school;
+
+/** A pair's school; a lesson or segment may borrow from another. */
+public enum School {
+    CLASSICAL(CorrectionPolicy.PREVENT, WhenStuck.END_ON_KNOWN),
+    PRESSURE_AND_RELEASE(CorrectionPolicy.WHEN_CLEAR, WhenStuck.STAY_UNTIL_SOFT),
+    REWARD_BASED(CorrectionPolicy.IGNORE, WhenStuck.END_ON_KNOWN),
+    FORWARD_SEAT(CorrectionPolicy.AT_ONCE, WhenStuck.END_ON_KNOWN),
+    GAITED(CorrectionPolicy.AT_ONCE, WhenStuck.END_ON_KNOWN);
+
+    private final CorrectionPolicy correction;
+    private final WhenStuck whenStuck;
+
+    School(CorrectionPolicy correction, WhenStuck whenStuck) {
+        this.correction = correction;
+        this.whenStuck = whenStuck;
+    }
+
+    /** Where neither exercise nor segment says otherwise. */
+    public CorrectionPolicy correction() {
+        return correction;
+    }
+
+    public WhenStuck whenStuck() {
+        return whenStuck;
+    }
+}

@@ -1,0 +1,85 @@
+package strophos.core.stop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import strophos.core.judgement.Finding;
+import strophos.core.judgement.Rule;
+import strophos.core.judgement.Thresholds;
+import strophos.core.school.WhenStuck;
+
+/**
+ * The rule book of stopping, the gravest first.
+ *
+ * <ol>
+ *   <li>■ stop: tired or breath not settled; too hot; worked long enough
+ *   <li>stuck after a step back: by the school, end on something known, or stay until it softens; with a fright always end
+ *   <li>a good place to stop
+ * </ol>
+ */
+public final class StopBook {
+
+    private final List<Rule<RideSoFar>> hard;
+    private final Rule<RideSoFar> stuck;
+    private final Rule<RideSoFar> good;
+    private final String book;
+
+    private StopBook(Thresholds t) {
+        hard = List.of(new Tired(), TooHot.of(t), WorkedLongEnough.of(t));
+        stuck = StuckAfterStepBack.of(t);
+        good = GoodPlace.of(t);
+        book = t.book();
+    }
+
+    /** @param t of {@link StopThresholds#SHEET} */
+    public static StopBook with(Thresholds t) {
+        return new StopBook(t);
+    }
+
+    /** What to do. */
+    public enum Advice {
+        /** A safety cap: stop now. */
+        STOP,
+        /** Something it can do, one YES, stretch, end. */
+        END_ON_KNOWN,
+        STAY_UNTIL_SOFT,
+        GOOD_PLACE
+    }
+
+    /** @param advice empty to ride on */
+    public record Answer(Optional<Advice> advice, Optional<String> ruleId, String book, List<Finding> findings) {
+        public Answer {
+            findings = List.copyOf(findings);
+        }
+    }
+
+    public Answer advise(RideSoFar ride) {
+        List<Finding> findings = new ArrayList<>();
+        Optional<Advice> advice = Optional.empty();
+        Optional<String> ruleId = Optional.empty();
+        for (Rule<RideSoFar> rule : rules()) {
+            Finding finding = rule.find(ride);
+            findings.add(finding);
+            if (advice.isEmpty() && finding.judgement().isMet()) {
+                advice = Optional.of(then(rule, ride));
+                ruleId = Optional.of(rule.id());
+            }
+        }
+        return new Answer(advice, ruleId, book, findings);
+    }
+
+    private List<Rule<RideSoFar>> rules() {
+        List<Rule<RideSoFar>> rules = new ArrayList<>(hard);
+        rules.add(stuck);
+        rules.add(good);
+        return rules;
+    }
+
+    private Advice then(Rule<RideSoFar> rule, RideSoFar ride) {
+        if (rule == stuck) {
+            boolean stays = ride.school().whenStuck() == WhenStuck.STAY_UNTIL_SOFT && !ride.isFrightened();
+            return stays ? Advice.STAY_UNTIL_SOFT : Advice.END_ON_KNOWN;
+        }
+        return rule == good ? Advice.GOOD_PLACE : Advice.STOP;
+    }
+}

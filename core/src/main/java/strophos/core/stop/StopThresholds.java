@@ -1,0 +1,26 @@
+package strophos.core.stop;
+
+import strophos.core.judgement.Sheet;
+import strophos.core.judgement.Threshold.Cap;
+
+/** Thresholds of stopping, turns and shares of time (rules 4 and 5; common practice, no source). */
+public final class StopThresholds {
+
+    public static final Sheet SHEET = Sheet.of("stop", 1)
+            .whole("work.minutes", 45, 10, 45)
+            .cap(Cap.ONLY_LOWER)
+            .whole("work.sparedMinutes", 20, 5, 20)
+            .cap(Cap.ONLY_LOWER)
+            .number("heat.line", 180, 120, 180, 5)
+            .cap(Cap.ONLY_LOWER)
+            .whole("good-place.minutes", 10, 5, 30)
+            .whole("good-place.yesRunning", 3, 2, 8)
+            .number("good-place.betterBy", 0.5, 0.1, 1, 0.2)
+            .whole("stuck.wrongRunning", 3, 2, 6)
+            .whole("turn.minutes", 5, 2, 10)
+            .whole("turn.sparedMinutes", 2, 1, 5)
+            .whole("nudge.quietS", 60, 60, 300)
+            .done();
+
+    private StopThresholds() {}
+}

@@ -1,0 +1,137 @@
+package strophos.core.stop;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.judgement.Cases;
+import strophos.core.judgement.Thresholds;
+import strophos.core.nudge.NudgeRules;
+import strophos.core.plan.HorseFacts;
+import strophos.core.plan.PlanFacts;
+import strophos.core.school.School;
+
+/** Both sides of every threshold of stopping and of turns (rules 4 and 5; common practice, no source). */
+public final class StopCases {
+
+    private static final Map<Character, Response> LETTERS =
+            Map.of('y', Response.YES, 't', Response.TRY, 'b', Response.BRACE, 'w', Response.WRONG);
+
+    private StopCases() {}
+
+    public static Cases all() {
+        return new Cases(StopThresholds.SHEET)
+                .with("45 minutes", ride(45, false, "t", "t"), "STOP stop.worked-long-enough")
+                .with("44 minutes", ride(44, false, "t", "t"), "ride on")
+                .with("a young horse at 20 minutes", ride(20, true, "t", "t"), "STOP stop.worked-long-enough")
+                .with("at 19", ride(19, true, "t", "t"), "ride on")
+                .with("°F + % at 180 is still light work", heat(180), "ride on")
+                .with("over 180", heat(181), "STOP stop.too-hot")
+                .with("175.5", heat(175.5), "ride on")
+                .with("184", heat(184), "STOP stop.too-hot")
+                .with(
+                        "three YES on each rein at 10 minutes",
+                        ride(10, false, "yyy", "yyy"),
+                        "GOOD_PLACE stop.good-place")
+                .with("at 9 minutes", ride(9, false, "yyy", "yyy"), "ride on")
+                .with("two YES on one rein", ride(15, false, "tyy", "yyy"), "ride on")
+                .with("clearly better than at first", ride(15, false, "bbttty", "yyy"), "GOOD_PLACE stop.good-place")
+                .with("not so clearly", ride(15, false, "ttttyy", "yyy"), "ride on")
+                .with("by 0.5", ride(15, false, "ttbytt", "yyy"), "ride on")
+                .with(
+                        "three WRONG since the step back",
+                        stuck("www", School.CLASSICAL, false),
+                        "END_ON_KNOWN stop.stuck-after-step-back")
+                .with("two", stuck("tww", School.CLASSICAL, false), "ride on")
+                .with(
+                        "by another school",
+                        stuck("www", School.PRESSURE_AND_RELEASE, false),
+                        "STAY_UNTIL_SOFT stop.stuck-after-step-back")
+                .with(
+                        "never with a fright",
+                        stuck("www", School.PRESSURE_AND_RELEASE, true),
+                        "END_ON_KNOWN stop.stuck-after-step-back")
+                .with("no step back, no advice", stuck("", School.PRESSURE_AND_RELEASE, false), "ride on")
+                .with("longest turn", t -> turns(t, false), "300 s, quiet 60 s")
+                .with("in the first year", t -> turns(t, true), "120 s, quiet 60 s");
+    }
+
+    private static Function<Thresholds, String> ride(int minutes, boolean isSpared, String left, String right) {
+        return t -> answer(
+                t,
+                new RideSoFar(
+                        Duration.ofMinutes(minutes),
+                        isSpared,
+                        List.of(),
+                        false,
+                        OptionalDouble.empty(),
+                        Map.of(Rein.LEFT, read(left), Rein.RIGHT, read(right)),
+                        List.of(),
+                        false,
+                        School.CLASSICAL));
+    }
+
+    private static Function<Thresholds, String> heat(double heat) {
+        return t -> answer(
+                t,
+                new RideSoFar(
+                        Duration.ofMinutes(5),
+                        false,
+                        List.of(),
+                        false,
+                        OptionalDouble.of(heat),
+                        Map.of(),
+                        List.of(),
+                        false,
+                        School.CLASSICAL));
+    }
+
+    private static Function<Thresholds, String> stuck(String since, School school, boolean isFrightened) {
+        return t -> answer(
+                t,
+                new RideSoFar(
+                        Duration.ofMinutes(15),
+                        false,
+                        List.of(),
+                        false,
+                        OptionalDouble.empty(),
+                        Map.of(),
+                        read(since),
+                        isFrightened,
+                        school));
+    }
+
+    private static String turns(Thresholds t, boolean isFirstYear) {
+        HorseFacts horse = new HorseFacts(
+                OptionalInt.of(9),
+                isFirstYear,
+                false,
+                OptionalInt.empty(),
+                OptionalDouble.empty(),
+                java.util.Optional.empty());
+        PlanFacts facts = new PlanFacts(
+                60,
+                horse,
+                java.util.Optional.empty(),
+                java.util.Optional.empty(),
+                java.util.Optional.empty(),
+                java.util.Optional.empty(),
+                List.of(),
+                List.of(),
+                t);
+        return facts.turnCapS() + " s, quiet " + NudgeRules.with(300, 2700, t).quietS() + " s";
+    }
+
+    private static String answer(Thresholds t, RideSoFar ride) {
+        StopBook.Answer answer = StopBook.with(t).advise(ride);
+        return answer.advice().map(a -> a + " " + answer.ruleId().orElseThrow()).orElse("ride on");
+    }
+
+    private static List<Response> read(String written) {
+        return written.chars().mapToObj(c -> LETTERS.get((char) c)).toList();
+    }
+}
