@@ -117,6 +117,72 @@ class StairTest {
         assertThat(FOOT).hasToString("foot.walk.rail");
     }
 
+    @Test
+    void aReopenedRungIsInWorkAgain() {
+        assertThat(states(
+                        Set.of(FOOT, MIDDLE),
+                        made(FOOT, Decision.MOVE_ON),
+                        made(MIDDLE, Decision.MOVE_ON),
+                        made(FOOT, Decision.REOPEN)))
+                .containsEntry(FOOT, RungState.IN_WORK)
+                .containsEntry(MIDDLE, RungState.PASSED);
+    }
+
+    @Test
+    void stayingAndMakingItHarderKeepsTheRungInWork() {
+        assertThat(states(Set.of(FOOT), made(FOOT, Decision.STAY_HARDER)))
+                .containsEntry(FOOT, RungState.IN_WORK)
+                .containsEntry(MIDDLE, RungState.CLOSED);
+    }
+
+    @Test
+    void passingOpensNothingWhileTheNextRungWaitsForAnother() {
+        RungId other = id("other");
+        Progression two = new Progression(
+                "bend",
+                List.of(
+                        rung(FOOT, Set.of(), Optional.empty()),
+                        rung(other, Set.of(), Optional.empty()),
+                        rung(TOP, Set.of(FOOT, other), Optional.empty())));
+        assertThat(Stair.opensNothing(two, List.of(), FOOT)).isTrue();
+        assertThat(Stair.opensNothing(two, List.of(made(other, Decision.MOVE_ON)), FOOT))
+                .isFalse();
+        assertThat(Stair.opensNothing(THREE, List.of(), FOOT)).isFalse();
+        assertThat(Stair.opensNothing(THREE, List.of(), TOP)).as("the top").isFalse();
+        assertThat(Stair.opensNothing(THREE, List.of(made(MIDDLE, Decision.GET_HELP)), FOOT))
+                .as("the next rung is paused")
+                .isTrue();
+    }
+
+    /** Gaits in the order halt, walk, trot, canter; places rail, circle, across (rules 3). */
+    @Test
+    void refusesToPassOverAGaitOrAPlace() {
+        RungId walk = new RungId("bend", Gait.WALK, Place.RAIL);
+        RungId trot = new RungId("bend", Gait.TROT, Place.RAIL);
+        RungId circle = new RungId("bend", Gait.WALK, Place.CIRCLE);
+        for (RungId later : List.of(trot, circle)) {
+            List<Rung> free = List.of(rung(walk, Set.of(), Optional.empty()), rung(later, Set.of(), Optional.empty()));
+            assertThatThrownBy(() -> new Progression("bend", free)).hasMessageContaining("does not need " + walk);
+            assertThat(new Progression(
+                                    "bend",
+                                    List.of(
+                                            rung(walk, Set.of(), Optional.empty()),
+                                            rung(FOOT, Set.of(walk), Optional.empty()),
+                                            rung(later, Set.of(FOOT), Optional.empty())))
+                            .rungs())
+                    .as("through another")
+                    .hasSize(3);
+        }
+        assertThat(new Progression(
+                                "bend",
+                                List.of(
+                                        rung(trot, Set.of(), Optional.empty()),
+                                        rung(circle, Set.of(), Optional.empty())))
+                        .rungs())
+                .as("trot on the rail and walk on the circle: neither is earlier")
+                .hasSize(2);
+    }
+
     private static Ask ask(Mounted mounted) {
         return new Ask("e", 0, Rein.LEFT, mounted, Strength.LIGHT, Response.YES);
     }

@@ -1,0 +1,58 @@
+package strophos.core.aid;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import strophos.core.exchange.Rein;
+import strophos.core.school.CorrectionPolicy;
+import strophos.core.school.School;
+import strophos.core.stats.Proportion;
+
+class AidTest {
+
+    @Test
+    void theSegmentsPolicyGoesBeforeTheExercisesAndTheSchools() {
+        CorrectionPolicy school = School.CLASSICAL.correction();
+        assertThat(Errors.policy(Optional.empty(), Optional.empty(), school)).isEqualTo(CorrectionPolicy.PREVENT);
+        assertThat(Errors.policy(Optional.empty(), Optional.of(CorrectionPolicy.AT_ONCE), school))
+                .isEqualTo(CorrectionPolicy.AT_ONCE);
+        assertThat(Errors.policy(
+                        Optional.of(CorrectionPolicy.WHEN_CLEAR), Optional.of(CorrectionPolicy.AT_ONCE), school))
+                .isEqualTo(CorrectionPolicy.WHEN_CLEAR);
+    }
+
+    private static MissedReleases.Release release(String id, String exercise, Rein rein, MissedReleases.Kind kind) {
+        return new MissedReleases.Release(id, exercise, rein, kind);
+    }
+
+    @Test
+    void missedReleasesAreListedByExerciseAndRein() {
+        assertThat(MissedReleases.list(List.of(
+                        release("1", "bend", Rein.LEFT, MissedReleases.Kind.PROMPT),
+                        release("2", "bend", Rein.RIGHT, MissedReleases.Kind.MISSED),
+                        release("3", "halt", Rein.LEFT, MissedReleases.Kind.MISSED),
+                        release("4", "bend", Rein.RIGHT, MissedReleases.Kind.LATE),
+                        release("5", "bend", Rein.RIGHT, MissedReleases.Kind.MISSED))))
+                .containsExactly(
+                        new MissedReleases.Line("bend", Rein.RIGHT, new Proportion(2, 3), List.of("2", "5")),
+                        new MissedReleases.Line("halt", Rein.LEFT, new Proportion(1, 1), List.of("3")));
+    }
+
+    @Test
+    void aConflictNamesItsMoments() {
+        AidEvidence seen = (AidEvidence) DrivesIntoTheHand.of(AidThresholds.SHEET.standard())
+                .judge(java.util.stream.IntStream.range(0, 5)
+                        .mapToObj(i -> new Drive(
+                                "e" + i,
+                                TimeSource.TWO_TOUCHES,
+                                i < 2 ? Optional.of(java.time.Duration.ofMillis(700)) : Optional.empty(),
+                                java.util.OptionalDouble.empty(),
+                                false))
+                        .toList())
+                .evidence()
+                .get(0);
+        assertThat(seen.entries()).containsExactly("e0", "e1");
+    }
+}

@@ -1,0 +1,211 @@
+package strophos.core.progress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Strength;
+import strophos.core.judgement.Cases;
+import strophos.core.judgement.Judgement;
+
+/** The criteria beside the rate, each on both sides of its numbers (rules 3; common practice, no source). */
+class CriteriaTest {
+
+    private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
+
+    @ParameterizedTest
+    @CsvSource({
+        "yyyyy/yyyyy, MET, five running on each rein",
+        "yyyyt/yyyyy, BROKEN, the last one broke it",
+        "tyyyyy/byyyyy, MET, what went before does not count",
+        "yyyy/yyyyy, FEW, four asks",
+        "yyyyy/y3yyyy, BROKEN, one was clear",
+        "yy/yy;yyy/yyy, MET, it may begin in an earlier lesson"
+    })
+    void streak(String lessons, String answer, String why) {
+        assertThat(Cases.word(new StreakCriterion(5, Strength.LIGHT)
+                        .judge(Lessons.read(lessons).facts())))
+                .as(why)
+                .isEqualTo(answer);
+    }
+
+    @Test
+    void aStreakSaysHowManyAreMissing() {
+        RungFacts facts = Lessons.read("yybyy/yyyyy").facts();
+        assertThat(new StreakCriterion(5, Strength.LIGHT)
+                        .onRein(facts, Rein.LEFT)
+                        .missing())
+                .containsExactly(new Missing.Running(Rein.LEFT, 3, 5));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "yyyyyyyyyy/yyyyyyyyyy;yyyyyyyyyy/yyyyyyyyyy, MET, ten of ten on two days",
+        "yyyyyyyyyy/yyyyyyyyyy, BROKEN, on one",
+        "yyyyyyyyyy/yyyyyyyyyy;yyyyyyyyyy/yyyyyyyyyt, BROKEN, nine of ten",
+        "yyyyyyyyyy/yyyyyyyyyy;yyyyy/yyyyy, MET, half a window makes a day",
+        "yyyyyyyyyy/yyyyyyyyyy;yyyy/yyyy, BROKEN, less does not",
+        "yyyyyyyyy/yyyyyyyyyy, FEW, nine asks"
+    })
+    void always(String lessons, String answer, String why) {
+        assertThat(Cases.word(new AlwaysCriterion(10, Strength.LIGHT, 2)
+                        .judge(Lessons.read(lessons).facts())))
+                .as(why)
+                .isEqualTo(answer);
+    }
+
+    /** Ten of ten: by Wilson's formula the lower end is 10 / (10 + 1.96²) = 0.7225. */
+    @Test
+    void alwaysCountsDaysAndShowsItsInterval() {
+        String all = "yyyyyyyyyy";
+        AlwaysCriterion always = new AlwaysCriterion(10, Strength.LIGHT, 2);
+        RungEvidence.OfRein once =
+                always.onRein(Lessons.of(all, all).sameDay(all, all).facts(), Rein.LEFT);
+        assertThat(once.missing()).containsExactly(new Missing.Days(Rein.LEFT, 1));
+        assertThat(once.interval().low()).isCloseTo(10 / (10 + 1.959964 * 1.959964), within(1e-6));
+    }
+
+    private static RungFacts observed(Observed... observed) {
+        return new RungFacts(List.of(new LessonFacts("a", DAY, List.of(), List.of(observed))));
+    }
+
+    private static Observed.Held held(Rein rein, double strides) {
+        return new Observed.Held("h", rein, Observed.HoldUnit.STRIDES, strides);
+    }
+
+    @Test
+    void holdCountsStretchesLongEnoughInTheLesson() {
+        HoldCriterion hold = new HoldCriterion(8, Observed.HoldUnit.STRIDES, 2);
+        RungFacts facts = observed(
+                held(Rein.LEFT, 8),
+                held(Rein.LEFT, 12),
+                held(Rein.RIGHT, 8),
+                held(Rein.RIGHT, 7.5),
+                new Observed.Held("s", Rein.RIGHT, Observed.HoldUnit.SECONDS, 30));
+        assertThat(hold.judge(facts)).isInstanceOf(Judgement.Broken.class);
+        assertThat(hold.onRein(facts, Rein.LEFT).missing()).isEmpty();
+        assertThat(hold.onRein(facts, Rein.RIGHT).missing())
+                .containsExactly(new Missing.Stretches(Rein.RIGHT, 1, 8, Observed.HoldUnit.STRIDES));
+        assertThat(hold.judge(new RungFacts(List.of()))).isInstanceOf(Judgement.NotEnoughData.class);
+    }
+
+    private static LessonFacts lesson(int asks, String... faults) {
+        List<Ask> all = new ArrayList<>();
+        for (Rein rein : Rein.BOTH) {
+            all.addAll(Lessons.asks("y".repeat(asks), rein, Mounted.RIDER));
+        }
+        List<Observed> seen = new ArrayList<>();
+        for (String fault : faults) {
+            seen.add(new Observed.Fault("f", Rein.RIGHT, fault));
+        }
+        return new LessonFacts("lesson " + asks, DAY, all, seen);
+    }
+
+    @Test
+    void absenceNeedsChances() {
+        AbsenceCriterion absence = new AbsenceCriterion("pokes the nose", 2, 6);
+        assertThat(absence.judge(new RungFacts(List.of(lesson(6), lesson(6))))).isInstanceOf(Judgement.Met.class);
+        assertThat(absence.judge(new RungFacts(List.of(lesson(6), lesson(5)))))
+                .as("five chances are too few")
+                .isInstanceOf(Judgement.NotEnoughData.class);
+        RungFacts seen = new RungFacts(List.of(lesson(6), lesson(6), lesson(6, "pokes the nose")));
+        assertThat(absence.onRein(seen, Rein.RIGHT).missing())
+                .containsExactly(new Missing.LessonsWithout(Rein.RIGHT, 2, "pokes the nose"));
+        assertThat(absence.onRein(seen, Rein.LEFT).missing()).isEmpty();
+        assertThat(absence.judge(new RungFacts(List.of(lesson(6), lesson(6, "falls in")))))
+                .as("another fault")
+                .isInstanceOf(Judgement.Met.class);
+        assertThat(absence.judge(new RungFacts(List.of(lesson(6, "pokes the nose"), lesson(1), lesson(6), lesson(6)))))
+                .as("long enough ago")
+                .isInstanceOf(Judgement.Met.class);
+    }
+
+    @Test
+    void whatIsNotJudgedYetDoesNotCount() {
+        List<LessonFacts> lessons = List.of(lesson(6, "pokes the nose"), lesson(6, "pokes the nose"));
+        AbsenceCriterion absence = new AbsenceCriterion("pokes the nose", 2, 6);
+        assertThat(absence.judge(new RungFacts(lessons))).isInstanceOf(Judgement.Broken.class);
+        assertThat(absence.judge(new RungFacts(lessons, Set.of("pokes the nose"))))
+                .isInstanceOf(Judgement.Met.class);
+    }
+
+    private static Observed.InBand band(Rein rein, int inside, int measured) {
+        return new Observed.InBand("b", rein, Duration.ofSeconds(inside), Duration.ofSeconds(measured));
+    }
+
+    @Test
+    void bandNeedsTimeAndItsShare() {
+        BandCriterion band = new BandCriterion(0.8, 60);
+        assertThat(band.judge(observed(band(Rein.LEFT, 48, 60), band(Rein.RIGHT, 30, 40), band(Rein.RIGHT, 50, 60))))
+                .isInstanceOf(Judgement.Met.class);
+        RungFacts low = observed(band(Rein.LEFT, 47, 60), band(Rein.RIGHT, 60, 60));
+        assertThat(band.onRein(low, Rein.LEFT).missing())
+                .containsExactly(new Missing.InBand(Rein.LEFT, 47 / 60.0, 0.8));
+        RungFacts brief = observed(band(Rein.LEFT, 59, 59), band(Rein.RIGHT, 60, 60));
+        assertThat(band.judge(brief)).isInstanceOf(Judgement.NotEnoughData.class);
+        assertThat(band.onRein(brief, Rein.LEFT).missing()).containsExactly(new Missing.Seconds(Rein.LEFT, 1));
+    }
+
+    private static Observed.Recovered after(Rein rein, double seconds) {
+        return new Observed.Recovered("r", rein, Duration.ofMillis((long) (1000 * seconds)));
+    }
+
+    @Test
+    void recoveryLooksAtTheLastMistakes() {
+        RecoveryCriterion recovery = new RecoveryCriterion(4, 2);
+        assertThat(recovery.judge(observed(
+                        after(Rein.LEFT, 9),
+                        after(Rein.LEFT, 4),
+                        after(Rein.LEFT, 2),
+                        after(Rein.RIGHT, 1),
+                        after(Rein.RIGHT, 3))))
+                .isInstanceOf(Judgement.Met.class);
+        RungFacts slow = observed(after(Rein.LEFT, 4.1), after(Rein.LEFT, 2), after(Rein.RIGHT, 1));
+        assertThat(recovery.onRein(slow, Rein.LEFT).missing()).containsExactly(new Missing.Recoveries(Rein.LEFT, 1, 4));
+        assertThat(recovery.judge(slow)).isInstanceOf(Judgement.NotEnoughData.class);
+    }
+
+    @Test
+    void numbersThatMeanNothingAreRefused() {
+        assertThatThrownBy(() -> new StreakCriterion(0, Strength.LIGHT)).hasMessageContaining("at least one ask");
+        assertThatThrownBy(() -> new HoldCriterion(0, Observed.HoldUnit.METRES, 1))
+                .hasMessageContaining("above 0");
+        assertThatThrownBy(() -> new AbsenceCriterion(" ", 1, 1)).hasMessageContaining("needs a fault");
+        assertThatThrownBy(() -> new BandCriterion(1.1, 1)).hasMessageContaining("(0, 1]");
+        assertThatThrownBy(() -> new RecoveryCriterion(0, 1)).hasMessageContaining("at least 1");
+        assertThatThrownBy(() -> new AlwaysCriterion(10, Strength.LIGHT, 0)).hasMessageContaining("at least 1");
+    }
+
+    @Test
+    void everyAdviceNamesTheEntriesItCounted() {
+        Advice advice = RungDecision.standard()
+                .advise(Lessons.read("yyyyyyyyyy/yyyyyyyyyy").facts(), java.util.Optional.empty(), Standing.IN_WORK);
+        assertThat(advice.findings())
+                .filteredOn(f -> f.ruleId().equals("criterion.rate"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.judgement().evidence().get(0).entries())
+                        .hasSize(10)
+                        .contains("LEFT 0", "LEFT 9"));
+        assertThat(advice.findings())
+                .extracting(f -> f.ruleId())
+                .containsExactly(
+                        "get-help.pain-signs",
+                        "get-help.three-step-backs",
+                        "step-back.forcing",
+                        "step-back.too-few-tries",
+                        "step-back.one-rein-fails",
+                        "step-back.fright-repeats",
+                        "criterion.rate",
+                        "stay-harder.room-for-width");
+    }
+}
