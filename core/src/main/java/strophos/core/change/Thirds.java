@@ -16,7 +16,7 @@ import strophos.core.stats.Proportion;
  * It changed within the lesson: YES in the first third of an exercise's asks against the last third, by Fisher's exact test
  * at {@code p}. An exercise is ended when it goes well, so its end flatters the last third (by some 12 points at a coin's
  * chance): the run of YES that ended it is left out. The ask before that run is left out as well: it is no YES by
- * construction, and alone it would spoil the last third as much as the run flatters it. Speaks from {@code fewest} asks a
+ * construction, and leaving out the run alone would spoil the last third by 6 points and more. Speaks from {@code fewest} asks a
  * third on.
  */
 public record Thirds(int fewest, double p) implements Rule<List<Ask>> {

@@ -43,6 +43,9 @@ public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Obs
 
     /** Only what was asked under the pair's own rider; who rode when a thing was observed is its segment's affair. */
     LessonFacts underOwnRider() {
+        if (asks.stream().allMatch(a -> a.mounted() == Mounted.RIDER)) {
+            return this;
+        }
         return new LessonFacts(
                 lesson,
                 day,
@@ -52,6 +55,9 @@ public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Obs
 
     /** Without the faults that are recorded on this rung but not judged yet. */
     LessonFacts without(Set<String> notJudgedYet) {
+        if (notJudgedYet.isEmpty() || observed.isEmpty()) {
+            return this;
+        }
         return new LessonFacts(
                 lesson,
                 day,

@@ -20,16 +20,8 @@ public final class RungFacts {
     /** Asks in order, and how many there were at each lesson's end. */
     private record Line(List<Ask> asks, int[] ends) {
 
-        static Line of(List<LessonFacts> lessons, Rein rein) {
-            List<Ask> asks = new ArrayList<>();
-            int[] ends = new int[lessons.size()];
-            for (int i = 0; i < ends.length; i++) {
-                lessons.get(i).asks().stream()
-                        .filter(a -> rein == null || a.rein() == rein)
-                        .forEach(asks::add);
-                ends[i] = asks.size();
-            }
-            return new Line(asks, ends);
+        static Line empty(int lessons) {
+            return new Line(new ArrayList<>(), new int[lessons]);
         }
 
         List<Ask> last(int n, int lessons) {
@@ -53,10 +45,21 @@ public final class RungFacts {
                 .map(l -> l.underOwnRider().without(notJudgedYet))
                 .filter(l -> !l.isEmpty())
                 .toList();
-        all = Line.of(this.lessons, null);
+        int n = this.lessons.size();
+        all = Line.empty(n);
         byRein = new EnumMap<>(Rein.class);
         for (Rein rein : Rein.values()) {
-            byRein.put(rein, Line.of(this.lessons, rein));
+            byRein.put(rein, Line.empty(n));
+        }
+        for (int i = 0; i < n; i++) {
+            for (Ask ask : this.lessons.get(i).asks()) {
+                all.asks().add(ask);
+                byRein.get(ask.rein()).asks().add(ask);
+            }
+            all.ends()[i] = all.asks().size();
+            for (Line line : byRein.values()) {
+                line.ends()[i] = line.asks().size();
+            }
         }
     }
 

@@ -3,7 +3,6 @@ package strophos.core.stair;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -22,23 +21,38 @@ public final class PairRecord {
     /** One ask, and where and on which day of the yard it was made. */
     public record Ridden(String lesson, LocalDate day, RungId rung, Ask ask) {}
 
-    private record Sitting(String lesson, LocalDate day) {}
+    private record Sitting(String lesson, LocalDate day, List<Ask> asks) {}
 
     /** @param asks lesson by lesson, each in the order ridden */
     public PairRecord(List<Ridden> asks) {
         this.asks = List.copyOf(asks);
-        Map<RungId, Map<Sitting, List<Ask>>> sorted = new HashMap<>();
+        Map<RungId, List<Sitting>> sorted = new HashMap<>();
+        Sitting now = null;
+        Ridden before = null;
         for (Ridden r : asks) {
-            sorted.computeIfAbsent(r.rung(), rung -> new LinkedHashMap<>())
-                    .computeIfAbsent(new Sitting(r.lesson(), r.day()), lesson -> new ArrayList<>())
-                    .add(r.ask());
+            // asks of one sitting lie together: looking up the rung once is enough
+            if (now == null || !r.rung().equals(before.rung()) || !r.lesson().equals(before.lesson())) {
+                now = sitting(sorted.computeIfAbsent(r.rung(), rung -> new ArrayList<>()), r);
+            }
+            now.asks().add(r.ask());
+            before = r;
         }
-        sorted.forEach((rung, byLesson) -> byRung.put(
+        sorted.forEach((rung, sittings) -> byRung.put(
                 rung,
-                new RungFacts(byLesson.entrySet().stream()
-                        .map(e ->
-                                new LessonFacts(e.getKey().lesson(), e.getKey().day(), e.getValue()))
+                new RungFacts(sittings.stream()
+                        .map(s -> new LessonFacts(s.lesson(), s.day(), s.asks()))
                         .toList())));
+    }
+
+    /** That of the ask's lesson: the last one, since lessons come one after the other. */
+    private static Sitting sitting(List<Sitting> sittings, Ridden r) {
+        Sitting last = sittings.isEmpty() ? null : sittings.get(sittings.size() - 1);
+        if (last != null && last.lesson().equals(r.lesson())) {
+            return last;
+        }
+        Sitting next = new Sitting(r.lesson(), r.day(), new ArrayList<>());
+        sittings.add(next);
+        return next;
     }
 
     public List<Ridden> asks() {

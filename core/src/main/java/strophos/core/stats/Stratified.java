@@ -62,10 +62,14 @@ public final class Stratified {
 
     private static double[] convolved(double[] sum, HypergeometricDistribution one) {
         int low = one.getSupportLowerBound();
-        double[] next = new double[sum.length + one.getSupportUpperBound() - low];
+        double[] weights = new double[one.getSupportUpperBound() - low + 1];
+        for (int k = 0; k < weights.length; k++) {
+            weights[k] = one.probability(low + k);
+        }
+        double[] next = new double[sum.length + weights.length - 1];
         for (int i = 0; i < sum.length; i++) {
-            for (int k = low; k <= one.getSupportUpperBound(); k++) {
-                next[i + k - low] += sum[i] * one.probability(k);
+            for (int k = 0; k < weights.length; k++) {
+                next[i + k] += sum[i] * weights[k];
             }
         }
         return next;

@@ -1,0 +1,76 @@
+package strophos.bench.judgement;
+
+import java.util.List;
+import java.util.Optional;
+import strophos.core.exchange.Rein;
+import strophos.core.progress.Decision;
+import strophos.core.progress.LessonFacts;
+import strophos.core.progress.RungDecision;
+import strophos.core.progress.RungFacts;
+import strophos.core.progress.Standing;
+import strophos.core.progress.StifferSide;
+
+/** What is decided on simulated pairs. */
+final class Decisions {
+
+    private static final RungDecision BOOK = RungDecision.standard();
+    private static final Standing PASSED = new Standing(true, false, List.of());
+
+    private Decisions() {}
+
+    /** Was it advised at the end of any of these lessons? */
+    static boolean isEverAdvised(Decision decision, List<LessonFacts> lessons, Standing standing) {
+        for (int n = 1; n <= lessons.size(); n++) {
+            RungFacts facts = new RungFacts(lessons.subList(0, n));
+            if (BOOK.advise(facts, Optional.empty(), standing).decision() == decision) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A pair of this truth on both reins is told to move on at some lesson's end. */
+    static Counted movesOn(double good, int lessons, int asksARein, int pairs) {
+        return Counted.over(
+                "move on",
+                "%.0f %% good, %d lessons of %d asks a rein".formatted(100 * good, lessons, asksARein),
+                pairs,
+                seed -> isEverAdvised(
+                        Decision.MOVE_ON,
+                        new SimulatedPair(seed).lessons(lessons, good, good, asksARein),
+                        Standing.IN_WORK));
+    }
+
+    static Counted stepsBack(double good, int lessons, int asksARein, int pairs) {
+        return Counted.over(
+                "step back",
+                "%.0f %% good, %d lessons of %d asks a rein".formatted(100 * good, lessons, asksARein),
+                pairs,
+                seed -> isEverAdvised(
+                        Decision.STEP_BACK,
+                        new SimulatedPair(seed).lessons(lessons, good, good, asksARein),
+                        Standing.IN_WORK));
+    }
+
+    static Counted reopens(double good, int lessons, int asksARein, int pairs) {
+        return Counted.over(
+                "re-open a passed rung",
+                "%.0f %% good, %d lessons of %d asks a rein".formatted(100 * good, lessons, asksARein),
+                pairs,
+                seed -> isEverAdvised(
+                        Decision.REOPEN, new SimulatedPair(seed).lessons(lessons, good, good, asksARein), PASSED));
+    }
+
+    /** The right rein is named the stiffer at the end of so many lessons. */
+    static Counted namesRight(double left, double right, int lessons, int asksARein, int pairs) {
+        StifferSide rule = StifferSide.standard();
+        return Counted.over(
+                "right rein named the stiffer",
+                "left %.0f %%, right %.0f %% good, after %d lessons of %d asks a rein"
+                        .formatted(100 * left, 100 * right, lessons, asksARein),
+                pairs,
+                seed -> rule.judge(new RungFacts(new SimulatedPair(seed).lessons(lessons, left, right, asksARein)))
+                                .stiffer()
+                        == Rein.RIGHT);
+    }
+}
