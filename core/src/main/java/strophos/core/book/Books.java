@@ -7,6 +7,7 @@ import strophos.core.cause.ProbeThresholds;
 import strophos.core.cause.SideBySide;
 import strophos.core.change.ChangeThresholds;
 import strophos.core.forecast.ForecastThresholds;
+import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Sheet;
 import strophos.core.load.LoadThresholds;
 import strophos.core.progress.RungThresholds;
@@ -25,6 +26,7 @@ public final class Books {
             SideBySide.SHEET,
             ChangeThresholds.SHEET,
             ForecastThresholds.SHEET,
+            HomeworkThresholds.SHEET,
             LoadThresholds.SHEET);
 
     private Books() {}

@@ -12,9 +12,6 @@ public record Dose(int amount, DoseRange.Unit unit, int secondsARein) {
 
     static final int SHORTEST_S = 60;
 
-    /** A day on which a rein got more than this much of its dose is over-practised. */
-    public static final double OVER = 1.5;
-
     public Dose {
         Objects.requireNonNull(unit, "unit");
         if (amount < 1 || secondsARein < SHORTEST_S) {
@@ -43,10 +40,5 @@ public record Dose(int amount, DoseRange.Unit unit, int secondsARein) {
     /** What is left of it on a rein today, in seconds, at least 0. */
     public int leftOfTodayS(int doneS) {
         return Math.max(0, secondsARein - doneS);
-    }
-
-    /** Whether so much on one rein in a day is too much. */
-    public boolean isOver(int doneS) {
-        return doneS > OVER * secondsARein;
     }
 }

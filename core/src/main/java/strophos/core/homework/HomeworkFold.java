@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import strophos.core.judgement.Thresholds;
 
 /**
  * Reads an assignment's reports and answers, in order, up to a day. The gate opens the next step by itself once it holds
@@ -16,18 +17,8 @@ import java.util.TreeMap;
  */
 public final class HomeworkFold {
 
-    /** So many "not yet" running close a step. */
-    public static final int STUCK_REPORTS = 2;
-
-    /** The coach looks in after so many practices … */
-    public static final int LOOK_IN_PRACTICES = 3;
-
-    /** … or so many days, whichever comes first; after a brand-new aid on the next day. */
-    public static final int LOOK_IN_DAYS = 7;
-
-    public static final int NEW_AID_DAYS = 1;
-
     private final Assignment of;
+    private final Thresholds thresholds;
     private int step;
     private LocalDate stepSince;
     private int easy;
@@ -41,16 +32,21 @@ public final class HomeworkFold {
     private LocalDate lookedIn;
     private boolean wasLookedIn;
 
-    private HomeworkFold(Assignment of) {
+    private HomeworkFold(Assignment of, Thresholds thresholds) {
         this.of = of;
+        this.thresholds = thresholds;
         this.step = of.first();
         this.stepSince = of.setOn();
         this.lookedIn = of.setOn();
     }
 
-    /** How it stands on this day, after these events. */
-    public static HomeworkState on(LocalDate today, Assignment of, List<HomeworkEvent> events) {
-        HomeworkFold fold = new HomeworkFold(of);
+    /**
+     * How it stands on this day, after these events.
+     *
+     * @param thresholds of {@link HomeworkThresholds#SHEET}
+     */
+    public static HomeworkState on(LocalDate today, Assignment of, List<HomeworkEvent> events, Thresholds thresholds) {
+        HomeworkFold fold = new HomeworkFold(of, thresholds);
         for (HomeworkEvent e : events) {
             fold.open(e.day());
             if (e instanceof HomeworkEvent.Reported r) {
@@ -76,7 +72,7 @@ public final class HomeworkFold {
         }
         easy = of.gate().countsFor(r) ? easy + 1 : 0;
         notYet = r.feel() == Feel.NOT_YET ? notYet + 1 : 0;
-        if (notYet >= STUCK_REPORTS && step > 0) {
+        if (isStuck() && step > 0) {
             moves.add(new HomeworkState.Move(r.day(), step, step - 1));
             enter(step - 1, r.day());
         }
@@ -130,6 +126,7 @@ public final class HomeworkFold {
                 stops,
                 easy,
                 notYet,
+                isStuck(),
                 daysToGo(today),
                 gateHolds(today) && step == of.steps().size() - 1,
                 moves,
@@ -151,7 +148,12 @@ public final class HomeworkFold {
     }
 
     private boolean isOver(LocalDate day, int[] seconds) {
-        return doses.get(day).isOver(seconds[0]) || doses.get(day).isOver(seconds[1]);
+        double most = thresholds.get("over-practice.share") * doses.get(day).secondsARein();
+        return Math.max(seconds[0], seconds[1]) > most;
+    }
+
+    private boolean isStuck() {
+        return notYet >= thresholds.whole("stuck.reports");
     }
 
     private HomeworkState.LookIn lookIn(LocalDate today) {
@@ -162,13 +164,13 @@ public final class HomeworkFold {
         if (hasQuestion) {
             return HomeworkState.LookIn.QUESTION;
         }
-        if (notYet >= STUCK_REPORTS) {
+        if (isStuck()) {
             return HomeworkState.LookIn.STUCK;
         }
-        if (of.isBrandNew() && !wasLookedIn && days >= NEW_AID_DAYS) {
+        if (of.isBrandNew() && !wasLookedIn && days >= thresholds.whole("look-in.newAidDays")) {
             return HomeworkState.LookIn.NEW_AID;
         }
-        return sinceLookIn >= LOOK_IN_PRACTICES || days >= LOOK_IN_DAYS
+        return sinceLookIn >= thresholds.whole("look-in.practices") || days >= thresholds.whole("look-in.days")
                 ? HomeworkState.LookIn.DUE
                 : HomeworkState.LookIn.NOT_YET_DUE;
     }

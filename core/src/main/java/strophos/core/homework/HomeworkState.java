@@ -14,6 +14,7 @@ import java.util.Set;
  * @param stopSigns those that wait
  * @param easyRunning easy reports running on this step
  * @param notYetRunning reports "not yet" running on this step
+ * @param isStuck so many of them that the step is too hard
  * @param daysToGo days until the gate may open, 0 when they have passed
  * @param isReady the last step's gate holds: for the coach to see at the next lesson
  * @param moves steps that opened or closed by themselves, in order
@@ -30,6 +31,7 @@ public record HomeworkState(
         Set<StopSign> stopSigns,
         int easyRunning,
         int notYetRunning,
+        boolean isStuck,
         int daysToGo,
         boolean isReady,
         List<Move> moves,
@@ -70,7 +72,7 @@ public record HomeworkState(
         if (isPaused) {
             return Optional.empty();
         }
-        if (notYetRunning >= HomeworkFold.STUCK_REPORTS && step > 0) {
+        if (isStuck && step > 0) {
             return Optional.of(Verdict.BACK);
         }
         boolean isOpen = easyRunning >= of.gate().easyRunning()

@@ -96,7 +96,7 @@ public final class PlanLimits {
         }
         double left = block.time().secondsOn(Rein.LEFT);
         double right = block.time().secondsOn(Rein.RIGHT);
-        if (Math.max(left, right) > PlanRules.MOST_TO_ONE * Math.min(left, right)) {
+        if (Math.max(left, right) > facts.stop().get("reins.mostToOne") * Math.min(left, right)) {
             broken.add(Limit.TWO_TO_ONE);
         }
         if (rung.filter(Candidate::isHard).isPresent() && facts.hardYesterday().contains(block.rung())) {

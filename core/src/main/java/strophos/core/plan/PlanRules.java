@@ -5,9 +5,6 @@ public final class PlanRules {
 
     public static final String BOOK = "plan/1";
 
-    /** No rein gets more than twice the other's time. */
-    public static final double MOST_TO_ONE = 2;
-
     public static final int FEWEST_BLOCKS = 2;
     public static final int MOST_BLOCKS = 4;
 

@@ -123,7 +123,7 @@ public final class Planner {
     }
 
     private Block block(Candidate rung, Block.Role role, int seconds, Rein stiffer, List<Reason> why) {
-        ReinTime time = ReinTime.of(seconds, stiffer, facts.turnCapS());
+        ReinTime time = ReinTime.of(seconds, stiffer, facts.stop().get("reins.stifferShare"), facts.turnCapS());
         why.add(new Reason(
                 Reason.Code.SHARE, Map.of("minutes", minutes(seconds), "work", String.valueOf(facts.workCapS() / 60))));
         why.add(whySides(rung, stiffer));

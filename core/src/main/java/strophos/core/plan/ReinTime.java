@@ -11,9 +11,6 @@ import strophos.core.exchange.Rein;
  */
 public record ReinTime(List<Turn> turns) {
 
-    /** The stiffer side's share of the time; the reins lie 60:40, never beyond 2:1. */
-    public static final double STIFFER_SHARE = 0.6;
-
     /** Reins are shared out in steps of this many seconds, so that a clock can say them. */
     private static final int GRAIN_S = 10;
 
@@ -32,16 +29,17 @@ public record ReinTime(List<Turn> turns) {
      *
      * @param seconds of work, at least 60
      * @param stiffer gets the longer share; {@code NONE}: alike
+     * @param stifferShare its share of the time, in [0.5, 2/3]: 60:40 by the standard, never beyond 2:1
      * @param capS longest turn without a change, at least 60
      */
-    public static ReinTime of(int seconds, Rein stiffer, int capS) {
+    public static ReinTime of(int seconds, Rein stiffer, double stifferShare, int capS) {
         if (seconds < 60 || capS < 60) {
             throw new IllegalArgumentException(
                     "Time (%d s) and the longest turn (%d s) must be at least a minute.".formatted(seconds, capS));
         }
         int longer = stiffer == Rein.NONE
                 ? seconds / 2 / GRAIN_S * GRAIN_S
-                : (int) Math.round(seconds * STIFFER_SHARE / GRAIN_S) * GRAIN_S;
+                : (int) Math.round(seconds * stifferShare / GRAIN_S) * GRAIN_S;
         int shorter = stiffer == Rein.NONE ? longer : seconds / GRAIN_S * GRAIN_S - longer;
         int left = stiffer == Rein.LEFT ? longer : shorter;
         int right = stiffer == Rein.LEFT ? shorter : longer;

@@ -19,6 +19,9 @@ public final class StopThresholds {
             .whole("stuck.wrongRunning", 3, 2, 6)
             .whole("turn.minutes", 5, 2, 10)
             .whole("turn.sparedMinutes", 2, 1, 5)
+            .share("reins.stifferShare", 0.6, 0.5, 0.65)
+            .number("reins.mostToOne", 2, 1.5, 2, 0.1)
+            .cap(Cap.ONLY_LOWER)
             .whole("nudge.quietS", 60, 60, 300)
             .done();
 

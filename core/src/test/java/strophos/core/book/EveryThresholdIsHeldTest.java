@@ -12,6 +12,7 @@ import strophos.core.aid.AidCases;
 import strophos.core.cause.CauseCases;
 import strophos.core.change.ChangeCases;
 import strophos.core.forecast.ForecastCases;
+import strophos.core.homework.HomeworkCases;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Threshold;
@@ -32,6 +33,7 @@ class EveryThresholdIsHeldTest {
             CauseCases.sideBySide(),
             ChangeCases.all(),
             ForecastCases.all(),
+            HomeworkCases.all(),
             LoadCases.all());
 
     record Move(Cases cases, Threshold threshold, double to) {

@@ -43,8 +43,12 @@ class HomeworkFoldTest {
                 SET.plusDays(day), feel, seconds, seconds, none, none, stops, false, secondBest);
     }
 
+    private static HomeworkState fold(LocalDate today, Assignment of, List<HomeworkEvent> events) {
+        return HomeworkFold.on(today, of, events, HomeworkThresholds.SHEET.standard());
+    }
+
     private static HomeworkState on(int day, HomeworkEvent... events) {
-        return HomeworkFold.on(SET.plusDays(day), assignment(GATE, false), List.of(events));
+        return fold(SET.plusDays(day), assignment(GATE, false), List.of(events));
     }
 
     @Test
@@ -152,10 +156,9 @@ class HomeworkFoldTest {
         HomeworkEvent right =
                 new HomeworkEvent.Reported(SET.plusDays(1), Feel.EASY, 240, 240, good, less, Set.of(), false, false);
         Assignment a = assignment(counted, false);
-        assertThat(HomeworkFold.on(SET.plusDays(1), a, List.of(both)).step()).isEqualTo(2);
-        assertThat(HomeworkFold.on(SET.plusDays(1), a, List.of(right)).step()).isEqualTo(1);
-        assertThat(HomeworkFold.on(SET.plusDays(1), a, List.of(report(1, Feel.EASY)))
-                        .step())
+        assertThat(fold(SET.plusDays(1), a, List.of(both)).step()).isEqualTo(2);
+        assertThat(fold(SET.plusDays(1), a, List.of(right)).step()).isEqualTo(1);
+        assertThat(fold(SET.plusDays(1), a, List.of(report(1, Feel.EASY))).step())
                 .as("nothing counted")
                 .isEqualTo(1);
     }
@@ -175,7 +178,7 @@ class HomeworkFoldTest {
         for (int i = 1; i <= practices; i++) {
             events.add(report(i, Feel.GETTING_THERE));
         }
-        HomeworkState state = HomeworkFold.on(SET.plusDays(4), assignment(GATE, false), events);
+        HomeworkState state = fold(SET.plusDays(4), assignment(GATE, false), events);
         assertThat(state.lookIn())
                 .isEqualTo(practices == 3 ? HomeworkState.LookIn.DUE : HomeworkState.LookIn.NOT_YET_DUE);
     }
@@ -185,11 +188,10 @@ class HomeworkFoldTest {
         assertThat(on(6).lookIn()).isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
         assertThat(on(7).lookIn()).isEqualTo(HomeworkState.LookIn.DUE);
         Assignment brandNew = assignment(GATE, true);
-        assertThat(HomeworkFold.on(SET, brandNew, List.of()).lookIn()).isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
-        assertThat(HomeworkFold.on(SET.plusDays(1), brandNew, List.of()).lookIn())
-                .isEqualTo(HomeworkState.LookIn.NEW_AID);
+        assertThat(fold(SET, brandNew, List.of()).lookIn()).isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
+        assertThat(fold(SET.plusDays(1), brandNew, List.of()).lookIn()).isEqualTo(HomeworkState.LookIn.NEW_AID);
         HomeworkEvent answered = new HomeworkEvent.Answered(SET.plusDays(1), Verdict.CARRY_ON);
-        assertThat(HomeworkFold.on(SET.plusDays(2), brandNew, List.of(answered)).lookIn())
+        assertThat(fold(SET.plusDays(2), brandNew, List.of(answered)).lookIn())
                 .isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
     }
 
@@ -211,7 +213,7 @@ class HomeworkFoldTest {
     @Test
     void whatARuleWouldAnswer() {
         Assignment a = assignment(new Gate(1, 0, OptionalDouble.empty()), false);
-        HomeworkState fresh = HomeworkFold.on(SET, a, List.of());
+        HomeworkState fresh = fold(SET, a, List.of());
         assertThat(fresh.advised(a)).contains(Verdict.CARRY_ON);
         HomeworkState stuckLow = on(
                 6, report(1, Feel.NOT_YET), report(2, Feel.NOT_YET), report(3, Feel.NOT_YET), report(4, Feel.NOT_YET));
@@ -241,7 +243,7 @@ class HomeworkFoldTest {
                                         random.nextInt(500),
                                         random.nextInt(9) == 0 ? Set.of(StopSign.FRIGHT) : Set.of(),
                                         random.nextInt(9) == 0));
-                HomeworkState state = HomeworkFold.on(SET.plusDays(day), assignment(GATE, false), events);
+                HomeworkState state = fold(SET.plusDays(day), assignment(GATE, false), events);
                 assertThat(state.step()).isBetween(0, 2);
                 assertThat(state.daysDone().done()).isGreaterThanOrEqualTo(done);
                 done = state.daysDone().done();

@@ -296,19 +296,19 @@ class PlannerTest {
     /** Ten minutes a rein are 5 + 5 + 5 + 5, by the rule. */
     @Test
     void turns() {
-        assertThat(ReinTime.of(1200, Rein.NONE, 300).turns())
+        assertThat(ReinTime.of(1200, Rein.NONE, 0.6, 300).turns())
                 .containsExactly(
                         new Turn(Rein.LEFT, 300),
                         new Turn(Rein.RIGHT, 300),
                         new Turn(Rein.LEFT, 300),
                         new Turn(Rein.RIGHT, 300));
-        assertThat(ReinTime.of(1210, Rein.NONE, 300).longestTurnS()).isLessThanOrEqualTo(300);
-        assertThat(ReinTime.of(1200, Rein.LEFT, 300).secondsOn(Rein.LEFT)).isEqualTo(720);
-        assertThat(ReinTime.of(1200, Rein.LEFT, 300).longer()).isEqualTo(Rein.LEFT);
-        assertThat(ReinTime.of(239, Rein.NONE, 300).turns()).hasSize(2);
-        assertThat(ReinTime.of(240, Rein.NONE, 300).turns()).hasSize(4);
+        assertThat(ReinTime.of(1210, Rein.NONE, 0.6, 300).longestTurnS()).isLessThanOrEqualTo(300);
+        assertThat(ReinTime.of(1200, Rein.LEFT, 0.6, 300).secondsOn(Rein.LEFT)).isEqualTo(720);
+        assertThat(ReinTime.of(1200, Rein.LEFT, 0.6, 300).longer()).isEqualTo(Rein.LEFT);
+        assertThat(ReinTime.of(239, Rein.NONE, 0.6, 300).turns()).hasSize(2);
+        assertThat(ReinTime.of(240, Rein.NONE, 0.6, 300).turns()).hasSize(4);
         assertThat(ReinTime.alternating(200, 0, 300).turns()).containsExactly(new Turn(Rein.LEFT, 200));
-        assertThatThrownBy(() -> ReinTime.of(59, Rein.NONE, 300)).hasMessageContaining("at least a minute");
+        assertThatThrownBy(() -> ReinTime.of(59, Rein.NONE, 0.6, 300)).hasMessageContaining("at least a minute");
         assertThatThrownBy(() -> ReinTime.alternating(0, 0, 300)).hasMessageContaining("without a turn");
     }
 

@@ -3,17 +3,25 @@ package strophos.core.stop;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Thresholds;
 import strophos.core.nudge.NudgeRules;
+import strophos.core.plan.Block;
 import strophos.core.plan.HorseFacts;
+import strophos.core.plan.Plan;
 import strophos.core.plan.PlanFacts;
+import strophos.core.plan.PlanLimits;
+import strophos.core.plan.ReinTime;
 import strophos.core.school.School;
+import strophos.core.stair.RungId;
 
 /** Both sides of every threshold of stopping and of turns (rules 4 and 5; common practice, no source). */
 public final class StopCases {
@@ -57,6 +65,10 @@ public final class StopCases {
                         "END_ON_KNOWN stop.stuck-after-step-back")
                 .with("no step back, no advice", stuck("", School.PRESSURE_AND_RELEASE, false), "ride on")
                 .with("longest turn", t -> turns(t, false), "300 s, quiet 60 s")
+                .with("ten minutes, the stiffer rein first in time", t -> shared(t), "360:240")
+                .with("two to one", t -> twoToOne(t, 400, 200), "fits")
+                .with("a little more", t -> twoToOne(t, 405, 200), "TWO_TO_ONE")
+                .with("1.95 to one", t -> twoToOne(t, 390, 200), "fits")
                 .with("in the first year", t -> turns(t, true), "120 s, quiet 60 s");
     }
 
@@ -106,24 +118,46 @@ public final class StopCases {
     }
 
     private static String turns(Thresholds t, boolean isFirstYear) {
+        return facts(t, isFirstYear).turnCapS() + " s, quiet "
+                + NudgeRules.with(300, 2700, t).quietS() + " s";
+    }
+
+    private static PlanFacts facts(Thresholds t, boolean isFirstYear) {
         HorseFacts horse = new HorseFacts(
-                OptionalInt.of(9),
-                isFirstYear,
-                false,
-                OptionalInt.empty(),
-                OptionalDouble.empty(),
-                java.util.Optional.empty());
-        PlanFacts facts = new PlanFacts(
+                OptionalInt.of(9), isFirstYear, false, OptionalInt.empty(), OptionalDouble.empty(), Optional.empty());
+        return new PlanFacts(
                 60,
                 horse,
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
-                java.util.Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 List.of(),
                 List.of(),
                 t);
-        return facts.turnCapS() + " s, quiet " + NudgeRules.with(300, 2700, t).quietS() + " s";
+    }
+
+    private static String shared(Thresholds t) {
+        ReinTime time = ReinTime.of(600, Rein.LEFT, t.get("reins.stifferShare"), 300);
+        return time.secondsOn(Rein.LEFT) + ":" + time.secondsOn(Rein.RIGHT);
+    }
+
+    private static String twoToOne(Thresholds t, int left, int right) {
+        RungId rung = new RungId("bend", Gait.WALK, Place.RAIL);
+        Block block = new Block(
+                rung,
+                Block.Role.MAIN,
+                ReinTime.alternating(left, right, 300),
+                0,
+                Optional.empty(),
+                OptionalInt.empty(),
+                List.of());
+        Plan plan = new Plan("test", List.of(), List.of(block), 0, 0, List.of());
+        return PlanLimits.of(plan, facts(t, false)).stream()
+                .map(b -> b.limit().name())
+                .filter(l -> l.equals("TWO_TO_ONE"))
+                .findFirst()
+                .orElse("fits");
     }
 
     private static String answer(Thresholds t, RideSoFar ride) {

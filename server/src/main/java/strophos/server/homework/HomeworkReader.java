@@ -19,8 +19,10 @@ import strophos.core.homework.HomeworkEvent;
 import strophos.core.homework.HomeworkFold;
 import strophos.core.homework.HomeworkState;
 import strophos.core.homework.StopSign;
+import strophos.core.judgement.Thresholds;
 import strophos.core.stats.Proportion;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.rules.YardRules;
 
 /** Reads how a pair's homework stands at a moment. */
 @Component
@@ -29,10 +31,12 @@ public class HomeworkReader {
 
     private final HomeworkRepository homework;
     private final LessonRepository lessons;
+    private final YardRules rules;
 
-    HomeworkReader(HomeworkRepository homework, LessonRepository lessons) {
+    HomeworkReader(HomeworkRepository homework, LessonRepository lessons, YardRules rules) {
         this.homework = homework;
         this.lessons = lessons;
+        this.rules = rules;
     }
 
     /** An assignment with all that happened to it, and how it stands. */
@@ -60,12 +64,17 @@ public class HomeworkReader {
 
     List<Standing> running(UUID pair, Instant at) {
         ZoneId zone = lessons.zone();
+        Thresholds thresholds = rules.homework();
         return homework.running(pair, at).stream()
-                .map(a -> standing(a, at, zone))
+                .map(a -> standing(a, at, zone, thresholds))
                 .toList();
     }
 
     Standing standing(StoredAssignment stored, Instant at, ZoneId zone) {
+        return standing(stored, at, zone, rules.homework());
+    }
+
+    private Standing standing(StoredAssignment stored, Instant at, ZoneId zone, Thresholds thresholds) {
         List<Practice> practices = homework.practices(stored.id(), at);
         List<LookIn> lookIns = homework.lookIns(stored.id(), at);
         return new Standing(
@@ -73,7 +82,8 @@ public class HomeworkReader {
                 HomeworkFold.on(
                         day(at, zone),
                         stored.assignment(),
-                        events(practices, homework.receivedAt(stored.id()), lookIns, zone)),
+                        events(practices, homework.receivedAt(stored.id()), lookIns, zone),
+                        thresholds),
                 practices,
                 lookIns);
     }

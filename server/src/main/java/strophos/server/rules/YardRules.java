@@ -6,6 +6,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
 import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Thresholds;
@@ -37,6 +38,10 @@ public class YardRules {
 
     public Thresholds stopping() {
         return of(StopThresholds.SHEET);
+    }
+
+    public Thresholds homework() {
+        return of(HomeworkThresholds.SHEET);
     }
 
     Map<String, Double> changes(Sheet sheet) {
