@@ -15,6 +15,7 @@ import strophos.core.school.WhenStuck;
  *   <li>■ stop: tired or breath not settled; too hot; worked long enough
  *   <li>stuck after a step back: by the school, end on something known, or stay until it softens; with a fright always end
  *   <li>a good place to stop
+ *   <li>it does not become good: end on something known
  * </ol>
  */
 public final class StopBook {
@@ -22,12 +23,14 @@ public final class StopBook {
     private final List<Rule<RideSoFar>> hard;
     private final Rule<RideSoFar> stuck;
     private final Rule<RideSoFar> good;
+    private final Rule<RideSoFar> notGood;
     private final String book;
 
     private StopBook(Thresholds t) {
         hard = List.of(new Tired(), TooHot.of(t), WorkedLongEnough.of(t));
         stuck = StuckAfterStepBack.of(t);
         good = GoodPlace.of(t);
+        notGood = DoesNotBecomeGood.of(t);
         book = t.book();
     }
 
@@ -72,6 +75,7 @@ public final class StopBook {
         List<Rule<RideSoFar>> rules = new ArrayList<>(hard);
         rules.add(stuck);
         rules.add(good);
+        rules.add(notGood);
         return rules;
     }
 
@@ -79,6 +83,9 @@ public final class StopBook {
         if (rule == stuck) {
             boolean stays = ride.school().whenStuck() == WhenStuck.STAY_UNTIL_SOFT && !ride.isFrightened();
             return stays ? Advice.STAY_UNTIL_SOFT : Advice.END_ON_KNOWN;
+        }
+        if (rule == notGood) {
+            return Advice.END_ON_KNOWN;
         }
         return rule == good ? Advice.GOOD_PLACE : Advice.STOP;
     }

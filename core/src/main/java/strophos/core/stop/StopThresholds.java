@@ -16,6 +16,7 @@ public final class StopThresholds {
             .whole("good-place.minutes", 10, 5, 30)
             .whole("good-place.yesRunning", 3, 2, 8)
             .number("good-place.betterBy", 0.5, 0.1, 1, 0.2)
+            .whole("not-good.minutesBefore", 5, 2, 10)
             .whole("stuck.wrongRunning", 3, 2, 6)
             .whole("turn.minutes", 5, 2, 10)
             .whole("turn.sparedMinutes", 2, 1, 5)

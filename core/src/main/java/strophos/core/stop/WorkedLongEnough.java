@@ -24,9 +24,13 @@ public record WorkedLongEnough(int most, int sparedMost) implements Rule<RideSoF
         return Map.of("minutes", (double) most, "sparedMinutes", (double) sparedMost);
     }
 
+    Duration limit(RideSoFar ride) {
+        return Duration.ofMinutes(ride.isSpared() ? sparedMost : most);
+    }
+
     @Override
     public Judgement judge(RideSoFar ride) {
-        Duration limit = Duration.ofMinutes(ride.isSpared() ? sparedMost : most);
+        Duration limit = limit(ride);
         return Judgement.of(ride.worked().compareTo(limit) >= 0, new StopEvidence.OfTime(ride.worked(), limit));
     }
 }

@@ -48,6 +48,7 @@ class StopBookTest {
                         "stop.too-hot",
                         "stop.worked-long-enough",
                         "stop.stuck-after-step-back",
-                        "stop.good-place");
+                        "stop.good-place",
+                        "stop.does-not-become-good");
     }
 }

@@ -34,9 +34,15 @@ public final class StopCases {
     public static Cases all() {
         return new Cases(StopThresholds.SHEET)
                 .with("45 minutes", ride(45, false, "t", "t"), "STOP stop.worked-long-enough")
-                .with("44 minutes", ride(44, false, "t", "t"), "ride on")
+                .with("44 minutes", ride(44, false, "yyy", "yyy"), "GOOD_PLACE stop.good-place")
+                .with(
+                        "five minutes before the end",
+                        ride(40, false, "ttt", "yyy"),
+                        "END_ON_KNOWN stop.does-not-become-good")
+                .with("six minutes before", ride(39, false, "ttt", "yyy"), "ride on")
                 .with("a young horse at 20 minutes", ride(20, true, "t", "t"), "STOP stop.worked-long-enough")
-                .with("at 19", ride(19, true, "t", "t"), "ride on")
+                .with("at 19", ride(19, true, "t", "t"), "END_ON_KNOWN stop.does-not-become-good")
+                .with("at 14", ride(14, true, "t", "t"), "ride on")
                 .with("°F + % at 180 is still light work", heat(180), "ride on")
                 .with("over 180", heat(181), "STOP stop.too-hot")
                 .with("175.5", heat(175.5), "ride on")
