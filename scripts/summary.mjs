@@ -1,10 +1,10 @@
 // Adds up what ran: Surefire's reports, Vitest's, the web's checks. Nothing ran, or a skipped test, is a failure.
 import { existsSync, readdirSync, readFileSync } from 'node:fs'
 
-const failed = { maven: Number(process.argv[2]) }
+const failed = { maven: Number(process.argv[2]), vitest: Number(process.argv[3]) }
 let passed = 0
 let bad = 0
-for (const module of ['localdb', 'core', 'catalogue', 'server', 'e2e']) {
+for (const module of ['localdb', 'core', 'catalogue', 'bench', 'server', 'e2e']) {
   const reports = `${module}/target/surefire-reports`
   const files = existsSync(reports) ? readdirSync(reports).filter((f) => f.endsWith('.xml')) : []
   let ran = 0
@@ -34,6 +34,11 @@ bad += checks
 passed += 4 - checks
 if (failed.maven && bad === 0) {
   console.log('Maven failed without a failed test; see target/maven.log')
+  bad += 1
+}
+if (failed.vitest && bad === 0) {
+  // its report says success even when a file could not be started
+  console.log('Vitest failed without a failed test; see target/vitest.log')
   bad += 1
 }
 console.log(`${passed} passed, ${bad} failed`)

@@ -8,7 +8,7 @@ import { Button } from '../ui/Button'
 import { SIDE } from '../ui/side'
 import { readySound, signal } from './sound'
 import { momentAt, ranMs } from './timer'
-import { useAwake } from './useAwake'
+import { useAwake } from '../ui/useAwake'
 
 interface TimerViewProps {
   card: Assignment

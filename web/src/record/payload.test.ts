@@ -21,6 +21,17 @@ describe('readPayload', () => {
     ['an empty note', 'note', 1, { text: ' \t\r\n' }],
     ['a note one letter too long', 'note', 1, { text: 'x'.repeat(NOTE_MAX_LENGTH + 1) }],
     ['an amendment by a list', 'amend', 1, { target: id, payload: [] }],
+    ['a fault without a side', 'fault', 1, { segment: id, name: 'leg-back' }],
+    ['a sign that is no name', 'sign', 1, { segment: id, name: 'Leg back', side: 'LEFT' }],
+    ['a correction that is neither', 'correction', 1, { segment: id, made: 'yes' }],
+    ['a release of nothing', 'release', 1, { exchange: 'it', release: 'LATE' }],
+    ['contact on no rein', 'contact', 1, { segment: id, side: 'NONE', felt: 'EVEN' }],
+    ['nothing held', 'held', 1, { segment: id, unit: 'STRIDES', amount: 0 }],
+    ['half a stride', 'held', 1, { segment: id, unit: 'STRIDES', amount: 1.5 }],
+    ['no conditions', 'conditions', 1, { temperatureC: null }],
+    ['61 degrees', 'conditions', 1, { footing: 'GOOD', temperatureC: 61 }],
+    ['a footing that is none', 'conditions', 1, { footing: 'SAND', temperatureC: 10 }],
+    ['an effort of 11', 'effort', 1, { horse: 11 }],
     ['a clock off by more than ten years', 'clock', 1, { offsetMs: 315_360_000_001 }],
   ])('does not understand %s', (_, kind, v, payload) => {
     expect(readPayload(kind, v, payload)).toBeUndefined()
@@ -30,5 +41,8 @@ describe('readPayload', () => {
     expect(readPayload('clock', 1, { offsetMs: -315_360_000_000 })).toBeDefined()
     expect(readPayload('note', 1, { text: 'x'.repeat(NOTE_MAX_LENGTH) })).toBeDefined()
     expect(readPayload('exchange', 1, { segment: id, strength: 4, response: 'WRONG' })).toBeDefined()
+    expect(readPayload('held', 1, { segment: id, unit: 'METRES', amount: 10_000 })).toBeDefined()
+    expect(readPayload('conditions', 1, { temperatureC: -40, humidityPct: 100 })).toBeDefined()
+    expect(readPayload('effort', 1, { horse: 0, rider: 10 })).toEqual({ kind: 'effort', horse: 0, rider: 10 })
   })
 })

@@ -1,6 +1,8 @@
 import { readLook } from './look'
 import type { FirstLook } from './look'
-import { isOne, isWhole } from './value'
+import { readMark } from './mark'
+import type { Mark } from './mark'
+import { isId, isName, isOne, isWhole } from './value'
 import { GAITS, MOUNTED, PLACES, REINS, RESPONSES, STRENGTHS } from './words'
 import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
 
@@ -14,15 +16,14 @@ export type Payload =
   | { kind: 'first_look'; seen: FirstLook }
   | { kind: 'rest' }
   | { kind: 'note'; text: string }
+  | Mark
   | { kind: 'void'; target: string }
   | { kind: 'amend'; target: string; payload: Record<string, unknown> }
 
 export const NOTE_MAX_LENGTH = 2000
 const OFFSET_MAX_MS = 315_360_000_000
-const ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
 /** Something other than blanks; spelled out, since Java and JavaScript do not agree on what is blank. */
 const WRITTEN = /[^ \t\r\n]/
-const EXERCISE = /^[a-z][a-z0-9-]{0,63}$/
 
 /** The payload of an entry of this kind and version; undefined when it is not understood. The twin of the server's. */
 export function readPayload(kind: string, v: number, p: Record<string, unknown>): Payload | undefined {
@@ -57,24 +58,19 @@ export function readPayload(kind: string, v: number, p: Record<string, unknown>)
         ? { kind, target: p.target, payload: p.payload }
         : undefined
     default:
-      return undefined
+      return readMark(kind, p)
   }
 }
 
 function readSegment(p: Record<string, unknown>): Payload | undefined {
   const { exercise, gait, place, rein, mounted } = p
-  return typeof exercise === 'string' &&
-    EXERCISE.test(exercise) &&
+  return isName(exercise) &&
     isOne(GAITS, gait) &&
     isOne(PLACES, place) &&
     isOne(REINS, rein) &&
     isOne(MOUNTED, mounted)
     ? { kind: 'segment', exercise, gait, place, rein, mounted }
     : undefined
-}
-
-function isId(value: unknown): value is string {
-  return typeof value === 'string' && ID.test(value)
 }
 
 function isObject(value: unknown): value is Record<string, unknown> {

@@ -1,4 +1,5 @@
 import type { FirstLook } from './look'
+import type { Mark } from './mark'
 import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
 
 /** A stretch with one exercise, gait, place, rein and person in the saddle; while ridden its end is null. */
@@ -39,6 +40,14 @@ export interface Look {
   seen: FirstLook
 }
 
+/** A mark, and who made it when. */
+export interface Marked {
+  id: string
+  atMs: number
+  author: string
+  said: Mark
+}
+
 /** A stretch in which nothing was asked; while it goes on its end is null. */
 export interface Rest {
   id: string
@@ -66,10 +75,12 @@ export interface Ride {
   /** The last one counts. */
   looks: Look[]
   rests: Rest[]
+  /** Seen or done beside the asks, where what they hang on is known. */
+  marks: Marked[]
   /** Time in closed segments, by rein. */
   reinMs: Record<Rein, number>
   tallies: Tally[]
-  /** Exchanges whose segment is not in the log: kept, counted nowhere. */
+  /** Exchanges and marks whose segment or exchange is not in the log: kept, counted nowhere. */
   loose: string[]
   voided: string[]
   /** Entries not understood: kept, counted nowhere. */

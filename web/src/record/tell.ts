@@ -1,7 +1,8 @@
 import type { Entry } from './entry'
 import type { Payload } from './payload'
 import { tallyKey } from './ride'
-import type { Exchange, Look, Note, Rest, Ride, Segment, Tally } from './ride'
+import { hangsOn } from './mark'
+import type { Exchange, Look, Marked, Note, Rest, Ride, Segment, Tally } from './ride'
 import { RESPONSES, STRENGTHS } from './words'
 import type { Rein } from './words'
 
@@ -21,6 +22,7 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
   const notes: Note[] = []
   const looks: Look[] = []
   const rests: Rest[] = []
+  const marks: Marked[] = []
   const close = (atMs: number) => {
     const last = segments.at(-1)
     if (last?.endMs === null) last.endMs = atMs
@@ -59,11 +61,21 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
       case 'note':
         notes.push({ id: entry.id, atMs, author: entry.author, text: payload.text })
         break
+      case 'clock':
+      case 'void':
+      case 'amend':
+        break
       default:
+        marks.push({ id: entry.id, atMs, author: entry.author, said: payload })
     }
   }
   const byId = new Map(segments.map((s) => [s.id, s]))
   const placed = exchanges.filter((x) => byId.has(x.segment))
+  const known = new Set([...byId.keys(), ...placed.map((x) => x.id)])
+  const isPlaced = ({ said }: Marked) => {
+    const on = hangsOn(said)
+    return on === undefined || known.has(on)
+  }
   return {
     startedAtMs,
     endedAtMs,
@@ -72,9 +84,12 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
     notes,
     looks,
     rests,
+    marks: marks.filter(isPlaced),
     reinMs: reinMs(segments),
     tallies: tallies(placed, byId),
-    loose: exchanges.filter((x) => !byId.has(x.segment)).map((x) => x.id),
+    loose: [...exchanges.filter((x) => !known.has(x.id)), ...marks.filter((m) => !isPlaced(m))].map(
+      (e) => e.id,
+    ),
     voided,
     odd,
   }

@@ -1,5 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { Coffee, Pencil, Undo2 } from 'lucide-react'
+import { Coffee, Eye, Pencil, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NOTE_MAX_LENGTH } from '../record'
@@ -16,6 +16,7 @@ interface LastLineProps {
   /** Undefined while resting. */
   onRest: (() => void) | undefined
   onPutBack: () => void
+  onSee: () => void
   onNote: (text: string) => void
 }
 
@@ -49,6 +50,9 @@ export function LastLine(props: LastLineProps) {
           {t('ride.undo')}
         </Button>
       )}
+      <Button onClick={props.onSee} aria-label={t('see.title')} title={t('see.title')} paddingX="3">
+        <Eye size={20} aria-hidden />
+      </Button>
       {props.onRest && (
         <Button onClick={props.onRest} aria-label={t('ride.rest')} title={t('ride.rest')} paddingX="3">
           <Coffee size={20} aria-hidden />

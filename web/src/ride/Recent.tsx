@@ -1,8 +1,10 @@
 import { chakra } from '@chakra-ui/react'
 import type { KeptEntry } from '../store'
+import { SEEN_KINDS } from './choose'
 import { Spoken } from './Spoken'
 
 const SHOWN = 7
+const SHOWN_KINDS = new Set(['exchange', 'segment', 'note', 'rest', ...SEEN_KINDS])
 
 interface RecentProps {
   entries: KeptEntry[]
@@ -14,7 +16,7 @@ interface RecentProps {
 export function Recent({ entries, voided, exerciseName }: RecentProps) {
   const gone = new Set(voided)
   const said = entries
-    .filter((e) => e.kind === 'exchange' || e.kind === 'segment' || e.kind === 'note' || e.kind === 'rest')
+    .filter((e) => SHOWN_KINDS.has(e.kind))
     .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
     .slice(0, SHOWN)
   return (

@@ -4,9 +4,12 @@ import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
 import { clockOffsets } from '../record'
 import type { Rein, Response, Segment, Strength, Tally } from '../record'
+import { SeePanel } from '../see'
+import type { Seen } from '../see'
 import type { KeptPacket } from '../store'
 import { clock } from '../text/format'
 import { Button } from '../ui/Button'
+import { useAwake } from '../ui/useAwake'
 import { lastStanding } from './choose'
 import { LastLine } from './LastLine'
 import { NudgeLine } from './NudgeLine'
@@ -33,11 +36,13 @@ interface RidingProps {
 export function Riding({ kept, recorder, segment }: RidingProps) {
   const { t } = useTranslation()
   const { ride, say } = recorder
+  useAwake()
   const { lesson, rungs, plan: planned } = kept.packet
   // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
   const offsets = useMemo(() => clockOffsets(recorder.entries), [recorder.entries])
   const nowMs = useNow() + (offsets.get(recorder.device) ?? kept.offsetMs)
   const [undone, setUndone] = useState<TakenBack>()
+  const [isSeeing, setSeeing] = useState(false)
   const last = lastStanding(recorder.entries, ride.voided, recorder.device)
 
   const tell = (kind: string, payload: object) => {
@@ -51,6 +56,11 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const turns = turnsOf(planned.plan, limitsOf(ride.looks.at(-1)?.seen))
   const touch = async (strength: Strength, response: Response) =>
     tell('exchange', { segment: await current(), strength, response })
+  const see = async (seen: Seen) => {
+    setSeeing(false)
+    const { kind, ...rest } = seen
+    await tell(kind, 'exchange' in rest ? rest : { ...rest, segment: await current() })
+  }
   const undo = async () => {
     const taken = await recorder.takeBack()
     if (taken) setUndone(taken)
@@ -59,6 +69,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     onTouch: (...at) => void touch(...at),
     onRein: (rein) => change({ rein }),
     onUndo: () => void undo(),
+    onSee: () => setSeeing((is) => !is),
   })
   const side = segment.rein === 'NONE' ? null : segment.rein
   const names = new Map(rungs.map((r) => [r.exercise, r.name]))
@@ -74,6 +85,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   return (
     <Grid
       as="main"
+      data-riding
       height="100dvh"
       minHeight="640px"
       padding={{ base: '2.5', lg: '6' }}
@@ -105,17 +117,36 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         </chakra.span>
         <Button onClick={() => void tell('lesson_ended', {})}>{t('ride.end')}</Button>
       </Flex>
-      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '2' }}>
+      {isSeeing && (
+        <Box gridColumn={{ lg: '2' }} gridRow="2 / 6" minHeight="0">
+          <SeePanel
+            marks={ride.marks}
+            lastAsk={ride.exchanges.at(-1)?.id}
+            onSay={(seen) => void see(seen)}
+            onClose={() => setSeeing(false)}
+          />
+        </Box>
+      )}
+      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '2' }} display={isSeeing ? 'none' : 'block'}>
         <ReinClock
           leftMs={reinMs(recorder, segment, 'LEFT', nowMs)}
           rightMs={reinMs(recorder, segment, 'RIGHT', nowMs)}
           now={side}
         />
       </Box>
-      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '3' }} display={{ base: 'none', lg: 'block' }}>
+      <Box
+        gridColumn={{ lg: '2' }}
+        gridRow={{ lg: '3' }}
+        display={{ base: 'none', lg: isSeeing ? 'none' : 'block' }}
+      >
         {says}
       </Box>
-      <Flex gridColumn={{ lg: '1' }} gridRow={{ lg: '2 / 6' }} minHeight="0">
+      <Flex
+        gridColumn={{ lg: '1' }}
+        gridRow={{ lg: '2 / 6' }}
+        minHeight="0"
+        display={{ base: isSeeing ? 'none' : 'flex', lg: 'flex' }}
+      >
         <Pad
           side={side}
           counts={tallyOf(ride.tallies, segment)?.counts}
@@ -123,12 +154,13 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           onTouch={(...at) => void touch(...at)}
         />
       </Flex>
-      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '5' }}>
+      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '5' }} display={isSeeing ? 'none' : 'block'}>
         <LastLine
           last={last}
           undone={undone?.entry}
           exerciseName={exerciseName}
           onUndo={() => void undo()}
+          onSee={() => setSeeing(true)}
           onRest={isResting ? undefined : () => void tell('rest', {})}
           onPutBack={() => undone && void tell('void', { target: undone.by })}
           onNote={(text) => void tell('note', { text })}
@@ -140,6 +172,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         direction="column"
         gap={{ base: '2', lg: '4' }}
         minHeight="0"
+        display={isSeeing ? 'none' : 'flex'}
       >
         {turns.length > 0 && (
           <PlanLine

@@ -1,6 +1,9 @@
 import { useTranslation } from 'react-i18next'
+import type { TFunction } from 'i18next'
 import { readPayload } from '../record'
+import type { Mark, Payload } from '../record'
 import type { KeptEntry } from '../store'
+import { SEEN_KINDS } from './choose'
 
 /** An entry in a few words. */
 export function Spoken({
@@ -19,5 +22,36 @@ export function Spoken({
     return `${exerciseName(said.exercise)}, ${t(`gait.${said.gait}`)}, ${t(`rein.${said.rein}`)}`
   }
   if (said?.kind === 'rest') return t('ride.rest')
-  return said?.kind === 'note' ? said.text : entry.kind
+  if (said?.kind === 'note') return said.text
+  return said && isMark(said) ? markInWords(t, said) : entry.kind
+}
+
+function isMark(said: Payload): said is Mark {
+  return MARKS.has(said.kind)
+}
+
+const MARKS = new Set<string>([...SEEN_KINDS, 'conditions', 'effort'])
+
+function markInWords(t: TFunction, said: Mark): string {
+  switch (said.kind) {
+    case 'fault':
+    case 'sign': {
+      const side = said.side === 'NONE' ? '' : `, ${t(`side.${said.side}`)}`
+      return t(`seen.${said.name}`, { defaultValue: said.name }) + side
+    }
+    case 'correction':
+      return t(said.made ? 'see.made' : 'see.letPass')
+    case 'release':
+      return t('see.released', { release: t(`release.${said.release}`) })
+    case 'contact':
+      return `${t(`see.contact.${said.side}`)}: ${t(`felt.${said.felt}`)}`
+    case 'held':
+      return `${String(said.amount)} ${t(`pair.holdUnit.${said.unit}`)}`
+    case 'praise':
+      return t('see.praise')
+    case 'conditions':
+      return t('see.conditions')
+    case 'effort':
+      return t('see.effort', { horse: said.horse })
+  }
 }

@@ -7,6 +7,8 @@ import type { Limit } from '../look'
 import type { KeptPacket } from '../store'
 import { Button, LinkButton } from '../ui/Button'
 import { firstRidden } from './choose'
+import { Conditions } from './Conditions'
+import { HowHard } from './HowHard'
 import { riddenIn, turnsOf } from './planned'
 import { OutboxLine } from './OutboxLine'
 import type { Recorder } from './useRide'
@@ -49,7 +51,19 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
       {isEnded ? (
         <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p>
       ) : (
-        <Cautions plan={plan} limits={limits} />
+        <>
+          <Cautions plan={plan} limits={limits} />
+          {!isStopped && (
+            <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />
+          )}
+        </>
+      )}
+      {isEnded && (
+        <HowHard
+          horse={lesson.horse}
+          marks={ride.marks}
+          onSay={(horse) => void say({ kind: 'effort', payload: { horse } })}
+        />
       )}
       <Flex direction="column" gap="3" marginTop={{ base: 'auto', md: '0' }}>
         {isEnded && (

@@ -53,7 +53,9 @@ export function changed(rungs: Step[], now: Ridden, change: Partial<Ridden>): Ri
   return { exercise, gait: rung?.gait ?? gait, place: rung?.place ?? place, rein, mounted, ...change }
 }
 
-const UNDOABLE = new Set(['exchange', 'note', 'segment', 'rest'])
+/** Marks of the moment, in the order they are shown. */
+export const SEEN_KINDS = ['fault', 'sign', 'correction', 'release', 'contact', 'held', 'praise']
+const UNDOABLE = new Set(['exchange', 'note', 'segment', 'rest', 'effort', ...SEEN_KINDS])
 
 /** The last thing written here that still stands and can be taken back; the first segment stays. */
 export function lastStanding(entries: KeptEntry[], voided: string[], device: string): KeptEntry | undefined {

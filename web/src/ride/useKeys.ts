@@ -8,6 +8,7 @@ interface Keys {
   onTouch: (strength: Strength, response: Response) => void
   onRein: (rein: 'LEFT' | 'RIGHT') => void
   onUndo: () => void
+  onSee: () => void
 }
 
 /** The pad by keys: a digit, then a letter. Returns the digit that waits for its letter. */
@@ -34,6 +35,7 @@ export function useKeys(keys: Keys): Strength | null {
         setArmed(null)
       } else if (key === 'l') now.onRein('LEFT')
       else if (key === 'r') now.onRein('RIGHT')
+      else if (key === 's') now.onSee()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)

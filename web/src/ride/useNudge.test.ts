@@ -20,6 +20,7 @@ const ride = (segments: Segment[], rests: Rest[] = []): Ride => ({
   notes: [],
   looks: [],
   rests,
+  marks: [],
   reinMs: { LEFT: 0, RIGHT: 0, NONE: 0 },
   tallies: [],
   loose: [],

@@ -19,6 +19,8 @@ const config = defineConfig({
       fontSize: '17px',
       lineHeight: 1.4,
     },
+    // neither pulled to refresh nor swiped back while riding
+    'html:has([data-riding])': { overscrollBehavior: 'none' },
     'h1, h2, h3': { fontFamily: 'heading', lineHeight: 1.08, letterSpacing: '-0.015em' },
     '*': { _motionReduce: { transition: 'none !important', animation: 'none !important' } },
     '*:focus-visible': { outline: '3px solid', outlineColor: 'live', outlineOffset: '2px' },

@@ -1,5 +1,6 @@
 package strophos.catalogue;
 
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.AbsenceCriterion;
 import strophos.core.progress.AlwaysCriterion;
@@ -32,7 +33,7 @@ final class CriterionReader {
             case "hold" ->
                 new HoldCriterion(
                         c.path("amount").asDouble(),
-                        Observed.HoldUnit.valueOf(CatalogueReader.upper(c.path("unit"))),
+                        HoldUnit.valueOf(CatalogueReader.upper(c.path("unit"))),
                         c.path("times").asInt());
             case "absence" ->
                 new AbsenceCriterion(

@@ -1,5 +1,6 @@
 package strophos.catalogue;
 
+import strophos.core.exchange.HoldUnit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -147,7 +148,7 @@ class CatalogueTest {
                         new RateCriterion(0.9, 20, Strength.THOUGHT, 3, 0.5)),
                 Arguments.of(
                         "hold: { amount: 8, unit: strides, times: 3 }",
-                        new HoldCriterion(8, Observed.HoldUnit.STRIDES, 3)),
+                        new HoldCriterion(8, HoldUnit.STRIDES, 3)),
                 Arguments.of(
                         "absence: { fault: pokes the nose, lessons: 3, chances: 6 }",
                         new AbsenceCriterion("pokes the nose", 3, 6)),

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
 import strophos.core.stats.Proportion;
 
 /** Missed releases by exercise and rein, from touches: no timing is needed to see that none came. */
@@ -14,14 +15,7 @@ public final class MissedReleases {
     private MissedReleases() {}
 
     /** What was touched in about one release. */
-    public record Release(String entry, String exercise, Rein rein, Kind kind) {}
-
-    /** How it came. */
-    public enum Kind {
-        PROMPT,
-        LATE,
-        MISSED
-    }
+    public record Noted(String entry, String exercise, Rein rein, Release release) {}
 
     /** One exercise and rein: missed of all that were noted, and which. */
     public record Line(String exercise, Rein rein, Proportion missed, List<String> entries) {
@@ -31,8 +25,8 @@ public final class MissedReleases {
     }
 
     /** Those with at least one missed, the most missed first. */
-    public static List<Line> list(List<Release> noted) {
-        Map<List<Object>, List<Release>> sorted = new LinkedHashMap<>();
+    public static List<Line> list(List<Noted> noted) {
+        Map<List<Object>, List<Noted>> sorted = new LinkedHashMap<>();
         noted.forEach(r -> sorted.computeIfAbsent(List.of(r.exercise(), r.rein()), k -> new ArrayList<>())
                 .add(r));
         return sorted.values().stream()
@@ -44,12 +38,12 @@ public final class MissedReleases {
                 .toList();
     }
 
-    private static Line line(List<Release> noted) {
+    private static Line line(List<Noted> noted) {
         List<String> missed = noted.stream()
-                .filter(r -> r.kind() == Kind.MISSED)
-                .map(Release::entry)
+                .filter(r -> r.release() == Release.MISSED)
+                .map(Noted::entry)
                 .toList();
-        Release first = noted.get(0);
+        Noted first = noted.get(0);
         return new Line(first.exercise(), first.rein(), new Proportion(missed.size(), noted.size()), missed);
     }
 }

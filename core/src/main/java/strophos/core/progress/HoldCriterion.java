@@ -2,6 +2,7 @@ package strophos.core.progress;
 
 import java.util.List;
 import java.util.Map;
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Rein;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
@@ -13,7 +14,7 @@ import strophos.core.stats.Wilson;
  * @param amount above 0
  * @param times at least 1
  */
-public record HoldCriterion(double amount, Observed.HoldUnit unit, int times) implements Criterion {
+public record HoldCriterion(double amount, HoldUnit unit, int times) implements Criterion {
 
     public HoldCriterion {
         if (!(amount > 0) || times < 1) {

@@ -1,5 +1,6 @@
 package strophos.core.progress;
 
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Rein;
 
 /** What a rung still lacks, as data; the sentence is the language file's. */
@@ -26,7 +27,7 @@ public sealed interface Missing {
     record Days(Rein rein, int more) implements Missing {}
 
     /** So many stretches more that are kept long enough. */
-    record Stretches(Rein rein, int more, double amount, Observed.HoldUnit unit) implements Missing {}
+    record Stretches(Rein rein, int more, double amount, HoldUnit unit) implements Missing {}
 
     /** So many lessons more without this fault, each with enough chances for it. */
     record LessonsWithout(Rein rein, int more, String fault) implements Missing {}

@@ -1,6 +1,7 @@
 package strophos.core.progress;
 
 import java.time.Duration;
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Rein;
 
 /** What was seen on a rung beside its asks. */
@@ -24,11 +25,4 @@ public sealed interface Observed {
 
     /** It was frightened here. */
     record Fright(String entry, Rein rein) implements Observed {}
-
-    /** What a stretch is measured in. */
-    enum HoldUnit {
-        STRIDES,
-        SECONDS,
-        METRES
-    }
 }

@@ -1,11 +1,18 @@
 package strophos.core.record;
 
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import strophos.core.exchange.Felt;
+import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.look.FirstLook;
 
@@ -35,6 +42,77 @@ public sealed interface Payload {
 
     /** One line in the coach's words. */
     record Note(String text) implements Payload {}
+
+    /** Something seen or done beside the asks. */
+    sealed interface Mark extends Payload {
+
+        /** The entry it hangs on, by id: a segment, or the exchange of a release; empty when it is the lesson's. */
+        default Optional<String> of() {
+            return Optional.empty();
+        }
+    }
+
+    /** A position fault (against what this exercise asks) or an aid habit of the rider, by name. */
+    record Fault(String segment, String name, Side side) implements Mark {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(segment);
+        }
+    }
+
+    /** A sign of the horse's, good or other, by name. */
+    record Sign(String segment, String name, Side side) implements Mark {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(segment);
+        }
+    }
+
+    /** An error was corrected, or let pass. */
+    record Correction(String segment, boolean isMade) implements Mark {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(segment);
+        }
+    }
+
+    /** Whether the rider let go after this exchange. */
+    record Released(String exchange, Release release) implements Mark {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(exchange);
+        }
+    }
+
+    /** The contact of one rein as felt; {@code side} is LEFT or RIGHT. */
+    record Contact(String segment, Side side, Felt felt) implements Mark {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(segment);
+        }
+    }
+
+    /** A stretch that was kept for so much. */
+    record Held(String segment, HoldUnit unit, int amount) implements Mark {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(segment);
+        }
+    }
+
+    /** The rider praised. */
+    record Praise(String segment) implements Mark {
+        @Override
+        public Optional<String> of() {
+            return Optional.of(segment);
+        }
+    }
+
+    /** Ground and weather; what was not noted is empty, but something was. */
+    record Conditions(Optional<Footing> footing, OptionalInt temperatureC, OptionalInt humidityPct) implements Mark {}
+
+    /** How hard it was, in [0, 10]: for the horse, and for the rider where asked. */
+    record Effort(int horse, OptionalInt rider) implements Mark {}
 
     /** Takes an earlier entry back; taking back a {@code Void} restores what it took back. */
     record Void(String target) implements Payload {}

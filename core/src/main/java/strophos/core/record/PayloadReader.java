@@ -27,7 +27,7 @@ public final class PayloadReader {
     /** Something other than blanks; spelled out, since Java and JavaScript do not agree on what is blank. */
     private static final Pattern WRITTEN = Pattern.compile("[^ \\t\\r\\n]");
 
-    private static final Pattern EXERCISE = Pattern.compile("[a-z][a-z0-9-]{0,63}");
+    private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
 
     private PayloadReader() {}
 
@@ -54,13 +54,13 @@ public final class PayloadReader {
             case "void" -> id(p.get("target")).map(Payload.Void::new);
             case "amend" ->
                 id(p.get("target")).flatMap(target -> object(p.get("payload")).map(o -> new Payload.Amend(target, o)));
-            default -> Optional.empty();
+            default -> MarkReader.read(kind, p);
         };
     }
 
     private static Optional<Payload> segment(Map<String, Object> p) {
         Optional<String> exercise =
-                text(p.get("exercise")).filter(t -> EXERCISE.matcher(t).matches());
+                text(p.get("exercise")).filter(t -> NAME.matcher(t).matches());
         Optional<Gait> gait = one(Gait.class, p.get("gait"));
         Optional<Place> place = one(Place.class, p.get("place"));
         Optional<Rein> rein = one(Rein.class, p.get("rein"));
@@ -85,7 +85,12 @@ public final class PayloadReader {
         return value instanceof String s ? Optional.of(s) : Optional.empty();
     }
 
-    private static Optional<String> id(Object value) {
+    /** A short name, as exercises, faults and signs have. */
+    static Optional<String> name(Object value) {
+        return text(value).filter(t -> NAME.matcher(t).matches());
+    }
+
+    static Optional<String> id(Object value) {
         return text(value).filter(t -> ID.matcher(t).matches());
     }
 

@@ -21,9 +21,10 @@ import strophos.core.look.FirstLook;
  * @param notes in order
  * @param looks first looks in order; the last one counts
  * @param rests in order
+ * @param marks seen or done beside the asks, whose segment or exchange is known, in order
  * @param reinMs time in closed segments on each rein, in milliseconds; has all reins
  * @param tallies counts by what was ridden, by key
- * @param loose exchanges whose segment is not (or no longer) in the log: kept, counted nowhere
+ * @param loose exchanges and marks whose segment or exchange is not (or no longer) in the log: kept, counted nowhere
  * @param voided entries taken back
  * @param odd entries not understood, or that name no earlier entry: kept, counted nowhere
  */
@@ -35,6 +36,7 @@ public record Ride(
         List<Note> notes,
         List<Look> looks,
         List<Rest> rests,
+        List<Mark> marks,
         Map<Rein, Long> reinMs,
         List<Tally> tallies,
         List<String> loose,
@@ -47,6 +49,7 @@ public record Ride(
         notes = List.copyOf(notes);
         looks = List.copyOf(looks);
         rests = List.copyOf(rests);
+        marks = List.copyOf(marks);
         reinMs = Map.copyOf(reinMs);
         tallies = List.copyOf(tallies);
         loose = List.copyOf(loose);
@@ -73,6 +76,9 @@ public record Ride(
 
     /** What was seen at the start. */
     public record Look(String id, long atMs, String author, FirstLook seen) {}
+
+    /** Something seen or done beside the asks. */
+    public record Mark(String id, long atMs, String author, Payload.Mark said) {}
 
     /** A stretch in which nothing was asked; without an end it goes on. */
     public record Rest(String id, long atMs, OptionalLong endMs) {}

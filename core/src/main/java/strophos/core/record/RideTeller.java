@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.TreeMap;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
@@ -22,6 +24,7 @@ final class RideTeller {
     private final List<Ride.Note> notes = new ArrayList<>();
     private final List<Ride.Look> looks = new ArrayList<>();
     private final List<Ride.Rest> rests = new ArrayList<>();
+    private final List<Ride.Mark> marks = new ArrayList<>();
 
     void tell(Entry e, long atMs, Payload payload) {
         if (payload instanceof Payload.LessonStarted) {
@@ -44,6 +47,8 @@ final class RideTeller {
             rests.add(new Ride.Rest(e.id(), atMs, OptionalLong.empty()));
         } else if (payload instanceof Payload.Note n) {
             notes.add(new Ride.Note(e.id(), atMs, e.author(), n.text()));
+        } else if (payload instanceof Payload.Mark m) {
+            marks.add(new Ride.Mark(e.id(), atMs, e.author(), m));
         }
     }
 
@@ -76,10 +81,14 @@ final class RideTeller {
         segments.forEach(s -> byId.put(s.id(), s));
         List<Ride.Exchange> placed =
                 exchanges.stream().filter(x -> byId.containsKey(x.segment())).toList();
-        List<String> loose = exchanges.stream()
-                .filter(x -> !byId.containsKey(x.segment()))
+        Set<String> known = new HashSet<>(byId.keySet());
+        placed.forEach(x -> known.add(x.id()));
+        List<String> loose = new ArrayList<>();
+        exchanges.stream()
+                .filter(x -> !known.contains(x.id()))
                 .map(Ride.Exchange::id)
-                .toList();
+                .forEach(loose::add);
+        marks.stream().filter(m -> !isPlaced(m, known)).map(Ride.Mark::id).forEach(loose::add);
         return new Ride(
                 startedAtMs,
                 endedAtMs,
@@ -88,11 +97,16 @@ final class RideTeller {
                 notes,
                 looks,
                 rests,
+                marks.stream().filter(m -> isPlaced(m, known)).toList(),
                 reinMs(),
                 tallies(placed, byId),
                 loose,
                 voided,
                 odd);
+    }
+
+    private static boolean isPlaced(Ride.Mark mark, Set<String> known) {
+        return mark.said().of().filter(of -> !known.contains(of)).isEmpty();
     }
 
     private Map<Rein, Long> reinMs() {

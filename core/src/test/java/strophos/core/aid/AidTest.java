@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
 import strophos.core.stats.Proportion;
@@ -23,18 +24,18 @@ class AidTest {
                 .isEqualTo(CorrectionPolicy.WHEN_CLEAR);
     }
 
-    private static MissedReleases.Release release(String id, String exercise, Rein rein, MissedReleases.Kind kind) {
-        return new MissedReleases.Release(id, exercise, rein, kind);
+    private static MissedReleases.Noted release(String id, String exercise, Rein rein, Release kind) {
+        return new MissedReleases.Noted(id, exercise, rein, kind);
     }
 
     @Test
     void missedReleasesAreListedByExerciseAndRein() {
         assertThat(MissedReleases.list(List.of(
-                        release("1", "bend", Rein.LEFT, MissedReleases.Kind.PROMPT),
-                        release("2", "bend", Rein.RIGHT, MissedReleases.Kind.MISSED),
-                        release("3", "halt", Rein.LEFT, MissedReleases.Kind.MISSED),
-                        release("4", "bend", Rein.RIGHT, MissedReleases.Kind.LATE),
-                        release("5", "bend", Rein.RIGHT, MissedReleases.Kind.MISSED))))
+                        release("1", "bend", Rein.LEFT, Release.PROMPT),
+                        release("2", "bend", Rein.RIGHT, Release.MISSED),
+                        release("3", "halt", Rein.LEFT, Release.MISSED),
+                        release("4", "bend", Rein.RIGHT, Release.LATE),
+                        release("5", "bend", Rein.RIGHT, Release.MISSED))))
                 .containsExactly(
                         new MissedReleases.Line("bend", Rein.RIGHT, new Proportion(2, 3), List.of("2", "5")),
                         new MissedReleases.Line("halt", Rein.LEFT, new Proportion(1, 1), List.of("3")));

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
@@ -80,22 +81,22 @@ class CriteriaTest {
     }
 
     private static Observed.Held held(Rein rein, double strides) {
-        return new Observed.Held("h", rein, Observed.HoldUnit.STRIDES, strides);
+        return new Observed.Held("h", rein, HoldUnit.STRIDES, strides);
     }
 
     @Test
     void holdCountsStretchesLongEnoughInTheLesson() {
-        HoldCriterion hold = new HoldCriterion(8, Observed.HoldUnit.STRIDES, 2);
+        HoldCriterion hold = new HoldCriterion(8, HoldUnit.STRIDES, 2);
         RungFacts facts = observed(
                 held(Rein.LEFT, 8),
                 held(Rein.LEFT, 12),
                 held(Rein.RIGHT, 8),
                 held(Rein.RIGHT, 7.5),
-                new Observed.Held("s", Rein.RIGHT, Observed.HoldUnit.SECONDS, 30));
+                new Observed.Held("s", Rein.RIGHT, HoldUnit.SECONDS, 30));
         assertThat(hold.judge(facts)).isInstanceOf(Judgement.Broken.class);
         assertThat(hold.onRein(facts, Rein.LEFT).missing()).isEmpty();
         assertThat(hold.onRein(facts, Rein.RIGHT).missing())
-                .containsExactly(new Missing.Stretches(Rein.RIGHT, 1, 8, Observed.HoldUnit.STRIDES));
+                .containsExactly(new Missing.Stretches(Rein.RIGHT, 1, 8, HoldUnit.STRIDES));
         assertThat(hold.judge(new RungFacts(List.of()))).isInstanceOf(Judgement.NotEnoughData.class);
     }
 
@@ -178,8 +179,7 @@ class CriteriaTest {
     @Test
     void numbersThatMeanNothingAreRefused() {
         assertThatThrownBy(() -> new StreakCriterion(0, Strength.LIGHT)).hasMessageContaining("at least one ask");
-        assertThatThrownBy(() -> new HoldCriterion(0, Observed.HoldUnit.METRES, 1))
-                .hasMessageContaining("above 0");
+        assertThatThrownBy(() -> new HoldCriterion(0, HoldUnit.METRES, 1)).hasMessageContaining("above 0");
         assertThatThrownBy(() -> new AbsenceCriterion(" ", 1, 1)).hasMessageContaining("needs a fault");
         assertThatThrownBy(() -> new BandCriterion(1.1, 1)).hasMessageContaining("(0, 1]");
         assertThatThrownBy(() -> new RecoveryCriterion(0, 1)).hasMessageContaining("at least 1");

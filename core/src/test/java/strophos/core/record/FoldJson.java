@@ -32,6 +32,7 @@ final class FoldJson {
         written.put("notes", ride.notes());
         written.put("looks", ride.looks().stream().map(FoldJson::look).toList());
         written.put("rests", ride.rests().stream().map(FoldJson::rest).toList());
+        written.put("marks", ride.marks().stream().map(FoldJson::mark).toList());
         written.put("reinMs", ride.reinMs());
         written.put("tallies", ride.tallies().stream().map(FoldJson::tally).toList());
         written.put("loose", ride.loose());
@@ -94,6 +95,34 @@ final class FoldJson {
         written.put("atMs", r.atMs());
         written.put("endMs", orNull(r.endMs()));
         return written;
+    }
+
+    private static Map<String, Object> mark(Ride.Mark m) {
+        Map<String, Object> said = new LinkedHashMap<>();
+        if (m.said() instanceof Payload.Fault f) {
+            said.putAll(Map.of("kind", "fault", "segment", f.segment(), "name", f.name(), "side", f.side()));
+        } else if (m.said() instanceof Payload.Sign s) {
+            said.putAll(Map.of("kind", "sign", "segment", s.segment(), "name", s.name(), "side", s.side()));
+        } else if (m.said() instanceof Payload.Correction c) {
+            said.putAll(Map.of("kind", "correction", "segment", c.segment(), "made", c.isMade()));
+        } else if (m.said() instanceof Payload.Released r) {
+            said.putAll(Map.of("kind", "release", "exchange", r.exchange(), "release", r.release()));
+        } else if (m.said() instanceof Payload.Contact c) {
+            said.putAll(Map.of("kind", "contact", "segment", c.segment(), "side", c.side(), "felt", c.felt()));
+        } else if (m.said() instanceof Payload.Held h) {
+            said.putAll(Map.of("kind", "held", "segment", h.segment(), "unit", h.unit(), "amount", h.amount()));
+        } else if (m.said() instanceof Payload.Praise p) {
+            said.putAll(Map.of("kind", "praise", "segment", p.segment()));
+        } else if (m.said() instanceof Payload.Conditions c) {
+            said.put("kind", "conditions");
+            c.footing().ifPresent(f -> said.put("footing", f));
+            c.temperatureC().ifPresent(t -> said.put("temperatureC", t));
+            c.humidityPct().ifPresent(h -> said.put("humidityPct", h));
+        } else if (m.said() instanceof Payload.Effort e) {
+            said.putAll(Map.of("kind", "effort", "horse", e.horse()));
+            e.rider().ifPresent(r -> said.put("rider", r));
+        }
+        return Map.of("id", m.id(), "atMs", m.atMs(), "author", m.author(), "said", said);
     }
 
     private static Map<String, Object> tally(Ride.Tally t) {

@@ -6,11 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.UUID;
+import strophos.core.exchange.Felt;
+import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
 
@@ -54,8 +59,11 @@ final class SeededLog {
             say(device, what < 7 ? "lesson_started" : "lesson_ended", 1, Map.of());
         } else if (what < 26) {
             segments.add(say(device, "segment", 1, segment()));
-        } else if (what < 68) {
+        } else if (what < 58) {
             say(device, "exchange", 1, exchange());
+        } else if (what < 68) {
+            Map.Entry<String, Map<String, Object>> mark = mark();
+            say(device, mark.getKey(), 1, mark.getValue());
         } else if (what < 70) {
             say(device, "rest", 1, Map.of());
         } else if (what < 73) {
@@ -108,6 +116,32 @@ final class SeededLog {
         String segment =
                 segments.isEmpty() || random.nextInt(12) == 0 ? id() : segments.get(random.nextInt(segments.size()));
         return Map.of("segment", segment, "strength", 1 + random.nextInt(4), "response", pick(Response.values()));
+    }
+
+    /** Any mark; now and then one that names nothing known, or a value out of its bounds. */
+    private Map.Entry<String, Map<String, Object>> mark() {
+        String segment =
+                segments.isEmpty() || random.nextInt(8) == 0 ? id() : segments.get(random.nextInt(segments.size()));
+        return switch (random.nextInt(9)) {
+            case 0 -> Map.entry("fault", Map.of("segment", segment, "name", "leg-back", "side", pick(Side.values())));
+            case 1 -> Map.entry("sign", Map.of("segment", segment, "name", "jaw-soft", "side", pick(Side.values())));
+            case 2 -> Map.entry("correction", Map.of("segment", segment, "made", random.nextBoolean()));
+            case 3 -> Map.entry("release", Map.of("exchange", target(), "release", pick(Release.values())));
+            case 4 ->
+                Map.entry(
+                        "contact",
+                        Map.of("segment", segment, "side", pick(Side.values()), "felt", pick(Felt.values())));
+            case 5 ->
+                Map.entry(
+                        "held",
+                        Map.of("segment", segment, "unit", pick(HoldUnit.values()), "amount", random.nextInt(12)));
+            case 6 -> Map.entry("praise", Map.of("segment", segment));
+            case 7 ->
+                Map.entry(
+                        "conditions",
+                        Map.of("footing", pick(Footing.values()), "temperatureC", random.nextInt(-50, 70)));
+            default -> Map.entry("effort", Map.of("horse", random.nextInt(12), "rider", random.nextInt(11)));
+        };
     }
 
     private String target() {

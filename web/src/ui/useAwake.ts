@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 
-/** Keeps the screen on while a timer runs, where the device allows it: a sleeping page makes no sound. */
+/** Keeps the screen on while riding or practising, where the device allows it: a sleeping page makes no sound. */
 export function useAwake(): void {
   useEffect(() => {
     let lock: WakeLockSentinel | undefined

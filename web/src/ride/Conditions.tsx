@@ -1,0 +1,103 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { FOOTINGS } from '../record'
+import type { Marked } from '../record'
+import { Button, Input } from '../ui/Button'
+
+interface ConditionsProps {
+  marks: Marked[]
+  onSay: (noted: Record<string, unknown>) => void
+}
+
+/** Ground and weather, once at the start; all of it may be left out. */
+export function Conditions({ marks, onSay }: ConditionsProps) {
+  const { t } = useTranslation()
+  const said = marks.filter((m) => m.said.kind === 'conditions').at(-1)?.said
+  const now = said?.kind === 'conditions' ? said : undefined
+  const say = (change: object) => {
+    const { footing, temperatureC, humidityPct } = { footing: undefined, ...now, ...change } as Noted
+    onSay({ footing, temperatureC, humidityPct })
+  }
+  return (
+    <Flex as="section" direction="column" gap="2" aria-label={t('see.conditions')}>
+      <Flex gap="1.5" wrap="wrap" align="center">
+        <chakra.span fontWeight="650" marginRight="1">
+          {t('ride.ground')}
+        </chakra.span>
+        {FOOTINGS.map((footing) => (
+          <Button
+            key={footing}
+            look="key"
+            paddingX="3"
+            aria-pressed={now?.footing === footing}
+            onClick={() => say({ footing })}
+          >
+            {t(`footing.${footing}`)}
+          </Button>
+        ))}
+      </Flex>
+      <Flex gap="3" align="center" wrap="wrap">
+        <Measured
+          key={`t${String(now?.temperatureC)}`}
+          name={t('ride.temperature')}
+          value={now?.temperatureC}
+          least={-40}
+          most={60}
+          onSay={(temperatureC) => say({ temperatureC })}
+        />
+        <Measured
+          key={`h${String(now?.humidityPct)}`}
+          name={t('ride.humidity')}
+          value={now?.humidityPct}
+          least={0}
+          most={100}
+          onSay={(humidityPct) => say({ humidityPct })}
+        />
+      </Flex>
+    </Flex>
+  )
+}
+
+interface Noted {
+  footing?: string
+  temperatureC?: number
+  humidityPct?: number
+}
+
+interface MeasuredProps {
+  name: string
+  value: number | undefined
+  least: number
+  most: number
+  onSay: (value: number) => void
+}
+
+/** A whole number, kept when the field is left; what is out of its bounds is said, and stays to be mended. */
+function Measured({ name, value, least, most, onSay }: MeasuredProps) {
+  const { t } = useTranslation()
+  const [text, setText] = useState(value === undefined ? '' : String(value))
+  const number = Number(text)
+  const isWrong = text.trim() !== '' && !(Number.isInteger(number) && number >= least && number <= most)
+  const keep = () => {
+    if (text.trim() !== '' && !isWrong && number !== value) onSay(number)
+  }
+  return (
+    <chakra.label display="flex" gap="2" alignItems="center">
+      <span>{name}</span>
+      <Input
+        width="5.2rem"
+        inputMode="numeric"
+        aria-invalid={isWrong || undefined}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={keep}
+      />
+      {isWrong && (
+        <chakra.span color="warn" role="alert">
+          {t('ride.within', { least, most })}
+        </chakra.span>
+      )}
+    </chakra.label>
+  )
+}

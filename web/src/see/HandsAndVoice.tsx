@@ -1,0 +1,87 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useTranslation } from 'react-i18next'
+import { FELT, RELEASES } from '../record'
+import { Button } from '../ui/Button'
+import { SideLetter } from '../ui/side'
+import type { Said } from './SeePanel'
+
+interface HandsAndVoiceProps {
+  lastAsk: string | undefined
+  onSay: (said: Said) => void
+}
+
+/** Release after the last ask, contact as felt on each rein, corrections, praise. */
+export function HandsAndVoice({ lastAsk, onSay }: HandsAndVoiceProps) {
+  const { t } = useTranslation()
+  return (
+    <Flex direction="column" gap="4" overflowY="auto">
+      <Group name={t('see.release')}>
+        {lastAsk ? (
+          <Grid templateColumns="repeat(3, 1fr)" gap="1.5">
+            {RELEASES.map((release) => (
+              <Button
+                key={release}
+                minHeight="56px"
+                onClick={() => onSay({ kind: 'release', exchange: lastAsk, release })}
+              >
+                {t(`release.${release}`)}
+              </Button>
+            ))}
+          </Grid>
+        ) : (
+          <chakra.p color="quiet">{t('see.noAsk')}</chakra.p>
+        )}
+      </Group>
+      {(['LEFT', 'RIGHT'] as const).map((side) => (
+        <Group key={side} name={t(`see.contact.${side}`)} letter={<SideLetter side={side} />}>
+          <Grid templateColumns="repeat(5, 1fr)" gap="1.5">
+            {FELT.map((felt) => (
+              <Button
+                key={felt}
+                minHeight="56px"
+                paddingX="1"
+                fontSize="sm"
+                onClick={() => onSay({ kind: 'contact', side, felt })}
+              >
+                {t(`felt.${felt}`)}
+              </Button>
+            ))}
+          </Grid>
+        </Group>
+      ))}
+      <Group name={t('see.correction')}>
+        <Grid templateColumns="1fr 1fr" gap="1.5">
+          <Button minHeight="56px" onClick={() => onSay({ kind: 'correction', made: true })}>
+            {t('see.made')}
+          </Button>
+          <Button minHeight="56px" onClick={() => onSay({ kind: 'correction', made: false })}>
+            {t('see.letPass')}
+          </Button>
+        </Grid>
+      </Group>
+      <Button look="act" minHeight="56px" onClick={() => onSay({ kind: 'praise' })}>
+        {t('see.praise')}
+      </Button>
+    </Flex>
+  )
+}
+
+function Group({
+  name,
+  letter,
+  children,
+}: {
+  name: string
+  letter?: React.ReactNode
+  children: React.ReactNode
+}) {
+  return (
+    <Box role="group" aria-label={name}>
+      <Flex gap="2" align="center" marginBottom="1.5" fontWeight="650">
+        {letter}
+        {name}
+      </Flex>
+      {children}
+    </Box>
+  )
+}

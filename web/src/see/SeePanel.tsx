@@ -1,0 +1,205 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { X } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Mark, Marked, Side } from '../record'
+import { Button } from '../ui/Button'
+import { SideLetter } from '../ui/side'
+import { HorseFigure, RiderFigure } from './Figures'
+import { HandsAndVoice } from './HandsAndVoice'
+import { usualOf } from './usual'
+import { HABITS, HORSE, RIDER } from './words'
+import type { Region, Word } from './words'
+
+const USUAL = 4
+const TABS = ['rider', 'horse', 'hand'] as const
+type Tab = (typeof TABS)[number]
+
+/** What is said, without what it hangs on. */
+export type Said = Mark extends infer M ? (M extends Mark ? Omit<M, 'segment'> : never) : never
+
+interface SeePanelProps {
+  marks: Marked[]
+  /** The last ask that can be released from; undefined before the first. */
+  lastAsk: string | undefined
+  onSay: (said: Said) => void
+  onClose: () => void
+}
+
+/** Rider and horse as figures: touch the place, then the word. What this lesson marked most stands first. */
+export function SeePanel({ marks, lastAsk, onSay, onClose }: SeePanelProps) {
+  const { t } = useTranslation()
+  const [tab, setTab] = useState<Tab>('rider')
+  return (
+    <Panel role="region" aria-label={t('see.title')} onKeyDown={(e) => e.key === 'Escape' && onClose()}>
+      <Flex gap="1.5">
+        {TABS.map((each) => (
+          <Button
+            key={each}
+            look="key"
+            flex="1"
+            paddingX="1"
+            autoFocus={each === tab}
+            aria-pressed={tab === each}
+            onClick={() => setTab(each)}
+          >
+            {t(`see.tab.${each}`)}
+          </Button>
+        ))}
+        <Button paddingX="3" aria-label={t('see.close')} onClick={onClose}>
+          <X size={22} aria-hidden />
+        </Button>
+      </Flex>
+      {tab === 'hand' ? (
+        <HandsAndVoice lastAsk={lastAsk} onSay={onSay} />
+      ) : (
+        <Seen key={tab} kind={tab === 'rider' ? 'fault' : 'sign'} marks={marks} onSay={onSay} />
+      )}
+    </Panel>
+  )
+}
+
+interface SeenProps {
+  kind: 'fault' | 'sign'
+  marks: Marked[]
+  onSay: (said: Said) => void
+}
+
+function Seen({ kind, marks, onSay }: SeenProps) {
+  const { t } = useTranslation()
+  const regions = kind === 'fault' ? RIDER : HORSE
+  const [at, setAt] = useState<Region | undefined>(undefined)
+  const usual = usualOf(marks, kind, USUAL)
+  const say = (name: string, side: Side) => onSay({ kind, name, side })
+  return (
+    <>
+      {usual.length > 0 && (
+        <Flex gap="1.5" wrap="wrap" role="group" aria-label={t('see.usual')}>
+          {usual.map((u) => (
+            <Button key={u.name + u.side} paddingX="3" onClick={() => say(u.name, u.side)}>
+              {u.side !== 'NONE' && <SideLetter side={u.side} />}
+              {t(`seen.${u.name}`)}
+            </Button>
+          ))}
+        </Flex>
+      )}
+      <Box
+        position="relative"
+        aspectRatio="360 / 300"
+        maxHeight="44vh"
+        marginX="auto"
+        width="min(100%, 26rem)"
+      >
+        {kind === 'fault' ? <RiderFigure /> : <HorseFigure />}
+        {regions.map((r) => (
+          <Button
+            key={r.region}
+            look="key"
+            position="absolute"
+            left={`${String(r.at[0])}%`}
+            top={`${String(r.at[1])}%`}
+            translate="-50% -50%"
+            paddingX="2.5"
+            minHeight="48px"
+            fontSize="sm"
+            aria-pressed={at?.region === r.region}
+            onClick={() => setAt(r)}
+          >
+            {t(`region.${r.region}`)}
+          </Button>
+        ))}
+      </Box>
+      <Box flex="1" minHeight="0" overflowY="auto" aria-live="polite">
+        {at ? (
+          <Words words={at.words} onSay={say} />
+        ) : kind === 'fault' ? (
+          <>
+            <chakra.p color="quiet" fontSize="sm" marginBottom="1.5">
+              {t('see.habits')}
+            </chakra.p>
+            <Words words={HABITS} onSay={say} />
+          </>
+        ) : (
+          <chakra.p color="quiet">{t('see.touch')}</chakra.p>
+        )}
+      </Box>
+    </>
+  )
+}
+
+function Words({ words, onSay }: { words: Word[]; onSay: (name: string, side: Side) => void }) {
+  const { t } = useTranslation()
+  return (
+    <Grid templateColumns="repeat(auto-fill, minmax(10.5rem, 1fr))" gap="1.5">
+      {words.map((w) =>
+        w.sided ? (
+          <Flex key={w.name} role="group" aria-label={t(`seen.${w.name}`)} align="stretch">
+            {(['LEFT', 'RIGHT'] as const).map((side, i) => (
+              <SideButton
+                key={side}
+                order={i === 0 ? 0 : 2}
+                aria-label={`${t(`seen.${w.name}`)}, ${t(`side.${side}`)}`}
+                onClick={() => onSay(w.name, side)}
+              >
+                <SideLetter side={side} />
+              </SideButton>
+            ))}
+            <Name order={1}>{t(`seen.${w.name}`)}</Name>
+          </Flex>
+        ) : (
+          <Button
+            key={w.name}
+            minHeight="52px"
+            paddingX="2"
+            lineHeight="1.15"
+            borderColor={w.good ? 'good' : undefined}
+            onClick={() => onSay(w.name, 'NONE')}
+          >
+            {t(`seen.${w.name}`)}
+          </Button>
+        ),
+      )}
+    </Grid>
+  )
+}
+
+const Panel = chakra('div', {
+  base: {
+    display: 'flex',
+    flexDirection: 'column',
+    gap: '2.5',
+    minHeight: '0',
+    height: '100%',
+    padding: '2.5',
+    background: 'card',
+    borderRadius: 'card',
+    borderWidth: '1px',
+    borderColor: 'line',
+  },
+})
+
+const SideButton = chakra('button', {
+  base: {
+    minWidth: '48px',
+    minHeight: '52px',
+    display: 'grid',
+    placeItems: 'center',
+    background: 'sunken',
+    borderRadius: 'key',
+    cursor: 'pointer',
+    touchAction: 'manipulation',
+  },
+})
+
+const Name = chakra('span', {
+  base: {
+    flex: '1',
+    display: 'grid',
+    placeItems: 'center',
+    textAlign: 'center',
+    fontWeight: '650',
+    lineHeight: '1.1',
+    fontSize: 'sm',
+    paddingX: '1',
+  },
+})

@@ -1,0 +1,3 @@
+export { SeePanel } from './SeePanel'
+export type { Said as Seen } from './SeePanel'
+export { wordOf } from './words'
