@@ -42,5 +42,8 @@ export default defineConfig({
     environment: 'jsdom',
     setupFiles: ['./src/test-setup.ts'],
     include: ['src/**/*.test.{ts,tsx}'],
+    // one worker for all files: starting one for each took longer than their tests, and failed on a busy machine
+    isolate: false,
+    maxWorkers: 1,
   },
 })

@@ -633,6 +633,13 @@ export interface components {
             id: string;
             reason: string | null;
         };
+        Corrections: {
+            isConsistent: boolean | null;
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            of: number;
+        };
         Count: {
             /** Format: int32 */
             done: number;
@@ -857,6 +864,15 @@ export interface components {
             role: "COACH" | "ASSISTANT" | "RIDER" | "GUARDIAN";
             timeZone: string;
             yard: string;
+        };
+        MissedLine: {
+            exercise: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            of: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
         };
         MissingView: {
             /** Format: double */
@@ -1264,6 +1280,24 @@ export interface components {
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
             strand: string;
         };
+        SeenInLesson: {
+            corrections: components["schemas"]["Corrections"];
+            /** Format: int32 */
+            effort: number | null;
+            faults: components["schemas"]["SeenLine"][];
+            /** Format: double */
+            load: number | null;
+            missed: components["schemas"]["MissedLine"][];
+            signs: components["schemas"]["SeenLine"][];
+            worthChecking: components["schemas"]["Worth"][];
+        };
+        SeenLine: {
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            times: number;
+        };
         SeenView: {
             value: string;
             what: string;
@@ -1410,6 +1444,7 @@ export interface components {
             /** Format: int64 */
             rightMs: number;
             rows: components["schemas"]["Row"][];
+            seen: components["schemas"]["SeenInLesson"];
         };
         WantedBlock: {
             /** @enum {string} */
@@ -1419,6 +1454,21 @@ export interface components {
             rung: string;
             /** Format: int32 */
             seconds: number;
+        };
+        Worth: {
+            name: string;
+            /** Format: double */
+            p: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            with: number;
+            /** Format: int32 */
+            without: number;
+            /** Format: int32 */
+            yesWith: number;
+            /** Format: int32 */
+            yesWithout: number;
         };
     };
     responses: never;

@@ -13,6 +13,7 @@ import { Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { Row } from './Row'
+import { SeenCard } from './SeenCard'
 import { isWayIn } from './wayIn'
 
 /** The moment: two minutes at the table after the ride. What each rein gave, what it cost, what to do next. */
@@ -27,7 +28,7 @@ export default function DebriefPage() {
   })
   if (debrief.isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
-  const { lesson, rows, notes, kept } = debrief.data
+  const { lesson, rows, notes, seen, kept } = debrief.data
   return (
     <Flex direction="column" gap="6">
       <Box marginBottom="-4">
@@ -39,6 +40,7 @@ export default function DebriefPage() {
       {inOrder(rows).map((row) => (
         <Row key={`${row.exercise}.${row.gait}.${row.place}`} row={row} lesson={lesson} />
       ))}
+      <SeenCard seen={seen} />
       {notes.length > 0 && (
         <Box as="section">
           <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="2">

@@ -1,4 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react'
+import type { TFunction } from 'i18next'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { FOOTINGS } from '../record'
@@ -20,7 +21,11 @@ export function Conditions({ marks, onSay }: ConditionsProps) {
     onSay({ footing, temperatureC, humidityPct })
   }
   return (
-    <Flex as="section" direction="column" gap="2" aria-label={t('see.conditions')}>
+    <Fold>
+      <summary>
+        {t('see.conditionsOpen')}
+        {now && <chakra.span fontWeight="400">{` · ${inWords(t, now)}`}</chakra.span>}
+      </summary>
       <Flex gap="1.5" wrap="wrap" align="center">
         <chakra.span fontWeight="650" marginRight="1">
           {t('ride.ground')}
@@ -55,8 +60,33 @@ export function Conditions({ marks, onSay }: ConditionsProps) {
           onSay={(humidityPct) => say({ humidityPct })}
         />
       </Flex>
-    </Flex>
+    </Fold>
   )
+}
+
+const Fold = chakra('details', {
+  base: {
+    display: 'grid',
+    gap: '2',
+    '& > summary': {
+      minHeight: 'touch',
+      display: 'flex',
+      alignItems: 'center',
+      cursor: 'pointer',
+      fontWeight: '650',
+    },
+    '&[open] > * + *': { marginTop: '2' },
+  },
+})
+
+function inWords(t: TFunction, { footing, temperatureC, humidityPct }: Noted): string {
+  return [
+    footing && t(`footing.${footing}`),
+    temperatureC !== undefined && `${String(temperatureC)} °C`,
+    humidityPct !== undefined && `${String(humidityPct)} %`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 
 interface Noted {

@@ -102,6 +102,7 @@ function Seen({ kind, marks, onSay }: SeenProps) {
             paddingX="2.5"
             minHeight="48px"
             fontSize="sm"
+            whiteSpace="nowrap"
             aria-pressed={at?.region === r.region}
             onClick={() => setAt(r)}
           >
@@ -130,7 +131,7 @@ function Seen({ kind, marks, onSay }: SeenProps) {
 function Words({ words, onSay }: { words: Word[]; onSay: (name: string, side: Side) => void }) {
   const { t } = useTranslation()
   return (
-    <Grid templateColumns="repeat(auto-fill, minmax(10.5rem, 1fr))" gap="1.5">
+    <Grid templateColumns="repeat(auto-fill, minmax(9.5rem, 1fr))" gap="1.5">
       {words.map((w) =>
         w.sided ? (
           <Flex key={w.name} role="group" aria-label={t(`seen.${w.name}`)} align="stretch">
@@ -200,6 +201,6 @@ const Name = chakra('span', {
     fontWeight: '650',
     lineHeight: '1.1',
     fontSize: 'sm',
-    paddingX: '1',
+    overflowWrap: 'anywhere',
   },
 })

@@ -7,7 +7,6 @@ import strophos.core.progress.AlwaysCriterion;
 import strophos.core.progress.BandCriterion;
 import strophos.core.progress.Criterion;
 import strophos.core.progress.HoldCriterion;
-import strophos.core.progress.Observed;
 import strophos.core.progress.RateCriterion;
 import strophos.core.progress.RecoveryCriterion;
 import strophos.core.progress.StreakCriterion;

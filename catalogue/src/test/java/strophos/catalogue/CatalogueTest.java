@@ -1,6 +1,5 @@
 package strophos.catalogue;
 
-import strophos.core.exchange.HoldUnit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -17,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.AbsenceCriterion;
@@ -24,7 +24,6 @@ import strophos.core.progress.AlwaysCriterion;
 import strophos.core.progress.BandCriterion;
 import strophos.core.progress.Criterion;
 import strophos.core.progress.HoldCriterion;
-import strophos.core.progress.Observed;
 import strophos.core.progress.RateCriterion;
 import strophos.core.progress.RecoveryCriterion;
 import strophos.core.progress.StreakCriterion;
@@ -146,9 +145,7 @@ class CatalogueTest {
                 Arguments.of(
                         "rate: { share: 0.9, window: 20, atMost: 1, lessons: 3, lowerEnd: 0.5 }",
                         new RateCriterion(0.9, 20, Strength.THOUGHT, 3, 0.5)),
-                Arguments.of(
-                        "hold: { amount: 8, unit: strides, times: 3 }",
-                        new HoldCriterion(8, HoldUnit.STRIDES, 3)),
+                Arguments.of("hold: { amount: 8, unit: strides, times: 3 }", new HoldCriterion(8, HoldUnit.STRIDES, 3)),
                 Arguments.of(
                         "absence: { fault: pokes the nose, lessons: 3, chances: 6 }",
                         new AbsenceCriterion("pokes the nose", 3, 6)),

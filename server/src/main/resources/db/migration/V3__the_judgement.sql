@@ -22,3 +22,19 @@ create policy yard_wall on threshold_change
     using (yard_id = current_setting('strophos.yard')::uuid)
     with check (yard_id = current_setting('strophos.yard')::uuid);
 grant select, insert, update, delete on threshold_change to ${app_role};
+
+-- What the rider did, as marked in a ride: position faults, aid habits, contact as felt. Part of the projection of the log.
+create table ridden_factor (
+    yard_id uuid not null,
+    lesson_id uuid not null,
+    ord integer not null,
+    at timestamptz not null,
+    factor text not null,
+    primary key (yard_id, lesson_id, ord),
+    foreign key (yard_id, lesson_id) references lesson (yard_id, id)
+);
+alter table ridden_factor enable row level security;
+create policy yard_wall on ridden_factor
+    using (yard_id = current_setting('strophos.yard')::uuid)
+    with check (yard_id = current_setting('strophos.yard')::uuid);
+grant select, insert, update, delete on ridden_factor to ${app_role};

@@ -52,7 +52,7 @@ final class Causes {
                     }
                 }
                 boolean yes = pair.random().nextDouble() < SimulatedPair.shaken(0.65, 2 * day);
-                told.add(new Told("e" + told.size(), "lesson " + lesson, yes, factors));
+                told.add(new Told("e" + told.size(), "lesson " + lesson, "bend", yes, factors));
             }
         }
         return told;
@@ -87,7 +87,7 @@ final class Causes {
                 }
                 double chance = SimulatedPair.shaken(i < withALesson ? 0.2 : 0.8, day);
                 told.add(new Told(
-                        "e" + told.size(), "lesson " + lesson, pair.random().nextDouble() < chance, factors));
+                        "e" + told.size(), "lesson " + lesson, "bend", pair.random().nextDouble() < chance, factors));
             }
         }
         return told;

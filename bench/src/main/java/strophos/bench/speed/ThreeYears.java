@@ -39,7 +39,7 @@ final class ThreeYears {
                 Ask ask = ask(random, i, lesson);
                 ridden.add(new PairRecord.Ridden("lesson " + lesson, day, rung, ask));
                 Set<String> faults = random.nextInt(3) == 0 ? Set.of("fault " + random.nextInt(12)) : Set.of();
-                told.add(new Told(ask.entry(), "lesson " + lesson, ask.response() == Response.YES, faults));
+                told.add(new Told(ask.entry(), "lesson " + lesson, "bend", ask.response() == Response.YES, faults));
                 first.add(ask);
             }
             if (lesson % 4 == 0) {

@@ -1,6 +1,7 @@
 package strophos.core.cause;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +20,8 @@ import strophos.core.stats.Stratified;
 /**
  * What the rider does, beside what the horse gives: for each factor the YES rates with and without it, over the last {@code
  * lessons} lessons. Tested are factors with at least {@code fewest} exchanges with and without, seen in at least {@code
- * inLessons} lessons; the exact test keeps lessons apart, since a bad day has more faults and fewer YES by itself;
+ * inLessons} lessons; the exact test keeps lessons apart, since a bad day has more faults and fewer YES by itself, and within a lesson exercises
+ * and reins, since a hard one has, too;
  * Benjamini–Hochberg over all tested at {@code rate}. Shown are the strongest {@code most}, as worth checking.
  */
 public record SideBySide(int lessons, int fewest, int inLessons, double rate, int most) {
@@ -53,7 +55,7 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
      * One factor.
      *
      * @param difference with less without, with its 95 % interval
-     * @param p exact, lessons kept apart
+     * @param p exact, lessons and exercises kept apart
      * @param adjusted for all factors tested
      */
     public record Line(
@@ -82,17 +84,19 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
     /** @param told exchanges in order, of one rung or of all */
     public Result compare(List<Told> told) {
         List<Told> last = lastLessons(told);
-        Map<String, List<Told>> byLesson = new LinkedHashMap<>();
-        last.forEach(t ->
-                byLesson.computeIfAbsent(t.lesson(), l -> new ArrayList<>()).add(t));
+        Map<List<String>, List<Told>> alike = new LinkedHashMap<>();
+        last.forEach(t -> alike.computeIfAbsent(List.of(t.lesson(), t.exercise()), l -> new ArrayList<>())
+                .add(t));
         Set<String> factors = new TreeSet<>();
         last.forEach(t -> factors.addAll(t.factors()));
         Map<String, TooFew> tooFew = new LinkedHashMap<>();
         List<Line> raw = new ArrayList<>();
         for (String factor : factors) {
-            Line line = line(factor, last, byLesson);
-            long seenIn = byLesson.values().stream()
-                    .filter(l -> l.stream().anyMatch(t -> t.factors().contains(factor)))
+            Line line = line(factor, last, alike.values());
+            long seenIn = last.stream()
+                    .filter(t -> t.factors().contains(factor))
+                    .map(Told::lesson)
+                    .distinct()
                     .count();
             if (line.with().of() < fewest) {
                 tooFew.put(factor, TooFew.WITH);
@@ -126,10 +130,10 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
         return told.subList(from, told.size());
     }
 
-    private static Line line(String factor, List<Told> last, Map<String, List<Told>> byLesson) {
+    private static Line line(String factor, List<Told> last, Collection<List<Told>> alike) {
         Proportion with = count(last, factor, true);
         Proportion without = count(last, factor, false);
-        Stratified.Result test = Stratified.test(byLesson.values().stream()
+        Stratified.Result test = Stratified.test(alike.stream()
                 .map(l -> new Stratified.Table(count(l, factor, true), count(l, factor, false)))
                 .toList());
         return new Line(

@@ -7,10 +7,11 @@ import java.util.stream.Collectors;
 /**
  * One exchange with what was marked of the rider at it.
  *
+ * @param exercise what was ridden, and on which rein: only the like is compared
  * @param yes it came, at whatever strength
  * @param factors marked at it
  */
-public record Told(String entry, String lesson, boolean yes, Set<String> factors) {
+public record Told(String entry, String lesson, String exercise, boolean yes, Set<String> factors) {
 
     /** A fault counts from so long before the aid. */
     static final long BEFORE_AID_MS = 5_000;
@@ -26,10 +27,12 @@ public record Told(String entry, String lesson, boolean yes, Set<String> factors
      * With the factors marked from 5 s before the aid until the response, never after it: the horse's break moves the rider
      * too. With one touch an exchange, aid and response are the same moment.
      */
-    public static Told at(String entry, String lesson, boolean yes, long aidMs, long responseMs, List<Mark> marks) {
+    public static Told at(
+            String entry, String lesson, String exercise, boolean yes, long aidMs, long responseMs, List<Mark> marks) {
         return new Told(
                 entry,
                 lesson,
+                exercise,
                 yes,
                 marks.stream()
                         .filter(m -> m.atMs() >= aidMs - BEFORE_AID_MS && m.atMs() <= responseMs)

@@ -122,7 +122,7 @@ public final class CauseCases {
         for (int i = 0; i < lessons.length; i++) {
             for (char c : lessons[i].toCharArray()) {
                 Set<String> factors = c == 'f' ? Set.of("leg back") : Set.of();
-                told.add(new Told("e" + told.size(), "lesson " + i, c == 'Y', factors));
+                told.add(new Told("e" + told.size(), "lesson " + i, "bend", c == 'Y', factors));
             }
         }
         return told;
@@ -141,8 +141,8 @@ public final class CauseCases {
         List<Told> told = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             String factor = List.of("a", "b", "c", "d").get(i % 4);
-            told.add(new Told("f" + i, "lesson " + i % 3, false, Set.of(factor)));
-            told.add(new Told("g" + i, "lesson " + i % 3, true, Set.of()));
+            told.add(new Told("f" + i, "lesson " + i % 3, "bend", false, Set.of(factor)));
+            told.add(new Told("g" + i, "lesson " + i % 3, "bend", true, Set.of()));
         }
         return String.join(
                 " ",

@@ -74,7 +74,7 @@ class CauseTest {
         "11501, false, the horse's break moves the rider too"
     })
     void aMarkCountsFromBeforeTheAidUntilTheResponse(long atMs, boolean counts, String why) {
-        Told told = Told.at("e", "l", true, 10_000, 11_500, List.of(new Told.Mark("leg back", atMs)));
+        Told told = Told.at("e", "l", "bend", true, 10_000, 11_500, List.of(new Told.Mark("leg back", atMs)));
         assertThat(told.factors()).as(why).isEqualTo(counts ? Set.of("leg back") : Set.of());
     }
 
@@ -84,10 +84,10 @@ class CauseTest {
         List<Told> told = new ArrayList<>();
         for (int lesson = 0; lesson < 2; lesson++) {
             for (int i = 0; i < 3; i++) {
-                told.add(new Told("b" + lesson + i, "l" + lesson, lesson + i == 0, Set.of("leg back")));
+                told.add(new Told("b" + lesson + i, "l" + lesson, "bend", lesson + i == 0, Set.of("leg back")));
             }
             for (int i = 0; i < 4; i++) {
-                told.add(new Told("s" + lesson + i, "l" + lesson, lesson + i > 0, Set.of()));
+                told.add(new Told("s" + lesson + i, "l" + lesson, "bend", lesson + i > 0, Set.of()));
             }
         }
         SideBySide.Result result = SideBySide.of(SideBySide.SHEET.standard()).compare(told);
@@ -99,13 +99,30 @@ class CauseTest {
         });
     }
 
+    /** A hard exercise has more faults and fewer YES by itself: only the like is compared. */
+    @Test
+    void aHardExerciseIsNoFault() {
+        List<Told> told = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            String lesson = "l" + i % 2;
+            told.add(new Told("h" + i, lesson, "hard", i % 5 == 0, i % 10 < 8 ? Set.of("looks down") : Set.of()));
+            told.add(new Told("e" + i, lesson, "easy", i % 5 != 0, i % 10 < 2 ? Set.of("looks down") : Set.of()));
+        }
+        SideBySide.Result result = SideBySide.of(SideBySide.SHEET.standard()).compare(told);
+        assertThat(result.tested())
+                .singleElement()
+                .satisfies(line -> assertThat(line.p()).isGreaterThan(0.5));
+        assertThat(result.worthChecking()).isEmpty();
+    }
+
     /** A bad day has more faults and fewer YES by itself: kept apart by lesson there is nothing left. */
     @Test
     void aBadDayIsNoFault() {
         List<Told> told = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
-            told.add(new Told("bad" + i, "bad day", i % 5 == 0, i % 10 < 8 ? Set.of("looks down") : Set.of()));
-            told.add(new Told("good" + i, "good day", i % 5 != 0, i % 10 < 2 ? Set.of("looks down") : Set.of()));
+            told.add(new Told("bad" + i, "bad day", "bend", i % 5 == 0, i % 10 < 8 ? Set.of("looks down") : Set.of()));
+            told.add(
+                    new Told("good" + i, "good day", "bend", i % 5 != 0, i % 10 < 2 ? Set.of("looks down") : Set.of()));
         }
         SideBySide.Result result = SideBySide.of(SideBySide.SHEET.standard()).compare(told);
         assertThat(result.tested()).singleElement().satisfies(line -> {

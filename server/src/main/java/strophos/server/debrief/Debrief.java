@@ -22,6 +22,7 @@ import strophos.core.progress.ReinSummary;
 import strophos.core.progress.RungDecision;
 import strophos.core.record.Fold;
 import strophos.core.record.Ride;
+import strophos.core.school.School;
 import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -45,6 +46,7 @@ public class Debrief {
     private final DecisionRepository decisions;
     private final StairReader stairs;
     private final YardRules rules;
+    private final Seen seen;
     private final RideLog log;
     private final Catalogue catalogue;
 
@@ -54,6 +56,7 @@ public class Debrief {
             DecisionRepository decisions,
             StairReader stairs,
             YardRules rules,
+            Seen seen,
             RideLog log,
             Catalogue catalogue) {
         this.lessons = lessons;
@@ -61,6 +64,7 @@ public class Debrief {
         this.decisions = decisions;
         this.stairs = stairs;
         this.rules = rules;
+        this.seen = seen;
         this.log = log;
         this.catalogue = catalogue;
     }
@@ -72,6 +76,7 @@ public class Debrief {
             long rightMs,
             List<Row> rows,
             List<NoteLine> notes,
+            Seen.SeenInLesson seen,
             int kept) {}
 
     /** A line the coach wrote. */
@@ -133,6 +138,7 @@ public class Debrief {
                 ride.notes().stream()
                         .map(n -> new NoteLine(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
+                seen.of(ride, record, school(lesson)),
                 ride.odd().size() + ride.loose().size());
     }
 
@@ -173,6 +179,10 @@ public class Debrief {
                 .filter(s -> s != Soundness.SOUND)
                 .map(s -> List.of(s.name()))
                 .orElse(List.of());
+    }
+
+    private School school(LessonRepository.Lesson lesson) {
+        return pairs.find(lesson.pair()).orElseThrow(Problem::notFound).school();
     }
 
     private PairRecord recordUpTo(LessonRepository.Lesson lesson) {

@@ -119,6 +119,7 @@ class DemoHistory {
         }
         Optional.ofNullable(of.story().notes().get(index)).ifPresent(script::note);
         script.end();
+        script.effort(of.story().effort(t));
         send(script);
         return script.now();
     }
@@ -135,6 +136,7 @@ class DemoHistory {
                     rung.id(),
                     mounted,
                     new Turn(rein, turn.seconds()),
+                    mounted == Mounted.RIDER ? of.story().habit(strand, rein) : Story.Habit.NONE,
                     () -> asks.next(of.story().yes(strand, rein, t), of.story().strength(strand, t)));
             script.rest(block.restS() / block.turns().size());
         }

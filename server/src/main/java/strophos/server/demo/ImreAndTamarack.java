@@ -77,6 +77,17 @@ final class ImreAndTamarack implements Story {
         return lesson == COACH_RIDES;
     }
 
+    /** What the notes say: he holds too long on the right. */
+    @Override
+    public Habit habit(String strand, Rein rein) {
+        return strand.equals("bend") && rein == Rein.RIGHT ? new Habit("held-too-long", 0.12, 0.5) : Habit.NONE;
+    }
+
+    @Override
+    public int effort(double t) {
+        return 4;
+    }
+
     @Override
     public Map<Integer, String> notes() {
         return Map.of(

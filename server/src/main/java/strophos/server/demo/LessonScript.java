@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
 import strophos.core.plan.Turn;
 import strophos.core.record.Entry;
 import strophos.core.stair.RungId;
@@ -19,11 +20,15 @@ import strophos.server.look.Checks;
 /** Writes the entries of one simulated lesson, as a device would have. */
 final class LessonScript {
 
+    private static final List<String> GOOD = List.of("jaw-soft", "back-swings", "neck-stretches-down");
+    private static final List<String> OTHER = List.of("jaw-clamped", "head-up", "hurried");
+
     private final UUID lesson;
     private final UUID device;
     private final UUID author;
     private final Supplier<UUID> ids;
     private final SplittableRandom random;
+    private final SplittableRandom seen;
     private final List<Entry> entries = new ArrayList<>();
     private int sent;
     private Instant at;
@@ -35,6 +40,7 @@ final class LessonScript {
         this.at = start;
         this.ids = ids;
         this.random = random;
+        this.seen = new SplittableRandom(start.getEpochSecond());
     }
 
     void open() {
@@ -50,7 +56,7 @@ final class LessonScript {
     }
 
     /** One turn on one rein: an ask about every twenty seconds, now and then a slip of the thumb. */
-    void turn(RungId rung, Mounted mounted, Turn turn, Supplier<SimulatedAsks.Simulated> answers) {
+    void turn(RungId rung, Mounted mounted, Turn turn, Story.Habit habit, Supplier<SimulatedAsks.Simulated> answers) {
         String segment = say("segment", segment(rung, mounted, turn.rein()));
         Instant end = at.plusSeconds(turn.seconds());
         while (true) {
@@ -60,6 +66,7 @@ final class LessonScript {
             }
             pass(pause);
             SimulatedAsks.Simulated ask = answers.get();
+            mark(segment, habit, ask);
             String exchange = say("exchange", exchange(segment, ask));
             if (random.nextInt(60) == 0) {
                 // taken back and touched again
@@ -68,6 +75,22 @@ final class LessonScript {
             }
         }
         at = at.isAfter(end) ? at : end;
+    }
+
+    /** The habit at this ask, and now and then what the horse shows; by chance of their own, so that the asks stay as they are. */
+    private void mark(String segment, Story.Habit habit, SimulatedAsks.Simulated ask) {
+        boolean isYes = ask.response() == Response.YES;
+        if (seen.nextDouble() < (isYes ? habit.atYes() : habit.atOthers())) {
+            say("fault", Map.of("segment", segment, "name", habit.name(), "side", "NONE"));
+        }
+        if (seen.nextInt(9) == 0) {
+            String sign = isYes ? GOOD.get(seen.nextInt(GOOD.size())) : OTHER.get(seen.nextInt(OTHER.size()));
+            say("sign", Map.of("segment", segment, "name", sign, "side", "NONE"));
+        }
+    }
+
+    void effort(int horse) {
+        say("effort", Map.of("horse", horse));
     }
 
     void rest(int seconds) {

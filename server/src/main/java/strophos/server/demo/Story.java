@@ -34,6 +34,17 @@ interface Story {
         return false;
     }
 
+    /** What the rider does beside an ask on this rein: more often when the answer is no YES. */
+    Habit habit(String strand, Rein rein);
+
+    /** A habit and how often it is marked at a YES and at another answer, in [0, 1]. */
+    record Habit(String name, double atYes, double atOthers) {
+        static final Habit NONE = new Habit("", 0, 0);
+    }
+
+    /** How hard it is for the horse at time t, 0 to 10. */
+    int effort(double t);
+
     Map<Integer, String> notes();
 
     /** Chance of practising on a day, in [0, 1]. */

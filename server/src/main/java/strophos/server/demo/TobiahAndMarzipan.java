@@ -65,6 +65,16 @@ final class TobiahAndMarzipan implements Story {
     }
 
     @Override
+    public Habit habit(String strand, Rein rein) {
+        return strand.equals("forward") ? new Habit("leg-stays-on", 0.1, 0.45) : Habit.NONE;
+    }
+
+    @Override
+    public int effort(double t) {
+        return t < 0.5 ? 6 : 5;
+    }
+
+    @Override
     public Map<Integer, String> notes() {
         return Map.of(
                 0, "He works harder than she does. Legs off between the asks.",

@@ -5,6 +5,7 @@ import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
+import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 import static strophos.server.db.Tables.YARD;
 
@@ -12,6 +13,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +27,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.cause.Told;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
@@ -144,6 +147,17 @@ public class PairRepository {
         return new PairRecord(lessons.keySet().stream()
                 .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
                 .toList());
+    }
+
+    /** What the rider did in these lessons, as marked, by lesson. */
+    public Map<UUID, List<Told.Mark>> factors(Collection<UUID> lessons) {
+        return db.select(RIDDEN_FACTOR.LESSON_ID, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT)
+                .from(RIDDEN_FACTOR)
+                .where(RIDDEN_FACTOR.LESSON_ID.in(lessons))
+                .orderBy(RIDDEN_FACTOR.LESSON_ID, RIDDEN_FACTOR.ORD)
+                .fetchGroups(
+                        RIDDEN_FACTOR.LESSON_ID,
+                        r -> new Told.Mark(r.value2(), r.value3().toEpochMilli()));
     }
 
     /** The lessons of a pair that were begun, the latest first. */

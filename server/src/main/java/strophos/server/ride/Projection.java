@@ -1,6 +1,7 @@
 package strophos.server.ride;
 
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
+import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
@@ -15,9 +16,11 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Rein;
+import strophos.core.record.Factors;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.RiddenExchangeRecord;
+import strophos.server.db.tables.records.RiddenFactorRecord;
 import strophos.server.look.LookRepository;
 
 /** The fold of each lesson, spread out for queries; thrown away and written anew whenever an entry arrives. */
@@ -41,6 +44,7 @@ class Projection {
         db.deleteFrom(RIDDEN_EXCHANGE)
                 .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
                 .execute();
+        db.deleteFrom(RIDDEN_FACTOR).where(RIDDEN_FACTOR.LESSON_ID.eq(lesson)).execute();
         db.deleteFrom(RIDDEN_LESSON).where(RIDDEN_LESSON.LESSON_ID.eq(lesson)).execute();
         db.insertInto(RIDDEN_LESSON)
                 .set(RIDDEN_LESSON.YARD_ID, yard)
@@ -57,7 +61,20 @@ class Projection {
                     .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + ROWS_A_STATEMENT)))
                     .execute();
         }
+        factors(yard, lesson, Factors.of(ride));
         looks.replace(lesson, ride.looks());
+    }
+
+    private void factors(UUID yard, UUID lesson, List<Factors.At> factors) {
+        List<RiddenFactorRecord> rows = new ArrayList<>();
+        for (Factors.At f : factors) {
+            rows.add(new RiddenFactorRecord(yard, lesson, rows.size(), Instant.ofEpochMilli(f.atMs()), f.factor()));
+        }
+        if (!rows.isEmpty()) {
+            db.insertInto(RIDDEN_FACTOR, RIDDEN_FACTOR.fields())
+                    .valuesOfRecords(rows)
+                    .execute();
+        }
     }
 
     private List<RiddenExchangeRecord> rows(UUID yard, UUID lesson, Ride ride) {

@@ -6,6 +6,9 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.aid.AidThresholds;
+import strophos.core.aid.CorrectedConsistently;
+import strophos.core.cause.SideBySide;
 import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
 import strophos.core.judgement.Sheet;
@@ -38,6 +41,14 @@ public class YardRules {
 
     public Thresholds stopping() {
         return of(StopThresholds.SHEET);
+    }
+
+    public SideBySide sideBySide() {
+        return SideBySide.of(of(SideBySide.SHEET));
+    }
+
+    public CorrectedConsistently consistency() {
+        return CorrectedConsistently.of(of(AidThresholds.SHEET));
     }
 
     public Thresholds homework() {

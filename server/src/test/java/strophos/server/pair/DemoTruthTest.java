@@ -38,6 +38,23 @@ class DemoTruthTest {
         return pair.path("trend").valueStream().toList();
     }
 
+    /** The coach's notes say it, and so do the counts. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void imresHabitIsWorthChecking(App app) {
+        Client coach = app.as("ottilie");
+        JsonNode trend = pair(coach, "Tamarack").path("trend");
+        String last = trend.path(trend.size() - 1).path("lesson").asString();
+        JsonNode worth = coach.get("/api/v1/lessons/" + last + "/debrief")
+                .body()
+                .path("seen")
+                .path("worthChecking");
+        assertThat(worth.path(0).path("name").asString()).isEqualTo("held-too-long");
+        assertThat(worth.path(0).path("yesWith").asDouble()
+                        / worth.path(0).path("with").asDouble())
+                .isLessThan(0.5);
+    }
+
     @ParameterizedTest
     @MethodSource("seeds")
     void imresRightBendClosesFromWorseToAlike(App app) {
