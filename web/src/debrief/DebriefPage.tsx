@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
-import type { Debrief, DebriefRow } from '../api'
+import type { Debrief, DebriefRow, Lesson } from '../api'
 import { ReinClock } from '../ride'
 import { useMe } from '../session'
 import { dayLongAt, timeOfDay } from '../text/format'
@@ -37,10 +37,9 @@ export default function DebriefPage() {
       <Head debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
-      {inOrder(rows).map((row) => (
-        <Row key={`${row.exercise}.${row.gait}.${row.place}`} row={row} lesson={lesson} />
-      ))}
+      <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
       <SeenCard seen={seen} />
+      <Rows rows={rows.filter(isWayIn)} lesson={lesson} />
       {notes.length > 0 && (
         <Box as="section">
           <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="2">
@@ -69,9 +68,9 @@ export default function DebriefPage() {
   )
 }
 
-/** What is to be decided comes first; what was ridden as a way in, last. */
-function inOrder(rows: DebriefRow[]): DebriefRow[] {
-  return [...rows].sort((a, b) => Number(isWayIn(a)) - Number(isWayIn(b)))
+/** What is to be decided comes first, then what was seen; what was ridden as a way in, last. */
+function Rows({ rows, lesson }: { rows: DebriefRow[]; lesson: Lesson }) {
+  return rows.map((row) => <Row key={`${row.exercise}.${row.gait}.${row.place}`} row={row} lesson={lesson} />)
 }
 
 function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {

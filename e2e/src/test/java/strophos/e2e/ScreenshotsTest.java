@@ -89,6 +89,13 @@ class ScreenshotsTest {
             ride(coach, "Right rein", 1);
             coach.page().locator("[data-waiting='0']").waitFor();
             keep(coach, "ride-phone");
+            coach.button("What was seen").click();
+            coach.button("Lower leg").click();
+            coach.page().getByLabel("leg back, left").click();
+            coach.button("What was seen").click();
+            coach.button("Lower leg").click();
+            keep(coach, "ride-seen-phone");
+            coach.button("Close").click();
             coach.page().setViewportSize(1280, 800);
             keep(coach, "ride");
             coach.page().evaluate("document.documentElement.className = 'sun'");

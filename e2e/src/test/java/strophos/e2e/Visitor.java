@@ -50,7 +50,7 @@ final class Visitor implements AutoCloseable {
                 foreign.add(r.url());
             }
         });
-        page.setDefaultTimeout(20_000);
+        page.setDefaultTimeout(60_000);
     }
 
     Page page() {

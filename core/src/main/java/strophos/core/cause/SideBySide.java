@@ -52,7 +52,7 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
     }
 
     /**
-     * One factor.
+     * One factor, counted where it was seen at all: in the lessons, exercises and reins with it.
      *
      * @param difference with less without, with its 95 % interval
      * @param p exact, lessons and exercises kept apart
@@ -131,8 +131,12 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
     }
 
     private static Line line(String factor, List<Told> last, Collection<List<Told>> alike) {
-        Proportion with = count(last, factor, true);
-        Proportion without = count(last, factor, false);
+        List<Told> where = alike.stream()
+                .filter(a -> a.stream().anyMatch(t -> t.factors().contains(factor)))
+                .flatMap(List::stream)
+                .toList();
+        Proportion with = count(where, factor, true);
+        Proportion without = count(where, factor, false);
         Stratified.Result test = Stratified.test(alike.stream()
                 .map(l -> new Stratified.Table(count(l, factor, true), count(l, factor, false)))
                 .toList());
