@@ -45,9 +45,9 @@ export function LastLine(props: LastLineProps) {
       {undone ? (
         <Button onClick={props.onPutBack}>{t('ride.putBack')}</Button>
       ) : (
-        <Button onClick={props.onUndo} disabled={!last}>
+        <Button onClick={props.onUndo} disabled={!last} aria-label={t('ride.undo')} paddingX="3">
           <Undo2 size={20} aria-hidden />
-          {t('ride.undo')}
+          <chakra.span display={{ base: 'none', sm: 'inline' }}>{t('ride.undo')}</chakra.span>
         </Button>
       )}
       <Button onClick={props.onSee} aria-label={t('see.title')} title={t('see.title')} paddingX="3">
