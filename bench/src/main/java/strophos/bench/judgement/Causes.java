@@ -87,7 +87,11 @@ final class Causes {
                 }
                 double chance = SimulatedPair.shaken(i < withALesson ? 0.2 : 0.8, day);
                 told.add(new Told(
-                        "e" + told.size(), "lesson " + lesson, "bend", pair.random().nextDouble() < chance, factors));
+                        "e" + told.size(),
+                        "lesson " + lesson,
+                        "bend",
+                        pair.random().nextDouble() < chance,
+                        factors));
             }
         }
         return told;
