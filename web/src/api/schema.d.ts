@@ -463,6 +463,7 @@ export interface components {
         AdviceView: {
             beside: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
             book: string;
+            choices: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
             /** @enum {string} */
             decision: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
             findings: components["schemas"]["FindingView"][];

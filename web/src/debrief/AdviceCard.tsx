@@ -37,15 +37,7 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
         <p>{t('debrief.passed')}</p>
       )}
       <Why advice={advice} />
-      {isChoosing && (
-        <Choose
-          rung={rung}
-          isPassed={advice.ruleId.startsWith('reopen.')}
-          advice={advice}
-          lesson={lesson}
-          onDone={() => setChanging(false)}
-        />
-      )}
+      {isChoosing && <Choose rung={rung} advice={advice} lesson={lesson} onDone={() => setChanging(false)} />}
       {decision && !isChoosing && (
         <Chosen
           decision={decision}

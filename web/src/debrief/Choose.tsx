@@ -9,20 +9,15 @@ import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { Trouble } from '../ui/Trouble'
 
-const DECISIONS: Decision[] = ['MOVE_ON', 'STAY', 'STAY_HARDER', 'STEP_BACK', 'GET_HELP']
-// a rung that was passed can only be opened again, or stay as it is
-const ON_PASSED: Decision[] = ['MOVE_ON', 'REOPEN', 'GET_HELP']
-
 interface ChooseProps {
   rung: string
-  isPassed: boolean
   advice: Advice
   lesson: Lesson
   onDone: () => void
 }
 
 /** Confirm or overrule; both are kept. The advice stands first and largest, the others beside. */
-export function Choose({ rung, isPassed, advice, lesson, onDone }: ChooseProps) {
+export function Choose({ rung, advice, lesson, onDone }: ChooseProps) {
   const { t } = useTranslation()
   const client = useQueryClient()
   const [reason, setReason] = useState('')
@@ -55,7 +50,7 @@ export function Choose({ rung, isPassed, advice, lesson, onDone }: ChooseProps) 
         <chakra.span color="quiet" paddingX="1">
           {t('debrief.overrule')}
         </chakra.span>
-        {(isPassed ? ON_PASSED : DECISIONS)
+        {advice.choices
           .filter((d) => d !== advice.decision)
           .map((d) => (
             <Button key={d} paddingX="3" disabled={decide.isPending} onClick={() => decide.mutate(d)}>

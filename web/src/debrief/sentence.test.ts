@@ -18,7 +18,16 @@ const number = (rein: 'LEFT' | 'RIGHT', count: number): NumberView => ({
 })
 
 function advice(decision: Advice['decision'], ruleId: string, more: Partial<Advice> = {}): Advice {
-  return { decision, ruleId, book: 'rung-decision/2', beside: [], findings: [], missing: [], ...more }
+  return {
+    decision,
+    ruleId,
+    book: 'rung-decision/2',
+    choices: [],
+    beside: [],
+    findings: [],
+    missing: [],
+    ...more,
+  }
 }
 
 const said = (a: Advice) => adviceSentence(i18next.t, a)

@@ -11,12 +11,29 @@ export type Mark =
   | { kind: 'held'; segment: string; unit: HoldUnit; amount: number }
   | { kind: 'praise'; segment: string }
   | { kind: 'conditions'; footing?: Footing; temperatureC?: number; humidityPct?: number }
-  | { kind: 'effort'; horse: number; rider?: number }
+  | { kind: 'effort'; horse: Effort; rider?: Effort }
 
-const COLDEST_C = -40
-const HOTTEST_C = 60
+export type Effort = (typeof EFFORTS)[number]
+
+/** The kinds of entry that are marks. */
+export const MARK_KINDS = [
+  'fault',
+  'sign',
+  'correction',
+  'release',
+  'contact',
+  'held',
+  'praise',
+  'conditions',
+  'effort',
+] as const satisfies Mark['kind'][]
+
+/** Degrees Celsius and percent that are believed. */
+export const TEMPERATURE_C = { least: -40, most: 60 }
+export const HUMIDITY_PCT = { least: 0, most: 100 }
+/** Efforts, from rest to as much as it can. */
+export const EFFORTS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const
 const LONGEST_HOLD = 10_000
-const HARDEST = 10
 
 /** The mark of this kind; undefined when a field is missing or out of its bounds. The twin of the server's. */
 export function readMark(kind: string, p: Record<string, unknown>): Mark | undefined {
@@ -39,7 +56,9 @@ export function readMark(kind: string, p: Record<string, unknown>): Mark | undef
         ? { kind, segment: p.segment, side: p.side, felt: p.felt }
         : undefined
     case 'held':
-      return isId(p.segment) && isOne(HOLD_UNITS, p.unit) && isWithin(p.amount, 1, LONGEST_HOLD)
+      return isId(p.segment) &&
+        isOne(HOLD_UNITS, p.unit) &&
+        isWithin(p.amount, { least: 1, most: LONGEST_HOLD })
         ? { kind, segment: p.segment, unit: p.unit, amount: p.amount }
         : undefined
     case 'praise':
@@ -47,8 +66,8 @@ export function readMark(kind: string, p: Record<string, unknown>): Mark | undef
     case 'conditions':
       return readConditions(p)
     case 'effort':
-      return isWithin(p.horse, 0, HARDEST) && isLeftOutOr(p.rider, 0, HARDEST)
-        ? { kind, horse: p.horse, ...(isWhole(p.rider) && { rider: p.rider }) }
+      return isOne(EFFORTS, p.horse) && (isLeftOut(p.rider) || isOne(EFFORTS, p.rider))
+        ? { kind, horse: p.horse, ...(isOne(EFFORTS, p.rider) && { rider: p.rider }) }
         : undefined
     default:
       return undefined
@@ -59,8 +78,8 @@ function readConditions(p: Record<string, unknown>): Mark | undefined {
   const { footing, temperatureC, humidityPct } = p
   const fits =
     (isLeftOut(footing) || isOne(FOOTINGS, footing)) &&
-    isLeftOutOr(temperatureC, COLDEST_C, HOTTEST_C) &&
-    isLeftOutOr(humidityPct, 0, 100)
+    isLeftOutOr(temperatureC, TEMPERATURE_C) &&
+    isLeftOutOr(humidityPct, HUMIDITY_PCT)
   const noted = {
     ...(isOne(FOOTINGS, footing) && { footing }),
     ...(isWhole(temperatureC) && { temperatureC }),
@@ -74,7 +93,12 @@ export function hangsOn(mark: Mark): string | undefined {
   return 'segment' in mark ? mark.segment : 'exchange' in mark ? mark.exchange : undefined
 }
 
-function isWithin(value: unknown, least: number, most: number): value is number {
+interface Bounds {
+  least: number
+  most: number
+}
+
+function isWithin(value: unknown, { least, most }: Bounds): value is number {
   return isWhole(value) && value >= least && value <= most
 }
 
@@ -82,6 +106,6 @@ function isLeftOut(value: unknown): boolean {
   return value === undefined || value === null
 }
 
-function isLeftOutOr(value: unknown, least: number, most: number): boolean {
-  return isLeftOut(value) || isWithin(value, least, most)
+function isLeftOutOr(value: unknown, bounds: Bounds): boolean {
+  return isLeftOut(value) || isWithin(value, bounds)
 }

@@ -1,8 +1,9 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import type { TFunction } from 'i18next'
+import { CloudSun } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { FOOTINGS } from '../record'
+import { FOOTINGS, HUMIDITY_PCT, TEMPERATURE_C } from '../record'
 import type { Marked } from '../record'
 import { Button, Input } from '../ui/Button'
 
@@ -23,6 +24,7 @@ export function Conditions({ marks, onSay }: ConditionsProps) {
   return (
     <Fold>
       <summary>
+        <CloudSun size={22} aria-hidden />
         {t('see.conditionsOpen')}
         {now && <chakra.span fontWeight="400">{` · ${inWords(t, now)}`}</chakra.span>}
       </summary>
@@ -47,16 +49,14 @@ export function Conditions({ marks, onSay }: ConditionsProps) {
           key={`t${String(now?.temperatureC)}`}
           name={t('ride.temperature')}
           value={now?.temperatureC}
-          least={-40}
-          most={60}
+          bounds={TEMPERATURE_C}
           onSay={(temperatureC) => say({ temperatureC })}
         />
         <Measured
           key={`h${String(now?.humidityPct)}`}
           name={t('ride.humidity')}
           value={now?.humidityPct}
-          least={0}
-          most={100}
+          bounds={HUMIDITY_PCT}
           onSay={(humidityPct) => say({ humidityPct })}
         />
       </Flex>
@@ -73,6 +73,9 @@ const Fold = chakra('details', {
       display: 'flex',
       alignItems: 'center',
       cursor: 'pointer',
+      gap: '2',
+      textDecoration: 'underline',
+      textUnderlineOffset: '3px',
       fontWeight: '650',
     },
     '&[open] > * + *': { marginTop: '2' },
@@ -98,17 +101,17 @@ interface Noted {
 interface MeasuredProps {
   name: string
   value: number | undefined
-  least: number
-  most: number
+  bounds: { least: number; most: number }
   onSay: (value: number) => void
 }
 
 /** A whole number, kept when the field is left; what is out of its bounds is said, and stays to be mended. */
-function Measured({ name, value, least, most, onSay }: MeasuredProps) {
+function Measured({ name, value, bounds, onSay }: MeasuredProps) {
   const { t } = useTranslation()
   const [text, setText] = useState(value === undefined ? '' : String(value))
   const number = Number(text)
-  const isWrong = text.trim() !== '' && !(Number.isInteger(number) && number >= least && number <= most)
+  const isWrong =
+    text.trim() !== '' && !(Number.isInteger(number) && number >= bounds.least && number <= bounds.most)
   const keep = () => {
     if (text.trim() !== '' && !isWrong && number !== value) onSay(number)
   }
@@ -125,7 +128,7 @@ function Measured({ name, value, least, most, onSay }: MeasuredProps) {
       />
       {isWrong && (
         <chakra.span color="warn" role="alert">
-          {t('ride.within', { least, most })}
+          {t('ride.within', { ...bounds })}
         </chakra.span>
       )}
     </chakra.label>

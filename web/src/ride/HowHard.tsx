@@ -1,9 +1,8 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
+import { EFFORTS } from '../record'
 import type { Marked } from '../record'
 import { Button } from '../ui/Button'
-
-const EFFORTS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const
 
 interface HowHardProps {
   horse: string

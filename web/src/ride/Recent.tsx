@@ -4,7 +4,7 @@ import { SEEN_KINDS } from './choose'
 import { Spoken } from './Spoken'
 
 const SHOWN = 7
-const SHOWN_KINDS = new Set(['exchange', 'segment', 'note', 'rest', ...SEEN_KINDS])
+const SHOWN_KINDS = new Set<string>(['exchange', 'segment', 'note', 'rest', ...SEEN_KINDS])
 
 interface RecentProps {
   entries: KeptEntry[]

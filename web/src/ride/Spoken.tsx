@@ -1,9 +1,8 @@
 import { useTranslation } from 'react-i18next'
 import type { TFunction } from 'i18next'
-import { readPayload } from '../record'
+import { MARK_KINDS, readPayload } from '../record'
 import type { Mark, Payload } from '../record'
 import type { KeptEntry } from '../store'
-import { SEEN_KINDS } from './choose'
 
 /** An entry in a few words. */
 export function Spoken({
@@ -30,7 +29,7 @@ function isMark(said: Payload): said is Mark {
   return MARKS.has(said.kind)
 }
 
-const MARKS = new Set<string>([...SEEN_KINDS, 'conditions', 'effort'])
+const MARKS = new Set<string>(MARK_KINDS)
 
 function markInWords(t: TFunction, said: Mark): string {
   switch (said.kind) {

@@ -1,4 +1,5 @@
 import type { Step } from '../api'
+import { MARK_KINDS } from '../record'
 import type { Gait, Mounted, Place, Rein } from '../record'
 import type { KeptEntry } from '../store'
 
@@ -54,8 +55,8 @@ export function changed(rungs: Step[], now: Ridden, change: Partial<Ridden>): Ri
 }
 
 /** Marks of the moment, in the order they are shown. */
-export const SEEN_KINDS = ['fault', 'sign', 'correction', 'release', 'contact', 'held', 'praise']
-const UNDOABLE = new Set(['exchange', 'note', 'segment', 'rest', 'effort', ...SEEN_KINDS])
+export const SEEN_KINDS = MARK_KINDS.filter((k) => k !== 'conditions' && k !== 'effort')
+const UNDOABLE = new Set<string>(['exchange', 'note', 'segment', 'rest', 'effort', ...SEEN_KINDS])
 
 /** The last thing written here that still stands and can be taken back; the first segment stays. */
 export function lastStanding(entries: KeptEntry[], voided: string[], device: string): KeptEntry | undefined {

@@ -2,6 +2,7 @@ package strophos.bench.judgement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import strophos.core.change.ChangeEvidence;
 import strophos.core.change.ChangeThresholds;
 import strophos.core.change.Plateau;
@@ -34,29 +35,22 @@ final class Changes {
     }
 
     static Counted plateau(double points, int lessons, int asks, int pairs) {
-        Plateau rule = Plateau.of(ChangeThresholds.SHEET.standard());
-        return Counted.over(
-                "“plateau”",
-                "the rate %s, %d lessons of %d asks"
-                        .formatted(
-                                points == 0 ? "stands still" : "rises %.0f points a lesson".formatted(points),
-                                lessons,
-                                asks),
-                pairs,
-                seed -> rule.judge(rates(seed, lessons, asks, points)).isMet());
+        return judged("“plateau”", Judgement::isMet, points, lessons, asks, pairs);
     }
 
     static Counted moves(double points, int lessons, int asks, int pairs) {
+        return judged("“it moves”", Judgement.Broken.class::isInstance, points, lessons, asks, pairs);
+    }
+
+    private static Counted judged(
+            String question, Predicate<Judgement> says, double points, int lessons, int asks, int pairs) {
         Plateau rule = Plateau.of(ChangeThresholds.SHEET.standard());
+        String rate = points == 0 ? "stands still" : "rises %.0f points a lesson".formatted(points);
         return Counted.over(
-                "“it moves”",
-                "the rate %s, %d lessons of %d asks"
-                        .formatted(
-                                points == 0 ? "stands still" : "rises %.0f points a lesson".formatted(points),
-                                lessons,
-                                asks),
+                question,
+                "the rate %s, %d lessons of %d asks".formatted(rate, lessons, asks),
                 pairs,
-                seed -> rule.judge(rates(seed, lessons, asks, points)) instanceof Judgement.Broken);
+                seed -> says.test(rule.judge(rates(seed, lessons, asks, points))));
     }
 
     /** An exercise at one and the same chance throughout, ended at three YES running after at least so many asks. */

@@ -29,36 +29,27 @@ final class Decisions {
         return false;
     }
 
-    /** A pair of this truth on both reins is told to move on at some lesson's end. */
     static Counted movesOn(double good, int lessons, int asksARein, int pairs) {
-        return Counted.over(
-                "move on",
-                "%.0f %% good, %d lessons of %d asks a rein".formatted(100 * good, lessons, asksARein),
-                pairs,
-                seed -> isEverAdvised(
-                        Decision.MOVE_ON,
-                        new SimulatedPair(seed).lessons(lessons, good, good, asksARein),
-                        Standing.IN_WORK));
+        return advised("move on", Decision.MOVE_ON, Standing.IN_WORK, good, lessons, asksARein, pairs);
     }
 
     static Counted stepsBack(double good, int lessons, int asksARein, int pairs) {
-        return Counted.over(
-                "step back",
-                "%.0f %% good, %d lessons of %d asks a rein".formatted(100 * good, lessons, asksARein),
-                pairs,
-                seed -> isEverAdvised(
-                        Decision.STEP_BACK,
-                        new SimulatedPair(seed).lessons(lessons, good, good, asksARein),
-                        Standing.IN_WORK));
+        return advised("step back", Decision.STEP_BACK, Standing.IN_WORK, good, lessons, asksARein, pairs);
     }
 
     static Counted reopens(double good, int lessons, int asksARein, int pairs) {
+        return advised("re-open a passed rung", Decision.REOPEN, PASSED, good, lessons, asksARein, pairs);
+    }
+
+    /** A pair of this truth on both reins is given the advice at some lesson's end. */
+    private static Counted advised(
+            String question, Decision decision, Standing standing, double good, int lessons, int asksARein, int pairs) {
         return Counted.over(
-                "re-open a passed rung",
+                question,
                 "%.0f %% good, %d lessons of %d asks a rein".formatted(100 * good, lessons, asksARein),
                 pairs,
                 seed -> isEverAdvised(
-                        Decision.REOPEN, new SimulatedPair(seed).lessons(lessons, good, good, asksARein), PASSED));
+                        decision, new SimulatedPair(seed).lessons(lessons, good, good, asksARein), standing));
     }
 
     /** The right rein is named the stiffer at the end of so many lessons. */

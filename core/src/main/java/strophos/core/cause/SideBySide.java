@@ -1,11 +1,11 @@
 package strophos.core.cause;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
@@ -92,21 +92,12 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
         Map<String, TooFew> tooFew = new LinkedHashMap<>();
         List<Line> raw = new ArrayList<>();
         for (String factor : factors) {
-            Line line = line(factor, last, alike.values());
-            long seenIn = last.stream()
-                    .filter(t -> t.factors().contains(factor))
-                    .map(Told::lesson)
-                    .distinct()
-                    .count();
-            if (line.with().of() < fewest) {
-                tooFew.put(factor, TooFew.WITH);
-            } else if (line.without().of() < fewest) {
-                tooFew.put(factor, TooFew.WITHOUT);
-            } else if (seenIn < inLessons) {
-                tooFew.put(factor, TooFew.LESSONS);
-            } else {
-                raw.add(line);
-            }
+            // only where it was seen at all: elsewhere there is nothing alike to lay beside it
+            List<List<Told>> where = alike.values().stream()
+                    .filter(a -> a.stream().anyMatch(t -> t.factors().contains(factor)))
+                    .toList();
+            Optional<TooFew> few = tooFew(factor, where);
+            few.ifPresentOrElse(why -> tooFew.put(factor, why), () -> raw.add(line(factor, where)));
         }
         List<Line> tested = adjusted(raw);
         return new Result(
@@ -130,27 +121,33 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
         return told.subList(from, told.size());
     }
 
-    private static Line line(String factor, List<Told> last, Collection<List<Told>> alike) {
-        List<Told> where = alike.stream()
-                .filter(a -> a.stream().anyMatch(t -> t.factors().contains(factor)))
-                .flatMap(List::stream)
-                .toList();
-        Proportion with = count(where, factor, true);
-        Proportion without = count(where, factor, false);
-        Stratified.Result test = Stratified.test(alike.stream()
+    private Optional<TooFew> tooFew(String factor, List<List<Told>> where) {
+        List<Told> all = where.stream().flatMap(List::stream).toList();
+        if (count(all, factor, true).of() < fewest) {
+            return Optional.of(TooFew.WITH);
+        } else if (count(all, factor, false).of() < fewest) {
+            return Optional.of(TooFew.WITHOUT);
+        }
+        boolean isOften = all.stream().map(Told::lesson).distinct().count() >= inLessons;
+        return isOften ? Optional.empty() : Optional.of(TooFew.LESSONS);
+    }
+
+    private static Line line(String factor, List<List<Told>> where) {
+        List<Told> all = where.stream().flatMap(List::stream).toList();
+        Proportion with = count(all, factor, true);
+        Proportion without = count(all, factor, false);
+        Stratified.Result test = Stratified.test(where.stream()
                 .map(l -> new Stratified.Table(count(l, factor, true), count(l, factor, false)))
                 .toList());
         return new Line(
                 factor,
                 with,
                 without,
-                with.isEmpty() || without.isEmpty()
-                        ? new Newcombe.Difference(0, new strophos.core.stats.Interval(-1, 1))
-                        : Newcombe.of(with, without),
+                Newcombe.of(with, without),
                 test.oddsRatio(),
                 test.p(),
                 1,
-                last.stream()
+                all.stream()
                         .filter(t -> t.factors().contains(factor))
                         .map(Told::entry)
                         .toList());

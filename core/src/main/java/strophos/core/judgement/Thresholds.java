@@ -2,7 +2,6 @@ package strophos.core.judgement;
 
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 
 /** The values of one sheet, a yard's changes included. Made by {@link Sheet}. */
 public final class Thresholds {
@@ -30,17 +29,6 @@ public final class Thresholds {
 
     public int whole(String name) {
         return (int) Math.round(get(name));
-    }
-
-    /** Those of one rule, by what stands after the dot. */
-    public Map<String, Double> of(String rule) {
-        Map<String, Double> own = new TreeMap<>();
-        values.forEach((name, value) -> {
-            if (name.startsWith(rule + ".")) {
-                own.put(name.substring(rule.length() + 1), value);
-            }
-        });
-        return own;
     }
 
     public Set<String> names() {

@@ -8,5 +8,10 @@ public enum Soundness {
     /** A sudden refusal, on one side only. */
     REFUSES_ONE_SIDE,
     /** A sore spot, swelling, blood, uneven sweat, a poll that will not be touched. */
-    PAIN_SIGNS
+    PAIN_SIGNS;
+
+    /** Nothing is ridden, and no rung is judged, before somebody licensed has looked. */
+    public boolean isPain() {
+        return this != SOUND;
+    }
 }

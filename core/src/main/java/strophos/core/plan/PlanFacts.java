@@ -7,6 +7,7 @@ import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
 import strophos.core.stair.RungId;
+import strophos.core.stop.WorkedLongEnough;
 
 /**
  * All a plan follows from.
@@ -60,7 +61,7 @@ public record PlanFacts(
 
     /** Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break. */
     public int workCapS() {
-        int capMinutes = stop.whole(horse.isSpared() ? "work.sparedMinutes" : "work.minutes");
+        int capMinutes = (int) WorkedLongEnough.of(stop).limit(horse.isSpared()).toMinutes();
         return 60 * Math.min(capMinutes, horse.allowedMinutes().orElse(capMinutes));
     }
 

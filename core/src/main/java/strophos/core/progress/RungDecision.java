@@ -50,7 +50,7 @@ public final class RungDecision {
     /** The advice for a rung whose last lesson is the one judged. */
     public Advice advise(RungFacts facts, Optional<Criterion> own, Standing standing) {
         Criterion criterion = criterion(own);
-        Reading reading = new Reading(facts);
+        Reading reading = new Reading(facts, standing.isPassed());
         reading.read(Decision.GET_HELP, new PainSigns(standing.painSigns()));
         reading.read(Decision.GET_HELP, new ThreeStepBacks(thresholds.whole("three-step-backs.lessons"), stepBack));
         if (standing.isPassed()) {
@@ -72,12 +72,14 @@ public final class RungDecision {
     /** The book read down once. */
     private static final class Reading {
         private final RungFacts facts;
+        private final boolean isPassed;
         private final List<Finding> findings = new ArrayList<>();
         private Optional<Decision> decision = Optional.empty();
         private Optional<String> ruleId = Optional.empty();
 
-        Reading(RungFacts facts) {
+        Reading(RungFacts facts, boolean isPassed) {
             this.facts = facts;
+            this.isPassed = isPassed;
         }
 
         void read(Decision then, Rule<RungFacts> rule) {
@@ -90,7 +92,13 @@ public final class RungDecision {
         }
 
         Advice advice(Decision otherwise, String otherwiseBy, List<Decision> beside, String book) {
-            return new Advice(decision.orElse(otherwise), beside, ruleId.orElse(otherwiseBy), book, findings);
+            return new Advice(
+                    decision.orElse(otherwise),
+                    Decision.choices(isPassed),
+                    beside,
+                    ruleId.orElse(otherwiseBy),
+                    book,
+                    findings);
         }
 
         Finding beside(Rule<RungFacts> rule) {

@@ -52,29 +52,31 @@ public sealed interface Payload {
         }
     }
 
-    /** A position fault (against what this exercise asks) or an aid habit of the rider, by name. */
-    record Fault(String segment, String name, Side side) implements Mark {
+    /** A mark that hangs on a segment. */
+    sealed interface OfSegment extends Mark {
+        String segment();
+
         @Override
-        public Optional<String> of() {
-            return Optional.of(segment);
+        default Optional<String> of() {
+            return Optional.of(segment());
         }
     }
+
+    /** Something seen, by name, with the side of the body it was seen on. */
+    sealed interface Seen extends OfSegment {
+        String name();
+
+        Side side();
+    }
+
+    /** A position fault (against what this exercise asks) or an aid habit of the rider, by name. */
+    record Fault(String segment, String name, Side side) implements Seen {}
 
     /** A sign of the horse's, good or other, by name. */
-    record Sign(String segment, String name, Side side) implements Mark {
-        @Override
-        public Optional<String> of() {
-            return Optional.of(segment);
-        }
-    }
+    record Sign(String segment, String name, Side side) implements Seen {}
 
     /** An error was corrected, or let pass. */
-    record Correction(String segment, boolean isMade) implements Mark {
-        @Override
-        public Optional<String> of() {
-            return Optional.of(segment);
-        }
-    }
+    record Correction(String segment, boolean isMade) implements OfSegment {}
 
     /** Whether the rider let go after this exchange. */
     record Released(String exchange, Release release) implements Mark {
@@ -85,28 +87,13 @@ public sealed interface Payload {
     }
 
     /** The contact of one rein as felt; {@code side} is LEFT or RIGHT. */
-    record Contact(String segment, Side side, Felt felt) implements Mark {
-        @Override
-        public Optional<String> of() {
-            return Optional.of(segment);
-        }
-    }
+    record Contact(String segment, Side side, Felt felt) implements OfSegment {}
 
     /** A stretch that was kept for so much. */
-    record Held(String segment, HoldUnit unit, int amount) implements Mark {
-        @Override
-        public Optional<String> of() {
-            return Optional.of(segment);
-        }
-    }
+    record Held(String segment, HoldUnit unit, int amount) implements OfSegment {}
 
     /** The rider praised. */
-    record Praise(String segment) implements Mark {
-        @Override
-        public Optional<String> of() {
-            return Optional.of(segment);
-        }
-    }
+    record Praise(String segment) implements OfSegment {}
 
     /** Ground and weather; what was not noted is empty, but something was. */
     record Conditions(Optional<Footing> footing, OptionalInt temperatureC, OptionalInt humidityPct) implements Mark {}

@@ -35,7 +35,7 @@ public record DoesNotBecomeGood(Duration before, WorkedLongEnough limit, int run
 
     @Override
     public Judgement judge(RideSoFar ride) {
-        Duration from = limit.limit(ride).minus(before);
+        Duration from = limit.limit(ride.isSpared()).minus(before);
         boolean isReached = Rein.BOTH.stream().allMatch(r -> GoodPlace.isReached(ride.on(r), running, betterBy));
         return Judgement.of(
                 ride.worked().compareTo(from) >= 0 && !isReached, new StopEvidence.OfTime(ride.worked(), from));

@@ -24,13 +24,14 @@ public record WorkedLongEnough(int most, int sparedMost) implements Rule<RideSoF
         return Map.of("minutes", (double) most, "sparedMinutes", (double) sparedMost);
     }
 
-    Duration limit(RideSoFar ride) {
-        return Duration.ofMinutes(ride.isSpared() ? sparedMost : most);
+    /** The most work a day for a horse that is spared, or not. */
+    public Duration limit(boolean isSpared) {
+        return Duration.ofMinutes(isSpared ? sparedMost : most);
     }
 
     @Override
     public Judgement judge(RideSoFar ride) {
-        Duration limit = limit(ride);
+        Duration limit = limit(ride.isSpared());
         return Judgement.of(ride.worked().compareTo(limit) >= 0, new StopEvidence.OfTime(ride.worked(), limit));
     }
 }

@@ -34,6 +34,16 @@ class RungDecisionTest {
     }
 
     @Test
+    void aPassedRungCanStayPassedBeOpenedAgainOrWait() {
+        Advice passed = book.advise(
+                Lessons.of(EIGHT, EIGHT).facts(), Optional.empty(), new Standing(true, false, java.util.List.of()));
+        assertThat(passed.choices()).containsExactly(Decision.MOVE_ON, Decision.REOPEN, Decision.GET_HELP);
+        assertThat(advise(Lessons.of(EIGHT, EIGHT)).choices())
+                .contains(Decision.STEP_BACK, Decision.STAY_HARDER)
+                .doesNotContain(Decision.REOPEN);
+    }
+
+    @Test
     void staysAndNamesWhatIsMissing() {
         Advice advice = advise(Lessons.of(EIGHT, "yyyyyytttt"));
         assertThat(advice.decision()).isEqualTo(Decision.STAY);

@@ -16,10 +16,12 @@ import strophos.server.pair.MissingView;
 /**
  * An advice with its whole why, as sent and as kept beside the decision.
  *
- * @param beside what may be chosen as well
+ * @param choices all that may be chosen, in the order they are shown
+ * @param beside what is offered as well
  */
 public record AdviceView(
         Decision decision,
+        List<Decision> choices,
         List<Decision> beside,
         String ruleId,
         String book,
@@ -84,6 +86,7 @@ public record AdviceView(
     static AdviceView of(Advice advice) {
         return new AdviceView(
                 advice.decision(),
+                advice.choices(),
                 advice.beside(),
                 advice.ruleId(),
                 advice.book(),

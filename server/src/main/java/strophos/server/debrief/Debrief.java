@@ -176,7 +176,7 @@ public class Debrief {
         return ride.looks().stream()
                 .reduce((a, b) -> b)
                 .flatMap(l -> l.seen().soundness())
-                .filter(s -> s != Soundness.SOUND)
+                .filter(Soundness::isPain)
                 .map(s -> List.of(s.name()))
                 .orElse(List.of());
     }
@@ -205,7 +205,7 @@ public class Debrief {
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.flatMap(r -> stairs.state(r.id(), judging.record(), made)).orElse(null),
+                rung.map(r -> stairs.state(r, judging.record(), made)).orElse(null),
                 sides(asks.stream().filter(a -> a.mounted() == Mounted.RIDER).toList()),
                 sides(asks.stream().filter(a -> a.mounted() != Mounted.RIDER).toList()),
                 rung.filter(r -> isJudged).map(r -> advice(r, judging)).orElse(null),

@@ -57,6 +57,9 @@ public class Decide {
                     "advice_changed",
                     "The record has changed since you looked, and the advice with it; look again, then decide.");
         }
+        if (!advice.choices().contains(wanted.chosen())) {
+            throw Problem.refused(List.of(new Issue("invalid", "chosen", "one of " + advice.choices())));
+        }
         decisions.add(
                 new DecisionRepository.Made(
                         wanted.id(),

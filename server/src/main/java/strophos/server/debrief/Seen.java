@@ -87,8 +87,8 @@ class Seen {
                 .map(m -> ((Payload.Effort) m).horse())
                 .reduce((a, b) -> b);
         return new SeenInLesson(
-                lines(ride, Payload.Fault.class, m -> ((Payload.Fault) m).name(), m -> ((Payload.Fault) m).side()),
-                lines(ride, Payload.Sign.class, m -> ((Payload.Sign) m).name(), m -> ((Payload.Sign) m).side()),
+                lines(ride, Payload.Fault.class),
+                lines(ride, Payload.Sign.class),
                 missed(ride),
                 corrections(ride, school),
                 effort.orElse(null),
@@ -101,19 +101,16 @@ class Seen {
                 ride.reinMs().values().stream().mapToLong(ms -> ms).sum());
     }
 
-    private static List<SeenLine> lines(
-            Ride ride,
-            Class<? extends Payload.Mark> kind,
-            java.util.function.Function<Payload.Mark, String> name,
-            java.util.function.Function<Payload.Mark, Side> side) {
-        Map<List<Object>, Integer> counts = new LinkedHashMap<>();
+    private static List<SeenLine> lines(Ride ride, Class<? extends Payload.Seen> kind) {
+        record What(String name, Side side) {}
+        Map<What, Integer> counts = new LinkedHashMap<>();
         ride.marks().stream()
                 .map(Ride.Mark::said)
                 .filter(kind::isInstance)
-                .forEach(m -> counts.merge(List.of(name.apply(m), side.apply(m)), 1, Integer::sum));
+                .map(kind::cast)
+                .forEach(m -> counts.merge(new What(m.name(), m.side()), 1, Integer::sum));
         return counts.entrySet().stream()
-                .map(e -> new SeenLine(
-                        (String) e.getKey().get(0), (Side) e.getKey().get(1), e.getValue()))
+                .map(e -> new SeenLine(e.getKey().name(), e.getKey().side(), e.getValue()))
                 .sorted(Comparator.comparingInt((SeenLine l) -> -l.times()))
                 .toList();
     }

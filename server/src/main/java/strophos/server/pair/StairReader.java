@@ -20,6 +20,7 @@ import strophos.core.progress.RungEvidence;
 import strophos.core.progress.Standing;
 import strophos.core.stair.Decided;
 import strophos.core.stair.PairRecord;
+import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
@@ -84,12 +85,11 @@ public class StairReader {
 
     /** What the decision on a rung must know beside its record. */
     public Standing standing(Rung rung, PairRecord record, List<DecisionRepository.Made> made, List<String> painSigns) {
-        Strand strand = catalogue.strandOf(rung.id()).orElseThrow();
-        List<Decided> decided = decided(made);
-        RungState state =
-                Stair.states(strand.progression(), record.asked(), decided).get(rung.id());
+        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
         return new Standing(
-                state == RungState.PASSED, Stair.opensNothing(strand.progression(), decided, rung.id()), painSigns);
+                state(rung, record, made) == RungState.PASSED,
+                Stair.opensNothing(progression, decided(made), rung.id()),
+                painSigns);
     }
 
     private Step step(Strand strand, Rung rung, RungState state, PairRecord record, RungDecision decision) {
@@ -143,12 +143,10 @@ public class StairReader {
                 .toList());
     }
 
-    /** The state of one rung; empty when it stands in no strand. */
-    public Optional<RungState> state(RungId rung, PairRecord record, List<DecisionRepository.Made> made) {
-        return steps(record, made).stream()
-                .filter(s -> s.rung().equals(rung.toString()))
-                .map(Step::state)
-                .findFirst();
+    /** The state of one rung of the catalogue. */
+    public RungState state(Rung rung, PairRecord record, List<DecisionRepository.Made> made) {
+        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
+        return Stair.states(progression, record.asked(), decided(made)).get(rung.id());
     }
 
     /** For a lesson's packet and the cards: the rungs a pair may ride today. */

@@ -99,6 +99,15 @@ class DecisionsTest {
     }
 
     @Test
+    void refusesWhatCannotBeChosenOnThisRung() {
+        String lesson = yard.lesson(yard.pair());
+        yard.send(yard.ride(lesson, 9, "TRY", 1, true));
+        Client.Reply reply = decide(lesson, "REOPEN", "STAY", null);
+        assertThat(reply.status()).as("it was never passed").isEqualTo(422);
+        assertThat(reply.body().path("issues").path(0).path("path").asString()).isEqualTo("chosen");
+    }
+
+    @Test
     void waitsForTheEndOfTheLesson() {
         String lesson = yard.lesson(yard.pair());
         yard.send(yard.ride(lesson, 9, "TRY", 1, false));
