@@ -1,6 +1,28 @@
-import { isId, isName, isOne, isWhole } from './value'
-import { FELT, FOOTINGS, HOLD_UNITS, RELEASES, SIDES } from './words'
-import type { Felt, Footing, HoldUnit, Release, Side } from './words'
+import { isId, isName, isOne, isWithin, oneOf, readDetail, within } from './value'
+import {
+  CHOICES,
+  FELT,
+  FOOTINGS,
+  HOLD_UNITS,
+  LEAD_CHANGES,
+  RAILS,
+  RELEASES,
+  SIDES,
+  SPEEDS,
+  TAKE_OFFS,
+} from './words'
+import type {
+  Choice,
+  Felt,
+  Footing,
+  HoldUnit,
+  LeadChange,
+  Rail,
+  Release,
+  Side,
+  Speed,
+  TakeOff,
+} from './words'
 
 /** Something seen or done beside the asks. */
 export type Mark =
@@ -9,9 +31,30 @@ export type Mark =
   | { kind: 'release'; exchange: string; release: Release }
   | { kind: 'contact'; segment: string; side: Side; felt: Felt }
   | { kind: 'held'; segment: string; unit: HoldUnit; amount: number }
-  | { kind: 'praise'; segment: string }
-  | { kind: 'conditions'; footing?: Footing; temperatureC?: number; humidityPct?: number }
+  | { kind: 'head'; segment: string; cm: number }
+  | { kind: 'choice'; segment: string; choice: Choice; returnS?: number }
+  | { kind: 'reward' | 'praise'; segment: string }
+  | ({ kind: 'line'; segment: string; ridden: number } & LineDetail)
+  | ({ kind: 'conditions' } & Noted)
   | { kind: 'effort'; horse: Effort; rider?: Effort }
+
+/** Ground and weather, as far as noted. */
+export interface Noted {
+  footing?: Footing
+  temperatureC?: number
+  humidityPct?: number
+}
+
+/** What may be noted of a line of poles or fences beside the strides ridden. */
+export interface LineDetail {
+  planned?: number
+  takeOff?: TakeOff
+  lead?: 'LEFT' | 'RIGHT'
+  straight?: boolean
+  rail?: Rail
+  change?: LeadChange
+  speed?: Speed
+}
 
 export type Effort = (typeof EFFORTS)[number]
 
@@ -23,6 +66,10 @@ export const MARK_KINDS = [
   'release',
   'contact',
   'held',
+  'head',
+  'choice',
+  'reward',
+  'line',
   'praise',
   'conditions',
   'effort',
@@ -33,7 +80,26 @@ export const TEMPERATURE_C = { least: -40, most: 60 }
 export const HUMIDITY_PCT = { least: 0, most: 100 }
 /** Efforts, from rest to as much as it can. */
 export const EFFORTS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const
-const LONGEST_HOLD = 10_000
+const HOLDS = { least: 1, most: 10_000 }
+/** Ears against withers that are believed, in centimetres. */
+const HEAD_CM = { least: -90, most: 120 }
+const AWAY_S = { least: 0, most: 3_600 }
+export const STRIDES = { least: 1, most: 30 }
+
+const LINE = {
+  planned: within(STRIDES),
+  takeOff: oneOf(TAKE_OFFS),
+  lead: oneOf(['LEFT', 'RIGHT'] as const),
+  straight: (value: unknown): value is boolean => typeof value === 'boolean',
+  rail: oneOf(RAILS),
+  change: oneOf(LEAD_CHANGES),
+  speed: oneOf(SPEEDS),
+}
+const CONDITIONS = {
+  footing: oneOf(FOOTINGS),
+  temperatureC: within(TEMPERATURE_C),
+  humidityPct: within(HUMIDITY_PCT),
+}
 
 /** The mark of this kind; undefined when a field is missing or out of its bounds. The twin of the server's. */
 export function readMark(kind: string, p: Record<string, unknown>): Mark | undefined {
@@ -56,56 +122,40 @@ export function readMark(kind: string, p: Record<string, unknown>): Mark | undef
         ? { kind, segment: p.segment, side: p.side, felt: p.felt }
         : undefined
     case 'held':
-      return isId(p.segment) &&
-        isOne(HOLD_UNITS, p.unit) &&
-        isWithin(p.amount, { least: 1, most: LONGEST_HOLD })
+      return isId(p.segment) && isOne(HOLD_UNITS, p.unit) && isWithin(p.amount, HOLDS)
         ? { kind, segment: p.segment, unit: p.unit, amount: p.amount }
         : undefined
-    case 'praise':
-      return isId(p.segment) ? { kind, segment: p.segment } : undefined
-    case 'conditions':
-      return readConditions(p)
-    case 'effort':
-      return isOne(EFFORTS, p.horse) && (isLeftOut(p.rider) || isOne(EFFORTS, p.rider))
-        ? { kind, horse: p.horse, ...(isOne(EFFORTS, p.rider) && { rider: p.rider }) }
+    case 'head':
+      return isId(p.segment) && isWithin(p.cm, HEAD_CM) ? { kind, segment: p.segment, cm: p.cm } : undefined
+    case 'choice': {
+      const detail = readDetail<{ returnS: number }>(p, { returnS: within(AWAY_S) })
+      return detail && isId(p.segment) && isOne(CHOICES, p.choice)
+        ? { kind, segment: p.segment, choice: p.choice, ...detail }
         : undefined
+    }
+    case 'praise':
+    case 'reward':
+      return isId(p.segment) ? { kind, segment: p.segment } : undefined
+    case 'line': {
+      const detail = readDetail<LineDetail>(p, LINE)
+      return detail && isId(p.segment) && isWithin(p.ridden, STRIDES)
+        ? { kind, segment: p.segment, ridden: p.ridden, ...detail }
+        : undefined
+    }
+    case 'conditions': {
+      const noted = readDetail<Noted>(p, CONDITIONS)
+      return noted && Object.keys(noted).length > 0 ? { kind, ...noted } : undefined
+    }
+    case 'effort': {
+      const rider = readDetail<{ rider: Effort }>(p, { rider: oneOf(EFFORTS) })
+      return rider && isOne(EFFORTS, p.horse) ? { kind, horse: p.horse, ...rider } : undefined
+    }
     default:
       return undefined
   }
 }
 
-function readConditions(p: Record<string, unknown>): Mark | undefined {
-  const { footing, temperatureC, humidityPct } = p
-  const fits =
-    (isLeftOut(footing) || isOne(FOOTINGS, footing)) &&
-    isLeftOutOr(temperatureC, TEMPERATURE_C) &&
-    isLeftOutOr(humidityPct, HUMIDITY_PCT)
-  const noted = {
-    ...(isOne(FOOTINGS, footing) && { footing }),
-    ...(isWhole(temperatureC) && { temperatureC }),
-    ...(isWhole(humidityPct) && { humidityPct }),
-  }
-  return fits && Object.keys(noted).length > 0 ? { kind: 'conditions', ...noted } : undefined
-}
-
 /** The entry a mark hangs on: a segment, or the exchange of a release; undefined when it is the lesson's. */
 export function hangsOn(mark: Mark): string | undefined {
   return 'segment' in mark ? mark.segment : 'exchange' in mark ? mark.exchange : undefined
-}
-
-interface Bounds {
-  least: number
-  most: number
-}
-
-function isWithin(value: unknown, { least, most }: Bounds): value is number {
-  return isWhole(value) && value >= least && value <= most
-}
-
-function isLeftOut(value: unknown): boolean {
-  return value === undefined || value === null
-}
-
-function isLeftOutOr(value: unknown, bounds: Bounds): boolean {
-  return isLeftOut(value) || isWithin(value, bounds)
 }

@@ -1,9 +1,10 @@
 import type { FirstLook } from './look'
 import type { Mark } from './mark'
+import type { AskDetail, Figure } from './payload'
 import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
 
 /** A stretch with one exercise, gait, place, rein and person in the saddle; while ridden its end is null. */
-export interface Segment {
+export interface Segment extends Figure {
   id: string
   atMs: number
   endMs: number | null
@@ -15,7 +16,7 @@ export interface Segment {
 }
 
 /** One ask. */
-export interface Exchange {
+export interface Exchange extends AskDetail {
   id: string
   atMs: number
   segment: string

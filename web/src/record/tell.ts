@@ -42,13 +42,13 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
       case 'segment': {
         close(atMs)
         endedAtMs = null
-        const { exercise, gait, place, rein, mounted } = payload
-        segments.push({ id: entry.id, atMs, endMs: null, exercise, gait, place, rein, mounted })
+        const { kind: _, ...ridden } = payload
+        segments.push({ id: entry.id, atMs, endMs: null, ...ridden })
         break
       }
       case 'exchange': {
-        const { segment, strength, response } = payload
-        exchanges.push({ id: entry.id, atMs, segment, author: entry.author, strength, response })
+        const { kind: _, ...ask } = payload
+        exchanges.push({ id: entry.id, atMs, author: entry.author, ...ask })
         break
       }
       case 'first_look':

@@ -6,6 +6,24 @@ export const GAITS = ['HALT', 'WALK', 'TROT', 'CANTER', 'REIN_BACK'] as const
 export const PLACES = ['RAIL', 'CIRCLE', 'ACROSS'] as const
 export const MOUNTED = ['RIDER', 'COACH', 'OTHER'] as const
 
+export const BENDS = ['STRAIGHT', 'BEND', 'COUNTER_BEND'] as const
+
+/** The words of an aid. */
+export const MEANS = ['SEAT', 'LEG', 'REIN', 'WEIGHT', 'VOICE', 'WHIP', 'GAZE'] as const
+export const MANNERS = ['TAP', 'HOLD', 'PUSH', 'LIFT', 'OPEN', 'GIVE', 'TAKE', 'ALTERNATE'] as const
+/** An aid tied to a foot is given as it leaves the ground. */
+export const FEET = ['LEFT_HIND', 'RIGHT_HIND', 'LEFT_FORE', 'RIGHT_FORE'] as const
+export const ORDERS = ['TOGETHER', 'IN_TURN'] as const
+
+/** What the horse chose in reward-based and loose work. */
+export const CHOICES = ['COMES', 'WAITS', 'LEAVES', 'RETURNS', 'FRIGHT'] as const
+
+/** The words of a line of poles or fences. */
+export const TAKE_OFFS = ['DEEP', 'RIGHT', 'LONG'] as const
+export const RAILS = ['CLEAR', 'TOUCHED', 'DOWN'] as const
+export const LEAD_CHANGES = ['CLEAN', 'LATE', 'SIMPLE', 'NONE'] as const
+export const SPEEDS = ['KEPT', 'GREW'] as const
+
 /** A side of the body, never a direction of travel. */
 export const SIDES = ['LEFT', 'RIGHT', 'NONE'] as const
 export const RELEASES = ['PROMPT', 'LATE', 'MISSED'] as const
@@ -24,3 +42,13 @@ export type Release = (typeof RELEASES)[number]
 export type Felt = (typeof FELT)[number]
 export type HoldUnit = (typeof HOLD_UNITS)[number]
 export type Footing = (typeof FOOTINGS)[number]
+export type Bend = (typeof BENDS)[number]
+export type Means = (typeof MEANS)[number]
+export type Manner = (typeof MANNERS)[number]
+export type Foot = (typeof FEET)[number]
+export type Order = (typeof ORDERS)[number]
+export type Choice = (typeof CHOICES)[number]
+export type TakeOff = (typeof TAKE_OFFS)[number]
+export type Rail = (typeof RAILS)[number]
+export type LeadChange = (typeof LEAD_CHANGES)[number]
+export type Speed = (typeof SPEEDS)[number]

@@ -3,11 +3,16 @@ package strophos.core.record;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import strophos.core.exchange.Choice;
 import strophos.core.exchange.Felt;
 import strophos.core.exchange.Footing;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.LeadChange;
+import strophos.core.exchange.Rail;
 import strophos.core.exchange.Release;
 import strophos.core.exchange.Side;
+import strophos.core.exchange.Speed;
+import strophos.core.exchange.TakeOff;
 
 /**
  * Reads marks: what was seen or done beside the asks. Names of faults and signs are any short names: the lists grow, and
@@ -23,15 +28,27 @@ final class MarkReader {
     static final int LONGEST_HOLD = 10_000;
     static final int HARDEST = 10;
 
+    /** Ears against withers that are believed, in centimetres. */
+    static final int LOWEST_CM = -90;
+
+    static final int HIGHEST_CM = 120;
+
+    /** Longest absence believed, in seconds. */
+    static final int LONGEST_AWAY_S = 3_600;
+
+    static final int MOST_STRIDES = 30;
+
     private final Map<String, Object> p;
-    private boolean fits = true;
+    private final Detail detail;
 
     private MarkReader(Map<String, Object> payload) {
         p = payload;
+        detail = new Detail(payload);
     }
 
     static Optional<Payload> read(String kind, Map<String, Object> payload) {
-        return new MarkReader(payload).mark(kind);
+        MarkReader reader = new MarkReader(payload);
+        return reader.mark(kind).filter(mark -> reader.detail.fits());
     }
 
     private Optional<Payload> mark(String kind) {
@@ -58,6 +75,14 @@ final class MarkReader {
                         .flatMap(s -> PayloadReader.one(HoldUnit.class, p.get("unit"))
                                 .flatMap(unit -> whole("amount", 1, LONGEST_HOLD)
                                         .map(amount -> new Payload.Held(s, unit, amount))));
+            case "head" ->
+                segment().flatMap(s -> whole("cm", LOWEST_CM, HIGHEST_CM).map(cm -> new Payload.HeadHeight(s, cm)));
+            case "choice" ->
+                segment()
+                        .flatMap(s -> PayloadReader.one(Choice.class, p.get("choice"))
+                                .map(c -> new Payload.Chosen(s, c, detail.whole("returnS", 0, LONGEST_AWAY_S))));
+            case "reward" -> segment().map(Payload.Reward::new);
+            case "line" -> line();
             case "praise" -> segment().map(Payload.Praise::new);
             case "conditions" -> conditions();
             case "effort" -> effort();
@@ -77,19 +102,31 @@ final class MarkReader {
                                 PayloadReader.one(Side.class, p.get("side")).map(side -> mark.of(s, name, side))));
     }
 
+    private Optional<Payload> line() {
+        return segment()
+                .flatMap(s -> whole("ridden", 1, MOST_STRIDES)
+                        .map(ridden -> new Payload.Line(
+                                s,
+                                ridden,
+                                detail.whole("planned", 1, MOST_STRIDES),
+                                detail.one("takeOff", TakeOff.class),
+                                detail.side("lead"),
+                                detail.flag("straight"),
+                                detail.one("rail", Rail.class),
+                                detail.one("change", LeadChange.class),
+                                detail.one("speed", Speed.class))));
+    }
+
     private Optional<Payload> conditions() {
-        Optional<Footing> footing = PayloadReader.one(Footing.class, p.get("footing"));
-        fits &= p.get("footing") == null || footing.isPresent();
-        OptionalInt temperature = number("temperatureC", COLDEST_C, HOTTEST_C);
-        OptionalInt humidity = number("humidityPct", 0, 100);
+        Optional<Footing> footing = detail.one("footing", Footing.class);
+        OptionalInt temperature = detail.whole("temperatureC", COLDEST_C, HOTTEST_C);
+        OptionalInt humidity = detail.whole("humidityPct", 0, 100);
         boolean isAny = footing.isPresent() || temperature.isPresent() || humidity.isPresent();
-        return fits && isAny ? Optional.of(new Payload.Conditions(footing, temperature, humidity)) : Optional.empty();
+        return isAny ? Optional.of(new Payload.Conditions(footing, temperature, humidity)) : Optional.empty();
     }
 
     private Optional<Payload> effort() {
-        Optional<Integer> horse = whole("horse", 0, HARDEST);
-        OptionalInt rider = number("rider", 0, HARDEST);
-        return fits ? horse.map(h -> new Payload.Effort(h, rider)) : Optional.empty();
+        return whole("horse", 0, HARDEST).map(h -> new Payload.Effort(h, detail.whole("rider", 0, HARDEST)));
     }
 
     private Optional<String> segment() {
@@ -97,18 +134,6 @@ final class MarkReader {
     }
 
     private Optional<Integer> whole(String name, int least, int most) {
-        return PayloadReader.whole(p.get(name))
-                .filter(n -> n >= least && n <= most)
-                .map(Long::intValue);
-    }
-
-    /** A number that may be left out. */
-    private OptionalInt number(String name, int least, int most) {
-        if (p.get(name) == null) {
-            return OptionalInt.empty();
-        }
-        Optional<Integer> read = whole(name, least, most);
-        fits &= read.isPresent();
-        return read.map(OptionalInt::of).orElse(OptionalInt.empty());
+        return PayloadReader.whole(p.get(name), least, most);
     }
 }

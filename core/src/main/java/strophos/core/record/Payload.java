@@ -1,19 +1,28 @@
 package strophos.core.record;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import strophos.core.exchange.Aid;
+import strophos.core.exchange.AidOrder;
+import strophos.core.exchange.Bend;
+import strophos.core.exchange.Choice;
 import strophos.core.exchange.Felt;
 import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.LeadChange;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.Rail;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
+import strophos.core.exchange.Speed;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.TakeOff;
 import strophos.core.look.FirstLook;
 
 /** What an entry says, once its kind and version have been understood. */
@@ -28,11 +37,46 @@ public sealed interface Payload {
     /** What must be added to this device's times, in milliseconds, to get the server's. One a device and lesson. */
     record Clock(long offsetMs) implements Payload {}
 
-    /** From here on: this exercise, gait, place and rein, with this person in the saddle. Ends the segment before. */
-    record Segment(String exercise, Gait gait, Place place, Rein rein, Mounted mounted) implements Payload {}
+    /**
+     * From here on: this exercise, gait, place and rein, with this person in the saddle. Ends the segment before.
+     *
+     * @param circleM the circle's diameter in metres
+     * @param aids what is usually asked with here, with sides resolved; empty when not known
+     */
+    record Segment(
+            String exercise,
+            Gait gait,
+            Place place,
+            Rein rein,
+            Mounted mounted,
+            OptionalInt circleM,
+            Optional<Bend> bend,
+            List<Aid> aids)
+            implements Payload {
+        public Segment {
+            aids = List.copyOf(aids);
+        }
+    }
 
-    /** One ask in the named segment. */
-    record Exchange(String segment, Strength strength, Response response) implements Payload {}
+    /**
+     * One ask in the named segment.
+     *
+     * @param first the strength first asked at, at most that of the answer; empty when not noted
+     * @param aids what was asked with; empty when it was the segment's usual
+     * @param order of two aids or more; empty when not noted
+     */
+    record Exchange(
+            String segment,
+            Strength strength,
+            Response response,
+            Optional<Strength> first,
+            List<Aid> aids,
+            Optional<AidOrder> order)
+            implements Payload {
+        public Exchange {
+            aids = List.copyOf(aids);
+        }
+    }
 
     /** The first look of the lesson; a later one takes its place. */
     record Look(FirstLook seen) implements Payload {}
@@ -91,6 +135,38 @@ public sealed interface Payload {
 
     /** A stretch that was kept for so much. */
     record Held(String segment, HoldUnit unit, int amount) implements OfSegment {}
+
+    /** Where the ears were carried: centimetres above the withers, below them less than 0. */
+    record HeadHeight(String segment, int cm) implements OfSegment {}
+
+    /**
+     * What the horse chose.
+     *
+     * @param returnS seconds it was away, for one that came back; empty when not known
+     */
+    record Chosen(String segment, Choice choice, OptionalInt returnS) implements OfSegment {}
+
+    /** Food or another reward was given. */
+    record Reward(String segment) implements OfSegment {}
+
+    /**
+     * One line of poles or fences ridden; what was not noted is empty.
+     *
+     * @param ridden strides, as ridden
+     * @param planned strides, as planned
+     * @param lead the landing lead, LEFT or RIGHT
+     */
+    record Line(
+            String segment,
+            int ridden,
+            OptionalInt planned,
+            Optional<TakeOff> takeOff,
+            Optional<Side> lead,
+            Optional<Boolean> isStraight,
+            Optional<Rail> rail,
+            Optional<LeadChange> change,
+            Optional<Speed> speed)
+            implements OfSegment {}
 
     /** The rider praised. */
     record Praise(String segment) implements OfSegment {}

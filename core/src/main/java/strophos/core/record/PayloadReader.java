@@ -3,7 +3,10 @@ package strophos.core.record;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.regex.Pattern;
+import strophos.core.exchange.AidOrder;
+import strophos.core.exchange.Bend;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
@@ -28,6 +31,11 @@ public final class PayloadReader {
     private static final Pattern WRITTEN = Pattern.compile("[^ \\t\\r\\n]");
 
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
+
+    /** Circles believed, by diameter in metres. */
+    static final int SMALLEST_CIRCLE_M = 6;
+
+    static final int LARGEST_CIRCLE_M = 40;
 
     private PayloadReader() {}
 
@@ -59,8 +67,7 @@ public final class PayloadReader {
     }
 
     private static Optional<Payload> segment(Map<String, Object> p) {
-        Optional<String> exercise =
-                text(p.get("exercise")).filter(t -> NAME.matcher(t).matches());
+        Optional<String> exercise = name(p.get("exercise"));
         Optional<Gait> gait = one(Gait.class, p.get("gait"));
         Optional<Place> place = one(Place.class, p.get("place"));
         Optional<Rein> rein = one(Rein.class, p.get("rein"));
@@ -68,7 +75,17 @@ public final class PayloadReader {
         if (exercise.isEmpty() || gait.isEmpty() || place.isEmpty() || rein.isEmpty() || mounted.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Payload.Segment(exercise.get(), gait.get(), place.get(), rein.get(), mounted.get()));
+        Detail detail = new Detail(p);
+        Payload.Segment segment = new Payload.Segment(
+                exercise.get(),
+                gait.get(),
+                place.get(),
+                rein.get(),
+                mounted.get(),
+                detail.whole("circleM", SMALLEST_CIRCLE_M, LARGEST_CIRCLE_M),
+                detail.one("bend", Bend.class),
+                detail.aids());
+        return detail.fits() ? Optional.of(segment) : Optional.empty();
     }
 
     private static Optional<Payload> exchange(Map<String, Object> p) {
@@ -78,7 +95,16 @@ public final class PayloadReader {
         if (segment.isEmpty() || strength.isEmpty() || response.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Payload.Exchange(segment.get(), strength.get(), response.get()));
+        Detail detail = new Detail(p);
+        OptionalInt first = detail.whole("first", 1, strength.get().level());
+        Payload.Exchange exchange = new Payload.Exchange(
+                segment.get(),
+                strength.get(),
+                response.get(),
+                first.isPresent() ? Strength.ofLevel(first.getAsInt()) : Optional.empty(),
+                detail.aids(),
+                detail.one("order", AidOrder.class));
+        return detail.fits() ? Optional.of(exchange) : Optional.empty();
     }
 
     private static Optional<String> text(Object value) {
@@ -99,6 +125,10 @@ public final class PayloadReader {
         return value instanceof Number n && n.doubleValue() == Math.rint(n.doubleValue())
                 ? Optional.of(n.longValue())
                 : Optional.empty();
+    }
+
+    static Optional<Integer> whole(Object value, int least, int most) {
+        return whole(value).filter(n -> n >= least && n <= most).map(Long::intValue);
     }
 
     static <T extends Enum<T>> Optional<T> one(Class<T> type, Object value) {

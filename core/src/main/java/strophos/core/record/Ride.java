@@ -2,7 +2,12 @@ package strophos.core.record;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
+import strophos.core.exchange.Aid;
+import strophos.core.exchange.AidOrder;
+import strophos.core.exchange.Bend;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
@@ -57,7 +62,12 @@ public record Ride(
         odd = List.copyOf(odd);
     }
 
-    /** A stretch with one exercise, gait, place, rein and person in the saddle; without an end it is still ridden. */
+    /**
+     * A stretch with one exercise, gait, place, rein and person in the saddle; without an end it is still ridden.
+     *
+     * @param circleM the circle's diameter in metres
+     * @param aids what is usually asked with here; empty when not known
+     */
     public record Segment(
             String id,
             long atMs,
@@ -66,10 +76,53 @@ public record Ride(
             Gait gait,
             Place place,
             Rein rein,
-            Mounted mounted) {}
+            Mounted mounted,
+            OptionalInt circleM,
+            Optional<Bend> bend,
+            List<Aid> aids) {
 
-    /** One ask. */
-    public record Exchange(String id, long atMs, String segment, String author, Strength strength, Response response) {}
+        Segment(String id, long atMs, Payload.Segment s) {
+            this(
+                    id,
+                    atMs,
+                    OptionalLong.empty(),
+                    s.exercise(),
+                    s.gait(),
+                    s.place(),
+                    s.rein(),
+                    s.mounted(),
+                    s.circleM(),
+                    s.bend(),
+                    s.aids());
+        }
+
+        Segment until(long endMs) {
+            return new Segment(
+                    id, atMs, OptionalLong.of(endMs), exercise, gait, place, rein, mounted, circleM, bend, aids);
+        }
+    }
+
+    /**
+     * One ask.
+     *
+     * @param first the strength first asked at; empty when not noted
+     * @param aids what was asked with; empty when it was the segment's usual
+     */
+    public record Exchange(
+            String id,
+            long atMs,
+            String segment,
+            String author,
+            Strength strength,
+            Response response,
+            Optional<Strength> first,
+            List<Aid> aids,
+            Optional<AidOrder> order) {
+
+        Exchange(Entry e, long atMs, Payload.Exchange x) {
+            this(e.id(), atMs, x.segment(), e.author(), x.strength(), x.response(), x.first(), x.aids(), x.order());
+        }
+    }
 
     /** One line in the coach's words. */
     public record Note(String id, long atMs, String author, String text) {}

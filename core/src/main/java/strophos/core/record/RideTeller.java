@@ -36,10 +36,9 @@ final class RideTeller {
         } else if (payload instanceof Payload.Segment s) {
             closeSegment(atMs);
             endedAtMs = OptionalLong.empty();
-            segments.add(new Ride.Segment(
-                    e.id(), atMs, OptionalLong.empty(), s.exercise(), s.gait(), s.place(), s.rein(), s.mounted()));
+            segments.add(new Ride.Segment(e.id(), atMs, s));
         } else if (payload instanceof Payload.Exchange x) {
-            exchanges.add(new Ride.Exchange(e.id(), atMs, x.segment(), e.author(), x.strength(), x.response()));
+            exchanges.add(new Ride.Exchange(e, atMs, x));
         } else if (payload instanceof Payload.Look l) {
             looks.add(new Ride.Look(e.id(), atMs, e.author(), l.seen()));
         } else if (payload instanceof Payload.Rest) {
@@ -61,18 +60,7 @@ final class RideTeller {
         }
         int last = segments.size() - 1;
         if (last >= 0 && segments.get(last).endMs().isEmpty()) {
-            Ride.Segment s = segments.get(last);
-            segments.set(
-                    last,
-                    new Ride.Segment(
-                            s.id(),
-                            s.atMs(),
-                            OptionalLong.of(atMs),
-                            s.exercise(),
-                            s.gait(),
-                            s.place(),
-                            s.rein(),
-                            s.mounted()));
+            segments.set(last, segments.get(last).until(atMs));
         }
     }
 

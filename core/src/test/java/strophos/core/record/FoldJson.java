@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import strophos.core.exchange.Aid;
 import strophos.core.look.FirstLook;
 import strophos.core.look.SideLook;
 import tools.jackson.core.type.TypeReference;
@@ -52,17 +53,37 @@ final class FoldJson {
         written.put("place", s.place());
         written.put("rein", s.rein());
         written.put("mounted", s.mounted());
+        s.circleM().ifPresent(m -> written.put("circleM", m));
+        s.bend().ifPresent(b -> written.put("bend", b));
+        aids(written, s.aids());
         return written;
     }
 
     private static Map<String, Object> exchange(Ride.Exchange x) {
-        return Map.of(
+        Map<String, Object> written = new LinkedHashMap<>(Map.of(
                 "id", x.id(),
                 "atMs", x.atMs(),
                 "segment", x.segment(),
                 "author", x.author(),
                 "strength", x.strength().level(),
-                "response", x.response());
+                "response", x.response()));
+        x.first().ifPresent(f -> written.put("first", f.level()));
+        aids(written, x.aids());
+        x.order().ifPresent(o -> written.put("order", o));
+        return written;
+    }
+
+    private static void aids(Map<String, Object> written, List<Aid> aids) {
+        if (!aids.isEmpty()) {
+            written.put("aids", aids.stream().map(FoldJson::aid).toList());
+        }
+    }
+
+    private static Map<String, Object> aid(Aid aid) {
+        Map<String, Object> written = new LinkedHashMap<>(Map.of("means", aid.means(), "side", aid.side()));
+        aid.manner().ifPresent(m -> written.put("manner", m));
+        aid.foot().ifPresent(f -> written.put("foot", f));
+        return written;
     }
 
     /** Checks that were not made are left out. */
@@ -111,6 +132,22 @@ final class FoldJson {
             said.putAll(Map.of("kind", "contact", "segment", c.segment(), "side", c.side(), "felt", c.felt()));
         } else if (m.said() instanceof Payload.Held h) {
             said.putAll(Map.of("kind", "held", "segment", h.segment(), "unit", h.unit(), "amount", h.amount()));
+        } else if (m.said() instanceof Payload.HeadHeight h) {
+            said.putAll(Map.of("kind", "head", "segment", h.segment(), "cm", h.cm()));
+        } else if (m.said() instanceof Payload.Chosen c) {
+            said.putAll(Map.of("kind", "choice", "segment", c.segment(), "choice", c.choice()));
+            c.returnS().ifPresent(s -> said.put("returnS", s));
+        } else if (m.said() instanceof Payload.Reward r) {
+            said.putAll(Map.of("kind", "reward", "segment", r.segment()));
+        } else if (m.said() instanceof Payload.Line l) {
+            said.putAll(Map.of("kind", "line", "segment", l.segment(), "ridden", l.ridden()));
+            l.planned().ifPresent(n -> said.put("planned", n));
+            l.takeOff().ifPresent(t -> said.put("takeOff", t));
+            l.lead().ifPresent(side -> said.put("lead", side));
+            l.isStraight().ifPresent(is -> said.put("straight", is));
+            l.rail().ifPresent(r -> said.put("rail", r));
+            l.change().ifPresent(c -> said.put("change", c));
+            l.speed().ifPresent(speed -> said.put("speed", speed));
         } else if (m.said() instanceof Payload.Praise p) {
             said.putAll(Map.of("kind", "praise", "segment", p.segment()));
         } else if (m.said() instanceof Payload.Conditions c) {

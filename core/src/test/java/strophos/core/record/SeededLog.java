@@ -2,20 +2,31 @@ package strophos.core.record;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.UUID;
+import strophos.core.exchange.AidOrder;
+import strophos.core.exchange.Bend;
+import strophos.core.exchange.Choice;
 import strophos.core.exchange.Felt;
+import strophos.core.exchange.Foot;
 import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.LeadChange;
+import strophos.core.exchange.Manner;
+import strophos.core.exchange.Means;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.Rail;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
+import strophos.core.exchange.Speed;
+import strophos.core.exchange.TakeOff;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
 
@@ -86,17 +97,41 @@ final class SeededLog {
     }
 
     private Map<String, Object> segment() {
-        return Map.of(
+        Map<String, Object> segment = new LinkedHashMap<>(Map.of(
                 "exercise", EXERCISES.get(random.nextInt(EXERCISES.size())),
                 "gait", pick(Gait.values()),
                 "place", pick(Place.values()),
                 "rein", pick(Rein.values()),
-                "mounted", pick(Mounted.values()));
+                "mounted", pick(Mounted.values())));
+        now(3, segment, "circleM", 5 + random.nextInt(37));
+        now(3, segment, "bend", pick(Bend.values()));
+        now(3, segment, "aids", aids());
+        return segment;
+    }
+
+    /** Now and then, one time in so many, the detail is there. */
+    private void now(int andThen, Map<String, Object> payload, String detail, Object value) {
+        if (random.nextInt(andThen) == 0) {
+            payload.put(detail, value);
+        }
+    }
+
+    /** Mostly one to four aids; now and then none, or too many, or one that is none. */
+    private List<Map<String, Object>> aids() {
+        List<Map<String, Object>> aids = new ArrayList<>();
+        for (int i = random.nextInt(24) == 0 ? 1 + random.nextInt(6) : 1; i > 0; i--) {
+            Map<String, Object> aid = new LinkedHashMap<>(Map.of(
+                    "means", random.nextInt(40) == 0 ? "SPUR" : pick(Means.values()), "side", pick(Side.values())));
+            now(2, aid, "manner", pick(Manner.values()));
+            now(4, aid, "foot", pick(Foot.values()));
+            aids.add(aid);
+        }
+        return random.nextInt(30) == 0 ? List.of() : aids;
     }
 
     /** Some checks made, some not, now and then one out of its bounds. */
     private Map<String, Object> look() {
-        Map<String, Object> look = new java.util.LinkedHashMap<>();
+        Map<String, Object> look = new LinkedHashMap<>();
         for (String check : List.of("calm", "rider", "halt", "leg", "bendLeft", "bendRight")) {
             if (random.nextBoolean()) {
                 look.put(check, random.nextInt(random.nextInt(9) == 0 ? 7 : 5));
@@ -115,14 +150,19 @@ final class SeededLog {
     private Map<String, Object> exchange() {
         String segment =
                 segments.isEmpty() || random.nextInt(12) == 0 ? id() : segments.get(random.nextInt(segments.size()));
-        return Map.of("segment", segment, "strength", 1 + random.nextInt(4), "response", pick(Response.values()));
+        Map<String, Object> exchange = new LinkedHashMap<>(
+                Map.of("segment", segment, "strength", 1 + random.nextInt(4), "response", pick(Response.values())));
+        now(4, exchange, "first", 1 + random.nextInt(2));
+        now(4, exchange, "aids", aids());
+        now(6, exchange, "order", pick(AidOrder.values()));
+        return exchange;
     }
 
     /** Any mark; now and then one that names nothing known, or a value out of its bounds. */
     private Map.Entry<String, Map<String, Object>> mark() {
         String segment =
                 segments.isEmpty() || random.nextInt(8) == 0 ? id() : segments.get(random.nextInt(segments.size()));
-        return switch (random.nextInt(9)) {
+        return switch (random.nextInt(13)) {
             case 0 -> Map.entry("fault", Map.of("segment", segment, "name", "leg-back", "side", pick(Side.values())));
             case 1 -> Map.entry("sign", Map.of("segment", segment, "name", "jaw-soft", "side", pick(Side.values())));
             case 2 -> Map.entry("correction", Map.of("segment", segment, "made", random.nextBoolean()));
@@ -140,8 +180,30 @@ final class SeededLog {
                 Map.entry(
                         "conditions",
                         Map.of("footing", pick(Footing.values()), "temperatureC", random.nextInt(-50, 70)));
+            case 8 -> Map.entry("head", Map.of("segment", segment, "cm", random.nextInt(-100, 130)));
+            case 9 -> Map.entry("choice", choice(segment));
+            case 10 -> Map.entry("reward", Map.of("segment", segment));
+            case 11 -> Map.entry("line", line(segment));
             default -> Map.entry("effort", Map.of("horse", random.nextInt(12), "rider", random.nextInt(11)));
         };
+    }
+
+    private Map<String, Object> choice(String segment) {
+        Map<String, Object> choice = new LinkedHashMap<>(Map.of("segment", segment, "choice", pick(Choice.values())));
+        now(3, choice, "returnS", random.nextInt(-1, 60));
+        return choice;
+    }
+
+    private Map<String, Object> line(String segment) {
+        Map<String, Object> line = new LinkedHashMap<>(Map.of("segment", segment, "ridden", random.nextInt(33)));
+        now(2, line, "planned", random.nextInt(32));
+        now(2, line, "takeOff", pick(TakeOff.values()));
+        now(2, line, "lead", pick(Side.values()));
+        now(2, line, "straight", random.nextBoolean());
+        now(2, line, "rail", pick(Rail.values()));
+        now(2, line, "change", pick(LeadChange.values()));
+        now(2, line, "speed", pick(Speed.values()));
+        return line;
     }
 
     private String target() {

@@ -1,5 +1,6 @@
 package strophos.server.harness;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -44,9 +45,9 @@ public final class Yard {
         return id;
     }
 
-    /** An entry as a device would write it, later than all before. */
+    /** An entry as a device would write it, later than all before and than all that the application did so far. */
     public Map<String, Object> entry(String lesson, String kind, Map<String, Object> payload) {
-        atMs += 1000;
+        atMs = Math.max(atMs + 1000, App.demo().bean(Clock.class).millis() + 1);
         Map<String, Object> entry = new LinkedHashMap<>();
         entry.put("id", UUID.randomUUID().toString());
         entry.put("lesson", lesson);

@@ -1,0 +1,7 @@
+package strophos.core.exchange;
+
+/** What became of the speed on a line. */
+public enum Speed {
+    KEPT,
+    GREW
+}
