@@ -16,6 +16,7 @@ const HomeworkPage = lazy(() => import('./homework/HomeworkPage'))
 const PracticePage = lazy(() => import('./practice/PracticePage'))
 const JoinPage = lazy(() => import('./invite/JoinPage'))
 const RidePage = lazy(() => import('./ride/RidePage'))
+const DevicePage = lazy(() => import('./device/DevicePage'))
 const DebriefPage = lazy(() => import('./debrief/DebriefPage'))
 
 /** Every screen, and the door before them. */
@@ -40,6 +41,7 @@ export function App() {
           <Route element={<Shell />}>
             <Route path="/" element={me.actions.includes('PRACTISE') ? <PracticePage /> : <TodayPage />} />
             <Route path="/today" element={<TodayPage />} />
+            <Route path="/device" element={<DevicePage />} />
             <Route path="/pairs" element={<PairsPage />} />
             <Route path="/pairs/:id" element={<PairPage />} />
             <Route path="/lessons/:id/look" element={<LookPage />} />

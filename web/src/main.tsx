@@ -10,6 +10,7 @@ import { Problem } from './api'
 import { App } from './App'
 import './text'
 import { system } from './theme'
+import { listenForInstall } from './ui/install'
 import { SidePatterns } from './ui/side'
 
 const queries = new QueryClient({
@@ -35,4 +36,5 @@ if (root) {
   )
 }
 
+listenForInstall()
 registerSW()

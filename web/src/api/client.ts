@@ -6,17 +6,24 @@ function requestToken(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''
 }
 
+/** An answer that takes longer will not come: a swallowed one must not hold up what waits behind it. */
+const PATIENCE_MS = 30_000
+
 /** Sends the token; an old one is refreshed once, since signing in makes a new one. */
 async function fetchWithToken(request: Request): Promise<globalThis.Response> {
   const again = request.clone()
-  const answer = await fetch(withToken(request))
+  const answer = await fetch(withToken(request), patient())
   if (answer.status !== 403 || request.method === 'GET') return answer
   const problem: unknown = await answer.clone().json()
   const isStale =
     typeof problem === 'object' && problem !== null && 'code' in problem && problem.code === 'stale_token'
   if (!isStale) return answer
-  await fetch('/api/v1/session')
-  return fetch(withToken(again))
+  await fetch('/api/v1/session', patient())
+  return fetch(withToken(again), patient())
+}
+
+function patient(): RequestInit {
+  return { signal: AbortSignal.timeout(PATIENCE_MS) }
 }
 
 function withToken(request: Request): Request {

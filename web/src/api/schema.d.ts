@@ -1079,6 +1079,7 @@ export interface components {
             rungs: components["schemas"]["Step"][];
             /** Format: int64 */
             serverMs: number;
+            usual: components["schemas"]["Usual"][];
         };
         PairLine: {
             horse: string;
@@ -1434,6 +1435,26 @@ export interface components {
             rein: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             seconds: number;
+        };
+        Usual: {
+            /** Format: int32 */
+            circleM: number | null;
+            exercise: string;
+            left: components["schemas"]["UsualAidView"][];
+            none: components["schemas"]["UsualAidView"][];
+            /** @enum {string} */
+            pad: "STRENGTH" | "CHOICE" | "LINE";
+            right: components["schemas"]["UsualAidView"][];
+        };
+        UsualAidView: {
+            /** @enum {string|null} */
+            foot: "LEFT_HIND" | "RIGHT_HIND" | "LEFT_FORE" | "RIGHT_FORE" | null;
+            /** @enum {string|null} */
+            manner: "TAP" | "HOLD" | "PUSH" | "LIFT" | "OPEN" | "GIVE" | "TAKE" | "ALTERNATE" | null;
+            /** @enum {string} */
+            means: "SEAT" | "LEG" | "REIN" | "WEIGHT" | "VOICE" | "WHIP" | "GAZE";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
         };
         View: {
             /** Format: int32 */

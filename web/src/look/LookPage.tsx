@@ -94,7 +94,7 @@ function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
         </Box>
       </Grid>
       <KeepBar>
-        <OutboxLine outbox={recorder.outbox} lesson={lesson.id} />
+        <OutboxLine recorder={recorder} lesson={lesson.id} />
         <Button look="live" minWidth="9rem" disabled={!isChanged} onClick={() => void keep()}>
           {t(made ? 'look.keepAgain' : 'look.keep')}
         </Button>

@@ -47,13 +47,13 @@ export interface Noted {
 
 /** What may be noted of a line of poles or fences beside the strides ridden. */
 export interface LineDetail {
-  planned?: number
-  takeOff?: TakeOff
-  lead?: 'LEFT' | 'RIGHT'
-  straight?: boolean
-  rail?: Rail
-  change?: LeadChange
-  speed?: Speed
+  planned?: number | undefined
+  takeOff?: TakeOff | undefined
+  lead?: 'LEFT' | 'RIGHT' | undefined
+  straight?: boolean | undefined
+  rail?: Rail | undefined
+  change?: LeadChange | undefined
+  speed?: Speed | undefined
 }
 
 export type Effort = (typeof EFFORTS)[number]

@@ -42,7 +42,7 @@ export function readDetail<T extends object>(
   checks: Checks<T>,
 ): Partial<T> | undefined {
   const read: Record<string, unknown> = {}
-  for (const [name, fits] of Object.entries(checks) as [string, (value: unknown) => boolean][]) {
+  for (const [name, fits] of Object.entries<(value: unknown) => boolean>(checks)) {
     const value = p[name]
     if (isLeftOut(value)) continue
     if (!fits(value)) return undefined

@@ -3,20 +3,23 @@ import { Coffee, Eye, Pencil, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NOTE_MAX_LENGTH } from '../record'
-import type { KeptEntry } from '../store'
+import type { Payload } from '../record'
 import { Button, Input } from '../ui/Button'
+import { useHand } from '../ui/hand'
 import { Spoken } from './Spoken'
 
 interface LastLineProps {
-  last: KeptEntry | undefined
+  last: Payload | undefined
   /** What was just taken back, and can be put back. */
-  undone: KeptEntry | undefined
+  undone: Payload | undefined
   exerciseName: (exercise: string) => string
   onUndo: () => void
   /** Undefined while resting. */
   onRest: (() => void) | undefined
   onPutBack: () => void
   onSee: () => void
+  /** All that was touched in. */
+  onTouches: () => void
   onNote: (text: string) => void
 }
 
@@ -25,23 +28,31 @@ export function LastLine(props: LastLineProps) {
   const { t } = useTranslation()
   const [isWriting, setWriting] = useState(false)
   const { last, undone } = props
+  const isLeftHand = useHand()[0] === 'left'
   if (isWriting) return <NoteLine onClose={() => setWriting(false)} onNote={props.onNote} />
   return (
-    <Flex align="center" gap="2">
-      <chakra.p flex="1" minWidth="0" truncate role="status" fontSize="sm">
-        {undone ? (
-          <>
-            <chakra.b>{t('ride.undone')}:</chakra.b>{' '}
-            <Spoken entry={undone} exerciseName={props.exerciseName} />
-          </>
-        ) : last ? (
-          <>
-            <chakra.b>{t('ride.last')}:</chakra.b> <Spoken entry={last} exerciseName={props.exerciseName} />
-          </>
-        ) : (
-          t('ride.none')
-        )}
-      </chakra.p>
+    <Flex align="center" gap="2" flexDirection={{ base: isLeftHand ? 'row-reverse' : 'row', lg: 'row' }}>
+      <chakra.div role="status" flex="1" minWidth="0">
+        <LastSaid onClick={props.onTouches} title={t('touches.title')}>
+          <chakra.span lineClamp="2">
+            {undone ? (
+              <>
+                <chakra.span srOnly>{t('ride.undone')}: </chakra.span>
+                <s>
+                  <Spoken said={undone} exerciseName={props.exerciseName} />
+                </s>
+              </>
+            ) : last ? (
+              <>
+                <chakra.b>{t('ride.last')}:</chakra.b>{' '}
+                <Spoken said={last} exerciseName={props.exerciseName} />
+              </>
+            ) : (
+              t('ride.none')
+            )}
+          </chakra.span>
+        </LastSaid>
+      </chakra.div>
       {undone ? (
         <Button onClick={props.onPutBack}>{t('ride.putBack')}</Button>
       ) : (
@@ -64,6 +75,20 @@ export function LastLine(props: LastLineProps) {
     </Flex>
   )
 }
+
+const LastSaid = chakra('button', {
+  base: {
+    width: '100%',
+    minHeight: 'touch',
+    textAlign: 'start',
+    fontSize: 'sm',
+    lineHeight: '1.2',
+    cursor: 'pointer',
+    textDecoration: 'underline',
+    textDecorationColor: 'line',
+    textUnderlineOffset: '3px',
+  },
+})
 
 function NoteLine({ onClose, onNote }: { onClose: () => void; onNote: (text: string) => void }) {
   const { t } = useTranslation()

@@ -5,9 +5,16 @@ import type { KeptEntry } from '../store'
 import type { Recorder } from './useRide'
 
 /** Whether all is sent, in one quiet line. Never a window over the pad. */
-export function OutboxLine({ outbox, lesson }: { outbox: Recorder['outbox']; lesson: string }) {
+export function OutboxLine({ recorder, lesson }: { recorder: Recorder; lesson: string }) {
   const { t } = useTranslation()
-  const { state, waiting, refused } = outbox
+  const { state, waiting, refused } = recorder.outbox
+  if (recorder.lost) {
+    return (
+      <chakra.p role="alert" fontSize="sm" fontWeight="720" color="warn">
+        {t('ride.outbox.lost')}
+      </chakra.p>
+    )
+  }
   const isAllSent = waiting === 0 && state !== 'offline'
   const key = isAllSent ? 'resting' : state === 'resting' || state === 'sending' ? 'waiting' : state
   const Icon = isAllSent

@@ -2,8 +2,10 @@ import { chakra, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { RESPONSES, STRENGTHS } from '../record'
 import type { Response, Strength } from '../record'
+import { useHand } from '../ui/hand'
 import type { Sided } from '../ui/side'
 import { SIDE } from '../ui/side'
+import { useLongTouch } from './useLongTouch'
 
 interface PadProps {
   side: Sided | null
@@ -12,52 +14,70 @@ interface PadProps {
   /** A strength chosen by key, waiting for the answer's key. */
   armed: Strength | null
   onTouch: (strength: Strength, response: Response) => void
+  /** A long touch: there is more to say of this one. */
+  onMore: (strength: Strength, response: Response) => void
 }
 
 /**
  * The pad: columns say how strongly it was asked, rows what came. One touch is one exchange. It fills with the counts
  * of this rein, in its colour, so that the filled pad is the picture of the segment.
  */
-export function Pad({ side, counts, armed, onTouch }: PadProps) {
+export function Pad({ side, counts, armed, onTouch, onMore }: PadProps) {
   const { t } = useTranslation()
+  const isLeftHand = useHand()[0] === 'left'
+  const head = (response: Response) => <RowHead aria-hidden>{t(`response.${response}`)}</RowHead>
   const most = Math.max(4, ...(counts ?? []).flat())
   return (
     <Grid
       role="group"
       aria-label={t('ride.pad')}
-      templateColumns="4.1rem repeat(4, minmax(64px, 1fr))"
+      templateColumns={
+        isLeftHand ? 'repeat(4, minmax(64px, 1fr)) 4.1rem' : '4.1rem repeat(4, minmax(64px, 1fr))'
+      }
       gridTemplateRows="auto 1.35fr repeat(4, 1fr)"
       gap="1.5"
       flex="1"
       minHeight="0"
     >
-      <span />
+      {!isLeftHand && <span />}
       {STRENGTHS.map((s) => (
         <ColumnHead key={s} aria-hidden data-armed={armed === s || undefined}>
           <b>{s}</b> {t(`strength.${s}`)}
         </ColumnHead>
       ))}
+      {isLeftHand && <span />}
       {RESPONSES.map((response, row) => (
         <PadRow key={response}>
-          <RowHead aria-hidden>{t(`response.${response}`)}</RowHead>
+          {!isLeftHand && head(response)}
           {STRENGTHS.map((strength) => {
             const count = counts?.[strength - 1]?.[row] ?? 0
             return (
-              <Cell
+              <Touch
                 key={strength}
                 aria-label={t('ride.cell', { response: t(`response.${response}`), strength, count })}
-                onClick={() => onTouch(strength, response)}
+                onShort={() => onTouch(strength, response)}
+                onLong={() => onMore(strength, response)}
                 data-row={response}
               >
                 <Fill share={count / most} color={side ? SIDE[side].color : 'quiet'} />
                 <Count isFilled={count > 0}>{count > 0 ? count : ''}</Count>
-              </Cell>
+              </Touch>
             )
           })}
+          {isLeftHand && head(response)}
         </PadRow>
       ))}
     </Grid>
   )
+}
+
+interface TouchProps extends React.ComponentProps<typeof Cell> {
+  onShort: () => void
+  onLong: () => void
+}
+
+function Touch({ onShort, onLong, ...cell }: TouchProps) {
+  return <Cell {...cell} {...useLongTouch(onShort, onLong)} />
 }
 
 const PadRow = chakra('div', { base: { display: 'contents' } })

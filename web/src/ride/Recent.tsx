@@ -1,20 +1,22 @@
 import { chakra } from '@chakra-ui/react'
+import type { Ride } from '../record'
 import type { KeptEntry } from '../store'
 import { SEEN_KINDS } from './choose'
 import { Spoken } from './Spoken'
+import { saidNow } from './standing'
 
 const SHOWN = 7
 const SHOWN_KINDS = new Set<string>(['exchange', 'segment', 'note', 'rest', ...SEEN_KINDS])
 
 interface RecentProps {
   entries: KeptEntry[]
-  voided: string[]
+  ride: Ride
   exerciseName: (exercise: string) => string
 }
 
 /** The last touches, the newest first; what was taken back is struck through. */
-export function Recent({ entries, voided, exerciseName }: RecentProps) {
-  const gone = new Set(voided)
+export function Recent({ entries, ride, exerciseName }: RecentProps) {
+  const gone = new Set(ride.voided)
   const said = entries
     .filter((e) => SHOWN_KINDS.has(e.kind))
     .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
@@ -30,7 +32,7 @@ export function Recent({ entries, voided, exerciseName }: RecentProps) {
           color={e.kind === 'segment' ? 'quiet' : 'ink'}
           textDecoration={gone.has(e.id) ? 'line-through' : 'none'}
         >
-          <Spoken entry={e} exerciseName={exerciseName} />
+          <Spoken said={saidNow(ride, entries, e)} exerciseName={exerciseName} />
         </chakra.li>
       ))}
     </chakra.ol>

@@ -3,23 +3,30 @@ import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
 import { clockOffsets } from '../record'
-import type { Rein, Response, Segment, Strength, Tally } from '../record'
+import type { Rein, Response, Segment, Strength } from '../record'
 import { SeePanel } from '../see'
 import type { Seen } from '../see'
 import type { KeptPacket } from '../store'
 import { clock } from '../text/format'
 import { Button } from '../ui/Button'
+import { useHand } from '../ui/hand'
 import { useAwake } from '../ui/useAwake'
-import { lastStanding } from './choose'
+import { AnyPad } from './AnyPad'
+import { AskSheet } from './AskSheet'
+import type { Ask } from './AskSheet'
+import { asRidden, lastStanding } from './choose'
+import { FigureSheet } from './FigureSheet'
 import { LastLine } from './LastLine'
 import { NudgeLine } from './NudgeLine'
 import { OutboxLine } from './OutboxLine'
-import { Pad } from './Pad'
 import { PlanLine } from './PlanLine'
 import { positionIn, turnsOf } from './planned'
 import { Recent } from './Recent'
 import { ReinClock } from './ReinClock'
 import { SegmentBar } from './SegmentBar'
+import { SegmentSheet } from './SegmentSheet'
+import { saidNow } from './standing'
+import { Touches } from './Touches'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
 import { turnMs, useNudge } from './useNudge'
@@ -32,17 +39,25 @@ interface RidingProps {
   segment: Segment
 }
 
+/** What stands over the controls for a moment. */
+type Open =
+  | { what: 'seen' | 'figure' | 'touches' }
+  | { what: 'ask'; ask: Ask; changes?: string }
+  | { what: 'segment'; changes: string }
+
 /** The pad and what stands round it. */
 export function Riding({ kept, recorder, segment }: RidingProps) {
   const { t } = useTranslation()
   const { ride, say } = recorder
   useAwake()
-  const { lesson, rungs, plan: planned } = kept.packet
+  const { lesson, rungs, usual, plan: planned } = kept.packet
   // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
   const offsets = useMemo(() => clockOffsets(recorder.entries), [recorder.entries])
   const nowMs = useNow() + (offsets.get(recorder.device) ?? kept.offsetMs)
   const [undone, setUndone] = useState<TakenBack>()
-  const [isSeeing, setSeeing] = useState(false)
+  const [open, setOpen] = useState<Open>()
+  const isLeftHand = useHand()[0] === 'left'
+  const close = () => setOpen(undefined)
   const last = lastStanding(recorder.entries, ride.voided, recorder.device)
 
   const tell = (kind: string, payload: object) => {
@@ -51,25 +66,35 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   }
   const resting = ride.rests.at(-1)
   const isResting = resting?.endMs === null
-  const { change, current } = useSegment(rungs, segment, isResting, (said) => tell(said.kind, said.payload))
+  const { change, current } = useSegment(kept.packet, segment, isResting, (said) =>
+    tell(said.kind, said.payload),
+  )
   const nudge = useNudge(ride, segment, nowMs, planned.nudges)
   const turns = turnsOf(planned.plan, limitsOf(ride.looks.at(-1)?.seen))
-  const touch = async (strength: Strength, response: Response) =>
-    tell('exchange', { segment: await current(), strength, response })
+  const hang = async (kind: string, payload: object) => tell(kind, { segment: await current(), ...payload })
+  const touch = (strength: Strength, response: Response) => hang('exchange', { strength, response })
   const see = async (seen: Seen) => {
-    setSeeing(false)
+    close()
     const { kind, ...rest } = seen
-    await tell(kind, 'exchange' in rest ? rest : { ...rest, segment: await current() })
+    await ('exchange' in rest ? tell(kind, rest) : hang(kind, rest))
   }
+  const more = (strength: Strength, response: Response) =>
+    setOpen({ what: 'ask', ask: { strength, response } })
   const undo = async () => {
     const taken = await recorder.takeBack()
     if (taken) setUndone(taken)
   }
+  const toggle = (what: 'seen' | 'figure' | 'touches') =>
+    setOpen((now) => (now?.what === what ? undefined : { what }))
   const armed = useKeys({
     onTouch: (...at) => void touch(...at),
+    onMore: more,
     onRein: (rein) => change({ rein }),
     onUndo: () => void undo(),
-    onSee: () => setSeeing((is) => !is),
+    onSee: () => toggle('seen'),
+    onTouches: () => toggle('touches'),
+    onFigure: () => toggle('figure'),
+    isElsewhere: open !== undefined,
   })
   const side = segment.rein === 'NONE' ? null : segment.rein
   const names = new Map(rungs.map((r) => [r.exercise, r.name]))
@@ -81,6 +106,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   ) : (
     nudge && <NudgeLine nudge={nudge} rules={planned.nudges} />
   )
+  const [pad, keys] = isLeftHand ? ['2', '1'] : ['1', '2']
+  const isCovered = open !== undefined
 
   return (
     <Grid
@@ -92,11 +119,19 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       gap={{ base: '2', lg: '4' }}
       columnGap={{ lg: '10' }}
       gridTemplateRows={{ base: 'auto auto 1fr auto auto', lg: 'auto auto auto 1fr auto' }}
-      gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }}
+      gridTemplateColumns={{
+        base: 'minmax(0, 1fr)',
+        lg: isLeftHand ? 'minmax(0, 5fr) minmax(0, 7fr)' : 'minmax(0, 7fr) minmax(0, 5fr)',
+      }}
       maxWidth="1320px"
       marginX="auto"
     >
-      <Flex align="center" gap="3" gridColumn="1 / -1">
+      <Flex
+        align="center"
+        gap="3"
+        gridColumn="1 / -1"
+        flexDirection={{ base: isLeftHand ? 'row-reverse' : 'row', lg: 'row' }}
+      >
         <Box flex="1" minWidth="0" display={{ base: says ? 'none' : 'block', lg: 'block' }}>
           <chakra.h1 fontSize={{ base: 'lg', lg: '3xl' }} fontWeight="760" truncate>
             {lesson.horse}{' '}
@@ -104,7 +139,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
               {t('pair.and')} {lesson.rider}
             </chakra.span>
           </chakra.h1>
-          <OutboxLine outbox={recorder.outbox} lesson={lesson.id} />
+          <OutboxLine recorder={recorder} lesson={lesson.id} />
         </Box>
         {says && (
           <Box flex="1" minWidth="0" display={{ lg: 'none' }}>
@@ -117,17 +152,23 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         </chakra.span>
         <Button onClick={() => void tell('lesson_ended', {})}>{t('ride.end')}</Button>
       </Flex>
-      {isSeeing && (
-        <Box gridColumn={{ lg: '2' }} gridRow="2 / 6" minHeight="0">
-          <SeePanel
-            marks={ride.marks}
-            lastAsk={ride.exchanges.at(-1)?.id}
-            onSay={(seen) => void see(seen)}
-            onClose={() => setSeeing(false)}
+      {open && (
+        <Box gridColumn={{ lg: keys }} gridRow="2 / 6" minHeight="0">
+          <Over
+            open={open}
+            kept={kept}
+            recorder={recorder}
+            segment={segment}
+            exerciseName={exerciseName}
+            onSee={(seen) => void see(seen)}
+            onFigure={change}
+            onOpen={setOpen}
+            onTell={tell}
+            onHang={hang}
           />
         </Box>
       )}
-      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '2' }} display={isSeeing ? 'none' : 'block'}>
+      <Box gridColumn={{ lg: keys }} gridRow={{ lg: '2' }} display={isCovered ? 'none' : 'block'}>
         <ReinClock
           leftMs={reinMs(recorder, segment, 'LEFT', nowMs)}
           rightMs={reinMs(recorder, segment, 'RIGHT', nowMs)}
@@ -135,44 +176,50 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         />
       </Box>
       <Box
-        gridColumn={{ lg: '2' }}
+        gridColumn={{ lg: keys }}
         gridRow={{ lg: '3' }}
-        display={{ base: 'none', lg: isSeeing ? 'none' : 'block' }}
+        display={{ base: 'none', lg: isCovered ? 'none' : 'block' }}
       >
         {says}
       </Box>
       <Flex
-        gridColumn={{ lg: '1' }}
+        gridColumn={{ lg: pad }}
         gridRow={{ lg: '2 / 6' }}
         minHeight="0"
-        display={{ base: isSeeing ? 'none' : 'flex', lg: 'flex' }}
+        display={{ base: isCovered ? 'none' : 'flex', lg: 'flex' }}
       >
-        <Pad
-          side={side}
-          counts={tallyOf(ride.tallies, segment)?.counts}
+        <AnyPad
+          usual={usual}
+          ride={ride}
+          segment={segment}
           armed={armed}
+          nowMs={nowMs}
           onTouch={(...at) => void touch(...at)}
+          onMore={more}
+          onHang={(kind, payload) => void hang(kind, payload)}
+          onAmend={(target, payload) => void tell('amend', { target, payload })}
         />
       </Flex>
-      <Box gridColumn={{ lg: '2' }} gridRow={{ lg: '5' }} display={isSeeing ? 'none' : 'block'}>
+      <Box gridColumn={{ lg: keys }} gridRow={{ lg: '5' }} display={isCovered ? 'none' : 'block'}>
         <LastLine
-          last={last}
-          undone={undone?.entry}
+          last={last && saidNow(ride, recorder.entries, last)}
+          undone={undone && saidNow(ride, recorder.entries, undone.entry)}
           exerciseName={exerciseName}
           onUndo={() => void undo()}
-          onSee={() => setSeeing(true)}
+          onSee={() => setOpen({ what: 'seen' })}
+          onTouches={() => setOpen({ what: 'touches' })}
           onRest={isResting ? undefined : () => void tell('rest', {})}
           onPutBack={() => undone && void tell('void', { target: undone.by })}
           onNote={(text) => void tell('note', { text })}
         />
       </Box>
       <Flex
-        gridColumn={{ lg: '2' }}
+        gridColumn={{ lg: keys }}
         gridRow={{ lg: '4' }}
         direction="column"
         gap={{ base: '2', lg: '4' }}
         minHeight="0"
-        display={isSeeing ? 'none' : 'flex'}
+        display={isCovered ? 'none' : 'flex'}
       >
         {turns.length > 0 && (
           <PlanLine
@@ -185,9 +232,15 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
             onChange={change}
           />
         )}
-        <SegmentBar rungs={rungs} now={segment} plan={planned.plan} onChange={change} />
+        <SegmentBar
+          rungs={rungs}
+          now={segment}
+          plan={planned.plan}
+          onChange={change}
+          onFigure={() => setOpen({ what: 'figure' })}
+        />
         <Box flex="1" minHeight="0" overflow="hidden" display={{ base: 'none', lg: 'block' }}>
-          <Recent entries={recorder.entries} voided={ride.voided} exerciseName={exerciseName} />
+          <Recent entries={recorder.entries} ride={ride} exerciseName={exerciseName} />
         </Box>
         <chakra.p fontSize="sm" color="quiet" display={{ base: 'none', lg: 'block' }}>
           <chakra.b>{t('ride.shortcuts')}</chakra.b> {t('ride.keys')}
@@ -197,6 +250,92 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   )
 }
 
+interface OverProps {
+  open: Open
+  kept: KeptPacket
+  recorder: Recorder
+  segment: Segment
+  exerciseName: (exercise: string) => string
+  onSee: (seen: Seen) => void
+  onFigure: ReturnType<typeof useSegment>['change']
+  onOpen: (open: Open | undefined) => void
+  onTell: (kind: string, payload: object) => Promise<unknown>
+  onHang: (kind: string, payload: object) => Promise<{ id: string }>
+}
+
+/** The sheet that is open. */
+function Over({ open, kept, recorder, segment, exerciseName, ...on }: OverProps) {
+  const { ride, entries } = recorder
+  const close = () => on.onOpen(undefined)
+  switch (open.what) {
+    case 'seen':
+      return (
+        <SeePanel
+          marks={ride.marks}
+          lastAsk={ride.exchanges.at(-1)?.id}
+          segment={segment}
+          onSay={on.onSee}
+          onClose={close}
+        />
+      )
+    case 'figure':
+      return <FigureSheet now={segment} onChange={on.onFigure} onClose={close} />
+    case 'touches':
+      return (
+        <Touches
+          recorder={recorder}
+          exerciseName={exerciseName}
+          onTakeBack={(target) => void on.onTell('void', { target })}
+          onChange={(entry) => {
+            const ask = ride.exchanges.find((x) => x.id === entry.id)
+            on.onOpen(ask ? { what: 'ask', ask, changes: entry.id } : { what: 'segment', changes: entry.id })
+          }}
+          onClose={close}
+        />
+      )
+    case 'ask': {
+      const asked = ride.exchanges.find((x) => x.id === open.changes)
+      const of = asked ? ride.segments.find((s) => s.id === asked.segment) : segment
+      return (
+        <AskSheet
+          ask={open.ask}
+          usual={of?.aids ?? []}
+          canRelease={open.changes === undefined}
+          onClose={close}
+          onKeep={(said, release) => {
+            close()
+            const { strength, response, first, aids, order } = said
+            const ask = { strength, response, first, aids, order }
+            if (asked) {
+              void on.onTell('amend', { target: asked.id, payload: { segment: asked.segment, ...ask } })
+            } else {
+              void on
+                .onHang('exchange', ask)
+                .then(({ id }) => release && on.onTell('release', { exchange: id, release }))
+            }
+          }}
+        />
+      )
+    }
+    case 'segment': {
+      const ridden = ride.segments.find((s) => s.id === open.changes)
+      const entry = entries.find((e) => e.id === open.changes)
+      if (!ridden || !entry) return null
+      return (
+        <SegmentSheet
+          known={kept.packet}
+          ridden={asRidden(ridden)}
+          onClose={close}
+          onKeep={(payload) => {
+            close()
+            void on.onTell('amend', { target: entry.id, payload })
+          }}
+        />
+      )
+    }
+  }
+}
+
 const RestLine = chakra('p', {
   base: { background: 'goodSoft', borderRadius: 'key', paddingX: '3', paddingY: '1.5', fontWeight: '720' },
 })
@@ -204,15 +343,4 @@ const RestLine = chakra('p', {
 function reinMs({ ride }: Recorder, segment: Segment, rein: Rein, nowMs: number): number {
   const running = segment.rein === rein && segment.endMs === null ? Math.max(0, nowMs - segment.atMs) : 0
   return ride.reinMs[rein] + running
-}
-
-function tallyOf(tallies: Tally[], s: Segment): Tally | undefined {
-  return tallies.find(
-    (c) =>
-      c.exercise === s.exercise &&
-      c.gait === s.gait &&
-      c.place === s.place &&
-      c.rein === s.rein &&
-      c.mounted === s.mounted,
-  )
 }

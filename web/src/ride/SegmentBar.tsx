@@ -1,4 +1,6 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
+import { Circle, MoveUpRight, RectangleHorizontal } from 'lucide-react'
+import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
@@ -6,28 +8,49 @@ import type { Gait, Segment } from '../record'
 import { Button, Select } from '../ui/Button'
 import { SIDE } from '../ui/side'
 import { choicesOf } from './choose'
-import type { Choice, Ridden } from './choose'
+import type { Choosable, Ridden } from './choose'
+import { figureInWords } from './FigureSheet'
 
-const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
+export const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
+
+const FIGURE_ICON = { RAIL: RectangleHorizontal, CIRCLE: Circle, ACROSS: MoveUpRight }
 
 interface SegmentBarProps {
   rungs: Step[]
   now: Segment
   plan: Plan
   onChange: (change: Partial<Ridden>) => void
+  onFigure: () => void
 }
 
 /** In reach of the thumb: who rides, gait, exercise, and the rein biggest of all. Each is one touch. */
-export function SegmentBar({ rungs, now, plan, onChange }: SegmentBarProps) {
+export function SegmentBar({ rungs, now, plan, onChange, onFigure }: SegmentBarProps) {
   const { t } = useTranslation()
   const all = plannedFirst(choicesOf(rungs), plan)
   const shown = all.filter(
     (c) => isPlanned(plan, c.exercise) || c.state === 'IN_WORK' || c.exercise === now.exercise,
   )
+  // what is ridden stays in sight, wherever it stands in the row
+  const strip = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    strip.current
+      ?.querySelector('[aria-pressed=true]')
+      ?.scrollIntoView({ inline: 'nearest', block: 'nearest' })
+  }, [now.exercise])
+  const Icon = FIGURE_ICON[now.place]
   const others = all.filter((c) => !shown.includes(c))
   return (
     <Flex direction="column" gap="2">
-      <Strip role="group" aria-label={t('ride.exercise')}>
+      <Strip ref={strip} role="group" aria-label={t('ride.exercise')}>
+        <Button
+          flexShrink={0}
+          paddingX="3"
+          aria-label={`${t('figure.open')}: ${figureInWords(t, now)}`}
+          onClick={onFigure}
+        >
+          <Icon size={18} aria-hidden />
+          {figureInWords(t, now)}
+        </Button>
         {shown.map((c) => (
           <Button
             key={c.exercise}
@@ -130,8 +153,8 @@ function isPlanned(plan: Plan, exercise: string): boolean {
 }
 
 /** The plan's exercises stand first, in its order. */
-function plannedFirst(choices: Choice[], plan: Plan): Choice[] {
-  const order = (c: Choice) => {
+function plannedFirst(choices: Choosable[], plan: Plan): Choosable[] {
+  const order = (c: Choosable) => {
     const at = plan.blocks.findIndex((b) => b.of.exercise === c.exercise)
     return at < 0 ? plan.blocks.length : at
   }
@@ -140,12 +163,20 @@ function plannedFirst(choices: Choice[], plan: Plan): Choice[] {
 
 /** A planned exercise comes with the plan's gait and place. */
 function ofPlan(plan: Plan, exercise: string): Partial<Ridden> | undefined {
-  const of = plan.blocks.find((b) => b.of.exercise === exercise)?.of
-  return of && { exercise, gait: of.gait, place: of.place }
+  const block = plan.blocks.find((b) => b.of.exercise === exercise)
+  const of = block?.of
+  return (
+    of && {
+      exercise,
+      gait: of.gait,
+      place: of.place,
+      ...(block.circleM !== null && { circleM: block.circleM }),
+    }
+  )
 }
 
 /** One touch hands the horse over: rider, coach, somebody else. */
-function WhoRides({ now, onChange }: Omit<SegmentBarProps, 'rungs' | 'plan'>) {
+function WhoRides({ now, onChange }: Pick<SegmentBarProps, 'now' | 'onChange'>) {
   const { t } = useTranslation()
   const next = MOUNTED[(MOUNTED.indexOf(now.mounted) + 1) % MOUNTED.length] ?? 'RIDER'
   return (

@@ -1,28 +1,39 @@
 import { useTranslation } from 'react-i18next'
 import type { TFunction } from 'i18next'
-import { MARK_KINDS, readPayload } from '../record'
-import type { Mark, Payload } from '../record'
-import type { KeptEntry } from '../store'
+import { MARK_KINDS } from '../record'
+import type { Aid, Mark, Payload } from '../record'
 
-/** An entry in a few words. */
+/** What an entry says, in a few words. */
 export function Spoken({
-  entry,
+  said,
   exerciseName,
 }: {
-  entry: KeptEntry
+  said: Payload | undefined
   exerciseName: (exercise: string) => string
 }) {
   const { t } = useTranslation()
-  const said = readPayload(entry.kind, entry.v, entry.payload)
-  if (said?.kind === 'exchange') {
-    return `${t(`response.${said.response}`)}, ${said.strength} ${t(`strength.${said.strength}`)}`
+  if (!said) return t('ride.odd')
+  switch (said.kind) {
+    case 'exchange':
+      return [
+        `${t(`response.${said.response}`)}, ${String(said.strength)} ${t(`strength.${said.strength}`)}`,
+        ...(said.first && said.first < said.strength ? [t('ask.firstAt', { strength: said.first })] : []),
+        ...(said.aids ?? []).map((aid) => aidInWords(t, aid)),
+      ].join(' · ')
+    case 'segment':
+      return `${exerciseName(said.exercise)}, ${t(`gait.${said.gait}`)}, ${t(`rein.${said.rein}`)}`
+    case 'rest':
+      return t('ride.rest')
+    case 'note':
+      return said.text
+    default:
+      return isMark(said) ? markInWords(t, said) : said.kind
   }
-  if (said?.kind === 'segment') {
-    return `${exerciseName(said.exercise)}, ${t(`gait.${said.gait}`)}, ${t(`rein.${said.rein}`)}`
-  }
-  if (said?.kind === 'rest') return t('ride.rest')
-  if (said?.kind === 'note') return said.text
-  return said && isMark(said) ? markInWords(t, said) : entry.kind
+}
+
+function aidInWords(t: TFunction, { means, side, manner }: Aid): string {
+  const whose = side === 'NONE' ? t(`means.${means}`) : t(`ask.sided.${side}`, { means: t(`means.${means}`) })
+  return manner ? `${whose} ${t(`manner.${manner}`)}` : whose
 }
 
 function isMark(said: Payload): said is Mark {
@@ -46,6 +57,22 @@ function markInWords(t: TFunction, said: Mark): string {
       return `${t(`see.contact.${said.side}`)}: ${t(`felt.${said.felt}`)}`
     case 'held':
       return `${String(said.amount)} ${t(`pair.holdUnit.${said.unit}`)}`
+    case 'head':
+      return t('see.headAt', { cm: said.cm })
+    case 'choice':
+      return said.returnS === undefined
+        ? t(`choice.${said.choice}`)
+        : t('choice.after', { choice: t(`choice.${said.choice}`), seconds: said.returnS })
+    case 'reward':
+      return t('choice.reward')
+    case 'line':
+      return [
+        t('line.strides', { count: said.ridden }),
+        ...(said.takeOff ? [t(`takeOff.${said.takeOff}`)] : []),
+        ...(said.rail && said.rail !== 'CLEAR'
+          ? [t(said.rail === 'DOWN' ? 'line.down' : 'line.touched')]
+          : []),
+      ].join(', ')
     case 'praise':
       return t('see.praise')
     case 'conditions':

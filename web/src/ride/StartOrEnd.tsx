@@ -6,7 +6,7 @@ import { limitsOf } from '../look'
 import type { Limit } from '../look'
 import type { KeptPacket } from '../store'
 import { Button, LinkButton } from '../ui/Button'
-import { firstRidden } from './choose'
+import { asAsked, asRidden, firstRidden } from './choose'
 import { Conditions } from './Conditions'
 import { HowHard } from './HowHard'
 import { riddenIn, turnsOf } from './planned'
@@ -16,21 +16,22 @@ import type { Recorder } from './useRide'
 /** Before the first stride and after the last: cautions first, then one big button. */
 export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
   const { t } = useTranslation()
-  const { lesson, rungs } = kept.packet
+  const { lesson } = kept.packet
   const { plan } = kept.packet.plan
-  const { ride, say, outbox } = recorder
+  const { ride, say } = recorder
   // the look on this device may be newer than the plan: what it forbids holds at once
   const limits = limitsOf(ride.looks.at(-1)?.seen)
   const isStopped = plan.focus.includes('HELP_FIRST') || limits.includes('NOTHING_RIDDEN')
   const isEnded = ride.endedAtMs !== null
   const begin = async () => {
+    // what is recorded must not be cleared when room gets short
+    void (navigator.storage as StorageManager | undefined)?.persist()
     const hasClock = recorder.entries.some((e) => e.kind === 'clock' && e.device === recorder.device)
     if (!hasClock) await say({ kind: 'clock', payload: { offsetMs: kept.offsetMs } })
     await say({ kind: 'lesson_started', payload: {} })
     const first = turnsOf(plan, limits)[0]
-    const begun = ride.segments.at(-1) ?? (first ? riddenIn(first, 'RIDER') : firstRidden(rungs))
-    const { exercise, gait, place, rein, mounted } = begun
-    await say({ kind: 'segment', payload: { exercise, gait, place, rein, mounted } })
+    const begun = first ? asAsked(kept.packet, riddenIn(first, 'RIDER')) : firstRidden(kept.packet)
+    await say({ kind: 'segment', payload: { ...asRidden(ride.segments.at(-1) ?? begun) } })
   }
   return (
     <Flex
@@ -91,7 +92,7 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
             {t('ride.back')}
           </LinkButton>
         </Flex>
-        <OutboxLine outbox={outbox} lesson={lesson.id} />
+        <OutboxLine recorder={recorder} lesson={lesson.id} />
       </Flex>
     </Flex>
   )

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import type { Step } from '../api'
+import type { Step, Usual } from '../api'
 import type { Segment } from '../record'
 import type { KeptEntry } from '../store'
 import { changed, choicesOf, firstRidden, lastStanding } from './choose'
@@ -27,6 +27,22 @@ const rungs = [
   step('circle', 'WALK', 'CIRCLE', 'IN_WORK'),
 ]
 
+const inside = (side: 'LEFT' | 'RIGHT') => ({
+  means: 'LEG' as const,
+  side,
+  manner: 'TAP' as const,
+  foot: null,
+})
+const circle: Usual = {
+  exercise: 'circle',
+  pad: 'STRENGTH',
+  circleM: 15,
+  left: [inside('LEFT')],
+  right: [inside('RIGHT')],
+  none: [],
+}
+const known = { rungs, usual: [circle] }
+
 const segment: Segment = {
   id: 's',
   atMs: 0,
@@ -36,6 +52,7 @@ const segment: Segment = {
   place: 'CIRCLE',
   rein: 'RIGHT',
   mounted: 'RIDER',
+  circleM: 12,
 }
 
 describe('choosing what is ridden', () => {
@@ -44,17 +61,19 @@ describe('choosing what is ridden', () => {
   })
 
   test('begins on the first rung in work under the rider', () => {
-    expect(firstRidden(rungs)).toEqual({
+    expect(firstRidden(known)).toEqual({
       exercise: 'circle',
       gait: 'WALK',
       place: 'CIRCLE',
       rein: 'LEFT',
       mounted: 'RIDER',
+      circleM: 15,
+      aids: [{ means: 'LEG', side: 'LEFT', manner: 'TAP' }],
     })
   })
 
   test('brings gait and place with another exercise, and keeps rein and rider', () => {
-    const next = changed(rungs, { ...segment, gait: 'TROT' }, { exercise: 'counter-bend' })
+    const next = changed(known, { ...segment, gait: 'TROT' }, { exercise: 'counter-bend' })
     expect(next).toEqual({
       exercise: 'counter-bend',
       gait: 'WALK',
@@ -65,7 +84,24 @@ describe('choosing what is ridden', () => {
   })
 
   test('changes one thing alone otherwise', () => {
-    expect(changed(rungs, segment, { rein: 'LEFT' })).toMatchObject({ exercise: 'circle', rein: 'LEFT' })
+    expect(changed(known, segment, { rein: 'LEFT' })).toMatchObject({ exercise: 'circle', rein: 'LEFT' })
+  })
+
+  test('keeps the circle and the bend while the exercise goes on', () => {
+    const now = { ...segment, bend: 'COUNTER_BEND' as const }
+    expect(changed(known, now, { rein: 'LEFT' })).toMatchObject({ circleM: 12, bend: 'COUNTER_BEND' })
+    expect(changed(known, now, { place: 'RAIL', circleM: undefined })).not.toHaveProperty('circleM')
+    expect(changed(known, now, { exercise: 'counter-bend' }).bend).toBeUndefined()
+  })
+
+  test('resolves the usual aids to the side they are given on', () => {
+    expect(changed(known, segment, { rein: 'LEFT' }).aids).toEqual([
+      { means: 'LEG', side: 'LEFT', manner: 'TAP' },
+    ])
+    expect(changed(known, segment, { gait: 'TROT' }).aids).toEqual([
+      { means: 'LEG', side: 'RIGHT', manner: 'TAP' },
+    ])
+    expect(changed(known, segment, { exercise: 'counter-bend' })).not.toHaveProperty('aids')
   })
 })
 

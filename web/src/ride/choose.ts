@@ -1,6 +1,6 @@
-import type { Step } from '../api'
+import type { Step, Usual } from '../api'
 import { MARK_KINDS } from '../record'
-import type { Gait, Mounted, Place, Rein } from '../record'
+import type { Aid, Bend, Gait, Mounted, Place, Rein } from '../record'
 import type { KeptEntry } from '../store'
 
 /** What is being ridden: the payload of a segment. */
@@ -10,21 +10,31 @@ export interface Ridden {
   place: Place
   rein: Rein
   mounted: Mounted
+  circleM?: number | undefined
+  bend?: Bend | undefined
+  aids?: Aid[] | undefined
+}
+
+/** What may be ridden, and how it is usually asked. */
+export interface Known {
+  rungs: Step[]
+  usual: Usual[]
 }
 
 /** An exercise that can be chosen, with the gaits it has rungs in. */
-export interface Choice {
+export interface Choosable {
   exercise: string
   shortName: string
   state: Step['state']
 }
 
 const ORDER: Step['state'][] = ['IN_WORK', 'OPEN', 'PASSED', 'RESTING', 'PAUSED', 'CLOSED']
+const WHOLE_CIRCLE_M = 20
 
 /** The exercises of a pair's stair, those in work first; each once, in the state of its liveliest rung. */
-export function choicesOf(rungs: Step[]): Choice[] {
+export function choicesOf(rungs: Step[]): Choosable[] {
   const sorted = [...rungs].sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
-  const first = new Map<string, Choice>()
+  const first = new Map<string, Choosable>()
   for (const { exercise, shortName, state } of sorted) {
     if (!first.has(exercise)) first.set(exercise, { exercise, shortName, state })
   }
@@ -39,30 +49,75 @@ export function rungOf(rungs: Step[], exercise: string): Step | undefined {
 }
 
 /** Where a lesson begins: on the first rung in work, on the left rein, under the pair's own rider. */
-export function firstRidden(rungs: Step[]): Ridden {
-  const rung = choicesOf(rungs)
-    .map((c) => rungOf(rungs, c.exercise))
+export function firstRidden(known: Known): Ridden {
+  const rung = choicesOf(known.rungs)
+    .map((c) => rungOf(known.rungs, c.exercise))
     .find((r) => r !== undefined)
   if (!rung) throw new Error('A packet without rungs: the catalogue must not be empty.')
-  return { exercise: rung.exercise, gait: rung.gait, place: rung.place, rein: 'LEFT', mounted: 'RIDER' }
+  const { exercise, gait, place } = rung
+  return asAsked(known, { exercise, gait, place, rein: 'LEFT', mounted: 'RIDER' })
 }
 
-/** What goes on when one thing changes; a new exercise brings its own gait and place. */
-export function changed(rungs: Step[], now: Ridden, change: Partial<Ridden>): Ridden {
-  const { exercise, gait, place, rein, mounted } = now
-  const rung = change.exercise ? rungOf(rungs, change.exercise) : undefined
-  return { exercise, gait: rung?.gait ?? gait, place: rung?.place ?? place, rein, mounted, ...change }
+/** What goes on when one thing changes; a new exercise brings its own gait, place and circle, and no bend yet. */
+export function changed(known: Known, now: Ridden, change: Partial<Ridden>): Ridden {
+  const { exercise, gait, place, rein, mounted, circleM, bend } = now
+  const isNew = change.exercise !== undefined && change.exercise !== exercise
+  const rung = isNew && change.exercise ? rungOf(known.rungs, change.exercise) : undefined
+  return asAsked(known, {
+    exercise,
+    gait: rung?.gait ?? gait,
+    place: rung?.place ?? place,
+    rein,
+    mounted,
+    ...(isNew ? {} : { circleM, bend }),
+    ...change,
+  })
+}
+
+/** With the circle it needs and the aids it is usually asked with on this rein. */
+export function asAsked({ usual }: Known, ridden: Ridden): Ridden {
+  const own = usual.find((u) => u.exercise === ridden.exercise)
+  const { aids: _, circleM, ...rest } = ridden
+  const aids = usualAids(own, ridden.rein)
+  return {
+    ...rest,
+    ...(ridden.place === 'CIRCLE' && { circleM: circleM ?? own?.circleM ?? WHOLE_CIRCLE_M }),
+    ...(aids.length > 0 && { aids }),
+  }
+}
+
+function usualAids(own: Usual | undefined, rein: Rein): Aid[] {
+  const of = own && { LEFT: own.left, RIGHT: own.right, NONE: own.none }[rein]
+  return (of ?? []).map(({ means, side, manner, foot }) => ({
+    means,
+    side,
+    ...(manner && { manner }),
+    ...(foot && { foot }),
+  }))
+}
+
+/** Only what is ridden, of a segment. */
+export function asRidden({ exercise, gait, place, rein, mounted, circleM, bend, aids }: Ridden): Ridden {
+  return { exercise, gait, place, rein, mounted, circleM, bend, aids }
+}
+
+/** Whether two say the same. */
+export function isSame(a: Ridden, b: Ridden): boolean {
+  return JSON.stringify(asRidden(a)) === JSON.stringify(asRidden(b))
 }
 
 /** Marks of the moment, in the order they are shown. */
 export const SEEN_KINDS = MARK_KINDS.filter((k) => k !== 'conditions' && k !== 'effort')
-const UNDOABLE = new Set<string>(['exchange', 'note', 'segment', 'rest', 'effort', ...SEEN_KINDS])
+/** What can be taken back one by one. */
+export const TOUCHED_KINDS = new Set<string>(['exchange', 'note', 'segment', 'rest', 'effort', ...SEEN_KINDS])
 
 /** The last thing written here that still stands and can be taken back; the first segment stays. */
 export function lastStanding(entries: KeptEntry[], voided: string[], device: string): KeptEntry | undefined {
   const gone = new Set(voided)
   const own = entries
-    .filter((e) => e.device === device && UNDOABLE.has(e.kind) && !gone.has(e.id))
+    .filter(
+      (e) => e.device === device && (TOUCHED_KINDS.has(e.kind) || e.kind === 'amend') && !gone.has(e.id),
+    )
     .sort((a, b) => a.seq - b.seq)
   const last = own.at(-1)
   return last?.kind === 'segment' && own.filter((e) => e.kind === 'segment').length === 1 ? undefined : last

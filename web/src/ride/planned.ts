@@ -11,6 +11,8 @@ export interface PlannedTurn {
   of: NamedRung
   rein: 'LEFT' | 'RIGHT'
   seconds: number
+  /** The circle's diameter, as planned for this horse. */
+  circleM: number | null
 }
 
 /** The plan as one row of turns, without those that today's look forbids: it may be newer than the plan. */
@@ -25,6 +27,7 @@ export function turnsOf(plan: Plan, limits: Limit[] = []): PlannedTurn[] {
           of: b.of,
           rein: turn.rein === 'RIGHT' ? ('RIGHT' as const) : ('LEFT' as const),
           seconds: turn.seconds,
+          circleM: b.circleM,
         })),
   )
 }
@@ -54,5 +57,12 @@ export function positionIn(turns: PlannedTurn[], segments: Segment[]): number {
 /** What is ridden in a turn, by whoever rides now. */
 export function riddenIn(turn: PlannedTurn, mounted: Ridden['mounted']): Ridden {
   const { exercise, gait, place } = turn.of
-  return { exercise, gait, place, rein: turn.rein, mounted }
+  return {
+    exercise,
+    gait,
+    place,
+    rein: turn.rein,
+    mounted,
+    ...(turn.circleM !== null && { circleM: turn.circleM }),
+  }
 }

@@ -9,6 +9,12 @@ interface Keys {
   onRein: (rein: 'LEFT' | 'RIGHT') => void
   onUndo: () => void
   onSee: () => void
+  /** With the shift key: there is more to say of this ask. */
+  onMore: (strength: Strength, response: Response) => void
+  onTouches: () => void
+  onFigure: () => void
+  /** A sheet is open and has the keys. */
+  isElsewhere: boolean
 }
 
 /** The pad by keys: a digit, then a letter. Returns the digit that waits for its letter. */
@@ -21,24 +27,32 @@ export function useKeys(keys: Keys): Strength | null {
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
       const { keys: now, armed: strength } = latest.current
-      if (e.target instanceof HTMLInputElement || e.altKey) return
+      if (isTyping(e.target) || e.altKey) return
       const key = e.key.toLowerCase()
       if (e.ctrlKey || e.metaKey) {
         if (key === 'z') now.onUndo()
         return
       }
+      if (now.isElsewhere && key !== 's') return
       const digit = STRENGTHS.find((s) => String(s) === key)
       const response = LETTERS[key]
       if (digit) setArmed(digit)
       else if (response && strength) {
-        now.onTouch(strength, response)
+        if (e.shiftKey) now.onMore(strength, response)
+        else now.onTouch(strength, response)
         setArmed(null)
       } else if (key === 'l') now.onRein('LEFT')
       else if (key === 'r') now.onRein('RIGHT')
       else if (key === 's') now.onSee()
+      else if (key === 'a') now.onTouches()
+      else if (key === 'f') now.onFigure()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
   }, [])
   return armed
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLInputElement || target instanceof HTMLSelectElement
 }

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useCallback, useMemo, useRef, useSyncExternalStore } from 'react'
+import { useCallback, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { fold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
@@ -16,6 +16,8 @@ export interface Recorder {
   /** Takes back the last thing said here that still stands. */
   takeBack: () => Promise<TakenBack | undefined>
   outbox: { state: OutboxState; waiting: number; refused: KeptEntry[] }
+  /** The last touch could not be kept on this device; undefined when it was. */
+  lost: Said | undefined
 }
 
 /** What was taken back, and the void that did it: voiding that puts it back. */
@@ -34,11 +36,20 @@ export function useRide(lesson: string): Recorder | undefined {
   const device = useLiveQuery(() => counterOf(shelf).then((c) => c.device), [shelf])
   const waiting = useLiveQuery(() => shelf.entries.where({ passage: 'waiting' }).count(), [shelf]) ?? 0
   const ride = useMemo(() => (entries ? fold(entries) : undefined), [entries])
+  const [lost, setLost] = useState<Said>()
   const say = useCallback(
     async (said: Said) => {
-      const entry = await append(shelf, lesson, person, said)
-      void outbox.send()
-      return entry
+      try {
+        const entry = await append(shelf, lesson, person, said)
+        setLost(undefined)
+        return entry
+      } catch (e) {
+        setLost(said)
+        throw e
+      } finally {
+        // what was sent makes room on a full device
+        void outbox.send()
+      }
     },
     [shelf, lesson, person, outbox],
   )
@@ -56,5 +67,5 @@ export function useRide(lesson: string): Recorder | undefined {
   }, [shelf, lesson, say])
   if (!ride || !entries || device === undefined) return undefined
   const refused = entries.filter((e) => e.passage === 'refused')
-  return { ride, entries, device, say, takeBack, outbox: { state, waiting, refused } }
+  return { ride, entries, device, say, takeBack, outbox: { state, waiting, refused }, lost }
 }

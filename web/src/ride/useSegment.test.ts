@@ -11,6 +11,7 @@ const segment: Segment = {
   exercise: 'circle-bend',
   gait: 'WALK',
   place: 'CIRCLE',
+  circleM: 20,
   rein: 'LEFT',
   mounted: 'RIDER',
 }
@@ -21,9 +22,12 @@ function riding() {
     said.push(what)
     return Promise.resolve({ id: `written ${said.length}` } as KeptEntry)
   }
-  const { result, rerender } = renderHook(({ now }) => useSegment([], now, false, say), {
-    initialProps: { now: segment },
-  })
+  const { result, rerender } = renderHook(
+    ({ now }) => useSegment({ rungs: [], usual: [] }, now, false, say),
+    {
+      initialProps: { now: segment },
+    },
+  )
   return { said, result, rerender }
 }
 

@@ -1,9 +1,8 @@
 import { useEffect, useRef } from 'react'
-import type { Step } from '../api'
 import type { Segment } from '../record'
 import type { KeptEntry, Said } from '../store'
-import { changed } from './choose'
-import type { Ridden } from './choose'
+import { changed, isSame } from './choose'
+import type { Known, Ridden } from './choose'
 
 interface Pending {
   ridden: Ridden
@@ -16,7 +15,7 @@ interface Pending {
  * the new rein, and two changes in one breath add up. While resting, the first touch begins the segment again.
  */
 export function useSegment(
-  rungs: Step[],
+  known: Known,
   segment: Segment,
   isResting: boolean,
   say: (said: Said) => Promise<KeptEntry>,
@@ -28,9 +27,8 @@ export function useSegment(
 
   const change = (what: Partial<Ridden>) => {
     const now = pending.current?.ridden ?? segment
-    const ridden = changed(rungs, now, what)
-    const isNew = (Object.keys(ridden) as (keyof Ridden)[]).some((k) => ridden[k] !== now[k])
-    if (!isNew && (!isResting || pending.current)) return
+    const ridden = changed(known, now, what)
+    if (isSame(ridden, now) && (!isResting || pending.current)) return
     const next: Pending = { ridden, written: say({ kind: 'segment', payload: { ...ridden } }) }
     pending.current = next
     void next.written.then((entry) => {

@@ -2,17 +2,18 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Mark, Marked, Side } from '../record'
+import type { Mark, Marked, Segment, Side } from '../record'
 import { Button } from '../ui/Button'
 import { SideLetter } from '../ui/side'
 import { HorseFigure, RiderFigure } from './Figures'
 import { HandsAndVoice } from './HandsAndVoice'
+import { Measured } from './Measured'
 import { usualOf } from './usual'
 import { HABITS, HORSE, RIDER } from './words'
 import type { Region, Word } from './words'
 
 const USUAL = 4
-const TABS = ['rider', 'horse', 'hand'] as const
+const TABS = ['rider', 'horse', 'hand', 'measured'] as const
 type Tab = (typeof TABS)[number]
 
 /** What is said, without what it hangs on. */
@@ -22,12 +23,13 @@ interface SeePanelProps {
   marks: Marked[]
   /** The last ask that can be released from; undefined before the first. */
   lastAsk: string | undefined
+  segment: Segment
   onSay: (said: Said) => void
   onClose: () => void
 }
 
 /** Rider and horse as figures: touch the place, then the word. What this lesson marked most stands first. */
-export function SeePanel({ marks, lastAsk, onSay, onClose }: SeePanelProps) {
+export function SeePanel({ marks, lastAsk, segment, onSay, onClose }: SeePanelProps) {
   const { t } = useTranslation()
   const [tab, setTab] = useState<Tab>('rider')
   return (
@@ -52,6 +54,8 @@ export function SeePanel({ marks, lastAsk, onSay, onClose }: SeePanelProps) {
       </Flex>
       {tab === 'hand' ? (
         <HandsAndVoice lastAsk={lastAsk} onSay={onSay} />
+      ) : tab === 'measured' ? (
+        <Measured segment={segment} onSay={onSay} />
       ) : (
         <Seen key={tab} kind={tab === 'rider' ? 'fault' : 'sign'} marks={marks} onSay={onSay} />
       )}

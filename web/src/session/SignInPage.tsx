@@ -9,6 +9,7 @@ import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { Trouble } from '../ui/Trouble'
 import { Door } from './Door'
+import { whoLeft } from './leaving'
 import { useEnter } from './session'
 
 const typed = z.object({ name: z.string().trim().min(1), password: z.string().min(1) })
@@ -31,10 +32,16 @@ export default function SignInPage() {
     }
   })
   const missing = t('signIn.missing')
+  const left = whoLeft()
   return (
     <Door title={t('signIn.title')}>
       <chakra.form onSubmit={(e) => void submit(e)} noValidate>
         <Flex direction="column" gap="4">
+          {left && (
+            <chakra.p role="status" fontWeight="650">
+              {t('signIn.unsent', { count: left.unsent, name: left.name })}
+            </chakra.p>
+          )}
           <Field
             label={t('signIn.name')}
             autoComplete="username"

@@ -1,1 +1,2 @@
 export { MeProvider, useEnter, useMe, useSession } from './session'
+export { leave } from './leaving'

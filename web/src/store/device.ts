@@ -69,6 +69,15 @@ export function shelfOf(person: string): Shelf {
   const shelf = new Dexie(`strophos-${person}`, { chromeTransactionDurability: 'strict' }) as Shelf
   shelf.version(1).stores({ entries: 'id, lesson, passage', packets: 'lesson', counters: 'name' })
   shelf.version(2).stores({ practices: 'id, passage, assignment', cards: 'name', timers: 'assignment' })
+  // packets kept by an application that did not know how exercises are usually asked
+  shelf.version(3).upgrade((tx) =>
+    tx
+      .table<{ packet: Partial<Packet> }>('packets')
+      .toCollection()
+      .modify((kept) => {
+        kept.packet.usual ??= []
+      }),
+  )
   shelves.set(person, shelf)
   return shelf
 }

@@ -42,8 +42,11 @@ export class Outbox {
     }
     clearTimeout(this.timer)
     this.running = withLock(this.waiting.name, () => this.sendAll())
-    await this.running
-    this.running = undefined
+    try {
+      await this.running
+    } finally {
+      this.running = undefined
+    }
     if (this.isAskedAgain) {
       this.isAskedAgain = false
       await this.send()

@@ -1,10 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { CalendarDays, Dumbbell, LogOut, MoonStar, Sun, SunDim, Users } from 'lucide-react'
+import { CalendarDays, Dumbbell, LogOut, MoonStar, Smartphone, Sun, SunDim, Users } from 'lucide-react'
 import { Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet } from 'react-router'
 import { answerOf, api } from '../api'
-import { useEnter, useMe } from '../session'
+import { leave, useEnter, useMe } from '../session'
+import { shelfOf, unsentOn } from '../store'
 import { Cord, Mark } from './Mark'
 import { MODES, useMode } from './mode'
 import { Wait } from './Wait'
@@ -86,6 +87,7 @@ function Rail() {
           </chakra.div>
         </Box>
         <Flex display={{ base: 'flex', lg: 'none' }} marginLeft="auto">
+          <ThisDevice />
           <ModeSwitch />
           <SignOut />
         </Flex>
@@ -123,6 +125,7 @@ function Rail() {
         <chakra.div fontSize="sm" color="quietOnRail" marginBottom="2">
           {t(`role.${me.role}`)}
         </chakra.div>
+        <ThisDevice />
         <ModeSwitch />
         <SignOut />
       </Box>
@@ -173,10 +176,23 @@ function ModeSwitch() {
   )
 }
 
+/** What is stored here, and how it is held. */
+function ThisDevice() {
+  const { t } = useTranslation()
+  return (
+    <RailAnchor to="/device" aria-label={t('nav.device')}>
+      <Smartphone size={20} aria-hidden />
+      <chakra.span display={{ base: 'none', lg: 'inline' }}>{t('nav.device')}</chakra.span>
+    </RailAnchor>
+  )
+}
+
 function SignOut() {
   const { t } = useTranslation()
   const enter = useEnter()
+  const me = useMe()
   const signOut = async () => {
+    leave({ name: me.name, unsent: await unsentOn(shelfOf(me.person)) })
     await answerOf(api.DELETE('/api/v1/session'))
     await enter({ me: null, setUpNeeded: false })
   }
@@ -188,7 +204,7 @@ function SignOut() {
   )
 }
 
-const RailButton = chakra('button', {
+const railKey = {
   base: {
     display: 'flex',
     alignItems: 'center',
@@ -200,4 +216,7 @@ const RailButton = chakra('button', {
     cursor: 'pointer',
     _hover: { color: 'onRail' },
   },
-})
+}
+
+const RailButton = chakra('button', railKey)
+const RailAnchor = chakra(NavLink, railKey)

@@ -10,10 +10,16 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.StreamSupport;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.Manner;
+import strophos.core.exchange.Means;
+import strophos.core.exchange.PadKind;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.Strength;
+import strophos.core.exchange.UsualAid;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
 import strophos.core.plan.Line;
@@ -26,7 +32,8 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
 /** Reads the strand files. A new strand is a file beside {@code bend.yaml} and its name in {@link #SHIPPED}. */
 public final class CatalogueReader {
 
-    static final List<String> SHIPPED = List.of("bend", "forward", "stop-back", "shoulders", "rider", "confidence");
+    static final List<String> SHIPPED =
+            List.of("bend", "forward", "stop-back", "shoulders", "rider", "confidence", "poles", "ground");
 
     private static final YAMLMapper YAML = new YAMLMapper();
 
@@ -99,7 +106,12 @@ public final class CatalogueReader {
                 e.path("wayBack").asString(),
                 e.path("instruction").asString(),
                 texts(e.path("cautions")),
+                stream(e.path("aids")).map(CatalogueReader::aid).toList(),
+                e.has("pad") ? PadKind.valueOf(upper(e.path("pad"))) : PadKind.STRENGTH,
                 Line.valueOf(upper(e.path("ground").path("figure"))),
+                e.path("ground").has("diameterM")
+                        ? OptionalInt.of(e.path("ground").path("diameterM").asInt())
+                        : OptionalInt.empty(),
                 e.path("hard").asBoolean(false),
                 new Exercise.Homework(
                         dose(e.path("dose")),
@@ -108,6 +120,15 @@ public final class CatalogueReader {
                         e.path("goesWrong").asString(),
                         texts(e.path("stopIf")),
                         e.path("secondBest").asString()));
+    }
+
+    private static UsualAid aid(JsonNode aid) {
+        return new UsualAid(
+                Means.valueOf(upper(aid.path("aid"))),
+                UsualAid.Where.valueOf(upper(aid.path("side"))),
+                Strength.ofLevel(aid.path("strength").asInt()).orElseThrow(),
+                Manner.valueOf(upper(aid.path("manner"))),
+                aid.has("footfall"));
     }
 
     private static DoseRange dose(JsonNode dose) {

@@ -1,6 +1,9 @@
 package strophos.catalogue;
 
 import java.util.List;
+import java.util.OptionalInt;
+import strophos.core.exchange.PadKind;
+import strophos.core.exchange.UsualAid;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
 import strophos.core.plan.Line;
@@ -9,7 +12,10 @@ import strophos.core.plan.Line;
  * One exercise, as its strand's file describes it.
  *
  * @param shortName fits a button, at most 18 letters
+ * @param aids the usual ones, in order
+ * @param pad how an ask is touched in
  * @param line what it is ridden on
+ * @param circleM the diameter of its circle in metres, where it has one of its own
  * @param isHard rests on the day after
  * @param instruction what the rider reads, at most five sentences
  */
@@ -25,7 +31,10 @@ public record Exercise(
         String wayBack,
         String instruction,
         List<String> cautions,
+        List<UsualAid> aids,
+        PadKind pad,
         Line line,
+        OptionalInt circleM,
         boolean isHard,
         Homework homework) {
 
@@ -52,5 +61,6 @@ public record Exercise(
         goodSigns = List.copyOf(goodSigns);
         faults = List.copyOf(faults);
         cautions = List.copyOf(cautions);
+        aids = List.copyOf(aids);
     }
 }

@@ -1,5 +1,7 @@
 package strophos.core.school;
 
+import strophos.core.exchange.PadKind;
+
 /** A pair's school; a lesson or segment may borrow from another. */
 public enum School {
     CLASSICAL(CorrectionPolicy.PREVENT, WhenStuck.END_ON_KNOWN),
@@ -19,6 +21,11 @@ public enum School {
     /** Where neither exercise nor segment says otherwise. */
     public CorrectionPolicy correction() {
         return correction;
+    }
+
+    /** How an ask is touched in, for an exercise that has this pad elsewhere: reward-based work knows no strengths. */
+    public PadKind pad(PadKind own) {
+        return this == REWARD_BASED && own == PadKind.STRENGTH ? PadKind.CHOICE : own;
     }
 
     public WhenStuck whenStuck() {

@@ -2,6 +2,7 @@ package strophos.core.stair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -18,6 +19,8 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
 import strophos.core.progress.Decision;
+import strophos.core.progress.LessonFacts;
+import strophos.core.progress.Observed;
 
 class StairTest {
 
@@ -110,6 +113,36 @@ class StairTest {
         assertThat(record.asked()).containsExactly(FOOT);
         assertThat(record.factsOf(FOOT).lessons()).hasSize(1);
         assertThat(record.factsOf(MIDDLE).lessons()).isEmpty();
+    }
+
+    @Test
+    void whatWasNoticedStandsInItsLesson() {
+        LocalDate next = DAY.plusDays(1);
+        PairRecord record = new PairRecord(
+                List.of(
+                        new PairRecord.Ridden("a", DAY, FOOT, ask(Mounted.RIDER)),
+                        new PairRecord.Ridden("c", next, FOOT, ask(Mounted.RIDER))),
+                List.of(
+                        new PairRecord.Noticed("b", DAY, FOOT, fright("1")),
+                        new PairRecord.Noticed("c", next, FOOT, fright("2")),
+                        new PairRecord.Noticed("c", next, TOP, fright("3"))));
+        assertThat(record.factsOf(FOOT).lessons())
+                .extracting(LessonFacts::lesson, LessonFacts::observed)
+                .containsExactly(
+                        tuple("a", List.of()), tuple("b", List.of(fright("1"))), tuple("c", List.of(fright("2"))));
+        assertThat(record.factsOf(TOP).lessons())
+                .extracting(LessonFacts::observed)
+                .containsExactly(List.of(fright("3")));
+        assertThat(record.asked()).as("to notice is not to ask").containsExactly(FOOT);
+        assertThat(record.without("c").factsOf(FOOT).lessons())
+                .extracting(LessonFacts::lesson)
+                .containsExactly("a", "b");
+        assertThat(record.on(TOP::equals).factsOf(FOOT).lessons()).isEmpty();
+        assertThat(record.on(TOP::equals).factsOf(TOP).lessons()).hasSize(1);
+    }
+
+    private static Observed fright(String entry) {
+        return new Observed.Fright(entry, Rein.LEFT);
     }
 
     @Test

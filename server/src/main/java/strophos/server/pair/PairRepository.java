@@ -7,6 +7,7 @@ import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
+import static strophos.server.db.Tables.RIDDEN_OBSERVED;
 import static strophos.server.db.Tables.YARD;
 
 import java.time.Clock;
@@ -29,12 +30,14 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.cause.Told;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
+import strophos.core.progress.Observed;
 import strophos.core.school.School;
 import strophos.core.stair.PairRecord;
 import strophos.core.stair.RungId;
@@ -42,6 +45,7 @@ import strophos.server.access.Role;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
+import strophos.server.db.tables.records.RiddenObservedRecord;
 
 /** Pairs and what they rode. */
 @Repository
@@ -144,9 +148,37 @@ public class PairRepository {
                         .and(RIDDEN_EXCHANGE.LESSON_ID.eq(DSL.field(DSL.name("of_pair", "lesson_id"), UUID.class))))
                 .orderBy(RIDDEN_EXCHANGE.LESSON_ID, RIDDEN_EXCHANGE.ORD)
                 .fetchGroups(RIDDEN_EXCHANGE.LESSON_ID, r -> ridden(r, lessons.get(r.get(RIDDEN_EXCHANGE.LESSON_ID))));
-        return new PairRecord(lessons.keySet().stream()
+        return new PairRecord(
+                lessons.keySet().stream()
+                        .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
+                        .toList(),
+                noticed(lessons));
+    }
+
+    private List<PairRecord.Noticed> noticed(Map<UUID, LocalDate> lessons) {
+        Map<UUID, List<PairRecord.Noticed>> byLesson = db.selectFrom(RIDDEN_OBSERVED)
+                .where(RIDDEN_OBSERVED.LESSON_ID.in(lessons.keySet()))
+                .orderBy(RIDDEN_OBSERVED.LESSON_ID, RIDDEN_OBSERVED.ORD)
+                .fetchGroups(
+                        RIDDEN_OBSERVED.LESSON_ID,
+                        r -> new PairRecord.Noticed(
+                                r.getLessonId().toString(),
+                                lessons.get(r.getLessonId()),
+                                new RungId(r.getExercise(), Gait.valueOf(r.getGait()), Place.valueOf(r.getPlace())),
+                                observed(r)));
+        return lessons.keySet().stream()
                 .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
-                .toList());
+                .toList();
+    }
+
+    private static Observed observed(RiddenObservedRecord r) {
+        String entry = r.getEntryId().toString();
+        Rein rein = Rein.valueOf(r.getRein());
+        return switch (r.getKind()) {
+            case "HELD" -> new Observed.Held(entry, rein, HoldUnit.valueOf(r.getUnit()), r.getAmount());
+            case "FAULT" -> new Observed.Fault(entry, rein, r.getName());
+            default -> new Observed.Fright(entry, rein);
+        };
     }
 
     /** What the rider did in these lessons, as marked, by lesson. */

@@ -135,12 +135,8 @@ public class StairReader {
 
     /** Only the asks on rungs of this strand. */
     PairRecord ofStrand(PairRecord record, String strand) {
-        return new PairRecord(record.asks().stream()
-                .filter(r -> catalogue
-                        .strandOf(r.rung())
-                        .filter(s -> s.id().equals(strand))
-                        .isPresent())
-                .toList());
+        return record.on(rung ->
+                catalogue.strandOf(rung).filter(s -> s.id().equals(strand)).isPresent());
     }
 
     /** The state of one rung of the catalogue. */

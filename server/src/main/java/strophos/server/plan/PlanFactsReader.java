@@ -122,9 +122,7 @@ class PlanFactsReader {
         List<PairRepository.LessonLine> before = pairs.lessons(pair.id()).stream()
                 .filter(l -> !l.id().equals(lessonId) && l.startedAt().isBefore(asOf))
                 .toList();
-        PairRecord record = new PairRecord(pairs.recordUpTo(pair.id(), asOf).asks().stream()
-                .filter(r -> !r.lesson().equals(lessonId.toString()))
-                .toList());
+        PairRecord record = pairs.recordUpTo(pair.id(), asOf).without(lessonId.toString());
         StifferSide stifferSide = rules.stifferSide();
         return new Gathered(
                 look,

@@ -3,6 +3,7 @@ package strophos.server.ride;
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
+import static strophos.server.db.Tables.RIDDEN_OBSERVED;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -16,11 +17,15 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Rein;
+import strophos.core.progress.Observed;
+import strophos.core.record.Answers;
 import strophos.core.record.Factors;
+import strophos.core.record.Observations;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.RiddenExchangeRecord;
 import strophos.server.db.tables.records.RiddenFactorRecord;
+import strophos.server.db.tables.records.RiddenObservedRecord;
 import strophos.server.look.LookRepository;
 
 /** The fold of each lesson, spread out for queries; thrown away and written anew whenever an entry arrives. */
@@ -41,10 +46,14 @@ class Projection {
 
     void replace(UUID lesson, Ride ride) {
         UUID yard = YardScope.viewer().yard();
+        List<Ride.Exchange> answers = Answers.of(ride);
         db.deleteFrom(RIDDEN_EXCHANGE)
                 .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
                 .execute();
         db.deleteFrom(RIDDEN_FACTOR).where(RIDDEN_FACTOR.LESSON_ID.eq(lesson)).execute();
+        db.deleteFrom(RIDDEN_OBSERVED)
+                .where(RIDDEN_OBSERVED.LESSON_ID.eq(lesson))
+                .execute();
         db.deleteFrom(RIDDEN_LESSON).where(RIDDEN_LESSON.LESSON_ID.eq(lesson)).execute();
         db.insertInto(RIDDEN_LESSON)
                 .set(RIDDEN_LESSON.YARD_ID, yard)
@@ -53,16 +62,48 @@ class Projection {
                 .set(RIDDEN_LESSON.ENDED_AT, instant(ride.endedAtMs()))
                 .set(RIDDEN_LESSON.LEFT_MS, ride.reinMs().get(Rein.LEFT))
                 .set(RIDDEN_LESSON.RIGHT_MS, ride.reinMs().get(Rein.RIGHT))
-                .set(RIDDEN_LESSON.EXCHANGES, ride.exchanges().size())
+                .set(RIDDEN_LESSON.EXCHANGES, answers.size())
                 .execute();
-        List<RiddenExchangeRecord> rows = rows(yard, lesson, ride);
+        List<RiddenExchangeRecord> rows = rows(yard, lesson, ride.segments(), answers);
         for (int i = 0; i < rows.size(); i += ROWS_A_STATEMENT) {
             db.insertInto(RIDDEN_EXCHANGE, RIDDEN_EXCHANGE.fields())
                     .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + ROWS_A_STATEMENT)))
                     .execute();
         }
         factors(yard, lesson, Factors.of(ride));
+        observed(yard, lesson, Observations.of(ride));
         looks.replace(lesson, ride.looks());
+    }
+
+    private void observed(UUID yard, UUID lesson, List<Observations.At> observed) {
+        List<RiddenObservedRecord> rows = new ArrayList<>();
+        for (Observations.At at : observed) {
+            RiddenObservedRecord row = db.newRecord(RIDDEN_OBSERVED);
+            row.setYardId(yard);
+            row.setLessonId(lesson);
+            row.setOrd(rows.size());
+            row.setEntryId(UUID.fromString(at.observed().entry()));
+            row.setExercise(at.rung().exercise());
+            row.setGait(at.rung().gait().name());
+            row.setPlace(at.rung().place().name());
+            row.setRein(at.observed().rein().name());
+            if (at.observed() instanceof Observed.Held held) {
+                row.setKind("HELD");
+                row.setUnit(held.unit().name());
+                row.setAmount((int) held.amount());
+            } else if (at.observed() instanceof Observed.Fault fault) {
+                row.setKind("FAULT");
+                row.setName(fault.name());
+            } else {
+                row.setKind("FRIGHT");
+            }
+            rows.add(row);
+        }
+        if (!rows.isEmpty()) {
+            db.insertInto(RIDDEN_OBSERVED, RIDDEN_OBSERVED.fields())
+                    .valuesOfRecords(rows)
+                    .execute();
+        }
     }
 
     private void factors(UUID yard, UUID lesson, List<Factors.At> factors) {
@@ -77,11 +118,12 @@ class Projection {
         }
     }
 
-    private List<RiddenExchangeRecord> rows(UUID yard, UUID lesson, Ride ride) {
+    private List<RiddenExchangeRecord> rows(
+            UUID yard, UUID lesson, List<Ride.Segment> ridden, List<Ride.Exchange> answers) {
         Map<String, Ride.Segment> segments = new HashMap<>();
-        ride.segments().forEach(s -> segments.put(s.id(), s));
+        ridden.forEach(s -> segments.put(s.id(), s));
         List<RiddenExchangeRecord> rows = new ArrayList<>();
-        for (Ride.Exchange x : ride.exchanges()) {
+        for (Ride.Exchange x : answers) {
             Ride.Segment s = segments.get(x.segment());
             RiddenExchangeRecord row = db.newRecord(RIDDEN_EXCHANGE);
             row.setYardId(yard);

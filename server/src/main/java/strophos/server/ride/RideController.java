@@ -15,6 +15,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import strophos.catalogue.Catalogue;
+import strophos.core.school.School;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.lesson.LessonRepository;
@@ -38,6 +40,7 @@ class RideController {
     private final StairReader stairs;
     private final Plans plans;
     private final LookRepository looks;
+    private final Catalogue catalogue;
     private final Clock clock;
 
     RideController(
@@ -48,6 +51,7 @@ class RideController {
             StairReader stairs,
             Plans plans,
             LookRepository looks,
+            Catalogue catalogue,
             Clock clock) {
         this.log = log;
         this.lessons = lessons;
@@ -56,6 +60,7 @@ class RideController {
         this.stairs = stairs;
         this.plans = plans;
         this.looks = looks;
+        this.catalogue = catalogue;
         this.clock = clock;
     }
 
@@ -73,6 +78,7 @@ class RideController {
     record Packet(
             LessonRepository.Lesson lesson,
             List<StairReader.Step> rungs,
+            List<Usual> usual,
             List<EntryWire> entries,
             Plans.PlanForRide plan,
             List<LookRepository.Looked> looksBefore,
@@ -102,10 +108,18 @@ class RideController {
         return new Packet(
                 lesson,
                 rungs,
+                usual(pairs.find(lesson.pair()).orElseThrow(Problem::notFound).school()),
                 wire(id),
                 plans.forRide(id, clock.instant()),
                 looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
                 clock.millis());
+    }
+
+    private List<Usual> usual(School school) {
+        return catalogue.strands().stream()
+                .flatMap(s -> s.exercises().stream())
+                .map(e -> Usual.of(e, school))
+                .toList();
     }
 
     private List<EntryWire> wire(UUID lesson) {

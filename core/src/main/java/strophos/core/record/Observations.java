@@ -1,0 +1,52 @@
+package strophos.core.record;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import strophos.core.exchange.Choice;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+import strophos.core.progress.Observed;
+import strophos.core.stair.RungId;
+
+/**
+ * What was observed on the rungs of a ride beside its asks, under the pair's own rider: stretches kept, named faults of rider
+ * and horse, frights (chosen or seen as jumping away). Contact as felt is no share of time and recovery is not timed: they
+ * need a sensor.
+ */
+public final class Observations {
+
+    private static final String JUMPS_AWAY = "jumps-away";
+
+    private Observations() {}
+
+    /** One thing observed, and the rung it belongs to. */
+    public record At(RungId rung, Observed observed) {}
+
+    /** All of a ride, in order. */
+    public static List<At> of(Ride ride) {
+        Map<String, Ride.Segment> segments = new HashMap<>();
+        ride.segments().stream().filter(s -> s.mounted() == Mounted.RIDER).forEach(s -> segments.put(s.id(), s));
+        return ride.marks().stream()
+                .flatMap(m -> m.said().of().map(segments::get).stream()
+                        .flatMap(s ->
+                                observed(m, s.rein())
+                                        .map(o -> new At(new RungId(s.exercise(), s.gait(), s.place()), o))
+                                        .stream()))
+                .toList();
+    }
+
+    private static Optional<Observed> observed(Ride.Mark mark, Rein rein) {
+        if (mark.said() instanceof Payload.Held h) {
+            return Optional.of(new Observed.Held(mark.id(), rein, h.unit(), h.amount()));
+        } else if (mark.said() instanceof Payload.Chosen c && c.choice() == Choice.FRIGHT) {
+            return Optional.of(new Observed.Fright(mark.id(), rein));
+        } else if (mark.said() instanceof Payload.Sign s && s.name().equals(JUMPS_AWAY)) {
+            return Optional.of(new Observed.Fright(mark.id(), rein));
+        } else if (mark.said() instanceof Payload.Seen s) {
+            return Optional.of(new Observed.Fault(mark.id(), rein, s.name()));
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,58 @@
+package strophos.server.ride;
+
+import java.util.List;
+import strophos.catalogue.Exercise;
+import strophos.core.exchange.Aid;
+import strophos.core.exchange.Foot;
+import strophos.core.exchange.Manner;
+import strophos.core.exchange.Means;
+import strophos.core.exchange.PadKind;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.school.School;
+import strophos.server.contract.CanBeNull;
+
+/**
+ * How an exercise is usually asked and touched in, by the pair's school.
+ *
+ * @param circleM the diameter of its circle in metres, where it has one of its own
+ * @param left its aids on the left rein
+ * @param none its aids where there is no rein
+ */
+record Usual(
+        String exercise,
+        PadKind pad,
+        @CanBeNull Integer circleM,
+        List<UsualAidView> left,
+        List<UsualAidView> right,
+        List<UsualAidView> none) {
+
+    /** One aid, as an entry holds it. */
+    record UsualAidView(
+            Means means,
+            Side side,
+            @CanBeNull Manner manner,
+            @CanBeNull Foot foot) {
+        static UsualAidView of(Aid aid) {
+            return new UsualAidView(
+                    aid.means(),
+                    aid.side(),
+                    aid.manner().orElse(null),
+                    aid.foot().orElse(null));
+        }
+    }
+
+    static Usual of(Exercise exercise, School school) {
+        return new Usual(
+                exercise.id(),
+                school.pad(exercise.pad()),
+                exercise.circleM().isPresent() ? exercise.circleM().getAsInt() : null,
+                on(exercise, Rein.LEFT),
+                on(exercise, Rein.RIGHT),
+                on(exercise, Rein.NONE));
+    }
+
+    private static List<UsualAidView> on(Exercise exercise, Rein rein) {
+        return exercise.aids().stream().map(a -> UsualAidView.of(a.on(rein))).toList();
+    }
+}

@@ -1,0 +1,54 @@
+import type { TFunction } from 'i18next'
+import { useTranslation } from 'react-i18next'
+import { BENDS, CIRCLES } from '../record'
+import type { Ridden } from './choose'
+import { Chips, Sheet } from './Sheet'
+
+interface FigureSheetProps {
+  now: Ridden
+  onChange: (change: Partial<Ridden>) => void
+  onClose: () => void
+}
+
+const ELSEWHERE = ['RAIL', 'ACROSS'] as const
+
+/** Where it is ridden, on how large a circle, and how the horse is flexed on it. */
+export function FigureSheet({ now, onChange, onClose }: FigureSheetProps) {
+  const { t } = useTranslation()
+  return (
+    <Sheet title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
+      <Chips
+        name={t('figure.place')}
+        words={ELSEWHERE}
+        now={ELSEWHERE.find((p) => p === now.place)}
+        text={(place) => t(`place.${place}`)}
+        isNeeded
+        onChoose={(place) => place && onChange({ place, circleM: undefined })}
+      />
+      <Chips
+        name={t('figure.circle')}
+        words={CIRCLES}
+        now={now.place === 'CIRCLE' ? CIRCLES.find((m) => m === now.circleM) : undefined}
+        text={(metres) => t('figure.metres', { metres })}
+        isNeeded
+        onChoose={(circleM) => circleM && onChange({ place: 'CIRCLE', circleM })}
+      />
+      <Chips
+        name={t('figure.bend')}
+        words={BENDS}
+        now={now.bend}
+        text={(bend) => t(`bend.${bend}`)}
+        onChoose={(bend) => onChange({ bend })}
+      />
+    </Sheet>
+  )
+}
+
+/** The figure in a word or two: what the key that opens the sheet says. */
+export function figureInWords(t: TFunction, now: Ridden): string {
+  const place =
+    now.place === 'CIRCLE' && now.circleM
+      ? t('figure.metres', { metres: now.circleM })
+      : t(`place.${now.place}`)
+  return now.bend ? `${place}, ${t(`figure.flexed.${now.bend}`)}` : place
+}

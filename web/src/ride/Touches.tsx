@@ -1,0 +1,92 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { Pencil, Redo2, Undo2 } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { clockOffsets, correctedMs } from '../record'
+import type { Segment } from '../record'
+import type { KeptEntry } from '../store'
+import { clock } from '../text/format'
+import { Button } from '../ui/Button'
+import { TOUCHED_KINDS } from './choose'
+import { Sheet } from './Sheet'
+import { Spoken } from './Spoken'
+import { saidNow, takenBackBy } from './standing'
+import type { Recorder } from './useRide'
+
+interface TouchesProps {
+  recorder: Recorder
+  exerciseName: (exercise: string) => string
+  onTakeBack: (id: string) => void
+  onChange: (entry: KeptEntry) => void
+  onClose: () => void
+}
+
+/** All that was touched in, the newest first: taken back, put back, changed. Nothing is lost by any of it. */
+export function Touches({ recorder, exerciseName, onTakeBack, onChange, onClose }: TouchesProps) {
+  const { t } = useTranslation()
+  const { entries, ride } = recorder
+  const gone = new Set(ride.voided)
+  const offsets = clockOffsets(entries)
+  const first: Segment | undefined = ride.segments[0]
+  const touched = entries
+    .filter((e) => TOUCHED_KINDS.has(e.kind))
+    .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
+  return (
+    <Sheet title={t('touches.title')} name={t('touches.title')} onClose={onClose}>
+      <chakra.ol listStyleType="none">
+        {touched.map((e) => {
+          const by = gone.has(e.id) ? takenBackBy(entries, ride.voided, e.id) : undefined
+          const isGone = gone.has(e.id)
+          return (
+            <Line key={e.id} data-kind={e.kind}>
+              <chakra.span color="quiet" fontSize="sm" fontVariantNumeric="tabular-nums">
+                {clock(correctedMs(e, offsets) - (ride.startedAtMs ?? 0))}
+              </chakra.span>
+              <chakra.span
+                flex="1"
+                minWidth="0"
+                fontWeight={e.kind === 'segment' ? '500' : '650'}
+                textDecoration={isGone ? 'line-through' : 'none'}
+                color={isGone ? 'quiet' : 'ink'}
+              >
+                <Spoken said={saidNow(ride, entries, e)} exerciseName={exerciseName} />
+              </chakra.span>
+              <Flex gap="1.5">
+                {!isGone && (e.kind === 'exchange' || e.kind === 'segment') && (
+                  <Button paddingX="3" aria-label={t('touches.change')} onClick={() => onChange(e)}>
+                    <Pencil size={18} aria-hidden />
+                  </Button>
+                )}
+                {isGone
+                  ? by && (
+                      <Button paddingX="3" aria-label={t('ride.putBack')} onClick={() => onTakeBack(by)}>
+                        <Redo2 size={18} aria-hidden />
+                      </Button>
+                    )
+                  : e.id !== first?.id && (
+                      <Button
+                        paddingX="3"
+                        aria-label={t('touches.takeBack')}
+                        onClick={() => onTakeBack(e.id)}
+                      >
+                        <Undo2 size={18} aria-hidden />
+                      </Button>
+                    )}
+              </Flex>
+            </Line>
+          )
+        })}
+      </chakra.ol>
+    </Sheet>
+  )
+}
+
+const Line = chakra('li', {
+  base: {
+    display: 'flex',
+    alignItems: 'center',
+    gap: '3',
+    paddingY: '1.5',
+    borderBottomWidth: '1px',
+    borderColor: 'line',
+  },
+})

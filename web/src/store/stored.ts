@@ -1,0 +1,76 @@
+import type { KeptEntry, Shelf } from './device'
+
+/** One lesson as it lies on this device. */
+export interface StoredLesson {
+  lesson: string
+  horse: string
+  rider: string
+  plannedAt: string
+  entries: number
+  waiting: number
+  refused: number
+}
+
+/** What one person has on this device. */
+export interface Stored {
+  lessons: StoredLesson[]
+  practices: number
+  /** Entries and reports that the server has not answered for. */
+  unsent: number
+}
+
+/** Counts what lies on this shelf, the latest lesson first. */
+export async function storedOn(shelf: Shelf): Promise<Stored> {
+  const [packets, entries, practices] = await Promise.all([
+    shelf.packets.toArray(),
+    shelf.entries.toArray(),
+    shelf.practices.toArray(),
+  ])
+  const of = (lesson: string, is: (e: KeptEntry) => boolean) =>
+    entries.filter((e) => e.lesson === lesson && is(e)).length
+  const lessons = packets.map(({ lesson, packet }) => ({
+    lesson,
+    horse: packet.lesson.horse,
+    rider: packet.lesson.rider,
+    plannedAt: packet.lesson.plannedAt,
+    entries: of(lesson, () => true),
+    waiting: of(lesson, (e) => e.passage === 'waiting'),
+    refused: of(lesson, (e) => e.passage === 'refused'),
+  }))
+  return {
+    lessons: lessons.sort((a, b) => b.plannedAt.localeCompare(a.plannedAt)),
+    practices: practices.length,
+    unsent: await unsentOn(shelf),
+  }
+}
+
+/** How much waits for the server, or was refused by it. */
+export async function unsentOn(shelf: Shelf): Promise<number> {
+  const open = ['waiting', 'refused']
+  const [entries, practices] = await Promise.all([
+    shelf.entries.where('passage').anyOf(open).count(),
+    shelf.practices.where('passage').anyOf(open).count(),
+  ])
+  return entries + practices
+}
+
+/** What was not sent, as a file holds it. */
+export async function unsentFile(shelf: Shelf): Promise<string> {
+  const open = ['waiting', 'refused']
+  const [entries, practices] = await Promise.all([
+    shelf.entries.where('passage').anyOf(open).toArray(),
+    shelf.practices.where('passage').anyOf(open).toArray(),
+  ])
+  return JSON.stringify({ entries, practices }, null, 1)
+}
+
+/** Forgets the entries of a lesson that the server has, and its packet; what is not sent stays. */
+export async function forget(shelf: Shelf, lesson: string): Promise<void> {
+  await shelf.transaction('rw', shelf.packets, shelf.entries, async () => {
+    await shelf.packets.delete(lesson)
+    await shelf.entries
+      .where({ lesson })
+      .filter((e) => e.passage === 'stored' || e.passage === 'odd')
+      .delete()
+  })
+}
