@@ -4,8 +4,15 @@ import { useTranslation } from 'react-i18next'
 import type { KeptEntry } from '../store'
 import type { Recorder } from './useRide'
 
+interface OutboxLineProps {
+  recorder: Recorder
+  lesson: string
+  /** Said only where something is not sent. */
+  isShort?: boolean
+}
+
 /** Whether all is sent, in one quiet line. Never a window over the pad. */
-export function OutboxLine({ recorder, lesson }: { recorder: Recorder; lesson: string }) {
+export function OutboxLine({ recorder, lesson, isShort = false }: OutboxLineProps) {
   const { t } = useTranslation()
   const { state, waiting, refused } = recorder.outbox
   if (recorder.lost) {
@@ -16,6 +23,7 @@ export function OutboxLine({ recorder, lesson }: { recorder: Recorder; lesson: s
     )
   }
   const isAllSent = waiting === 0 && state !== 'offline'
+  if (isShort && isAllSent && refused.length === 0) return null
   const key = isAllSent ? 'resting' : state === 'resting' || state === 'sending' ? 'waiting' : state
   const Icon = isAllSent
     ? CloudCheck

@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event'
 import { expect, test, vi } from 'vitest'
 import { system } from '../theme'
 import { Pad } from './Pad'
+import { LONG_MS } from './useLongTouch'
 
 function show(counts?: number[][]) {
   const onTouch = vi.fn()
@@ -28,36 +29,40 @@ test('gives one exchange a touch', async () => {
   expect(onTouch.mock.calls).toEqual([[4, 'TRY']])
 })
 
+/** A pointer event with a time of its own, since real ones have the device's. */
+function pointer(kind: 'pointerdown' | 'pointerup', cell: Element, atMs: number, x = 0) {
+  const event = new MouseEvent(kind, { bubbles: true, clientX: x })
+  Object.defineProperty(event, 'timeStamp', { value: atMs })
+  fireEvent(cell, event)
+}
+
 test('a long touch asks for more, and is no exchange by itself', () => {
-  vi.useFakeTimers()
-  try {
-    const { onTouch, onMore } = show()
-    const cell = screen.getByRole('button', { name: /Brace at strength 3/ })
-    fireEvent.pointerDown(cell)
-    vi.advanceTimersByTime(449)
-    expect(onMore).not.toHaveBeenCalled()
-    vi.advanceTimersByTime(1)
-    fireEvent.pointerUp(cell)
-    fireEvent.click(cell)
-    expect(onMore.mock.calls).toEqual([[3, 'BRACE']])
-    expect(onTouch).not.toHaveBeenCalled()
-  } finally {
-    vi.useRealTimers()
-  }
+  const { onTouch, onMore } = show()
+  const cell = screen.getByRole('button', { name: /Brace at strength 3/ })
+  pointer('pointerdown', cell, 1000)
+  pointer('pointerup', cell, 1000 + LONG_MS)
+  fireEvent.click(cell)
+  expect(onMore.mock.calls).toEqual([[3, 'BRACE']])
+  expect(onTouch).not.toHaveBeenCalled()
+})
+
+test('a touch a moment shorter is an exchange', () => {
+  const { onTouch, onMore } = show()
+  const cell = screen.getByRole('button', { name: /Brace at strength 3/ })
+  pointer('pointerdown', cell, 1000)
+  pointer('pointerup', cell, 999 + LONG_MS)
+  fireEvent.click(cell)
+  expect(onTouch.mock.calls).toEqual([[3, 'BRACE']])
+  expect(onMore).not.toHaveBeenCalled()
 })
 
 test('a finger that slides off says nothing', () => {
-  vi.useFakeTimers()
-  try {
-    const { onMore } = show()
-    const cell = screen.getByRole('button', { name: /Brace at strength 3/ })
-    fireEvent.pointerDown(cell)
-    fireEvent.pointerLeave(cell)
-    vi.advanceTimersByTime(1000)
-    expect(onMore).not.toHaveBeenCalled()
-  } finally {
-    vi.useRealTimers()
-  }
+  const { onTouch, onMore } = show()
+  const cell = screen.getByRole('button', { name: /Brace at strength 3/ })
+  pointer('pointerdown', cell, 1000)
+  pointer('pointerup', cell, 3000, 500)
+  expect(onMore).not.toHaveBeenCalled()
+  expect(onTouch).not.toHaveBeenCalled()
 })
 
 test('shows the counts of what is ridden', () => {

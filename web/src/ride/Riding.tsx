@@ -87,10 +87,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const toggle = (what: 'seen' | 'figure' | 'touches') =>
     setOpen((now) => (now?.what === what ? undefined : { what }))
   const armed = useKeys({
-    onTouch: (...at) => void touch(...at),
+    onTouch: (...at) => quietly(touch(...at)),
     onMore: more,
     onRein: (rein) => change({ rein }),
-    onUndo: () => void undo(),
+    onUndo: () => quietly(undo()),
     onSee: () => toggle('seen'),
     onTouches: () => toggle('touches'),
     onFigure: () => toggle('figure'),
@@ -107,6 +107,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     nudge && <NudgeLine nudge={nudge} rules={planned.nudges} />
   )
   const [pad, keys] = isLeftHand ? ['2', '1'] : ['1', '2']
+  // a touch that was not kept is worth more than a nudge
+  const isSaid = says !== null && recorder.lost === undefined
   const isCovered = open !== undefined
 
   return (
@@ -132,7 +134,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         gridColumn="1 / -1"
         flexDirection={{ base: isLeftHand ? 'row-reverse' : 'row', lg: 'row' }}
       >
-        <Box flex="1" minWidth="0" display={{ base: says ? 'none' : 'block', lg: 'block' }}>
+        <Box flex="1" minWidth="0" display={{ base: isSaid ? 'none' : 'block', lg: 'block' }}>
           <chakra.h1 fontSize={{ base: 'lg', lg: '3xl' }} fontWeight="760" truncate>
             {lesson.horse}{' '}
             <chakra.span fontWeight="400">
@@ -141,16 +143,17 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           </chakra.h1>
           <OutboxLine recorder={recorder} lesson={lesson.id} />
         </Box>
-        {says && (
+        {isSaid && (
           <Box flex="1" minWidth="0" display={{ lg: 'none' }}>
             <chakra.h1 srOnly>{lesson.horse}</chakra.h1>
             {says}
+            <OutboxLine recorder={recorder} lesson={lesson.id} isShort />
           </Box>
         )}
         <chakra.span fontFamily="heading" fontSize="xl" fontVariantNumeric="tabular-nums" role="timer">
           {clock(nowMs - (ride.startedAtMs ?? nowMs))}
         </chakra.span>
-        <Button onClick={() => void tell('lesson_ended', {})}>{t('ride.end')}</Button>
+        <Button onClick={() => quietly(tell('lesson_ended', {}))}>{t('ride.end')}</Button>
       </Flex>
       {open && (
         <Box gridColumn={{ lg: keys }} gridRow="2 / 6" minHeight="0">
@@ -160,7 +163,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
             recorder={recorder}
             segment={segment}
             exerciseName={exerciseName}
-            onSee={(seen) => void see(seen)}
+            onSee={(seen) => quietly(see(seen))}
             onFigure={change}
             onOpen={setOpen}
             onTell={tell}
@@ -194,10 +197,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           segment={segment}
           armed={armed}
           nowMs={nowMs}
-          onTouch={(...at) => void touch(...at)}
+          onTouch={(...at) => quietly(touch(...at))}
           onMore={more}
-          onHang={(kind, payload) => void hang(kind, payload)}
-          onAmend={(target, payload) => void tell('amend', { target, payload })}
+          onHang={(kind, payload) => quietly(hang(kind, payload))}
+          onAmend={(target, payload) => quietly(tell('amend', { target, payload }))}
         />
       </Flex>
       <Box gridColumn={{ lg: keys }} gridRow={{ lg: '5' }} display={isCovered ? 'none' : 'block'}>
@@ -205,12 +208,12 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           last={last && saidNow(ride, recorder.entries, last)}
           undone={undone && saidNow(ride, recorder.entries, undone.entry)}
           exerciseName={exerciseName}
-          onUndo={() => void undo()}
+          onUndo={() => quietly(undo())}
           onSee={() => setOpen({ what: 'seen' })}
           onTouches={() => setOpen({ what: 'touches' })}
-          onRest={isResting ? undefined : () => void tell('rest', {})}
-          onPutBack={() => undone && void tell('void', { target: undone.by })}
-          onNote={(text) => void tell('note', { text })}
+          onRest={isResting ? undefined : () => quietly(tell('rest', {}))}
+          onPutBack={() => undone && quietly(tell('void', { target: undone.by }))}
+          onNote={(text) => quietly(tell('note', { text }))}
         />
       </Box>
       <Flex
@@ -285,7 +288,7 @@ function Over({ open, kept, recorder, segment, exerciseName, ...on }: OverProps)
         <Touches
           recorder={recorder}
           exerciseName={exerciseName}
-          onTakeBack={(target) => void on.onTell('void', { target })}
+          onTakeBack={(target) => quietly(on.onTell('void', { target }))}
           onChange={(entry) => {
             const ask = ride.exchanges.find((x) => x.id === entry.id)
             on.onOpen(ask ? { what: 'ask', ask, changes: entry.id } : { what: 'segment', changes: entry.id })
@@ -307,11 +310,10 @@ function Over({ open, kept, recorder, segment, exerciseName, ...on }: OverProps)
             const { strength, response, first, aids, order } = said
             const ask = { strength, response, first, aids, order }
             if (asked) {
-              void on.onTell('amend', { target: asked.id, payload: { segment: asked.segment, ...ask } })
+              quietly(on.onTell('amend', { target: asked.id, payload: { segment: asked.segment, ...ask } }))
             } else {
-              void on
-                .onHang('exchange', ask)
-                .then(({ id }) => release && on.onTell('release', { exchange: id, release }))
+              const hung = on.onHang('exchange', ask)
+              quietly(hung.then(({ id }) => release && on.onTell('release', { exchange: id, release })))
             }
           }}
         />
@@ -328,12 +330,17 @@ function Over({ open, kept, recorder, segment, exerciseName, ...on }: OverProps)
           onClose={close}
           onKeep={(payload) => {
             close()
-            void on.onTell('amend', { target: entry.id, payload })
+            quietly(on.onTell('amend', { target: entry.id, payload }))
           }}
         />
       )
     }
   }
+}
+
+/** What could not be kept is said by the line above the pad. */
+function quietly(said: Promise<unknown>): void {
+  said.catch(() => undefined)
 }
 
 const RestLine = chakra('p', {

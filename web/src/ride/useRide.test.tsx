@@ -2,6 +2,7 @@ import { act, renderHook, waitFor } from '@testing-library/react'
 import { v7 } from 'uuid'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { MeProvider } from '../session'
+import { shelfOf } from '../store'
 import { useRide } from './useRide'
 
 const lesson = v7()
@@ -62,4 +63,19 @@ test('putting back restores what was taken back', async () => {
 test('never takes back the segment everything hangs on', async () => {
   const { recorder } = await ride()
   expect(await act(() => recorder().takeBack())).toBeUndefined()
+})
+
+test('a touch that finds no room is said to be lost, and the next one is kept', async () => {
+  const { recorder, touch } = await ride()
+  const full = new DOMException('no room', 'QuotaExceededError')
+  const add = vi.spyOn(shelfOf(person).entries, 'add').mockRejectedValueOnce(full)
+  await expect(touch('YES')).rejects.toThrow('no room')
+  await waitFor(() =>
+    expect(recorder().lost).toMatchObject({ kind: 'exchange', payload: { response: 'YES' } }),
+  )
+  expect(recorder().ride.exchanges).toHaveLength(0)
+  add.mockRestore()
+  await touch('TRY')
+  await waitFor(() => expect(recorder().lost).toBeUndefined())
+  await waitFor(() => expect(recorder().ride.exchanges.map((x) => x.response)).toEqual(['TRY']))
 })

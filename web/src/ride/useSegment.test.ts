@@ -59,3 +59,12 @@ test('follows what is painted once it is there', async () => {
   rerender({ now: { ...segment, id: 'from another device', rein: 'LEFT' } })
   expect(await result.current.current()).toBe('from another device')
 })
+
+test('a change that could not be kept leaves what was ridden', async () => {
+  const { result } = renderHook(() =>
+    useSegment({ rungs: [], usual: [] }, segment, false, () => Promise.reject(new Error('no room'))),
+  )
+  result.current.change({ rein: 'RIGHT' })
+  await expect(result.current.current()).rejects.toThrow('no room')
+  expect(await result.current.current()).toBe('first')
+})

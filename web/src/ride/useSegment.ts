@@ -31,9 +31,15 @@ export function useSegment(
     if (isSame(ridden, now) && (!isResting || pending.current)) return
     const next: Pending = { ridden, written: say({ kind: 'segment', payload: { ...ridden } }) }
     pending.current = next
-    void next.written.then((entry) => {
-      next.id = entry.id
-    })
+    next.written.then(
+      (entry) => {
+        next.id = entry.id
+      },
+      // not kept: what was ridden before goes on
+      () => {
+        if (pending.current === next) pending.current = null
+      },
+    )
   }
 
   /** The id to write an exchange under. */
