@@ -1019,6 +1019,8 @@ export interface components {
             /** Format: double */
             betterBy: number;
             /** Format: int32 */
+            breathS: number;
+            /** Format: int32 */
             goodStopS: number;
             /** Format: int32 */
             quietS: number;

@@ -1,12 +1,13 @@
 import type { Rein, Response } from '../record'
 
 /** What is said while riding, the gravest first. */
-export const NUDGES = ['HARD_STOP', 'CHANGE_REIN', 'GOOD_STOP'] as const
+export const NUDGES = ['HARD_STOP', 'CHANGE_REIN', 'BREATHER', 'GOOD_STOP'] as const
 export type Nudge = (typeof NUDGES)[number]
 
 /** Thresholds as resolved for one lesson, in seconds; they come with the packet. */
 export interface NudgeRules {
   turnS: number
+  breathS: number
   workS: number
   goodStopS: number
   yesRunning: number
@@ -17,6 +18,7 @@ export interface NudgeRules {
 /** A ride at one moment; see the server's rule, whose twin this is. */
 export interface RideNow {
   turnMs: number
+  spellMs: number
   workMs: number
   asks: { rein: Rein; response: Response }[]
   shown: Nudge | null
@@ -42,6 +44,8 @@ function holds(nudge: Nudge, now: RideNow, rules: NudgeRules): boolean {
       return now.workMs >= rules.workS * 1000
     case 'CHANGE_REIN':
       return now.turnMs >= rules.turnS * 1000
+    case 'BREATHER':
+      return now.spellMs >= rules.breathS * 1000
     case 'GOOD_STOP':
       return (
         (!now.wasGoodStopSaid || now.shown === 'GOOD_STOP') &&

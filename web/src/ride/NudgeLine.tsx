@@ -18,6 +18,7 @@ export function NudgeLine({ nudge, rules }: { nudge: Nudge; rules: NudgeRules })
         <chakra.p fontWeight="400" paddingTop="1">
           {t(`nudgeWhy.${nudge}`, {
             turn: rules.turnS / 60,
+            breath: rules.breathS / 60,
             work: rules.workS / 60,
             good: rules.goodStopS / 60,
             running: rules.yesRunning,

@@ -44,10 +44,23 @@ test('an entry says what it was changed to, and so does the change', () => {
   expect(said(log, 6)).toBeUndefined()
 })
 
+test('what was taken back says what it was last changed to', () => {
+  const again = entry(7, 'amend', { target: id(2), payload: { ...ask, response: 'WRONG' } })
+  const unread = entry(8, 'amend', { target: id(2), payload: { response: 'SULKS' } })
+  const gone = [...log, again, unread, entry(9, 'void', { target: id(2) })]
+  expect(said(gone, 2)).toMatchObject({ response: 'WRONG' })
+  const without = [
+    ...gone.slice(0, -1),
+    entry(9, 'void', { target: id(7) }),
+    entry(10, 'void', { target: id(2) }),
+  ]
+  expect(said(without, 2)).toMatchObject({ response: 'TRY' })
+})
+
 test('what was taken back is put back by taking back what took it', () => {
   const gone = [...log, entry(7, 'void', { target: id(2) })]
   expect(takenBackBy(gone, fold(gone).voided, id(2))).toBe(id(7))
-  expect(said(gone, 2)).toMatchObject({ kind: 'exchange', response: 'BRACE' })
+  expect(said(gone, 2)).toMatchObject({ kind: 'exchange', response: 'TRY' })
   const back = [...gone, entry(8, 'void', { target: id(7) })]
   expect(takenBackBy(back, fold(back).voided, id(2))).toBeUndefined()
   expect(said(back, 2)).toMatchObject({ response: 'TRY' })

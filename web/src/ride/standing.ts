@@ -15,7 +15,16 @@ export function saidNow(ride: Ride, entries: KeptEntry[], entry: KeptEntry): Pay
   if (ask) return { kind: 'exchange', ...ask }
   const segment = ride.segments.find((s) => s.id === entry.id)
   if (segment) return { kind: 'segment', ...segment }
-  return ride.marks.find((m) => m.id === entry.id)?.said ?? readPayload(entry.kind, entry.v, entry.payload)
+  return ride.marks.find((m) => m.id === entry.id)?.said ?? asChanged(ride, entries, entry)
+}
+
+/** What is not in the ride, because it was taken back: as it was last changed before. */
+function asChanged(ride: Ride, entries: KeptEntry[], entry: KeptEntry): Payload | undefined {
+  const changes = entries
+    .filter((e) => e.kind === 'amend' && e.payload.target === entry.id && !ride.voided.includes(e.id))
+    .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
+    .map((e) => readPayload(entry.kind, entry.v, (e.payload.payload ?? {}) as Record<string, unknown>))
+  return changes.find((c) => c !== undefined) ?? readPayload(entry.kind, entry.v, entry.payload)
 }
 
 /** The entry that took this one back and still stands: taken back itself, it puts this one back. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { Rest, Ride, Segment } from '../record'
-import { turnMs, workMs } from './useNudge'
+import { spellMs, turnMs, workMs } from './useNudge'
 
 const segment = (rein: 'LEFT' | 'RIGHT', atMs: number, endMs: number | null): Segment => ({
   id: String(atMs),
@@ -45,5 +45,22 @@ describe('time on a rein', () => {
   test('stands still while resting', () => {
     expect(turnMs(ride([segment('LEFT', 0, 60)], [{ id: 'r', atMs: 60, endMs: null }]), 500)).toBe(0)
     expect(workMs(ride([segment('LEFT', 0, 60)]), 500)).toBe(60)
+  })
+})
+
+describe('the spell since the last rest', () => {
+  test('adds up what was ridden since, on either rein', () => {
+    const ridden = [
+      segment('LEFT', 0, 60),
+      segment('RIGHT', 60, 100),
+      segment('LEFT', 150, 200),
+      segment('RIGHT', 200, null),
+    ]
+    expect(spellMs(ride(ridden, [{ id: 'r', atMs: 100, endMs: 150 }]), 230)).toBe(80)
+    expect(spellMs(ride(ridden), 230)).toBe(180)
+  })
+
+  test('is none while resting', () => {
+    expect(spellMs(ride([segment('LEFT', 0, 60)], [{ id: 'r', atMs: 60, endMs: null }]), 500)).toBe(0)
   })
 })

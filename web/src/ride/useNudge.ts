@@ -15,6 +15,7 @@ export function useNudge(ride: Ride, segment: Segment, nowMs: number, rules: Nud
   const due = nudgeAt(
     {
       turnMs: turnMs(ride, nowMs),
+      spellMs: spellMs(ride, nowMs),
       workMs: workMs(ride, nowMs),
       asks: asksOn(ride, segment),
       shown: shown.nudge,
@@ -48,6 +49,14 @@ export function turnMs(ride: Ride, nowMs: number): number {
     from = before.atMs
   }
   return Math.max(0, nowMs - from)
+}
+
+/** Time ridden since the last rest; none while it goes on. */
+export function spellMs(ride: Ride, nowMs: number): number {
+  const rest = ride.rests.at(-1)
+  if (rest?.endMs === null) return 0
+  const from = rest?.endMs ?? 0
+  return workMs({ ...ride, segments: ride.segments.filter((s) => s.atMs >= from) }, nowMs)
 }
 
 /** Time ridden, without rests. */

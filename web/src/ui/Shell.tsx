@@ -192,8 +192,9 @@ function SignOut() {
   const enter = useEnter()
   const me = useMe()
   const signOut = async () => {
-    leave({ name: me.name, unsent: await unsentOn(shelfOf(me.person)) })
+    // the door closes first; counting what stays behind can wait
     await answerOf(api.DELETE('/api/v1/session'))
+    leave({ name: me.name, unsent: await unsentOn(shelfOf(me.person)) })
     await enter({ me: null, setUpNeeded: false })
   }
   return (

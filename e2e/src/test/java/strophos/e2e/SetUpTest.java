@@ -38,6 +38,7 @@ class SetUpTest {
                     .getByRole(AriaRole.HEADING, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Skerry"))
                     .waitFor();
             coach.button("Sign out").click();
+            coach.page().getByLabel("Sign-in name").waitFor();
             coach.signIn("ottilie", "a long password");
             coach.page()
                     .getByRole(AriaRole.HEADING, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Skerry"))

@@ -3,6 +3,7 @@ package strophos.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.time.Instant;
@@ -87,9 +88,53 @@ class ThreadTest {
         choose(coach, "Counter-bend");
         touches(coach, "Left rein", 9, 1);
         touches(coach, "Right rein", 9, 1);
+        moreOfAnAskChangedAndTakenBack(coach, lesson);
         allSent(coach);
         end(coach);
         return lesson;
+    }
+
+    /** A long touch says more of an ask; from the list it is changed, then taken back. All of it stays in the log. */
+    private static void moreOfAnAskChangedAndTakenBack(Visitor coach, String lesson) {
+        coach.button("Brace at strength 3").click(new Locator.ClickOptions().setDelay(600));
+        Locator more = coach.page().getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("More of this ask"));
+        more.getByText("missed").click();
+        coach.assertAccessible();
+        more.getByText("Keep").click();
+        coach.button("Brace at strength 3, 1 so far").waitFor();
+
+        coach.page().getByTitle("All touches").click();
+        inTouches(coach, "Brace, 3 clear", "Change").click();
+        more.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("What came"))
+                .getByText("Yes")
+                .click();
+        more.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Answered at"))
+                .getByText("light")
+                .click();
+        more.getByText("Keep").click();
+        coach.button("Yes at strength 2, 10 so far").waitFor();
+
+        coach.page().getByTitle("All touches").click();
+        inTouches(coach, "Yes, 2 light", "Take back").click();
+        inTouches(coach, "Yes, 2 light", "Put back").waitFor();
+        coach.assertAccessible();
+        coach.exactly("Close").click();
+        coach.button("Yes at strength 2, 9 so far").waitFor();
+        allSent(coach);
+        assertThat(coach.get("/api/v1/lessons/" + lesson + "/entries")
+                        .path("entries")
+                        .valueStream())
+                .extracting(e -> e.path("kind").asString())
+                .contains("release", "amend", "void");
+    }
+
+    private static Locator inTouches(Visitor coach, String said, String key) {
+        return coach.page()
+                .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("All touches"))
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(said))
+                .first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(key));
     }
 
     private void begin(Visitor coach, String lesson) {

@@ -5,6 +5,8 @@ public enum Nudge {
     /** Enough work: stop. A safety cap. */
     HARD_STOP,
     CHANGE_REIN,
+    /** Long rein until the breath has settled. */
+    BREATHER,
     /** The focus reached its target: a good place to stop. */
     GOOD_STOP
 }

@@ -38,6 +38,7 @@ public final class NudgeBook {
         return switch (nudge) {
             case HARD_STOP -> now.workMs() >= rules.workS() * 1000L;
             case CHANGE_REIN -> now.turnMs() >= rules.turnS() * 1000L;
+            case BREATHER -> now.spellMs() >= rules.breathS() * 1000L;
             case GOOD_STOP ->
                 (!now.wasGoodStopSaid() || now.shown().equals(Optional.of(Nudge.GOOD_STOP)))
                         && now.workMs() >= rules.goodStopS() * 1000L

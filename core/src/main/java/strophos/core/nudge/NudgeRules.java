@@ -7,6 +7,7 @@ import strophos.core.stop.StopThresholds;
  * Thresholds as resolved for one lesson, in seconds; sent to the device with the lesson.
  *
  * @param turnS longest turn on one rein
+ * @param breathS longest work without a rest
  * @param workS hard stop; a safety cap
  * @param goodStopS least work before a good place to stop is said
  * @param yesRunning YES in a row on each rein that reach the target
@@ -14,7 +15,8 @@ import strophos.core.stop.StopThresholds;
  *     YES 1, TRY ½, else 0, in (0, 1]
  * @param quietS least time between two nudges
  */
-public record NudgeRules(int turnS, int workS, int goodStopS, int yesRunning, double betterBy, int quietS) {
+public record NudgeRules(
+        int turnS, int breathS, int workS, int goodStopS, int yesRunning, double betterBy, int quietS) {
 
     /**
      * For one lesson.
@@ -24,6 +26,7 @@ public record NudgeRules(int turnS, int workS, int goodStopS, int yesRunning, do
     public static NudgeRules with(int turnS, int workS, Thresholds t) {
         return new NudgeRules(
                 turnS,
+                60 * t.whole("nudge.breathMinutes"),
                 workS,
                 60 * t.whole("good-place.minutes"),
                 t.whole("good-place.yesRunning"),

@@ -9,6 +9,7 @@ import strophos.core.exchange.Response;
  * A ride at one moment.
  *
  * @param turnMs time on this rein since the last change or rest
+ * @param spellMs time ridden since the last rest
  * @param workMs time ridden in the lesson, without rests
  * @param asks those of the focus rung under the pair's own rider, in order
  * @param shown the nudge on the screen; empty when there is none
@@ -17,6 +18,7 @@ import strophos.core.exchange.Response;
  */
 public record RideNow(
         long turnMs,
+        long spellMs,
         long workMs,
         List<Answer> asks,
         Optional<Nudge> shown,

@@ -23,6 +23,7 @@ public final class StopThresholds {
             .share("reins.stifferShare", 0.6, 0.5, 0.65)
             .number("reins.mostToOne", 2, 1.5, 2, 0.1)
             .cap(Cap.ONLY_LOWER)
+            .whole("nudge.breathMinutes", 10, 4, 20)
             .whole("nudge.quietS", 60, 60, 300)
             .done();
 

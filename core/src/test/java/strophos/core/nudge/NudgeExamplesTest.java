@@ -39,6 +39,7 @@ class NudgeExamplesTest {
     private static RideNow now(JsonNode now) {
         return new RideNow(
                 now.path("turnMs").asLong(),
+                now.path("spellMs").asLong(),
                 now.path("workMs").asLong(),
                 now.path("asks")
                         .valueStream()
@@ -56,6 +57,7 @@ class NudgeExamplesTest {
     private static NudgeRules rules(JsonNode r) {
         return new NudgeRules(
                 r.path("turnS").asInt(),
+                r.path("breathS").asInt(),
                 r.path("workS").asInt(),
                 r.path("goodStopS").asInt(),
                 r.path("yesRunning").asInt(),

@@ -70,12 +70,12 @@ public final class StopCases {
                         stuck("www", School.PRESSURE_AND_RELEASE, true),
                         "END_ON_KNOWN stop.stuck-after-step-back")
                 .with("no step back, no advice", stuck("", School.PRESSURE_AND_RELEASE, false), "ride on")
-                .with("longest turn", t -> turns(t, false), "300 s, quiet 60 s")
+                .with("longest turn", t -> turns(t, false), "300 s, a breather after 600 s, quiet 60 s")
                 .with("ten minutes, the stiffer rein first in time", t -> shared(t), "360:240")
                 .with("two to one", t -> twoToOne(t, 400, 200), "fits")
                 .with("a little more", t -> twoToOne(t, 405, 200), "TWO_TO_ONE")
                 .with("1.95 to one", t -> twoToOne(t, 390, 200), "fits")
-                .with("in the first year", t -> turns(t, true), "120 s, quiet 60 s");
+                .with("in the first year", t -> turns(t, true), "120 s, a breather after 600 s, quiet 60 s");
     }
 
     private static Function<Thresholds, String> ride(int minutes, boolean isSpared, String left, String right) {
@@ -124,8 +124,9 @@ public final class StopCases {
     }
 
     private static String turns(Thresholds t, boolean isFirstYear) {
-        return facts(t, isFirstYear).turnCapS() + " s, quiet "
-                + NudgeRules.with(300, 2700, t).quietS() + " s";
+        NudgeRules nudges = NudgeRules.with(300, 2700, t);
+        return "%d s, a breather after %d s, quiet %d s"
+                .formatted(facts(t, isFirstYear).turnCapS(), nudges.breathS(), nudges.quietS());
     }
 
     private static PlanFacts facts(Thresholds t, boolean isFirstYear) {
