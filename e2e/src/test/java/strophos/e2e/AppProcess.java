@@ -74,7 +74,7 @@ final class AppProcess implements AutoCloseable {
     public void close() {
         if (process != null && process.isAlive()) {
             process.destroy();
-            Await.until("the application has ended", Duration.ofSeconds(40), () -> !process.isAlive());
+            Await.until("the application has ended", Duration.ofMinutes(2), () -> !process.isAlive());
             keepClasses();
         }
     }

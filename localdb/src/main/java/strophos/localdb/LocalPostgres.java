@@ -108,13 +108,15 @@ public final class LocalPostgres implements AutoCloseable {
 
     /** A shell that outlives this JVM by a moment, so that a killed build leaves no cluster behind. */
     private void watch() {
-        String script = "while kill -0 %d 2>/dev/null; do sleep 1; done; %s/pg_ctl -D %s -m immediate stop; rm -rf %s"
-                .formatted(ProcessHandle.current().pid(), bin, data(), home);
+        // as this user: another may not ask whether this JVM is still there
+        String script = "while kill -0 %d 2>/dev/null; do sleep 1; done; %s; rm -rf %s"
+                .formatted(
+                        ProcessHandle.current().pid(),
+                        String.join(" ", program("pg_ctl", "-D", data(), "-m", "immediate", "stop")),
+                        home);
         try {
             // setsid: a Ctrl+C in the terminal must not end the watchdog with the build
-            List<String> command = new ArrayList<>(List.of("setsid"));
-            command.addAll(asDatabaseUser("sh", "-c", script));
-            new ProcessBuilder(command)
+            new ProcessBuilder("setsid", "sh", "-c", script)
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .start();
