@@ -18,7 +18,7 @@ interface AskSheetProps {
   ask: Ask
   /** What is usually asked with here. */
   usual: Aid[]
-  /** A release can be said with a new ask; one that is changed has its own entry for it. */
+  /** Nothing was said of its release yet. */
   canRelease: boolean
   onKeep: (ask: Ask, release: Release | undefined) => void
   onClose: () => void
@@ -34,12 +34,13 @@ export function AskSheet({ ask, usual, canRelease, onKeep, onClose }: AskSheetPr
   const title = `${t(`response.${said.response}`)}, ${String(said.strength)} ${t(`strength.${said.strength}`)}`
   const lower = STRENGTHS.filter((s) => s <= said.strength)
   const keep = () => {
-    const { first, order, aids: _, ...rest } = said
+    const { strength, response, first, order } = said
     const isUsual = JSON.stringify(aids) === JSON.stringify(usual)
     onKeep(
       {
-        ...rest,
-        ...(first !== undefined && first <= said.strength && { first }),
+        strength,
+        response,
+        ...(first !== undefined && first <= strength && { first }),
         ...(aids.length > 0 && !isUsual && { aids }),
         ...(aids.length > 1 && order && { order }),
       },

@@ -17,6 +17,16 @@ export function FigureSheet({ now, onChange, onClose }: FigureSheetProps) {
   const { t } = useTranslation()
   return (
     <Sheet title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
+      <FigureChips now={now} onChange={onChange} />
+    </Sheet>
+  )
+}
+
+/** Place, circle and bend, each one touch. */
+export function FigureChips({ now, onChange }: Omit<FigureSheetProps, 'onClose'>) {
+  const { t } = useTranslation()
+  return (
+    <>
       <Chips
         name={t('figure.place')}
         words={ELSEWHERE}
@@ -40,7 +50,7 @@ export function FigureSheet({ now, onChange, onClose }: FigureSheetProps) {
         text={(bend) => t(`bend.${bend}`)}
         onChoose={(bend) => onChange({ bend })}
       />
-    </Sheet>
+    </>
   )
 }
 

@@ -4,7 +4,6 @@ import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
 import { clockOffsets } from '../record'
 import type { Rein, Response, Segment, Strength } from '../record'
-import { SeePanel } from '../see'
 import type { Seen } from '../see'
 import type { KeptPacket } from '../store'
 import { clock } from '../text/format'
@@ -12,21 +11,19 @@ import { Button } from '../ui/Button'
 import { useHand } from '../ui/hand'
 import { useAwake } from '../ui/useAwake'
 import { AnyPad } from './AnyPad'
-import { AskSheet } from './AskSheet'
-import type { Ask } from './AskSheet'
-import { asRidden, lastStanding } from './choose'
-import { FigureSheet } from './FigureSheet'
+import { lastStanding } from './choose'
 import { LastLine } from './LastLine'
 import { NudgeLine } from './NudgeLine'
 import { OutboxLine } from './OutboxLine'
+import { Over } from './Over'
+import type { Open } from './Over'
 import { PlanLine } from './PlanLine'
 import { positionIn, turnsOf } from './planned'
+import { quietly } from './quietly'
 import { Recent } from './Recent'
 import { ReinClock } from './ReinClock'
 import { SegmentBar } from './SegmentBar'
-import { SegmentSheet } from './SegmentSheet'
 import { saidNow } from './standing'
-import { Touches } from './Touches'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
 import { turnMs, useNudge } from './useNudge'
@@ -38,12 +35,6 @@ interface RidingProps {
   recorder: Recorder
   segment: Segment
 }
-
-/** What stands over the controls for a moment. */
-type Open =
-  | { what: 'seen' | 'figure' | 'touches' }
-  | { what: 'ask'; ask: Ask; changes?: string }
-  | { what: 'segment'; changes: string }
 
 /** The pad and what stands round it. */
 export function Riding({ kept, recorder, segment }: RidingProps) {
@@ -78,8 +69,12 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     const { kind, ...rest } = seen
     await ('exchange' in rest ? tell(kind, rest) : hang(kind, rest))
   }
-  const more = (strength: Strength, response: Response) =>
-    setOpen({ what: 'ask', ask: { strength, response } })
+  // written at the touch, with its time; the sheet only says more of it
+  const more = async (strength: Strength, response: Response) => {
+    const ask = { strength, response }
+    const { id, payload } = await hang('exchange', ask)
+    setOpen({ what: 'ask', id, segment: String(payload.segment), ask })
+  }
   const undo = async () => {
     const taken = await recorder.takeBack()
     if (taken) setUndone(taken)
@@ -88,7 +83,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     setOpen((now) => (now?.what === what ? undefined : { what }))
   const armed = useKeys({
     onTouch: (...at) => quietly(touch(...at)),
-    onMore: more,
+    onMore: (...at) => quietly(more(...at)),
     onRein: (rein) => change({ rein }),
     onUndo: () => quietly(undo()),
     onSee: () => toggle('seen'),
@@ -167,7 +162,6 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
             onFigure={change}
             onOpen={setOpen}
             onTell={tell}
-            onHang={hang}
           />
         </Box>
       )}
@@ -198,7 +192,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           armed={armed}
           nowMs={nowMs}
           onTouch={(...at) => quietly(touch(...at))}
-          onMore={more}
+          onMore={(...at) => quietly(more(...at))}
           onHang={(kind, payload) => quietly(hang(kind, payload))}
           onAmend={(target, payload) => quietly(tell('amend', { target, payload }))}
         />
@@ -251,96 +245,6 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       </Flex>
     </Grid>
   )
-}
-
-interface OverProps {
-  open: Open
-  kept: KeptPacket
-  recorder: Recorder
-  segment: Segment
-  exerciseName: (exercise: string) => string
-  onSee: (seen: Seen) => void
-  onFigure: ReturnType<typeof useSegment>['change']
-  onOpen: (open: Open | undefined) => void
-  onTell: (kind: string, payload: object) => Promise<unknown>
-  onHang: (kind: string, payload: object) => Promise<{ id: string }>
-}
-
-/** The sheet that is open. */
-function Over({ open, kept, recorder, segment, exerciseName, ...on }: OverProps) {
-  const { ride, entries } = recorder
-  const close = () => on.onOpen(undefined)
-  switch (open.what) {
-    case 'seen':
-      return (
-        <SeePanel
-          marks={ride.marks}
-          lastAsk={ride.exchanges.at(-1)?.id}
-          segment={segment}
-          onSay={on.onSee}
-          onClose={close}
-        />
-      )
-    case 'figure':
-      return <FigureSheet now={segment} onChange={on.onFigure} onClose={close} />
-    case 'touches':
-      return (
-        <Touches
-          recorder={recorder}
-          exerciseName={exerciseName}
-          onTakeBack={(target) => quietly(on.onTell('void', { target }))}
-          onChange={(entry) => {
-            const ask = ride.exchanges.find((x) => x.id === entry.id)
-            on.onOpen(ask ? { what: 'ask', ask, changes: entry.id } : { what: 'segment', changes: entry.id })
-          }}
-          onClose={close}
-        />
-      )
-    case 'ask': {
-      const asked = ride.exchanges.find((x) => x.id === open.changes)
-      const of = asked ? ride.segments.find((s) => s.id === asked.segment) : segment
-      return (
-        <AskSheet
-          ask={open.ask}
-          usual={of?.aids ?? []}
-          canRelease={open.changes === undefined}
-          onClose={close}
-          onKeep={(said, release) => {
-            close()
-            const { strength, response, first, aids, order } = said
-            const ask = { strength, response, first, aids, order }
-            if (asked) {
-              quietly(on.onTell('amend', { target: asked.id, payload: { segment: asked.segment, ...ask } }))
-            } else {
-              const hung = on.onHang('exchange', ask)
-              quietly(hung.then(({ id }) => release && on.onTell('release', { exchange: id, release })))
-            }
-          }}
-        />
-      )
-    }
-    case 'segment': {
-      const ridden = ride.segments.find((s) => s.id === open.changes)
-      const entry = entries.find((e) => e.id === open.changes)
-      if (!ridden || !entry) return null
-      return (
-        <SegmentSheet
-          known={kept.packet}
-          ridden={asRidden(ridden)}
-          onClose={close}
-          onKeep={(payload) => {
-            close()
-            quietly(on.onTell('amend', { target: entry.id, payload }))
-          }}
-        />
-      )
-    }
-  }
-}
-
-/** What could not be kept is said by the line above the pad. */
-function quietly(said: Promise<unknown>): void {
-  said.catch(() => undefined)
 }
 
 const RestLine = chakra('p', {

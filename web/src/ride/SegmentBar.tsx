@@ -41,7 +41,7 @@ export function SegmentBar({ rungs, now, plan, onChange, onFigure }: SegmentBarP
   const others = all.filter((c) => !shown.includes(c))
   return (
     <Flex direction="column" gap="2">
-      <Strip ref={strip} role="group" aria-label={t('ride.exercise')}>
+      <Flex gap="1.5" align="start">
         <Button
           flexShrink={0}
           paddingX="3"
@@ -51,38 +51,40 @@ export function SegmentBar({ rungs, now, plan, onChange, onFigure }: SegmentBarP
           <Icon size={18} aria-hidden />
           {figureInWords(t, now)}
         </Button>
-        {shown.map((c) => (
-          <Button
-            key={c.exercise}
-            look="key"
-            flexShrink={0}
-            paddingX="3"
-            aria-pressed={c.exercise === now.exercise}
-            data-planned={isPlanned(plan, c.exercise) || undefined}
-            onClick={() => onChange(ofPlan(plan, c.exercise) ?? { exercise: c.exercise })}
-          >
-            {c.shortName}
-          </Button>
-        ))}
-        {others.length > 0 && (
-          <Select
-            aria-label={t('ride.others')}
-            width="auto"
-            minWidth="5.5rem"
-            flexShrink={0}
-            fontWeight="650"
-            value=""
-            onChange={(e) => e.target.value && onChange({ exercise: e.target.value })}
-          >
-            <option value="">{t('ride.others')}</option>
-            {others.map((c) => (
-              <option key={c.exercise} value={c.exercise}>
-                {c.shortName}
-              </option>
-            ))}
-          </Select>
-        )}
-      </Strip>
+        <Strip ref={strip} role="group" aria-label={t('ride.exercise')}>
+          {shown.map((c) => (
+            <Button
+              key={c.exercise}
+              look="key"
+              flexShrink={0}
+              paddingX="3"
+              aria-pressed={c.exercise === now.exercise}
+              data-planned={isPlanned(plan, c.exercise) || undefined}
+              onClick={() => onChange(ofPlan(plan, c.exercise) ?? { exercise: c.exercise })}
+            >
+              {c.shortName}
+            </Button>
+          ))}
+          {others.length > 0 && (
+            <Select
+              aria-label={t('ride.others')}
+              width="auto"
+              minWidth="5.5rem"
+              flexShrink={0}
+              fontWeight="650"
+              value=""
+              onChange={(e) => e.target.value && onChange({ exercise: e.target.value })}
+            >
+              <option value="">{t('ride.others')}</option>
+              {others.map((c) => (
+                <option key={c.exercise} value={c.exercise}>
+                  {c.shortName}
+                </option>
+              ))}
+            </Select>
+          )}
+        </Strip>
+      </Flex>
       <Grid templateColumns="repeat(4, 1fr) 1.35fr" gap="1.5">
         {RIDDEN_GAITS.map((gait) => (
           <Button
@@ -123,6 +125,7 @@ const Strip = chakra('div', {
   base: {
     display: 'flex',
     gap: '1.5',
+    minWidth: '0',
     overflowX: 'auto',
     paddingBottom: '1',
     scrollbarWidth: 'none',

@@ -5,6 +5,7 @@ import { MOUNTED } from '../record'
 import { SideLetter } from '../ui/side'
 import { changed, choicesOf } from './choose'
 import type { Known, Ridden } from './choose'
+import { FigureChips } from './FigureSheet'
 import { RIDDEN_GAITS } from './SegmentBar'
 import { Chips, Sheet } from './Sheet'
 
@@ -52,6 +53,7 @@ export function SegmentSheet({ known, ridden, onKeep, onClose }: SegmentSheetPro
         isNeeded
         onChoose={(gait) => gait && change({ gait })}
       />
+      <FigureChips now={said} onChange={change} />
       <Chips
         name={t('mounted.label')}
         words={MOUNTED}

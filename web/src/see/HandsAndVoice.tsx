@@ -1,8 +1,9 @@
-import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { FELT, RELEASES } from '../record'
 import { Button } from '../ui/Button'
 import { SideLetter } from '../ui/side'
+import { Group } from './Group'
 import type { Said } from './SeePanel'
 
 interface HandsAndVoiceProps {
@@ -63,25 +64,5 @@ export function HandsAndVoice({ lastAsk, onSay }: HandsAndVoiceProps) {
         {t('see.praise')}
       </Button>
     </Flex>
-  )
-}
-
-function Group({
-  name,
-  letter,
-  children,
-}: {
-  name: string
-  letter?: React.ReactNode
-  children: React.ReactNode
-}) {
-  return (
-    <Box role="group" aria-label={name}>
-      <Flex gap="2" align="center" marginBottom="1.5" fontWeight="650">
-        {letter}
-        {name}
-      </Flex>
-      {children}
-    </Box>
   )
 }

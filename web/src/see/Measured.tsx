@@ -1,10 +1,11 @@
-import { Box, chakra, Grid } from '@chakra-ui/react'
+import { chakra, Grid } from '@chakra-ui/react'
 import { Play, Square } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Segment } from '../record'
 import { clock } from '../text/format'
 import { Button } from '../ui/Button'
+import { Group } from './Group'
 import type { Said } from './SeePanel'
 
 interface MeasuredProps {
@@ -123,16 +124,5 @@ function Stopwatch({ onStop }: { onStop: (seconds: number) => void }) {
     >
       <Square size={20} aria-hidden /> {t('see.break', { time: clock(runMs) })}
     </Button>
-  )
-}
-
-function Group({ name, children }: { name: string; children: React.ReactNode }) {
-  return (
-    <Box role="group" aria-label={name}>
-      <chakra.div marginBottom="1.5" fontWeight="650">
-        {name}
-      </chakra.div>
-      {children}
-    </Box>
   )
 }
