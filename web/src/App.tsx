@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
+import { Live } from './live'
 import { MeProvider, useSession } from './session'
 import { Shell } from './ui/Shell'
 import { Trouble } from './ui/Trouble'
@@ -35,6 +36,7 @@ export function App() {
   if (!me) return <Suspense fallback={<Wait />}>{setUpNeeded ? <SetUpPage /> : <SignInPage />}</Suspense>
   return (
     <MeProvider value={me}>
+      {me.actions.includes('RECORD') && <Live />}
       <Suspense fallback={<Wait />}>
         <Routes>
           <Route path="/lessons/:id/ride" element={<RidePage />} />

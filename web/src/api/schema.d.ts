@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs": {
         parameters: {
             query?: never;
@@ -810,6 +826,8 @@ export interface components {
             y: number;
         };
         Log: {
+            /** Format: int64 */
+            arrival: number;
             entries: components["schemas"]["EntryWire"][];
         };
         LookIn: {
@@ -1074,6 +1092,8 @@ export interface components {
             stair: components["schemas"]["Step"][];
         };
         Packet: {
+            /** Format: int64 */
+            arrival: number;
             entries: components["schemas"]["EntryWire"][];
             lesson: components["schemas"]["Lesson"];
             looksBefore: components["schemas"]["Looked"][];
@@ -1367,6 +1387,10 @@ export interface components {
         SignInRequest: {
             name: string;
             password: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
         };
         Step: {
             exercise: string;
@@ -1715,7 +1739,9 @@ export interface operations {
     };
     entries: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -1897,6 +1923,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlannedLesson"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

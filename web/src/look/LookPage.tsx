@@ -52,8 +52,6 @@ function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
   const isChanged = JSON.stringify(look) !== JSON.stringify(made?.seen ?? {})
   const change = (what: Partial<FirstLook>) => setLook({ ...look, ...what })
   const keep = async () => {
-    const hasClock = recorder.entries.some((e) => e.kind === 'clock' && e.device === recorder.device)
-    if (!hasClock) await recorder.say({ kind: 'clock', payload: { offsetMs: kept.offsetMs } })
     await recorder.say({ kind: 'first_look', payload: { ...look } })
     await client.invalidateQueries({ queryKey: ['look', lesson.id] })
     await client.invalidateQueries({ queryKey: ['plan', lesson.id] })

@@ -26,8 +26,6 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
   const begin = async () => {
     // what is recorded must not be cleared when room gets short
     void (navigator.storage as StorageManager | undefined)?.persist()
-    const hasClock = recorder.entries.some((e) => e.kind === 'clock' && e.device === recorder.device)
-    if (!hasClock) await say({ kind: 'clock', payload: { offsetMs: kept.offsetMs } })
     await say({ kind: 'lesson_started', payload: {} })
     const first = turnsOf(plan, limits)[0]
     const begun = first ? asAsked(kept.packet, riddenIn(first, 'RIDER')) : firstRidden(kept.packet)

@@ -1,9 +1,10 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useCallback, useMemo, useRef, useState, useSyncExternalStore } from 'react'
+import { useNews } from '../live'
 import { fold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
-import { append, counterOf, shelfOf, useOutbox, waitingEntries } from '../store'
+import { append, counterOf, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
 import type { KeptEntry, OutboxState, Said } from '../store'
 import { lastStanding } from './choose'
 
@@ -36,6 +37,10 @@ export function useRide(lesson: string): Recorder | undefined {
   const device = useLiveQuery(() => counterOf(shelf).then((c) => c.device), [shelf])
   const waiting = useLiveQuery(() => shelf.entries.where({ passage: 'waiting' }).count(), [shelf]) ?? 0
   const ride = useMemo(() => (entries ? fold(entries) : undefined), [entries])
+  useNews((changed) => {
+    // what another device wrote; without a network it comes with the next news
+    if (changed === null || changed === lesson) readOn(shelf, lesson).catch(() => undefined)
+  })
   const [lost, setLost] = useState<Said>()
   const say = useCallback(
     async (said: Said) => {

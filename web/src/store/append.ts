@@ -14,33 +14,48 @@ export interface Said {
  * number. The time never falls, also when the clock does, and an entry that names another comes after it.
  */
 export async function append(shelf: Shelf, lesson: string, author: string, said: Said): Promise<KeptEntry> {
-  return shelf.transaction('rw', shelf.entries, shelf.counters, async () => {
+  return shelf.transaction('rw', shelf.entries, shelf.counters, shelf.packets, async () => {
+    const clocks = await shelf.entries.where({ lesson, kind: 'clock' }).toArray()
     const counter = await counterOf(shelf)
-    const least = await leastMs(shelf, lesson, counter.device, said)
-    const atMs = Math.max(Date.now(), counter.lastMs + 1, least)
-    const entry: KeptEntry = {
-      id: v7(),
-      lesson,
-      device: counter.device,
-      author,
-      seq: counter.seq + 1,
-      atMs,
-      kind: said.kind,
-      v: 1,
-      payload: said.payload,
-      passage: 'waiting',
+    const write = async ({ kind, payload }: Said): Promise<KeptEntry> => {
+      const least = await leastMs(shelf, clocks, counter.device, payload)
+      counter.seq += 1
+      counter.lastMs = Math.max(Date.now(), counter.lastMs + 1, least)
+      const entry: KeptEntry = {
+        id: v7(),
+        lesson,
+        device: counter.device,
+        author,
+        seq: counter.seq,
+        atMs: counter.lastMs,
+        kind,
+        v: 1,
+        payload,
+        passage: 'waiting',
+      }
+      await shelf.entries.add(entry)
+      return entry
     }
-    await shelf.entries.add(entry)
-    await shelf.counters.put({ ...counter, seq: entry.seq, lastMs: atMs })
+    // the first word of a device in a lesson is how far its clock is off
+    if (!clocks.some((c) => c.device === counter.device)) {
+      const packet = await shelf.packets.get(lesson)
+      if (packet) await write({ kind: 'clock', payload: { offsetMs: packet.offsetMs } })
+    }
+    const entry = await write(said)
+    await shelf.counters.put(counter)
     return entry
   })
 }
 
 /** One after the entry that is named, by this device's clock. */
-async function leastMs(shelf: Shelf, lesson: string, device: string, said: Said): Promise<number> {
-  const { target } = said.payload
+async function leastMs(
+  shelf: Shelf,
+  clocks: KeptEntry[],
+  device: string,
+  { target }: Said['payload'],
+): Promise<number> {
   const named = typeof target === 'string' ? await shelf.entries.get(target) : undefined
   if (!named) return 0
-  const offsets = clockOffsets(await shelf.entries.where({ lesson }).toArray())
+  const offsets = clockOffsets(clocks)
   return correctedMs(named, offsets) - (offsets.get(device) ?? 0) + 1
 }

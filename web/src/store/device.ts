@@ -18,6 +18,8 @@ export interface KeptPacket {
   packet: Packet
   /** The server's clock less this device's, when the packet came. */
   offsetMs: number
+  /** Where to go on reading what arrived in the lesson. */
+  arrival: number
 }
 
 /** A report on its way to the server. */
@@ -78,6 +80,17 @@ export function shelfOf(person: string): Shelf {
         kept.packet.usual ??= []
       }),
   )
+  shelf
+    .version(4)
+    .stores({ entries: 'id, lesson, passage, [lesson+kind]' })
+    .upgrade((tx) =>
+      tx
+        .table<Partial<KeptPacket>>('packets')
+        .toCollection()
+        .modify((kept) => {
+          kept.arrival ??= 0
+        }),
+    )
   shelves.set(person, shelf)
   return shelf
 }

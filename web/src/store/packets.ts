@@ -1,4 +1,5 @@
 import { answerOf, api, Unreachable } from '../api'
+import type { Packet } from '../api'
 import type { KeptPacket, Shelf } from './device'
 
 /** Fetches what a lesson needs and keeps it, with the log as the server has it; without a network, what was kept. */
@@ -7,14 +8,11 @@ export async function packetOf(shelf: Shelf, lesson: string): Promise<KeptPacket
     const packet = await answerOf(
       api.GET('/api/v1/lessons/{id}/packet', { params: { path: { id: lesson } } }),
     )
-    const kept = { lesson, packet, offsetMs: packet.serverMs - Date.now() }
+    const { entries, arrival } = packet
+    const kept = { lesson, packet, offsetMs: packet.serverMs - Date.now(), arrival }
     await shelf.transaction('rw', shelf.packets, shelf.entries, async () => {
       await shelf.packets.put(kept)
-      for (const entry of packet.entries) {
-        const own = await shelf.entries.get(entry.id)
-        // an entry of ours whose answer was lost on the way is stored all the same
-        if (own?.passage !== 'odd') await shelf.entries.put({ ...entry, passage: 'stored' })
-      }
+      await keepStored(shelf, entries)
     })
     return kept
   } catch (e) {
@@ -22,6 +20,29 @@ export async function packetOf(shelf: Shelf, lesson: string): Promise<KeptPacket
     if (kept && e instanceof Unreachable) return kept
     throw e
   }
+}
+
+/** Reads what arrived in a lesson since the last time, from whatever device. Nothing to do for one without a packet. */
+export async function readOn(shelf: Shelf, lesson: string): Promise<void> {
+  const kept = await shelf.packets.get(lesson)
+  if (!kept) return
+  const { entries, arrival } = await answerOf(
+    api.GET('/api/v1/lessons/{id}/entries', {
+      params: { path: { id: lesson }, query: { after: kept.arrival } },
+    }),
+  )
+  await shelf.transaction('rw', shelf.packets, shelf.entries, async () => {
+    await keepStored(shelf, entries)
+    await shelf.packets.update(lesson, { arrival })
+  })
+}
+
+async function keepStored(shelf: Shelf, entries: Packet['entries']): Promise<void> {
+  const known = await shelf.entries.bulkGet(entries.map((e) => e.id))
+  const passages = new Map(known.flatMap((e) => (e ? [[e.id, e.passage]] : [])))
+  // an entry of ours whose answer was lost on the way is stored all the same
+  const fresh = entries.filter((e) => [undefined, 'waiting'].includes(passages.get(e.id)))
+  await shelf.entries.bulkPut(fresh.map((e) => ({ ...e, passage: 'stored' as const })))
 }
 
 /** Fetches the packets of these lessons beforehand, quietly: a lesson must start where there is no network. */

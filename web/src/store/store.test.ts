@@ -1,7 +1,7 @@
 import { v7 } from 'uuid'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { fold } from '../record'
-import { append, Outbox, packetOf, shelfOf, waitingEntries } from '.'
+import { append, Outbox, packetOf, readOn, shelfOf, waitingEntries } from '.'
 import type { KeptEntry, Shelf } from '.'
 
 const LESSON = v7()
@@ -28,6 +28,19 @@ describe('append', () => {
     const second = await note('two')
     expect([first.seq, second.seq]).toEqual([1, 2])
     expect(second.atMs).toBe(first.atMs + 1)
+  })
+
+  test('says first how far its clock is off in a lesson, once', async () => {
+    const packet = { lesson: { id: LESSON }, entries: [], arrival: 0, serverMs: Date.now() - 3_600_000 }
+    vi.spyOn(globalThis, 'fetch').mockResolvedValueOnce(Response.json(packet))
+    const { offsetMs } = await packetOf(shelf, LESSON)
+    await note('one')
+    await note('two')
+    const written = (await kept()).sort((a, b) => a.seq - b.seq)
+    expect(written.map((e) => e.kind)).toEqual(['clock', 'note', 'note'])
+    expect(written[0]?.payload).toEqual({ offsetMs })
+    // an hour fast: the ride tells the server's time
+    expect(Math.abs((fold(written).notes[0]?.atMs ?? 0) - (Date.now() - 3_600_000))).toBeLessThan(60_000)
   })
 
   test('gives no number twice when many write at once', async () => {
@@ -156,6 +169,42 @@ describe('Outbox', () => {
     await outbox.send()
     expect(batches.map((b) => b.entries.length)).toEqual([200, 5])
     outbox.stop()
+  })
+})
+
+describe('readOn', () => {
+  const elsewhere = (over: Partial<KeptEntry>) => ({
+    id: v7(),
+    lesson: LESSON,
+    device: v7(),
+    author: v7(),
+    seq: 1,
+    atMs: 1,
+    kind: 'note',
+    v: 1,
+    payload: { text: 'elsewhere' },
+    ...over,
+  })
+  const answers = (body: object) =>
+    vi.spyOn(globalThis, 'fetch').mockImplementation(() => Promise.resolve(Response.json(body)))
+
+  test('takes what another device wrote, and goes on after it', async () => {
+    answers({ lesson: { id: LESSON }, entries: [elsewhere({})], arrival: 1, serverMs: Date.now() })
+    await packetOf(shelf, LESSON)
+    const asked = answers({ entries: [elsewhere({ seq: 2 })], arrival: 2 })
+    await readOn(shelf, LESSON)
+    await readOn(shelf, LESSON)
+    const cursors = asked.mock.calls.map(([r]) => new URL((r as Request).url).searchParams.get('after'))
+    expect(cursors.slice(-2)).toEqual(['1', '2'])
+    expect((await kept()).map((e) => e.passage)).toEqual(['stored', 'stored'])
+  })
+
+  test('never takes the server’s entry for one that was refused here', async () => {
+    const refused = await note('as I wrote it')
+    await shelf.entries.update(refused.id, { passage: 'refused', code: 'CONFLICT' })
+    answers({ lesson: { id: LESSON }, entries: [elsewhere({ id: refused.id })], arrival: 1, serverMs: 0 })
+    await packetOf(shelf, LESSON)
+    expect((await shelf.entries.get(refused.id))?.payload).toEqual({ text: 'as I wrote it' })
   })
 })
 

@@ -7,15 +7,6 @@ async function shelfWithTwoLessons() {
   const person = v7()
   const shelf = shelfOf(person)
   const lessons = [v7(), v7()] as const
-  for (const [i, lesson] of lessons.entries()) {
-    await shelf.packets.add({
-      lesson,
-      offsetMs: 0,
-      packet: {
-        lesson: { horse: `Horse ${String(i)}`, rider: 'Rider', plannedAt: `2026-11-2${String(i)}T10:00:00Z` },
-      } as KeptPacket['packet'],
-    })
-  }
   const note = async (lesson: string, passage: KeptEntry['passage']) => {
     const { id } = await append(shelf, lesson, person, { kind: 'note', payload: { text: 'soft' } })
     await shelf.entries.update(id, { passage })
@@ -25,6 +16,16 @@ async function shelfWithTwoLessons() {
   const waiting = await note(lessons[1], 'waiting')
   const refused = await note(lessons[1], 'refused')
   await note(lessons[1], 'stored')
+  for (const [i, lesson] of lessons.entries()) {
+    await shelf.packets.add({
+      lesson,
+      offsetMs: 0,
+      arrival: 0,
+      packet: {
+        lesson: { horse: `Horse ${String(i)}`, rider: 'Rider', plannedAt: `2026-11-2${String(i)}T10:00:00Z` },
+      } as KeptPacket['packet'],
+    })
+  }
   return { shelf, lessons, waiting, refused }
 }
 

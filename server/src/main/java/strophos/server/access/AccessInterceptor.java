@@ -7,14 +7,14 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.method.HandlerMethod;
-import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.AsyncHandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import strophos.server.problem.Problem;
 
 /** Holds every endpoint to its {@link Needs}; one that declares nothing answers nobody. */
 @Configuration
-class AccessInterceptor implements HandlerInterceptor, WebMvcConfigurer {
+class AccessInterceptor implements AsyncHandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
@@ -42,6 +42,13 @@ class AccessInterceptor implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, Exception failure) {
+        YardScope.enter(null);
+    }
+
+    /** An answer that goes on as a stream leaves this thread without having completed. */
+    @Override
+    public void afterConcurrentHandlingStarted(
+            HttpServletRequest request, HttpServletResponse response, Object handler) {
         YardScope.enter(null);
     }
 

@@ -1,5 +1,7 @@
 package strophos.server.ride;
 
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.max;
 import static strophos.server.db.Tables.ENTRY;
 import static strophos.server.db.Tables.LESSON;
 
@@ -7,6 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
@@ -50,6 +53,23 @@ class EntryRepository {
                 .fetch(this::entry);
     }
 
+    /** Those that arrived after this one, in the order of their arrival. */
+    List<Entry> after(UUID lesson, long arrival) {
+        return db.selectFrom(ENTRY)
+                .where(ENTRY.LESSON_ID.eq(lesson).and(ENTRY.ARRIVAL.gt(arrival)))
+                .orderBy(ENTRY.ARRIVAL)
+                .fetch(this::entry);
+    }
+
+    /** The last arrival; 0 when nothing has arrived. */
+    long lastArrival(UUID lesson) {
+        return db.select(coalesce(max(ENTRY.ARRIVAL), 0L))
+                .from(ENTRY)
+                .where(ENTRY.LESSON_ID.eq(lesson))
+                .fetchSingle()
+                .value1();
+    }
+
     /** Those of these ids that are stored, in whatever lesson of the yard. */
     List<Entry> withIds(List<UUID> ids) {
         return db.selectFrom(ENTRY).where(ENTRY.ID.in(ids)).fetch(this::entry);
@@ -59,8 +79,10 @@ class EntryRepository {
         return db.selectDistinct(ENTRY.LESSON_ID).from(ENTRY).fetch(ENTRY.LESSON_ID);
     }
 
-    void add(List<Entry> entries, Instant receivedAt) {
+    /** Adds them to their lesson, which must be locked: their arrivals are counted on. */
+    void add(UUID lesson, List<Entry> entries, Instant receivedAt) {
         UUID yard = YardScope.viewer().yard();
+        AtomicLong arrival = new AtomicLong(lastArrival(lesson));
         db.insertInto(ENTRY, ENTRY.fields())
                 .valuesOfRecords(entries.stream()
                         .map(e -> {
@@ -78,6 +100,7 @@ class EntryRepository {
                             row.setKeptOdd(PayloadReader.read(e.kind(), e.v(), e.payload())
                                     .isEmpty());
                             row.setReceivedAt(receivedAt);
+                            row.setArrival(arrival.incrementAndGet());
                             return row;
                         })
                         .toList())

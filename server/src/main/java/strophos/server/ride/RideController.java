@@ -14,8 +14,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
+import strophos.core.record.Entry;
 import strophos.core.school.School;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
@@ -72,7 +74,8 @@ class RideController {
     /** The answers in the batch's order, and the server's clock for the device's. */
     record BatchAnswer(List<Answer> answers, long serverMs) {}
 
-    record Log(List<EntryWire> entries) {}
+    /** Entries of a lesson in the order of their arrival; {@code arrival} is where to go on from. */
+    record Log(List<EntryWire> entries, long arrival) {}
 
     /** All a device needs for a lesson without a network. */
     record Packet(
@@ -80,6 +83,7 @@ class RideController {
             List<StairReader.Step> rungs,
             List<Usual> usual,
             List<EntryWire> entries,
+            long arrival,
             Plans.PlanForRide plan,
             List<LookRepository.Looked> looksBefore,
             long serverMs) {}
@@ -95,8 +99,9 @@ class RideController {
 
     @GetMapping("/lessons/{id}/entries")
     @Needs(Action.EXPORT)
-    Log entries(@PathVariable UUID id) {
-        return new Log(wire(id));
+    Log entries(@PathVariable UUID id, @RequestParam(defaultValue = "0") long after) {
+        RideLog.Arrivals arrived = log.after(id, after).orElseThrow(Problem::notFound);
+        return new Log(wire(arrived.entries()), arrived.last());
     }
 
     @GetMapping("/lessons/{id}/packet")
@@ -104,12 +109,14 @@ class RideController {
     @Transactional
     public Packet packet(@PathVariable UUID id) {
         LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        RideLog.Arrivals arrived = log.after(id, 0).orElseThrow(Problem::notFound);
         List<StairReader.Step> rungs = stairs.steps(pairs.record(lesson.pair()), decisions.ofPair(lesson.pair()));
         return new Packet(
                 lesson,
                 rungs,
                 usual(pairs.find(lesson.pair()).orElseThrow(Problem::notFound).school()),
-                wire(id),
+                wire(arrived.entries()),
+                arrived.last(),
                 plans.forRide(id, clock.instant()),
                 looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
                 clock.millis());
@@ -122,9 +129,7 @@ class RideController {
                 .toList();
     }
 
-    private List<EntryWire> wire(UUID lesson) {
-        return log.log(lesson).orElseThrow(Problem::notFound).stream()
-                .map(EntryWire::of)
-                .toList();
+    private static List<EntryWire> wire(List<Entry> entries) {
+        return entries.stream().map(EntryWire::of).toList();
     }
 }

@@ -17,6 +17,7 @@ import strophos.core.record.Fold;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.live.Teller;
 import tools.jackson.databind.JsonNode;
 
 /** Takes batches of entries, each answered by itself, and keeps the projection equal to the fold. */
@@ -28,6 +29,7 @@ public class RideLog {
     private final LessonRepository lessons;
     private final Projection projection;
     private final EnvelopeReader envelopes;
+    private final Teller teller;
     private final Clock clock;
 
     RideLog(
@@ -35,11 +37,13 @@ public class RideLog {
             LessonRepository lessons,
             Projection projection,
             EnvelopeReader envelopes,
+            Teller teller,
             Clock clock) {
         this.entries = entries;
         this.lessons = lessons;
         this.projection = projection;
         this.envelopes = envelopes;
+        this.teller = teller;
         this.clock = clock;
     }
 
@@ -101,8 +105,9 @@ public class RideLog {
             answers.add(answer(a, before));
         }
         if (!fresh.isEmpty()) {
-            entries.add(fresh, clock.instant());
+            entries.add(lesson, fresh, clock.instant());
             rebuild(lesson);
+            teller.changed(lesson);
         }
         return answers;
     }
@@ -143,4 +148,17 @@ public class RideLog {
     public Optional<List<Entry>> log(UUID lesson) {
         return lessons.find(lesson).map(l -> entries.ofLesson(lesson));
     }
+
+    /** What arrived in a lesson after this arrival; empty for a lesson the viewer cannot see. */
+    @Transactional(readOnly = true)
+    public Optional<Arrivals> after(UUID lesson, long arrival) {
+        return lessons.find(lesson).map(l -> {
+            // the last is read first: what arrives in between is read again next time
+            long last = entries.lastArrival(lesson);
+            return new Arrivals(entries.after(lesson, arrival), last);
+        });
+    }
+
+    /** Entries in the order of their arrival, and where to go on. */
+    public record Arrivals(List<Entry> entries, long last) {}
 }

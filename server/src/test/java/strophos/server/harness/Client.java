@@ -1,6 +1,7 @@
 package strophos.server.harness;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -9,6 +10,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Map;
+import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.MissingNode;
@@ -19,12 +21,22 @@ public final class Client {
     public static final JsonMapper JSON = JsonMapper.shared();
 
     private final String url;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final CookieManager cookies;
+    private final HttpClient http;
 
     Client(String url) {
+        this(url, new CookieManager());
+    }
+
+    private Client(String url, CookieManager cookies) {
         this.url = url;
+        this.cookies = cookies;
+        this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    }
+
+    /** The same browser, talking to another server process on the same database. */
+    public Client on(ConfigurableApplicationContext process) {
+        return new Client("http://127.0.0.1:" + process.getEnvironment().getProperty("local.server.port"), cookies);
     }
 
     /** An answer; {@code body} is missing when there was none. */
@@ -83,6 +95,28 @@ public final class Client {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Asks for a stream and hangs up at once; the body is that of a refusal. */
+    public Reply opened(String path) {
+        try {
+            HttpRequest request = HttpRequest.newBuilder(URI.create(url + path)).build();
+            HttpResponse<InputStream> raw = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
+            try (InputStream body = raw.body()) {
+                boolean isRefused = raw.statusCode() >= 400;
+                return new Reply(raw.statusCode(), isRefused ? JSON.readTree(body) : MissingNode.getInstance(), null);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Listens to a stream of events. */
+    public Events listen(String path) {
+        return Events.of(http, URI.create(url + path));
     }
 
     private String token() {

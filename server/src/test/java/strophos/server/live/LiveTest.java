@@ -1,0 +1,104 @@
+package strophos.server.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import strophos.localdb.LocalPostgres;
+import strophos.server.harness.App;
+import strophos.server.harness.Client;
+import strophos.server.harness.Events;
+import strophos.server.harness.Yard;
+import tools.jackson.databind.JsonNode;
+
+/** Two server processes on one database: what is stored by one is told by the other. */
+class LiveTest {
+
+    private static Client coach;
+    private static Yard yard;
+
+    @BeforeAll
+    static void signIn() {
+        coach = App.demo().as("ottilie");
+        yard = new Yard(coach);
+    }
+
+    @Test
+    void tellsOnEveryProcessWhatOneOfThemStored() {
+        String lesson = yard.lesson(yard.pair());
+        try (var second = App.demo().another();
+                Events here = coach.listen("/api/v1/live");
+                Events there = coach.on(second).listen("/api/v1/live")) {
+            assertThat(here.next()).isEqualTo("again");
+            assertThat(there.next()).isEqualTo("again");
+            yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "a better step"))));
+            assertThat(here.next()).isEqualTo("lesson " + lesson);
+            assertThat(there.next()).isEqualTo("lesson " + lesson);
+            assertThat(coach.on(second)
+                            .get("/api/v1/lessons/" + lesson + "/entries")
+                            .body()
+                            .path("entries")
+                            .size())
+                    .isEqualTo(1);
+        }
+    }
+
+    @Test
+    void tellsNobodyOfAnotherYardNorWhatIsNoNews() throws SQLException {
+        String lesson = yard.lesson(yard.pair());
+        try (Events events = coach.listen("/api/v1/live")) {
+            assertThat(events.next()).isEqualTo("again");
+            sql("select pg_notify('strophos_live', '" + UUID.randomUUID() + " " + lesson + "')");
+            sql("select pg_notify('strophos_live', 'no news')");
+            yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "the first that is ours"))));
+            assertThat(events.next()).isEqualTo("lesson " + lesson);
+        }
+    }
+
+    @Test
+    void saysReadAgainWhenTheDatabaseWasAway() throws SQLException {
+        String lesson = yard.lesson(yard.pair());
+        try (Events events = coach.listen("/api/v1/live")) {
+            assertThat(events.next()).isEqualTo("again");
+            sql("select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'strophos live'"
+                    + " and datname = current_database()");
+            assertThat(events.next()).isEqualTo("again");
+            yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "after it"))));
+            assertThat(events.next()).isEqualTo("lesson " + lesson);
+        }
+    }
+
+    /** Hand-worked: three arrive, then two; whoever has the first three is given the two. */
+    @Test
+    void givesWhatArrivedSince() {
+        String lesson = yard.lesson(yard.pair());
+        yard.send(yard.ride(lesson, 0, "TRY", 0, false));
+        JsonNode first = coach.get("/api/v1/lessons/" + lesson + "/entries").body();
+        assertThat(first.path("arrival").asInt()).isEqualTo(3);
+        // written before the others, arrived after them
+        Map<String, Object> late = yard.entry(lesson, "note", Map.of("text", "late"));
+        late.put("atMs", 0);
+        yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "in time"))));
+        yard.send(List.of(late));
+        JsonNode since =
+                coach.get("/api/v1/lessons/" + lesson + "/entries?after=3").body();
+        assertThat(since.path("entries").valueStream())
+                .extracting(e -> e.path("payload").path("text").asString())
+                .containsExactly("in time", "late");
+        assertThat(since.path("arrival").asInt()).isEqualTo(5);
+    }
+
+    private static void sql(String statement) throws SQLException {
+        try (Connection c = DriverManager.getConnection(App.demo().databaseUrl(), LocalPostgres.APP, "");
+                Statement s = c.createStatement()) {
+            s.execute(statement);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+export { Live } from './Live'
+export { useNews } from './news'

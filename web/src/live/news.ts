@@ -1,0 +1,25 @@
+import { useEffect, useRef } from 'react'
+
+/** The lesson of which something was stored; null when news may have been missed: read all again. */
+export type News = string | null
+
+type Hear = (news: News) => void
+
+const hearers = new Set<Hear>()
+
+export function tellHere(news: News): void {
+  hearers.forEach((hear) => hear(news))
+}
+
+/** Hears what is stored elsewhere, while the screen that asks is shown. */
+export function useNews(hear: Hear): void {
+  const latest = useRef(hear)
+  useEffect(() => {
+    latest.current = hear
+  })
+  useEffect(() => {
+    const hearer: Hear = (news) => latest.current(news)
+    hearers.add(hearer)
+    return () => void hearers.delete(hearer)
+  }, [])
+}
