@@ -45,6 +45,22 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post: operations["take_1"];
         delete?: never;
         options?: never;
@@ -164,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/files/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/focus": {
         parameters: {
             query?: never;
@@ -238,6 +270,22 @@ export interface paths {
         get: operations["plan"];
         put: operations["keep"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -488,7 +536,7 @@ export interface components {
         };
         Answer: {
             /** @enum {string|null} */
-            code: "ENVELOPE" | "TOO_LARGE" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "CONFLICT" | null;
+            code: "ENVELOPE" | "TOO_LARGE" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
             id: string | null;
             /** Format: int32 */
             index: number;
@@ -875,7 +923,7 @@ export interface components {
             rung: string;
         };
         Me: {
-            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT")[];
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
             name: string;
             /** Format: uuid */
             person: string;
@@ -1019,6 +1067,13 @@ export interface components {
             changes: {
                 [key: string]: number;
             };
+        };
+        NotTaken: {
+            /** @enum {string} */
+            code: "ENVELOPE" | "TOO_LARGE" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT";
+            /** Format: int32 */
+            entry: number;
+            id: string | null;
         };
         NoteLine: {
             /** Format: date-time */
@@ -1339,6 +1394,39 @@ export interface components {
             token: string;
             yardName: string;
         };
+        SheetIssue: {
+            /** @enum {string} */
+            code: "MISSING" | "UNKNOWN_WORD" | "UNKNOWN_EXERCISE" | "NOT_A_TIME" | "TIME_FALLS" | "OTHER_DAY" | "FIRST_ABOVE" | "TOO_LONG";
+            /** @enum {string} */
+            column: "TIME" | "EXERCISE" | "GAIT" | "PLACE" | "REIN" | "MOUNTED" | "STRENGTH" | "RESPONSE" | "FIRST" | "RELEASE" | "NOTE";
+            /** Format: int32 */
+            line: number;
+            value: string;
+        };
+        SheetLine: {
+            exercise: string;
+            gait: string;
+            /** Format: int32 */
+            line: number;
+            mounted: string;
+            place: string;
+            rein: string;
+            response: string;
+            /** Format: int32 */
+            strength: number;
+            time: string | null;
+        };
+        SheetView: {
+            columns: {
+                [key: string]: number;
+            };
+            heading: string[];
+            issues: components["schemas"]["SheetIssue"][];
+            lines: components["schemas"]["SheetLine"][];
+            missing: ("TIME" | "EXERCISE" | "GAIT" | "PLACE" | "REIN" | "MOUNTED" | "STRENGTH" | "RESPONSE" | "FIRST" | "RELEASE" | "NOTE")[];
+            /** Format: int32 */
+            stored: number;
+        };
         SideOfPoint: {
             /** Format: int32 */
             asks: number;
@@ -1427,6 +1515,28 @@ export interface components {
             stopIf: string[];
             /** @enum {string} */
             unit: "REPEATS" | "CIRCLES" | "MINUTES";
+        };
+        TakenFile: {
+            /** Format: int32 */
+            already: number;
+            /** Format: int32 */
+            odd: number;
+            refused: components["schemas"]["NotTaken"][];
+            /** Format: int32 */
+            stored: number;
+        };
+        TextFile: {
+            isTrial: boolean;
+            text: string;
+        };
+        TextSheet: {
+            columns: {
+                [key: string]: number;
+            } | null;
+            exercise: string | null;
+            isTrial: boolean;
+            leaveOut: boolean;
+            text: string;
         };
         ThresholdLine: {
             isCap: boolean;
@@ -1573,7 +1683,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1593,6 +1703,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BatchAnswer"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TextFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenFile"];
                 };
             };
         };
@@ -1761,6 +1895,29 @@ export interface operations {
             };
         };
     };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     choose: {
         parameters: {
             query?: never;
@@ -1923,6 +2080,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlannedLesson"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TextSheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
                 };
             };
         };

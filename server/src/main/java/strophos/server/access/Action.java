@@ -24,7 +24,8 @@ public enum Action {
     SEE_RULES(Role.COACH, Role.ASSISTANT),
     CHANGE_RULES(Role.COACH),
     PRACTISE(Role.RIDER, Role.GUARDIAN),
-    EXPORT(Role.COACH, Role.ASSISTANT);
+    EXPORT(Role.COACH, Role.ASSISTANT),
+    IMPORT(Role.COACH);
 
     private final Set<Role> roles;
 

@@ -14,6 +14,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 
@@ -67,6 +68,12 @@ class ProblemAdvice {
         return e.getPath().stream()
                 .map(r -> r.getPropertyName() != null ? r.getPropertyName() : String.valueOf(r.getIndex()))
                 .collect(Collectors.joining("."));
+    }
+
+    /** Whoever asked has hung up: there is nobody to answer. */
+    @ExceptionHandler
+    void hungUp(AsyncRequestNotUsableException e) {
+        LOG.debug("hung up", e);
     }
 
     @ExceptionHandler

@@ -34,6 +34,8 @@ public record Answer(
         UNKNOWN_LESSON,
         /** Entries are sent by their author only. */
         NOT_AUTHOR,
+        /** Its author is nobody of this yard. */
+        UNKNOWN_AUTHOR,
         /** Another entry stands under this id. */
         CONFLICT
     }

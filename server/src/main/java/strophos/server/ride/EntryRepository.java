@@ -4,10 +4,12 @@ import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.max;
 import static strophos.server.db.Tables.ENTRY;
 import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.PERSON;
 
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jooq.DSLContext;
@@ -19,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.record.Entry;
 import strophos.core.record.PayloadReader;
 import strophos.server.access.YardScope;
+import strophos.server.db.tables.records.EntryRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,6 +31,9 @@ import tools.jackson.databind.json.JsonMapper;
 class EntryRepository {
 
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
+
+    /** A statement takes at most 32 767 values. */
+    private static final int ROWS_A_STATEMENT = 1000;
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -75,6 +81,11 @@ class EntryRepository {
         return db.selectFrom(ENTRY).where(ENTRY.ID.in(ids)).fetch(this::entry);
     }
 
+    /** Everybody of the yard. */
+    Set<String> people() {
+        return db.select(PERSON.ID).from(PERSON).fetchSet(r -> r.value1().toString());
+    }
+
     List<UUID> lessonsWithEntries() {
         return db.selectDistinct(ENTRY.LESSON_ID).from(ENTRY).fetch(ENTRY.LESSON_ID);
     }
@@ -83,28 +94,31 @@ class EntryRepository {
     void add(UUID lesson, List<Entry> entries, Instant receivedAt) {
         UUID yard = YardScope.viewer().yard();
         AtomicLong arrival = new AtomicLong(lastArrival(lesson));
-        db.insertInto(ENTRY, ENTRY.fields())
-                .valuesOfRecords(entries.stream()
-                        .map(e -> {
-                            var row = db.newRecord(ENTRY);
-                            row.setYardId(yard);
-                            row.setId(UUID.fromString(e.id()));
-                            row.setLessonId(UUID.fromString(e.lesson()));
-                            row.setDeviceId(UUID.fromString(e.device()));
-                            row.setAuthorId(UUID.fromString(e.author()));
-                            row.setSeq(e.seq());
-                            row.setAtMs(e.atMs());
-                            row.setKind(e.kind());
-                            row.setV(e.v());
-                            row.setPayload(JSONB.valueOf(json.writeValueAsString(e.payload())));
-                            row.setKeptOdd(PayloadReader.read(e.kind(), e.v(), e.payload())
-                                    .isEmpty());
-                            row.setReceivedAt(receivedAt);
-                            row.setArrival(arrival.incrementAndGet());
-                            return row;
-                        })
-                        .toList())
-                .execute();
+        List<EntryRecord> rows = entries.stream()
+                .map(e -> {
+                    var row = db.newRecord(ENTRY);
+                    row.setYardId(yard);
+                    row.setId(UUID.fromString(e.id()));
+                    row.setLessonId(UUID.fromString(e.lesson()));
+                    row.setDeviceId(UUID.fromString(e.device()));
+                    row.setAuthorId(UUID.fromString(e.author()));
+                    row.setSeq(e.seq());
+                    row.setAtMs(e.atMs());
+                    row.setKind(e.kind());
+                    row.setV(e.v());
+                    row.setPayload(JSONB.valueOf(json.writeValueAsString(e.payload())));
+                    row.setKeptOdd(
+                            PayloadReader.read(e.kind(), e.v(), e.payload()).isEmpty());
+                    row.setReceivedAt(receivedAt);
+                    row.setArrival(arrival.incrementAndGet());
+                    return row;
+                })
+                .toList();
+        for (int i = 0; i < rows.size(); i += ROWS_A_STATEMENT) {
+            db.insertInto(ENTRY, ENTRY.fields())
+                    .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + ROWS_A_STATEMENT)))
+                    .execute();
+        }
     }
 
     private Entry entry(Record r) {

@@ -17,7 +17,7 @@ public record EntryWire(
         int v,
         Map<String, Object> payload) {
 
-    static EntryWire of(Entry e) {
+    public static EntryWire of(Entry e) {
         return new EntryWire(
                 e.id(), e.lesson(), e.device(), e.author(), e.seq(), e.atMs(), e.kind(), e.v(), e.payload());
     }

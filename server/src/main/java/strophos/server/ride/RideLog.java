@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
@@ -47,14 +48,26 @@ public class RideLog {
         this.clock = clock;
     }
 
-    /** Stores what can be stored; the answers stand in the batch's order. */
+    /** Stores what can be stored of the viewer's own; the answers stand in the batch's order. */
     public List<Answer> take(List<JsonNode> batch) {
+        String viewer = YardScope.viewer().person().toString();
+        return take(batch, e -> e.author().equals(viewer) ? Optional.empty() : Optional.of(Answer.Code.NOT_AUTHOR));
+    }
+
+    /** Stores what can be stored of anybody in the yard, out of a file; the answers stand in the file's order. */
+    public List<Answer> takeFile(List<JsonNode> file) {
+        Set<String> people = entries.people();
+        return take(
+                file, e -> people.contains(e.author()) ? Optional.empty() : Optional.of(Answer.Code.UNKNOWN_AUTHOR));
+    }
+
+    private List<Answer> take(List<JsonNode> batch, Function<Entry, Optional<Answer.Code>> notTheirs) {
         List<Answer> answers = new ArrayList<>();
         // sorted, so that two batches lock their lessons in the same order
         Map<String, List<Arrived>> byLesson = new TreeMap<>();
         for (int i = 0; i < batch.size(); i++) {
             Optional<Entry> entry = envelopes.read(batch.get(i));
-            Optional<Answer.Code> refusal = refusal(batch.get(i), entry);
+            Optional<Answer.Code> refusal = refusal(batch.get(i), entry, notTheirs);
             if (refusal.isPresent()) {
                 answers.add(Answer.refused(i, entry.map(Entry::id).orElse(null), refusal.get()));
             } else {
@@ -70,15 +83,15 @@ public class RideLog {
     /** An entry and its place in the batch. */
     private record Arrived(int index, Entry entry) {}
 
-    private Optional<Answer.Code> refusal(JsonNode node, Optional<Entry> entry) {
+    private Optional<Answer.Code> refusal(
+            JsonNode node, Optional<Entry> entry, Function<Entry, Optional<Answer.Code>> notTheirs) {
         if (entry.isEmpty()) {
             return Optional.of(Answer.Code.ENVELOPE);
         }
         if (envelopes.isTooLarge(node)) {
             return Optional.of(Answer.Code.TOO_LARGE);
         }
-        boolean isOwn = entry.get().author().equals(YardScope.viewer().person().toString());
-        return isOwn ? Optional.empty() : Optional.of(Answer.Code.NOT_AUTHOR);
+        return notTheirs.apply(entry.get());
     }
 
     private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived) {

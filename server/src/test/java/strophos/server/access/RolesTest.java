@@ -29,6 +29,7 @@ class RolesTest {
 
     private static final Path CONTRACT = Path.of(System.getProperty("strophos.root"), "openapi.json");
     private static final Map<String, Client> CLIENTS = new HashMap<>();
+    private static final Map<String, String> IDS = new HashMap<>();
 
     /** What an endpoint answers to whom; for one with an id, on an id that is theirs, and on Tamarack's for Basma. */
     private record Row(Map<String, Integer> own, Map<String, Integer> others) {}
@@ -59,6 +60,9 @@ class RolesTest {
         for (String read : List.of("look", "plan", "homework")) {
             rowWithId("GET /api/v1/lessons/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
+        rowWithId("GET /api/v1/lessons/{id}/files/{name}", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        row("POST /api/v1/files", 422, 403, 403, 403, 401);
+        coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
         coachOnly("POST /api/v1/lessons/{id}/focus", 422);
         coachOnly("PUT /api/v1/lessons/{id}/plan", 422);
         coachOnly("POST /api/v1/lessons/{id}/homework", 422);
@@ -130,6 +134,7 @@ class RolesTest {
         String who = (String) what.get(1);
         String path = endpoint[1]
                 .replace("{id}", id(endpoint[1], who, (String) what.get(2)))
+                .replace("{name}", "entries.json")
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
@@ -160,6 +165,7 @@ class RolesTest {
                         List.of(Map.of("rung", "none.walk.rail", "role", "MAIN", "seconds", 60, "longer", "NONE")));
             case "homework" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "daysAWeek", 3);
             case "look-ins" -> Map.of("id", UUID.randomUUID(), "verdict", "CARRY_ON");
+            case "sheet" -> Map.of("text", "no table", "isTrial", true, "leaveOut", false);
             case "facts" -> Map.of("version", 999, "facts", none);
             case "guardians" -> Map.of("name", "Henrik Falk");
             case "invitations" -> Map.of("person", UUID.randomUUID());
@@ -179,7 +185,9 @@ class RolesTest {
             return assignment();
         }
         boolean isVesper = whose.equals("own") && who.equals("basma");
-        return path.contains("/pairs/") ? pair(isVesper ? "Vesper" : "Tamarack") : lesson();
+        return path.contains("/pairs/")
+                ? IDS.computeIfAbsent(isVesper ? "Vesper" : "Tamarack", RolesTest::pair)
+                : IDS.computeIfAbsent("lesson", l -> lesson());
     }
 
     private static String pair(String horse) {

@@ -1,0 +1,186 @@
+package strophos.server.files;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import strophos.core.record.Entry;
+import strophos.core.record.Fold;
+import strophos.core.sheet.AskTable;
+import strophos.core.sheet.SheetAsk;
+import strophos.core.sheet.SheetColumn;
+import strophos.core.sheet.SheetIssue;
+import strophos.server.access.Action;
+import strophos.server.access.Needs;
+import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
+import strophos.server.ride.Answer;
+import strophos.server.ride.RideLog;
+
+/** Files out and in. */
+@RestController
+@RequestMapping("/api/v1")
+@Transactional
+class FilesController {
+
+    private final RideLog log;
+    private final LessonRepository lessons;
+    private final EntryFile file;
+    private final Sheets sheets;
+
+    FilesController(RideLog log, LessonRepository lessons, EntryFile file, Sheets sheets) {
+        this.log = log;
+        this.lessons = lessons;
+        this.file = file;
+        this.sheets = sheets;
+    }
+
+    /** A text to be taken in; with {@code isTrial} it is only said what would become of it. */
+    record TextFile(@NotNull @NotBlank String text, @NotNull Boolean isTrial) {}
+
+    /** An entry of a file that was not taken; counted from 1. */
+    record NotTaken(int entry, @CanBeNull String id, Answer.Code code) {}
+
+    record TakenFile(int stored, int already, int odd, List<NotTaken> refused) {}
+
+    /**
+     * A table of asks.
+     *
+     * @param columns where each column stands, from 0; null: as the headings say
+     * @param exercise of all lines until one is written; null: each must say
+     */
+    record TextSheet(
+            @NotNull @NotBlank String text,
+            @CanBeNull Map<SheetColumn, Integer> columns,
+            @CanBeNull String exercise,
+            @NotNull Boolean isTrial,
+            @NotNull Boolean leaveOut) {}
+
+    /** What stands in a table. {@code stored} entries are new; a trial stores none of them. */
+    record SheetView(
+            List<String> heading,
+            Map<SheetColumn, Integer> columns,
+            List<SheetColumn> missing,
+            List<SheetLine> lines,
+            List<SheetIssue> issues,
+            int stored) {}
+
+    /** One ask as it was read, in the words of the record. */
+    record SheetLine(
+            int line,
+            @CanBeNull String time,
+            String exercise,
+            String gait,
+            String place,
+            String rein,
+            String mounted,
+            int strength,
+            String response) {
+        static SheetLine of(SheetAsk ask) {
+            return new SheetLine(
+                    ask.line(),
+                    ask.time().map(Object::toString).orElse(null),
+                    ask.ridden().exercise(),
+                    ask.ridden().gait().name(),
+                    ask.ridden().place().name(),
+                    ask.ridden().rein().name(),
+                    ask.ridden().mounted().name(),
+                    ask.strength().level(),
+                    ask.response().name());
+        }
+    }
+
+    @GetMapping("/lessons/{id}/files/{name}")
+    @Needs(Action.EXPORT)
+    ResponseEntity<byte[]> export(@PathVariable UUID id, @PathVariable String name) {
+        LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        List<Entry> entries = log.log(id).orElseThrow(Problem::notFound);
+        return switch (name) {
+            case "entries.json" -> saved(lesson, name, "application/json", file.json(lesson, entries));
+            case "entries.csv" -> saved(lesson, name, "text/csv", file.csv(entries));
+            case "asks.csv" ->
+                saved(
+                        lesson,
+                        name,
+                        "text/csv",
+                        CsvTable.write(AskTable.HEADING, AskTable.of(Fold.of(entries), lessons.zone())));
+            default -> throw Problem.notFound();
+        };
+    }
+
+    private ResponseEntity<byte[]> saved(LessonRepository.Lesson lesson, String name, String type, String text) {
+        String day = lesson.plannedAt().atZone(lessons.zone()).toLocalDate().toString();
+        ContentDisposition disposition = ContentDisposition.attachment()
+                .filename(day + " " + lesson.horse() + " " + name, StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .contentType(new MediaType(MediaType.parseMediaType(type), StandardCharsets.UTF_8))
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @PostMapping("/files")
+    @Needs(Action.IMPORT)
+    TakenFile take(@Valid @RequestBody TextFile text) {
+        List<Answer> answers = log.takeFile(file.read(text.text()));
+        if (text.isTrial()) {
+            Sheets.rollBack();
+        }
+        List<NotTaken> refused = new ArrayList<>();
+        answers.stream()
+                .filter(a -> a.outcome() == Answer.Outcome.REFUSED)
+                .forEach(a -> refused.add(new NotTaken(a.index() + 1, a.id(), a.code())));
+        return new TakenFile(
+                count(answers, Answer.Outcome.STORED),
+                count(answers, Answer.Outcome.ALREADY),
+                count(answers, Answer.Outcome.KEPT_ODD),
+                refused);
+    }
+
+    private static int count(List<Answer> answers, Answer.Outcome outcome) {
+        return (int) answers.stream().filter(a -> a.outcome() == outcome).count();
+    }
+
+    @PostMapping("/lessons/{id}/sheet")
+    @Needs(Action.IMPORT)
+    SheetView sheet(@PathVariable UUID id, @Valid @RequestBody TextSheet sheet) {
+        Sheets.Found found = sheets.read(
+                id,
+                sheet.text(),
+                sheet.columns() == null ? Map.of() : sheet.columns(),
+                Optional.ofNullable(sheet.exercise()));
+        boolean isWhole = found.missing().isEmpty() && (found.issues().isEmpty() || sheet.leaveOut());
+        if (!sheet.isTrial() && !isWhole) {
+            throw Problem.refused(List.of(new Issue("sheet_issues", "text", "a table without issues")));
+        }
+        int stored = isWhole ? sheets.take(id, found.asks()) : 0;
+        if (sheet.isTrial()) {
+            Sheets.rollBack();
+        }
+        return new SheetView(
+                found.heading(),
+                found.columns(),
+                found.missing(),
+                found.asks().stream().map(SheetLine::of).toList(),
+                found.issues(),
+                stored);
+    }
+}

@@ -1,0 +1,157 @@
+package strophos.server.files;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
+import strophos.catalogue.Catalogue;
+import strophos.catalogue.Exercise;
+import strophos.core.record.Entry;
+import strophos.core.sheet.AskSheet;
+import strophos.core.sheet.SheetAsk;
+import strophos.core.sheet.SheetColumn;
+import strophos.core.sheet.SheetIssue;
+import strophos.core.sheet.SheetLog;
+import strophos.core.stair.Rung;
+import strophos.server.access.YardScope;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
+import strophos.server.ride.Answer;
+import strophos.server.ride.EntryWire;
+import strophos.server.ride.RideLog;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Tables of asks that were kept elsewhere: looked at first, then taken into a lesson that has no record yet. */
+@Service
+@Transactional
+class Sheets {
+
+    private final RideLog log;
+    private final LessonRepository lessons;
+    private final Catalogue catalogue;
+    private final JsonMapper json;
+
+    Sheets(RideLog log, LessonRepository lessons, Catalogue catalogue, JsonMapper json) {
+        this.log = log;
+        this.lessons = lessons;
+        this.catalogue = catalogue;
+        this.json = json;
+    }
+
+    /** What was found in a table. */
+    record Found(
+            List<String> heading,
+            Map<SheetColumn, Integer> columns,
+            List<SheetColumn> missing,
+            List<SheetAsk> asks,
+            List<SheetIssue> issues) {}
+
+    /**
+     * Reads a table for this lesson.
+     *
+     * @param columns where each column stands, from 0; empty: as the headings say
+     */
+    Found read(UUID lesson, String text, Map<SheetColumn, Integer> columns, Optional<String> exercise) {
+        LessonRepository.Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
+        CsvTable table = CsvTable.read(text);
+        List<String> heading = table.heading()
+                .filter(h -> h.size() > 1)
+                .orElseThrow(() -> new Problem(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "no_table",
+                        "There is no table in the file: save the sheet as CSV, with the headings in its first line."));
+        Map<SheetColumn, Integer> where = columns.isEmpty() ? SheetColumn.guess(heading) : columns;
+        List<SheetColumn> missing = Arrays.stream(SheetColumn.values())
+                .filter(c -> SheetColumn.NEEDED.contains(c) && !where.containsKey(c))
+                .toList();
+        if (!missing.isEmpty()) {
+            return new Found(heading, where, missing, List.of(), List.of());
+        }
+        List<AskSheet.Line> lines = new ArrayList<>();
+        for (int i = 1; i < table.lines().size(); i++) {
+            lines.add(new AskSheet.Line(i + 1, table.lines().get(i)));
+        }
+        AskSheet.Read read = AskSheet.read(lines, where, this::known, exercise, day(of));
+        return new Found(heading, where, missing, read.asks(), read.issues());
+    }
+
+    /** Writes the asks as entries of the lesson; how many of them are new. */
+    int take(UUID lesson, List<SheetAsk> asks) {
+        LessonRepository.Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
+        String device = named("sheet " + lesson);
+        SheetLog.Into into = new SheetLog.Into(
+                lesson.toString(), device, YardScope.viewer().person().toString(), Sheets::named);
+        List<Entry> entries = SheetLog.of(asks, into, of.plannedAt().toEpochMilli(), day(of), lessons.zone());
+        refuseOverAnother(lesson, entries);
+        List<JsonNode> wire = entries.stream()
+                .map(e -> json.<JsonNode>valueToTree(EntryWire.of(e)))
+                .toList();
+        return (int) log.take(wire).stream()
+                .filter(a -> a.outcome() == Answer.Outcome.STORED)
+                .count();
+    }
+
+    /** A record that was touched in, or another state of the table, must not be mixed with this one. */
+    private void refuseOverAnother(UUID lesson, List<Entry> entries) {
+        Set<Entry> own = Set.copyOf(entries);
+        boolean isOther = log.log(lesson).orElseThrow(Problem::notFound).stream()
+                .anyMatch(e -> !own.contains(e)
+                        && !e.kind().equals("clock")
+                        && !e.kind().equals("first_look"));
+        if (isOther) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "has_record",
+                    "This lesson has a record already; put in a lesson of its own for the table.",
+                    List.of(new Issue("has_record", "lesson", "a lesson that was not ridden yet")));
+        }
+    }
+
+    /** Undoes all of it when the transaction ends: what was counted is what would have been. */
+    static void rollBack() {
+        TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+    }
+
+    private LocalDate day(LessonRepository.Lesson lesson) {
+        ZoneId zone = lessons.zone();
+        return LocalDate.ofInstant(lesson.plannedAt(), zone);
+    }
+
+    private Optional<AskSheet.Known> known(String written) {
+        String name = written.strip();
+        return catalogue.strands().stream()
+                .flatMap(s -> s.exercises().stream())
+                .filter(e -> isCalled(e, name))
+                .findFirst()
+                .map(e -> {
+                    Rung rung = catalogue.strands().stream()
+                            .flatMap(s -> s.progression().rungs().stream())
+                            .filter(r -> r.id().exercise().equals(e.id()))
+                            .findFirst()
+                            .orElseThrow();
+                    return new AskSheet.Known(
+                            e.id(), rung.id().gait(), rung.id().place());
+                });
+    }
+
+    private static boolean isCalled(Exercise e, String name) {
+        return name.equalsIgnoreCase(e.id()) || name.equalsIgnoreCase(e.name()) || name.equalsIgnoreCase(e.shortName());
+    }
+
+    /** UUID version 3 (RFC 9562): the same words, the same id. */
+    private static String named(String words) {
+        return UUID.nameUUIDFromBytes(words.getBytes(StandardCharsets.UTF_8)).toString();
+    }
+}
