@@ -18,6 +18,7 @@ const PracticePage = lazy(() => import('./practice/PracticePage'))
 const JoinPage = lazy(() => import('./invite/JoinPage'))
 const RidePage = lazy(() => import('./ride/RidePage'))
 const DevicePage = lazy(() => import('./device/DevicePage'))
+const RecordPage = lazy(() => import('./files/RecordPage'))
 const DebriefPage = lazy(() => import('./debrief/DebriefPage'))
 
 /** Every screen, and the door before them. */
@@ -49,6 +50,7 @@ export function App() {
             <Route path="/lessons/:id/look" element={<LookPage />} />
             <Route path="/lessons/:id/plan" element={<PlanPage />} />
             <Route path="/lessons/:id/homework" element={<HomeworkPage />} />
+            <Route path="/lessons/:id/record" element={<RecordPage />} />
             <Route path="/lessons/:id/debrief" element={<DebriefPage />} />
           </Route>
           <Route path="*" element={<Navigate to="/" replace />} />

@@ -1405,13 +1405,18 @@ export interface components {
         };
         SheetLine: {
             exercise: string;
-            gait: string;
+            /** @enum {string} */
+            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
             /** Format: int32 */
             line: number;
-            mounted: string;
-            place: string;
-            rein: string;
-            response: string;
+            /** @enum {string} */
+            mounted: "RIDER" | "COACH" | "OTHER";
+            /** @enum {string} */
+            place: "RAIL" | "CIRCLE" | "ACROSS";
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            response: "YES" | "TRY" | "BRACE" | "NONE" | "WRONG";
             /** Format: int32 */
             strength: number;
             time: string | null;

@@ -8,7 +8,7 @@ import { ReinClock } from '../ride'
 import { useMe } from '../session'
 import { dayLongAt, timeOfDay } from '../text/format'
 import { Beads } from '../ui/Beads'
-import { AnchorButton, LinkButton } from '../ui/Button'
+import { LinkButton } from '../ui/Button'
 import { Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
@@ -60,9 +60,7 @@ export default function DebriefPage() {
           </LinkButton>
         )}
         <LinkButton to={`/pairs/${lesson.pair}`}>{t('debrief.toStair')}</LinkButton>
-        <AnchorButton href={`/api/v1/lessons/${lesson.id}/entries`} download={`lesson-${lesson.id}.json`}>
-          {t('debrief.export')}
-        </AnchorButton>
+        <LinkButton to={`/lessons/${lesson.id}/record`}>{t('debrief.export')}</LinkButton>
       </Flex>
     </Flex>
   )

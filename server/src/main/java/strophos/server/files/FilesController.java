@@ -20,6 +20,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
 import strophos.core.record.Entry;
 import strophos.core.record.Fold;
 import strophos.core.sheet.AskTable;
@@ -88,23 +93,23 @@ class FilesController {
             int line,
             @CanBeNull String time,
             String exercise,
-            String gait,
-            String place,
-            String rein,
-            String mounted,
+            Gait gait,
+            Place place,
+            Rein rein,
+            Mounted mounted,
             int strength,
-            String response) {
+            Response response) {
         static SheetLine of(SheetAsk ask) {
             return new SheetLine(
                     ask.line(),
                     ask.time().map(Object::toString).orElse(null),
                     ask.ridden().exercise(),
-                    ask.ridden().gait().name(),
-                    ask.ridden().place().name(),
-                    ask.ridden().rein().name(),
-                    ask.ridden().mounted().name(),
+                    ask.ridden().gait(),
+                    ask.ridden().place(),
+                    ask.ridden().rein(),
+                    ask.ridden().mounted(),
                     ask.strength().level(),
-                    ask.response().name());
+                    ask.response());
         }
     }
 

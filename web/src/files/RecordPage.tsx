@@ -1,0 +1,132 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Download } from 'lucide-react'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useParams } from 'react-router'
+import { answerOf, api } from '../api'
+import { useMe } from '../session'
+import { dayLongAt } from '../text/format'
+import { AnchorButton, Button, LinkButton } from '../ui/Button'
+import { Card, CardTitle, Quiet } from '../ui/Card'
+import { Trouble } from '../ui/Trouble'
+import { Wait } from '../ui/Wait'
+import { ChooseFile } from './ChooseFile'
+import { EntriesFound } from './EntriesFound'
+import { SheetFound } from './SheetFound'
+import type { Chosen } from './what'
+
+/** The moment: at the table, once in a while. The record goes out into other hands, or comes in from elsewhere. */
+export default function RecordPage() {
+  const { id = '' } = useParams()
+  const { t } = useTranslation()
+  const { actions, timeZone } = useMe()
+  const [chosen, setChosen] = useState<Chosen>()
+  const [stored, setStored] = useState<number>()
+  const debrief = useQuery({
+    queryKey: ['debrief', id],
+    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', { params: { path: { id } } })),
+  })
+  if (debrief.isPending) return <Wait />
+  if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
+  const { lesson } = debrief.data
+  const choose = (file: Chosen | undefined) => {
+    setStored(undefined)
+    setChosen(file)
+  }
+  const done = (count: number) => {
+    setChosen(undefined)
+    setStored(count)
+  }
+  return (
+    <Flex direction="column" gap="6">
+      <Box>
+        <Quiet>
+          {lesson.horse} {t('pair.and')} {lesson.rider} ·{' '}
+          {dayLongAt(lesson.startedAt ?? lesson.plannedAt, timeZone)}
+        </Quiet>
+        <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770">
+          {t('files.title')}
+        </chakra.h1>
+      </Box>
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6">
+        <TakeOut lesson={id} asks={lesson.exchanges} />
+        {actions.includes('IMPORT') && (
+          <Card>
+            <CardTitle>{t('files.in')}</CardTitle>
+            <Quiet>{t('files.inLead')}</Quiet>
+            {stored === undefined ? (
+              <ChooseFile chosen={chosen} onChoose={choose} />
+            ) : (
+              <Flex direction="column" gap="3" marginTop="4" align="start">
+                <chakra.p role="status" fontSize="lg" fontWeight="650" color="good">
+                  {t('files.taken', { count: stored })}
+                </chakra.p>
+                <Flex gap="2" wrap="wrap">
+                  <LinkButton look="act" to={`/lessons/${id}/debrief`}>
+                    {t('files.toDebrief')}
+                  </LinkButton>
+                  <Button onClick={() => choose(undefined)}>{t('files.another')}</Button>
+                </Flex>
+              </Flex>
+            )}
+          </Card>
+        )}
+      </Grid>
+      {chosen?.is === 'entries' && <EntriesFound key={chosen.text} text={chosen.text} onTaken={done} />}
+      {chosen?.is === 'sheet' && (
+        <SheetFound key={chosen.text} lesson={id} text={chosen.text} onTaken={done} />
+      )}
+    </Flex>
+  )
+}
+
+const FILES = [
+  { name: 'asks', files: [{ file: 'asks.csv', type: 'csvType' }] },
+  {
+    name: 'entries',
+    files: [
+      { file: 'entries.json', type: 'jsonType' },
+      { file: 'entries.csv', type: 'csvType' },
+    ],
+  },
+] as const
+
+function TakeOut({ lesson, asks }: { lesson: string; asks: number }) {
+  const { t } = useTranslation()
+  return (
+    <Card>
+      <CardTitle>{t('files.out')}</CardTitle>
+      <Quiet>{t('files.outLead', { count: asks })}</Quiet>
+      {FILES.map(({ name, files }) => (
+        <Flex
+          key={name}
+          align="center"
+          gap="3"
+          paddingY="3"
+          marginTop="3"
+          borderTopWidth="1px"
+          borderColor="line"
+          wrap="wrap"
+        >
+          <Box flex="1" minWidth="12rem">
+            <chakra.h3 fontFamily="body" fontSize="md" fontWeight="700">
+              {t(`files.${name}`)}
+            </chakra.h3>
+            <Quiet>{t(`files.${name}Why`)}</Quiet>
+          </Box>
+          {files.map(({ file, type }) => (
+            <AnchorButton
+              key={file}
+              href={`/api/v1/lessons/${lesson}/files/${file}`}
+              download
+              aria-label={t('files.save', { name: t(`files.${name}`), type: t(`files.${type}`) })}
+            >
+              <Download size={18} aria-hidden /> {t(`files.${type}`)}
+            </AnchorButton>
+          ))}
+        </Flex>
+      ))}
+    </Card>
+  )
+}
