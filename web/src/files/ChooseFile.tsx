@@ -14,6 +14,7 @@ interface ChooseFileProps {
 export function ChooseFile({ chosen, onChoose }: ChooseFileProps) {
   const { t } = useTranslation()
   const [isOver, setIsOver] = useState(false)
+  const name = chosen && chosen.is !== 'unreadable' ? chosen.name : undefined
   const take = (files: FileList | null) => {
     const file = files?.[0]
     if (file) void whatIs(file).then(onChoose)
@@ -35,7 +36,7 @@ export function ChooseFile({ chosen, onChoose }: ChooseFileProps) {
       >
         <FileDown size={26} aria-hidden />
         <span>
-          <b>{chosen && chosen.is !== 'unreadable' ? chosen.name : t('files.choose')}</b> {t('files.drop')}
+          <b>{name ?? t('files.choose')}</b> {t(name === undefined ? 'files.drop' : 'files.dropAnother')}
         </span>
         <Hidden
           type="file"

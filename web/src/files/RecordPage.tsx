@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Download } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
@@ -23,6 +23,11 @@ export default function RecordPage() {
   const { actions, timeZone } = useMe()
   const [chosen, setChosen] = useState<Chosen>()
   const [stored, setStored] = useState<number>()
+  // what is in the file is what the eye is to meet next
+  const found = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (chosen) found.current?.scrollIntoView({ block: 'nearest' })
+  }, [chosen])
   const debrief = useQuery({
     queryKey: ['debrief', id],
     queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', { params: { path: { id } } })),
@@ -73,10 +78,12 @@ export default function RecordPage() {
           </Card>
         )}
       </Grid>
-      {chosen?.is === 'entries' && <EntriesFound key={chosen.text} text={chosen.text} onTaken={done} />}
-      {chosen?.is === 'sheet' && (
-        <SheetFound key={chosen.text} lesson={id} text={chosen.text} onTaken={done} />
-      )}
+      <div ref={found}>
+        {chosen?.is === 'entries' && <EntriesFound key={chosen.text} text={chosen.text} onTaken={done} />}
+        {chosen?.is === 'sheet' && (
+          <SheetFound key={chosen.text} lesson={id} text={chosen.text} onTaken={done} />
+        )}
+      </div>
     </Flex>
   )
 }
@@ -115,16 +122,18 @@ function TakeOut({ lesson, asks }: { lesson: string; asks: number }) {
             </chakra.h3>
             <Quiet>{t(`files.${name}Why`)}</Quiet>
           </Box>
-          {files.map(({ file, type }) => (
-            <AnchorButton
-              key={file}
-              href={`/api/v1/lessons/${lesson}/files/${file}`}
-              download
-              aria-label={t('files.save', { name: t(`files.${name}`), type: t(`files.${type}`) })}
-            >
-              <Download size={18} aria-hidden /> {t(`files.${type}`)}
-            </AnchorButton>
-          ))}
+          <Flex gap="2">
+            {files.map(({ file, type }) => (
+              <AnchorButton
+                key={file}
+                href={`/api/v1/lessons/${lesson}/files/${file}`}
+                download
+                aria-label={t('files.save', { name: t(`files.${name}`), type: t(`files.${type}`) })}
+              >
+                <Download size={18} aria-hidden /> {t(`files.${type}`)}
+              </AnchorButton>
+            ))}
+          </Flex>
         </Flex>
       ))}
     </Card>

@@ -100,7 +100,11 @@ function Issues({ issues, isLeftOut, onLeaveOut }: IssuesProps) {
         {issues.slice(0, SHOWN).map((i) => (
           <Flex as="li" key={`${String(i.line)} ${i.column} ${i.code}`} gap="3">
             <chakra.b minWidth="4.5rem">{t('files.line', { line: i.line })}</chakra.b>
-            {t(`files.issue.${i.code}`, { column: t(`files.column.${i.column}`), value: i.value })}
+            {t(`files.issue.${i.code}`, {
+              column: t(`files.column.${i.column}`),
+              value: i.value,
+              words: t(`files.words.${i.column}`),
+            })}
           </Flex>
         ))}
       </chakra.ul>

@@ -18,7 +18,7 @@ export function SheetLines({ lines, most, rungs }: SheetLinesProps) {
     <Box marginTop="5">
       <CardTitle>{t('files.lines')}</CardTitle>
       {lines.every((l) => l.time === null) && <Quiet>{t('files.noTime')}</Quiet>}
-      <Box overflowX="auto" marginTop="2">
+      <Box overflowX="auto" marginTop="2" tabIndex={0} role="region" aria-label={t('files.lines')}>
         <Table>
           <tbody>
             {lines.slice(0, most).map((l) => (
