@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { useAskAgain } from '../session'
 import type { KeptEntry } from '../store'
 import type { Recorder } from './useRide'
 
@@ -14,6 +15,7 @@ interface OutboxLineProps {
 /** Whether all is sent, in one quiet line. Never a window over the pad. */
 export function OutboxLine({ recorder, lesson, isShort = false }: OutboxLineProps) {
   const { t } = useTranslation()
+  const askAgain = useAskAgain()
   const { state, waiting, refused } = recorder.outbox
   if (recorder.lost) {
     return (
@@ -43,7 +45,20 @@ export function OutboxLine({ recorder, lesson, isShort = false }: OutboxLineProp
       data-outbox={key}
     >
       <Icon size={18} aria-hidden />
-      <span>{t(`ride.outbox.${key}`, { count: waiting })}</span>
+      {key === 'signed_out' ? (
+        <chakra.button
+          type="button"
+          minHeight="touch"
+          fontWeight="720"
+          textDecoration="underline"
+          cursor="pointer"
+          onClick={askAgain}
+        >
+          {t('ride.outbox.signed_out', { count: waiting })}
+        </chakra.button>
+      ) : (
+        <span>{t(`ride.outbox.${key}`, { count: waiting })}</span>
+      )}
       {refused.length > 0 && (
         <>
           <chakra.b color="warn">{t('ride.outbox.refused', { count: refused.length })}</chakra.b>

@@ -1,2 +1,2 @@
-export { MeProvider, useEnter, useMe, useSession } from './session'
+export { MeProvider, useAskAgain, useEnter, useMe, useSession } from './session'
 export { leave } from './leaving'

@@ -14,7 +14,8 @@ export function useSession() {
 async function findSession(): Promise<SessionView> {
   try {
     const session = await answerOf(api.GET('/api/v1/session'))
-    await rememberSignedIn(session.me)
+    // a device without room lets its rider in all the same
+    await rememberSignedIn(session.me).catch(() => undefined)
     return session
   } catch (e) {
     const me = e instanceof Unreachable ? await lastSignedIn() : null
@@ -32,6 +33,12 @@ export function useEnter() {
     client.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] })
     client.setQueryData(KEY, session)
   }
+}
+
+/** Asks the server anew who is here: whose session has ended is led to the door, and comes back to the same screen. */
+export function useAskAgain(): () => void {
+  const client = useQueryClient()
+  return () => void client.invalidateQueries({ queryKey: KEY })
 }
 
 const MeContext = createContext<Me | null>(null)

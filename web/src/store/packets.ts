@@ -10,10 +10,13 @@ export async function packetOf(shelf: Shelf, lesson: string): Promise<KeptPacket
     )
     const { entries, arrival } = packet
     const kept = { lesson, packet, offsetMs: packet.serverMs - Date.now(), arrival }
-    await shelf.transaction('rw', shelf.packets, shelf.entries, async () => {
-      await shelf.packets.put(kept)
-      await keepStored(shelf, entries)
-    })
+    await shelf
+      .transaction('rw', shelf.packets, shelf.entries, async () => {
+        await shelf.packets.put(kept)
+        await keepStored(shelf, entries)
+      })
+      // without room it is there for this once
+      .catch(() => undefined)
     return kept
   } catch (e) {
     const kept = await shelf.packets.get(lesson)

@@ -60,16 +60,25 @@ final class FaultProxy implements AutoCloseable {
                 Socket browser = door.accept();
                 if (mode == Mode.CUT) {
                     closeQuietly(browser);
-                    continue;
+                } else {
+                    connect(browser);
                 }
-                Socket application = new Socket(InetAddress.getLoopbackAddress(), target);
-                open.add(browser);
-                open.add(application);
-                daemon(() -> pump(browser, application, false));
-                daemon(() -> pump(application, browser, true));
             } catch (IOException e) {
-                // the application is down or the door was closed: the browser sees a closed connection
+                // the door was closed
             }
+        }
+    }
+
+    private void connect(Socket browser) {
+        try {
+            Socket application = new Socket(InetAddress.getLoopbackAddress(), target);
+            open.add(browser);
+            open.add(application);
+            daemon(() -> pump(browser, application, false));
+            daemon(() -> pump(application, browser, true));
+        } catch (IOException e) {
+            // the application is down: the browser sees a closed connection
+            closeQuietly(browser);
         }
     }
 

@@ -4,6 +4,10 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.List;
 import java.util.Map;
 import strophos.localdb.LocalPostgres;
@@ -57,6 +61,26 @@ final class Stage {
             isDemoMade = true;
         }
         return application(POSTGRES.copyDatabase(database, TEMPLATE), database, DEMO);
+    }
+
+    /** Runs a statement as the owner of this database. */
+    static void sql(String database, String statement) {
+        try (Connection c = DriverManager.getConnection(POSTGRES.url(database), LocalPostgres.OWNER, "");
+                Statement s = c.createStatement()) {
+            s.execute(statement);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The database of all applications crashes, and something happens before it is there again. */
+    static void withoutDatabase(Runnable what) {
+        POSTGRES.down();
+        try {
+            what.run();
+        } finally {
+            POSTGRES.up();
+        }
     }
 
     /** The same for tests that do not mind each other; ended with the JVM. */

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -22,8 +23,10 @@ final class Visitor implements AutoCloseable {
     static final JsonMapper JSON = JsonMapper.shared();
     private static final Path ROOT = Path.of(System.getProperty("strophos.root"));
 
+    private static final int PATIENCE_MS = 60_000;
+
     private final BrowserContext context;
-    private final Page page;
+    private Page page;
     private final String origin;
     private final List<String> complaints = new ArrayList<>();
     private final List<String> foreign = new ArrayList<>();
@@ -50,7 +53,7 @@ final class Visitor implements AutoCloseable {
                 foreign.add(r.url());
             }
         });
-        page.setDefaultTimeout(60_000);
+        page.setDefaultTimeout(PATIENCE_MS);
     }
 
     Page page() {
@@ -99,6 +102,33 @@ final class Visitor implements AutoCloseable {
     /** Reads from the interface with this visitor's session. */
     JsonNode get(String path) {
         return JSON.readTree(context.request().get(origin + path).text());
+    }
+
+    /** Writes through the interface with this visitor's session. */
+    JsonNode post(String path, Object body) {
+        String token = context.cookies().stream()
+                .filter(c -> c.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .value;
+        return JSON.readTree(context.request()
+                .post(
+                        origin + path,
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setHeader("X-XSRF-TOKEN", token)
+                                .setData(JSON.writeValueAsString(body)))
+                .text());
+    }
+
+    BrowserContext context() {
+        return context;
+    }
+
+    /** Goes on in a new tab of the same browser; the old one stays open. */
+    void openTab() {
+        page = context.newPage();
+        page.setDefaultTimeout(PATIENCE_MS);
     }
 
     /** Forgets the complaints so far: a cut connection is one, and was wanted. */
