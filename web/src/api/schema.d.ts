@@ -1126,6 +1126,22 @@ export interface components {
             rein: "LEFT" | "RIGHT" | "NONE" | null;
             what: string | null;
         };
+        OnWatch: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: uuid */
+            id: string;
+            isSign: boolean;
+            name: string;
+            /** Format: int32 */
+            seen: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: date */
+            since: string;
+            /** Format: date */
+            until: string;
+        };
         OverruledRule: {
             book: string;
             /** Format: double */
@@ -1157,6 +1173,7 @@ export interface components {
             /** Format: int64 */
             serverMs: number;
             usual: components["schemas"]["Usual"][];
+            watch: components["schemas"]["OnWatch"][];
         };
         PairLine: {
             horse: string;

@@ -25,12 +25,23 @@ export function fold(entries: readonly Entry[]): Ride {
   )
 }
 
+/** What was read of a payload; a payload never changes, and a log is folded again at each touch. */
+const read = new WeakMap<object, { kind: string; v: number; payload: Payload | undefined }>()
+
+function readOnce(kind: string, v: number, p: Record<string, unknown>): Payload | undefined {
+  const before = read.get(p)
+  if (before?.kind === kind && before.v === v) return before.payload
+  const payload = readPayload(kind, v, p)
+  read.set(p, { kind, v, payload })
+  return payload
+}
+
 /** What must be added to each device's times; the latest clock entry of a device counts. */
 export function clockOffsets(entries: readonly Entry[]): Map<string, number> {
   const latest = new Map<string, { entry: Entry; offsetMs: number }>()
   for (const entry of entries) {
     if (entry.kind !== 'clock') continue
-    const payload = readPayload(entry.kind, entry.v, entry.payload)
+    const payload = readOnce(entry.kind, entry.v, entry.payload)
     if (payload?.kind !== 'clock') continue
     const before = latest.get(entry.device)?.entry
     const wins = !before || entry.seq > before.seq || (entry.seq === before.seq && entry.id > before.id)
@@ -74,7 +85,7 @@ function settle(log: Entry[]): Settled {
   for (let at = log.length - 1; at >= 0; at--) {
     const e = log[at]
     if (!e || settled.voided.has(e.id)) continue
-    const payload = amended(e, amendments.get(e.id) ?? [], settled.odd) ?? readPayload(e.kind, e.v, e.payload)
+    const payload = amended(e, amendments.get(e.id) ?? [], settled.odd) ?? readOnce(e.kind, e.v, e.payload)
     const target = payload && 'target' in payload ? earlier(log, place, payload.target, at) : undefined
     if (!payload) {
       settled.odd.add(e.id)
@@ -106,7 +117,7 @@ function amended(
 ): Payload | undefined {
   let found: Payload | undefined
   for (const a of amendments) {
-    const read = readPayload(e.kind, e.v, a.payload)
+    const read = readOnce(e.kind, e.v, a.payload)
     if (!read) odd.add(a.by)
     else found ??= read
   }

@@ -37,6 +37,16 @@ export type Mark =
   | ({ kind: 'line'; segment: string; ridden: number } & LineDetail)
   | ({ kind: 'conditions' } & Noted)
   | { kind: 'effort'; horse: Effort; rider?: Effort }
+  | ({ kind: 'watch' } & OnWatch)
+  | { kind: 'watched'; watch: string; seen: boolean }
+
+/** What is looked for again for some weeks. */
+export interface OnWatch {
+  of: 'fault' | 'sign'
+  name: string
+  side: Side
+  weeks: number
+}
 
 /** Ground and weather, as far as noted. */
 export interface Noted {
@@ -73,6 +83,8 @@ export const MARK_KINDS = [
   'praise',
   'conditions',
   'effort',
+  'watch',
+  'watched',
 ] as const satisfies Mark['kind'][]
 
 /** Degrees Celsius and percent that are believed. */
@@ -83,6 +95,7 @@ export const EFFORTS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const
 const HOLDS = { least: 1, most: 10_000 }
 /** Ears against withers that are believed, in centimetres. */
 const HEAD_CM = { least: -90, most: 120 }
+const WEEKS = { least: 1, most: 26 }
 const AWAY_S = { least: 0, most: 3_600 }
 export const STRIDES = { least: 1, most: 30 }
 
@@ -150,6 +163,15 @@ export function readMark(kind: string, p: Record<string, unknown>): Mark | undef
       const rider = readDetail<{ rider: Effort }>(p, { rider: oneOf(EFFORTS) })
       return rider && isOne(EFFORTS, p.horse) ? { kind, horse: p.horse, ...rider } : undefined
     }
+    case 'watch':
+      return isOne(['fault', 'sign'] as const, p.of) &&
+        isName(p.name) &&
+        isOne(SIDES, p.side) &&
+        isWithin(p.weeks, WEEKS)
+        ? { kind, of: p.of, name: p.name, side: p.side, weeks: p.weeks }
+        : undefined
+    case 'watched':
+      return isId(p.watch) && typeof p.seen === 'boolean' ? { kind, watch: p.watch, seen: p.seen } : undefined
     default:
       return undefined
   }

@@ -79,5 +79,12 @@ function markInWords(t: TFunction, said: Mark): string {
       return t('see.conditions')
     case 'effort':
       return t('see.effort', { horse: said.horse })
+    case 'watch':
+      return t('watch.put', {
+        what: t(`seen.${said.name}`, { defaultValue: said.name }),
+        weeks: t('watch.weeks', { count: said.weeks }),
+      })
+    case 'watched':
+      return t(said.seen ? 'watch.wasSeen' : 'watch.wasNotSeen')
   }
 }

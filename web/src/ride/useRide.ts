@@ -6,6 +6,7 @@ import type { Ride } from '../record'
 import { useMe } from '../session'
 import { append, counterOf, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
 import type { KeptEntry, OutboxState, Said } from '../store'
+import { useLog } from './useLog'
 import { lastStanding } from './choose'
 
 export interface Recorder {
@@ -33,7 +34,7 @@ export function useRide(lesson: string): Recorder | undefined {
   const shelf = shelfOf(person)
   const outbox = useOutbox(() => waitingEntries(shelf))
   const state = useSyncExternalStore(outbox.subscribe, outbox.current)
-  const entries = useLiveQuery(() => shelf.entries.where({ lesson }).toArray(), [shelf, lesson])
+  const [entries, show] = useLog(shelf, lesson)
   const device = useLiveQuery(() => counterOf(shelf).then((c) => c.device), [shelf])
   const waiting = useLiveQuery(() => shelf.entries.where({ passage: 'waiting' }).count(), [shelf]) ?? 0
   const ride = useMemo(() => (entries ? fold(entries) : undefined), [entries])
@@ -46,6 +47,7 @@ export function useRide(lesson: string): Recorder | undefined {
     async (said: Said) => {
       try {
         const entry = await append(shelf, lesson, person, said)
+        show(entry)
         setLost(undefined)
         return entry
       } catch (e) {
@@ -56,7 +58,7 @@ export function useRide(lesson: string): Recorder | undefined {
         void outbox.send()
       }
     },
-    [shelf, lesson, person, outbox],
+    [shelf, lesson, person, outbox, show],
   )
   const turn = useRef<Promise<unknown>>(Promise.resolve())
   const takeBack = useCallback(() => {
@@ -70,7 +72,15 @@ export function useRide(lesson: string): Recorder | undefined {
     turn.current = next.catch(() => undefined)
     return next
   }, [shelf, lesson, say])
+  const refused =
+    useLiveQuery(
+      () =>
+        shelf.entries
+          .where({ passage: 'refused' })
+          .filter((e) => e.lesson === lesson)
+          .toArray(),
+      [shelf, lesson],
+    ) ?? []
   if (!ride || !entries || device === undefined) return undefined
-  const refused = entries.filter((e) => e.passage === 'refused')
   return { ride, entries, device, say, takeBack, outbox: { state, waiting, refused }, lost }
 }

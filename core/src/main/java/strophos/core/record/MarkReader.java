@@ -13,6 +13,7 @@ import strophos.core.exchange.Release;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
 import strophos.core.exchange.TakeOff;
+import strophos.core.watch.Watched;
 
 /**
  * Reads marks: what was seen or done beside the asks. Names of faults and signs are any short names: the lists grow, and
@@ -86,6 +87,12 @@ final class MarkReader {
             case "praise" -> segment().map(Payload.Praise::new);
             case "conditions" -> conditions();
             case "effort" -> effort();
+            case "watch" -> watch();
+            case "watched" ->
+                PayloadReader.id(p.get("watch"))
+                        .flatMap(w -> p.get("seen") instanceof Boolean seen
+                                ? Optional.of(new Payload.WatchTick(w, seen))
+                                : Optional.empty());
             default -> Optional.empty();
         };
     }
@@ -127,6 +134,16 @@ final class MarkReader {
 
     private Optional<Payload> effort() {
         return whole("horse", 0, HARDEST).map(h -> new Payload.Effort(h, detail.whole("rider", 0, HARDEST)));
+    }
+
+    private Optional<Payload> watch() {
+        boolean isSign = "sign".equals(p.get("of"));
+        return isSign || "fault".equals(p.get("of"))
+                ? PayloadReader.name(p.get("name"))
+                        .flatMap(name -> PayloadReader.one(Side.class, p.get("side"))
+                                .flatMap(side -> whole("weeks", 1, Watched.LONGEST_WEEKS)
+                                        .map(weeks -> new Payload.Watch(isSign, name, side, weeks))))
+                : Optional.empty();
     }
 
     private Optional<String> segment() {

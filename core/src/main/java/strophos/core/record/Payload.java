@@ -177,6 +177,12 @@ public sealed interface Payload {
     /** How hard it was, in [0, 10]: for the horse, and for the rider where asked. */
     record Effort(int horse, OptionalInt rider) implements Mark {}
 
+    /** A sign of the horse's, or else a fault of the rider's, is put on watch for so many weeks. */
+    record Watch(boolean isSign, String name, Side side, int weeks) implements Mark {}
+
+    /** Whether what this entry (of whatever lesson) put on watch was seen today. */
+    record WatchTick(String watch, boolean isSeen) implements Mark {}
+
     /** Takes an earlier entry back; taking back a {@code Void} restores what it took back. */
     record Void(String target) implements Payload {}
 

@@ -158,6 +158,11 @@ final class FoldJson {
         } else if (m.said() instanceof Payload.Effort e) {
             said.putAll(Map.of("kind", "effort", "horse", e.horse()));
             e.rider().ifPresent(r -> said.put("rider", r));
+        } else if (m.said() instanceof Payload.Watch w) {
+            said.putAll(Map.of("kind", "watch", "of", w.isSign() ? "sign" : "fault", "name", w.name()));
+            said.putAll(Map.of("side", w.side(), "weeks", w.weeks()));
+        } else if (m.said() instanceof Payload.WatchTick w) {
+            said.putAll(Map.of("kind", "watched", "watch", w.watch(), "seen", w.isSeen()));
         }
         return Map.of("id", m.id(), "atMs", m.atMs(), "author", m.author(), "said", said);
     }

@@ -162,7 +162,7 @@ final class SeededLog {
     private Map.Entry<String, Map<String, Object>> mark() {
         String segment =
                 segments.isEmpty() || random.nextInt(8) == 0 ? id() : segments.get(random.nextInt(segments.size()));
-        return switch (random.nextInt(13)) {
+        return switch (random.nextInt(15)) {
             case 0 -> Map.entry("fault", Map.of("segment", segment, "name", "leg-back", "side", pick(Side.values())));
             case 1 -> Map.entry("sign", Map.of("segment", segment, "name", "jaw-soft", "side", pick(Side.values())));
             case 2 -> Map.entry("correction", Map.of("segment", segment, "made", random.nextBoolean()));
@@ -184,6 +184,19 @@ final class SeededLog {
             case 9 -> Map.entry("choice", choice(segment));
             case 10 -> Map.entry("reward", Map.of("segment", segment));
             case 11 -> Map.entry("line", line(segment));
+            case 12 ->
+                Map.entry(
+                        "watch",
+                        Map.of(
+                                "of",
+                                random.nextBoolean() ? "sign" : "fault",
+                                "name",
+                                "leg-back",
+                                "side",
+                                pick(Side.values()),
+                                "weeks",
+                                random.nextInt(29)));
+            case 13 -> Map.entry("watched", Map.of("watch", target(), "seen", random.nextBoolean()));
             default -> Map.entry("effort", Map.of("horse", random.nextInt(12), "rider", random.nextInt(11)));
         };
     }

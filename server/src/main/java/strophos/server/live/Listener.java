@@ -29,6 +29,8 @@ class Listener implements SmartLifecycle {
     private final Streams streams;
     private volatile CountDownLatch stopped;
     private volatile Connection connection;
+    /** The listening thread's own: the database was there since the last attempt. */
+    private boolean isHeard;
 
     Listener(JdbcConnectionDetails database, Streams streams) {
         this.database = database;
@@ -57,11 +59,15 @@ class Listener implements SmartLifecycle {
     }
 
     private void listenOn() {
+        boolean isSaid = false;
         while (isRunning()) {
             try {
+                isHeard = false;
                 listen();
             } catch (SQLException e) {
-                if (isRunning()) {
+                isSaid = isSaid && !isHeard;
+                if (isRunning() && !isSaid) {
+                    isSaid = true;
                     LOG.warn("No news from the database ({}); trying again.", e.getMessage());
                 }
             }
@@ -73,6 +79,7 @@ class Listener implements SmartLifecycle {
         try (Connection opened = open();
                 Statement statement = opened.createStatement()) {
             connection = opened;
+            isHeard = true;
             statement.execute("listen " + News.CHANNEL);
             streams.tellAllToReadAgain();
             PGConnection news = opened.unwrap(PGConnection.class);

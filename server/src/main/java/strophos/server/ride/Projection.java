@@ -27,6 +27,7 @@ import strophos.server.db.tables.records.RiddenExchangeRecord;
 import strophos.server.db.tables.records.RiddenFactorRecord;
 import strophos.server.db.tables.records.RiddenObservedRecord;
 import strophos.server.look.LookRepository;
+import strophos.server.watch.WatchRepository;
 
 /** The fold of each lesson, spread out for queries; thrown away and written anew whenever an entry arrives. */
 @Repository
@@ -38,10 +39,12 @@ class Projection {
 
     private final DSLContext db;
     private final LookRepository looks;
+    private final WatchRepository watch;
 
-    Projection(DSLContext db, LookRepository looks) {
+    Projection(DSLContext db, LookRepository looks, WatchRepository watch) {
         this.db = db;
         this.looks = looks;
+        this.watch = watch;
     }
 
     void replace(UUID lesson, Ride ride) {
@@ -73,6 +76,7 @@ class Projection {
         factors(yard, lesson, Factors.of(ride));
         observed(yard, lesson, Observations.of(ride));
         looks.replace(lesson, ride.looks());
+        watch.replace(lesson, ride.marks());
     }
 
     private void observed(UUID yard, UUID lesson, List<Observations.At> observed) {

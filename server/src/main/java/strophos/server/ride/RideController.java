@@ -6,6 +6,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,6 +29,8 @@ import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
 import strophos.server.plan.Plans;
 import strophos.server.problem.Problem;
+import strophos.server.watch.OnWatch;
+import strophos.server.watch.WatchRepository;
 import tools.jackson.databind.JsonNode;
 
 /** Entries in, a lesson's log out, and what a device needs to ride without a network. */
@@ -42,6 +45,7 @@ class RideController {
     private final StairReader stairs;
     private final Plans plans;
     private final LookRepository looks;
+    private final WatchRepository watch;
     private final Catalogue catalogue;
     private final Clock clock;
 
@@ -53,6 +57,7 @@ class RideController {
             StairReader stairs,
             Plans plans,
             LookRepository looks,
+            WatchRepository watch,
             Catalogue catalogue,
             Clock clock) {
         this.log = log;
@@ -62,6 +67,7 @@ class RideController {
         this.stairs = stairs;
         this.plans = plans;
         this.looks = looks;
+        this.watch = watch;
         this.catalogue = catalogue;
         this.clock = clock;
     }
@@ -86,6 +92,7 @@ class RideController {
             long arrival,
             Plans.PlanForRide plan,
             List<LookRepository.Looked> looksBefore,
+            List<OnWatch> watch,
             long serverMs) {}
 
     /** So many earlier looks stand behind a new one. */
@@ -119,6 +126,7 @@ class RideController {
                 arrived.last(),
                 plans.forRide(id, clock.instant()),
                 looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
+                watch.of(lesson.pair(), LocalDate.ofInstant(clock.instant(), lessons.zone()), lessons.zone()),
                 clock.millis());
     }
 

@@ -53,6 +53,33 @@ class EntriesTest {
                 .isEqualTo(yard.debrief(inOrder).path("rows").path(0).path("pair"));
     }
 
+    /** Put on watch in one lesson for two weeks, ticked in the two after it: seen, then not. */
+    @Test
+    void looksAgainForWhatWasPutOnWatch() {
+        String pair = yard.pair();
+        String first = yard.lesson(pair);
+        Map<String, Object> watch = yard.entry(
+                first, "watch", Map.of("of", "fault", "name", "rein-given-away", "side", "LEFT", "weeks", 2));
+        yard.send(List.of(watch));
+        for (boolean seen : new boolean[] {true, false}) {
+            yard.send(
+                    List.of(yard.entry(yard.lesson(pair), "watched", Map.of("watch", watch.get("id"), "seen", seen))));
+        }
+        JsonNode on = packet(yard.lesson(pair)).path("watch");
+        assertThat(on).hasSize(1);
+        assertThat(on.get(0).path("name").asString()).isEqualTo("rein-given-away");
+        assertThat(on.get(0).path("until").asString()).isEqualTo("2026-12-08");
+        assertThat(on.get(0).path("asked").asInt() + " "
+                        + on.get(0).path("seen").asInt())
+                .isEqualTo("2 1");
+        yard.send(List.of(yard.entry(first, "void", Map.of("target", watch.get("id")))));
+        assertThat(packet(yard.lesson(pair)).path("watch")).isEmpty();
+    }
+
+    private static JsonNode packet(String lesson) {
+        return coach.get("/api/v1/lessons/" + lesson + "/packet").body();
+    }
+
     @Test
     void refusesAnotherContentUnderTheSameIdAndKeepsTheFirst() {
         String lesson = yard.lesson(yard.pair());

@@ -1,0 +1,43 @@
+package strophos.core.watch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import strophos.core.watch.Watched.Tick;
+
+/** Counted by hand. */
+class WatchedTest {
+
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+
+    @Test
+    void isAskedForItsWeeksAndNoLonger() {
+        Watched watched = Watched.of(DAY, 4, List.of());
+        assertThat(watched.until()).isEqualTo(LocalDate.of(2026, 12, 22));
+        assertThat(watched.isOn(DAY.minusDays(1))).isFalse();
+        assertThat(watched.isOn(DAY)).isTrue();
+        assertThat(watched.isOn(LocalDate.of(2026, 12, 22))).isTrue();
+        assertThat(watched.isOn(LocalDate.of(2026, 12, 23))).isFalse();
+    }
+
+    @Test
+    void countsALessonOnceWithItsLastTick() {
+        List<Tick> ticks = List.of(
+                new Tick("a", true),
+                new Tick("b", false),
+                new Tick("a", false),
+                new Tick("c", true),
+                new Tick("c", true));
+        assertThat(Watched.of(DAY, 2, ticks)).isEqualTo(new Watched(DAY, 2, 3, 1));
+    }
+
+    @Test
+    void refusesWhatCannotBe() {
+        assertThatThrownBy(() -> new Watched(DAY, 0, 0, 0)).hasMessageContaining("weeks (0)");
+        assertThatThrownBy(() -> new Watched(DAY, 27, 0, 0)).hasMessageContaining("weeks (27)");
+        assertThatThrownBy(() -> new Watched(DAY, 1, 1, 2)).hasMessageContaining("Seen (2)");
+    }
+}

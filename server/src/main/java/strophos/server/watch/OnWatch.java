@@ -1,0 +1,16 @@
+package strophos.server.watch;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import strophos.core.exchange.Side;
+
+/**
+ * One thing a pair has on watch today.
+ *
+ * @param id of the entry that put it there
+ * @param isSign a sign of the horse's; else a fault or habit of the rider's
+ * @param until the last day on which it is asked
+ * @param asked lessons in which it was looked for since, {@code seen} those in which it was seen
+ */
+public record OnWatch(
+        UUID id, boolean isSign, String name, Side side, LocalDate since, LocalDate until, int asked, int seen) {}

@@ -1,0 +1,105 @@
+package strophos.server.watch;
+
+import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.WATCH;
+import static strophos.server.db.Tables.WATCH_TICK;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Side;
+import strophos.core.record.Payload;
+import strophos.core.record.Ride;
+import strophos.core.watch.Watched;
+import strophos.server.access.YardScope;
+import strophos.server.db.tables.records.WatchRecord;
+
+/** The watch list, spread out of the logs. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class WatchRepository {
+
+    private final DSLContext db;
+
+    WatchRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** Part of the projection: what this lesson's log puts on watch and ticks. */
+    public void replace(UUID lesson, List<Ride.Mark> marks) {
+        UUID yard = YardScope.viewer().yard();
+        db.deleteFrom(WATCH).where(WATCH.LESSON_ID.eq(lesson)).execute();
+        db.deleteFrom(WATCH_TICK).where(WATCH_TICK.LESSON_ID.eq(lesson)).execute();
+        int ord = 0;
+        for (Ride.Mark mark : marks) {
+            Instant at = Instant.ofEpochMilli(mark.atMs());
+            if (mark.said() instanceof Payload.Watch w) {
+                WatchRecord row = db.newRecord(WATCH);
+                row.setYardId(yard);
+                row.setLessonId(lesson);
+                row.setEntryId(UUID.fromString(mark.id()));
+                row.setAt(at);
+                row.setIsSign(w.isSign());
+                row.setName(w.name());
+                row.setSide(w.side().name());
+                row.setWeeks(w.weeks());
+                row.insert();
+            } else if (mark.said() instanceof Payload.WatchTick t) {
+                db.insertInto(WATCH_TICK)
+                        .set(WATCH_TICK.YARD_ID, yard)
+                        .set(WATCH_TICK.LESSON_ID, lesson)
+                        .set(WATCH_TICK.ORD, ord++)
+                        .set(WATCH_TICK.WATCH_ID, UUID.fromString(t.watch()))
+                        .set(WATCH_TICK.AT, at)
+                        .set(WATCH_TICK.IS_SEEN, t.isSeen())
+                        .execute();
+            }
+        }
+    }
+
+    /** What this pair has on watch on this day, the oldest first. */
+    public List<OnWatch> of(UUID pair, LocalDate day, ZoneId zone) {
+        return db
+                .select(WATCH.fields())
+                .from(WATCH)
+                .join(LESSON)
+                .on(LESSON.YARD_ID.eq(WATCH.YARD_ID).and(LESSON.ID.eq(WATCH.LESSON_ID)))
+                .where(LESSON.PAIR_ID.eq(pair))
+                .orderBy(WATCH.AT, WATCH.ENTRY_ID)
+                .fetchInto(WATCH)
+                .stream()
+                .flatMap(w -> {
+                    Watched watched = watched(w, zone);
+                    return watched.isOn(day) ? Stream.of(onWatch(w, watched)) : Stream.empty();
+                })
+                .toList();
+    }
+
+    private Watched watched(WatchRecord w, ZoneId zone) {
+        List<Watched.Tick> ticks = db.select(WATCH_TICK.LESSON_ID, WATCH_TICK.IS_SEEN)
+                .from(WATCH_TICK)
+                .where(WATCH_TICK.WATCH_ID.eq(w.getEntryId()))
+                .orderBy(WATCH_TICK.AT, WATCH_TICK.LESSON_ID, WATCH_TICK.ORD)
+                .fetch(r -> new Watched.Tick(r.value1().toString(), r.value2()));
+        return Watched.of(LocalDate.ofInstant(w.getAt(), zone), w.getWeeks(), ticks);
+    }
+
+    private static OnWatch onWatch(WatchRecord w, Watched watched) {
+        return new OnWatch(
+                w.getEntryId(),
+                w.getIsSign(),
+                w.getName(),
+                Side.valueOf(w.getSide()),
+                watched.since(),
+                watched.until(),
+                watched.asked(),
+                watched.seen());
+    }
+}

@@ -1,0 +1,39 @@
+import { liveQuery } from 'dexie'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { KeptEntry, Shelf } from '../store'
+
+/**
+ * A lesson's log as it lies on this device, each entry read once: a touch in a log of thousands must not read thousands.
+ * Whoever wrote one puts it in at once; what others write comes by itself. Undefined until the store has answered. How an
+ * entry stands on its way to the server is not followed here.
+ */
+export function useLog(shelf: Shelf, lesson: string): [KeptEntry[] | undefined, (entry: KeptEntry) => void] {
+  const [entries, setEntries] = useState<KeptEntry[]>()
+  const known = useRef(new Map<string, KeptEntry>())
+  const show = useCallback(() => setEntries([...known.current.values()]), [])
+  useEffect(() => {
+    const log = (known.current = new Map<string, KeptEntry>())
+    const catchUp = async (ids: string[]) => {
+      const fresh = await shelf.entries.bulkGet(ids.filter((id) => !log.has(id)))
+      if (known.current !== log) return
+      // what was forgotten on this device goes from the screen as well
+      if (ids.length < log.size) {
+        const here = new Set(ids)
+        log.forEach((_, id) => here.has(id) || log.delete(id))
+      }
+      fresh.forEach((e) => e && log.set(e.id, e))
+      show()
+    }
+    const ids = liveQuery(() => shelf.entries.where({ lesson }).primaryKeys())
+    const reading = ids.subscribe((found) => void catchUp(found))
+    return () => reading.unsubscribe()
+  }, [shelf, lesson, show])
+  const add = useCallback(
+    (entry: KeptEntry) => {
+      known.current.set(entry.id, entry)
+      show()
+    },
+    [show],
+  )
+  return [entries, add]
+}
