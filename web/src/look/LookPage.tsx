@@ -8,6 +8,7 @@ import type { Looked } from '../api'
 import type { FirstLook } from '../record'
 import { OutboxLine, usePacket, useRide } from '../ride'
 import type { Recorder } from '../ride'
+import { WatchList } from '../see'
 import type { KeptPacket } from '../store'
 import { Beads } from '../ui/Beads'
 import { Button } from '../ui/Button'
@@ -88,6 +89,18 @@ function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
           <Sides look={look} before={before} onChange={change} />
         </Box>
         <Box gridArea="scores">
+          {kept.packet.watch.length > 0 && (
+            <Box marginBottom="4">
+              <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="2">
+                {t('watch.title')}
+              </chakra.h2>
+              <WatchList
+                watch={kept.packet.watch}
+                marks={recorder.ride.marks}
+                onTick={(watch, seen) => void recorder.say({ kind: 'watched', payload: { watch, seen } })}
+              />
+            </Box>
+          )}
           <Scores look={look} before={before} onChange={change} />
         </Box>
       </Grid>

@@ -42,6 +42,7 @@ export function Over({ open, kept, recorder, segment, exerciseName, ...on }: Ove
           marks={ride.marks}
           lastAsk={ride.exchanges.at(-1)?.id}
           segment={segment}
+          watch={kept.packet.watch}
           onSay={on.onSee}
           onClose={close}
         />
@@ -53,7 +54,9 @@ export function Over({ open, kept, recorder, segment, exerciseName, ...on }: Ove
         <Touches
           recorder={recorder}
           exerciseName={exerciseName}
+          watch={kept.packet.watch}
           onTakeBack={(target) => quietly(on.onTell('void', { target }))}
+          onWatch={(said) => quietly(on.onTell('watch', said))}
           onChange={({ id }) => {
             const ask = ride.exchanges.find((x) => x.id === id)
             on.onOpen(ask ? { what: 'ask', id, segment: ask.segment, ask } : { what: 'segment', id })

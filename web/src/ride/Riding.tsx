@@ -65,9 +65,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const hang = async (kind: string, payload: object) => tell(kind, { segment: await current(), ...payload })
   const touch = (strength: Strength, response: Response) => hang('exchange', { strength, response })
   const see = async (seen: Seen) => {
-    close()
     const { kind, ...rest } = seen
-    await ('exchange' in rest ? tell(kind, rest) : hang(kind, rest))
+    // ticks come one after the other
+    if (kind !== 'watched') close()
+    await (kind === 'release' || kind === 'watched' ? tell(kind, rest) : hang(kind, rest))
   }
   // written at the touch, with its time; the sheet only says more of it
   const more = async (strength: Strength, response: Response) => {

@@ -1,8 +1,9 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { Pencil, Redo2, Undo2 } from 'lucide-react'
+import { Eye, Pencil, Redo2, Undo2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { clockOffsets, correctedMs } from '../record'
-import type { Segment } from '../record'
+import type { OnWatch } from '../api'
+import type { Mark, OnWatch as OnWatchSaid, Ride, Segment, Side } from '../record'
 import type { KeptEntry } from '../store'
 import { clock } from '../text/format'
 import { Button } from '../ui/Button'
@@ -15,13 +16,23 @@ import type { Recorder } from './useRide'
 interface TouchesProps {
   recorder: Recorder
   exerciseName: (exercise: string) => string
+  watch: OnWatch[]
   onTakeBack: (id: string) => void
+  onWatch: (said: OnWatchSaid) => void
   onChange: (entry: KeptEntry) => void
   onClose: () => void
 }
 
 /** All that was touched in, the newest first: taken back, put back, changed. Nothing is lost by any of it. */
-export function Touches({ recorder, exerciseName, onTakeBack, onChange, onClose }: TouchesProps) {
+export function Touches({
+  recorder,
+  exerciseName,
+  watch,
+  onTakeBack,
+  onWatch,
+  onChange,
+  onClose,
+}: TouchesProps) {
   const { t } = useTranslation()
   const { entries, ride } = recorder
   const gone = new Set(ride.voided)
@@ -51,6 +62,7 @@ export function Touches({ recorder, exerciseName, onTakeBack, onChange, onClose 
                 <Spoken said={saidNow(ride, entries, e)} exerciseName={exerciseName} />
               </chakra.span>
               <Flex gap="1.5">
+                {!isGone && <ToWatch mark={markOf(ride, e.id)} ride={ride} watch={watch} onWatch={onWatch} />}
                 {!isGone && (e.kind === 'exchange' || e.kind === 'segment') && (
                   <Button paddingX="3" aria-label={t('touches.change')} onClick={() => onChange(e)}>
                     <Pencil size={18} aria-hidden />
@@ -77,6 +89,37 @@ export function Touches({ recorder, exerciseName, onTakeBack, onChange, onClose 
         })}
       </chakra.ol>
     </Sheet>
+  )
+}
+
+/** For so many weeks what was seen is asked again. */
+const WEEKS = 4
+
+function markOf(ride: Ride, id: string): Mark | undefined {
+  return ride.marks.find((m) => m.id === id)?.said
+}
+
+interface ToWatchProps extends Pick<TouchesProps, 'watch' | 'onWatch'> {
+  mark: Mark | undefined
+  ride: Ride
+}
+
+/** What was seen can be looked for again, if it is not already. */
+function ToWatch({ mark, ride, watch, onWatch }: ToWatchProps) {
+  const { t } = useTranslation()
+  if (mark?.kind !== 'fault' && mark?.kind !== 'sign') return null
+  const { kind: of, name, side } = mark
+  const isSame = (w: { name: string; side: Side }) => w.name === name && w.side === side
+  if (watch.some(isSame) || ride.marks.some((m) => m.said.kind === 'watch' && isSame(m.said))) return null
+  return (
+    <Button
+      paddingX="3"
+      aria-label={t('watch.do', { weeks: t('watch.weeks', { count: WEEKS }) })}
+      title={t('watch.do', { weeks: t('watch.weeks', { count: WEEKS }) })}
+      onClick={() => onWatch({ of, name, side, weeks: WEEKS })}
+    >
+      <Eye size={18} aria-hidden />
+    </Button>
   )
 }
 

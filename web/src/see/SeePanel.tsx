@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import type { OnWatch } from '../api'
 import type { Mark, Marked, Segment, Side } from '../record'
 import { Button } from '../ui/Button'
 import { SideLetter } from '../ui/side'
@@ -9,6 +10,7 @@ import { HorseFigure, RiderFigure } from './Figures'
 import { HandsAndVoice } from './HandsAndVoice'
 import { Measured } from './Measured'
 import { usualOf } from './usual'
+import { WatchList } from './WatchList'
 import { HABITS, HORSE, RIDER } from './words'
 import type { Region, Word } from './words'
 
@@ -24,12 +26,13 @@ interface SeePanelProps {
   /** The last ask that can be released from; undefined before the first. */
   lastAsk: string | undefined
   segment: Segment
+  watch: OnWatch[]
   onSay: (said: Said) => void
   onClose: () => void
 }
 
 /** Rider and horse as figures: touch the place, then the word. What this lesson marked most stands first. */
-export function SeePanel({ marks, lastAsk, segment, onSay, onClose }: SeePanelProps) {
+export function SeePanel({ marks, lastAsk, segment, watch, onSay, onClose }: SeePanelProps) {
   const { t } = useTranslation()
   const [tab, setTab] = useState<Tab>('rider')
   return (
@@ -52,6 +55,13 @@ export function SeePanel({ marks, lastAsk, segment, onSay, onClose }: SeePanelPr
           <X size={22} aria-hidden />
         </Button>
       </Flex>
+      {(tab === 'rider' || tab === 'horse') && (
+        <WatchList
+          watch={watch.filter((w) => w.isSign === (tab === 'horse'))}
+          marks={marks}
+          onTick={(which, seen) => onSay({ kind: 'watched', watch: which, seen })}
+        />
+      )}
       {tab === 'hand' ? (
         <HandsAndVoice lastAsk={lastAsk} onSay={onSay} />
       ) : tab === 'measured' ? (

@@ -1,3 +1,4 @@
 export { SeePanel } from './SeePanel'
 export type { Said as Seen } from './SeePanel'
 export { wordOf } from './words'
+export { WatchList } from './WatchList'

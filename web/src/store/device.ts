@@ -85,10 +85,11 @@ export function shelfOf(person: string): Shelf {
     .stores({ entries: 'id, lesson, passage, [lesson+kind]' })
     .upgrade((tx) =>
       tx
-        .table<Partial<KeptPacket>>('packets')
+        .table<{ arrival?: number; packet: Partial<Packet> }>('packets')
         .toCollection()
         .modify((kept) => {
           kept.arrival ??= 0
+          kept.packet.watch ??= []
         }),
     )
   shelves.set(person, shelf)

@@ -123,8 +123,15 @@ class FaultsRun {
 
     @Test
     void nothingIsLostNothingIsDoubledNothingIsAnothers() throws IOException {
-        app = Stage.demo("bench_faults");
-        proxy = new FaultProxy(app.port());
+        try (AppProcess started = Stage.demo("bench_faults");
+                FaultProxy between = new FaultProxy(started.port())) {
+            app = started;
+            proxy = between;
+            ride();
+        }
+    }
+
+    private void ride() throws IOException {
         List<Device> devices = List.of(new Device(), new Device());
         for (int i = 0; i < devices.size(); i++) {
             devices.get(i).signIn(i);
@@ -147,9 +154,6 @@ class FaultsRun {
             }
         }
         report(touches, found);
-        devices.forEach(d -> d.visitor.close());
-        proxy.close();
-        app.close();
         assertThat(found).isEqualTo(Journal.Difference.NONE);
     }
 

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /**
- * {@code ./strophos bench speed}: from the touch to the painted count, and to the durable entry, in a lesson of 3 000
+ * {@code ./strophos bench speed}: from the touch to the painted count in a lesson of 3 000
  * entries, with the processor slowed down four times as on an old phone.
  */
 class SpeedRun {
@@ -27,22 +27,14 @@ class SpeedRun {
     private static final int TOUCHES = 60;
     private static final double THROTTLE = 4;
     private static final double PAINT_MOST_MS = 50;
-    private static final double DURABLE_MOST_MS = 100;
 
-    /** Notes when the pointer went down, when the pad was painted with the new count, when the entry was durable. */
+    /** Notes when the key went down, when the pad was painted with the new count, which it is when the entry is durable. */
     private static final String WATCH = """
             () => {
-              window.speed = { down: 0, painted: [], durable: [] }
-              addEventListener('pointerdown', (e) => { speed.down = e.timeStamp }, true)
-              const bare = IDBDatabase.prototype.transaction
-              IDBDatabase.prototype.transaction = function (...a) {
-                const tx = bare.apply(this, a)
-                if (tx.mode === 'readwrite' && [...tx.objectStoreNames].includes('counters'))
-                  tx.addEventListener('complete', () => speed.durable.push(performance.now() - speed.down))
-                return tx
-              }
+              window.speed = { down: 0, painted: [] }
+              addEventListener('keydown', (e) => { speed.down = e.timeStamp }, true)
               new MutationObserver((all) => {
-                if (!all.some((m) => / so far/.test(m.target.getAttribute?.('aria-label') ?? ''))) return
+                if (!all.some((m) => /^Yes at strength 2, .* so far/.test(m.target.getAttribute?.('aria-label') ?? ''))) return
                 requestAnimationFrame(() => {
                   const channel = new MessageChannel()
                   channel.port1.onmessage = () => speed.painted.push(performance.now() - speed.down)
@@ -54,8 +46,8 @@ class SpeedRun {
 
     @Test
     void aTouchIsPaintedAndKeptAtOnce() throws IOException {
-        AppProcess app = Stage.demo("bench_speed");
-        try (Visitor coach = new Visitor(app.port(), 390, 844)) {
+        try (AppProcess app = Stage.demo("bench_speed");
+                Visitor coach = new Visitor(app.port(), 390, 844)) {
             coach.signIn("ottilie");
             Rider rider = Rider.inNewLesson(coach).begin().isAllSent();
             fill(coach, rider);
@@ -65,30 +57,25 @@ class SpeedRun {
             JsonObject rate = new JsonObject();
             rate.addProperty("rate", THROTTLE);
             chromium.send("Emulation.setCPUThrottlingRate", rate);
-            int before = rider.shown();
+            // by key: a driver's pointer goes up late on a slow processor, which is a long touch
             for (int i = 1; i <= TOUCHES; i++) {
-                coach.button("Yes at strength 2").click();
-                rider.sees(before + i);
+                coach.page().keyboard().press("2");
+                coach.page().keyboard().press("y");
+                coach.page().waitForFunction("n => speed.painted.length >= n", i);
             }
             List<Double> painted = measured(coach, "painted");
-            List<Double> durable = measured(coach, "durable");
             String said =
-                    "%d entries in the lesson, processor at 1/%.0f, %d touches: touch to paint p50 %.0f, p95 %.0f ms (aim %.0f); to durable p50 %.0f, p95 %.0f ms (aim %.0f)"
+                    "%d entries in the lesson, processor at 1/%.0f, %d touches: touch to paint p50 %.0f, p95 %.0f ms (aim %.0f); what is painted is durable already"
                             .formatted(
                                     ENTRIES,
                                     THROTTLE,
                                     TOUCHES,
                                     share(painted, 0.5),
                                     share(painted, 0.95),
-                                    PAINT_MOST_MS,
-                                    share(durable, 0.5),
-                                    share(durable, 0.95),
-                                    DURABLE_MOST_MS);
+                                    PAINT_MOST_MS);
             Files.writeString(Path.of(System.getProperty("strophos.root"), "e2e/target/speed.txt"), said + "\n");
             assertThat(share(painted, 0.95)).as(said).isLessThanOrEqualTo(PAINT_MOST_MS);
-            assertThat(share(durable, 0.95)).as(said).isLessThanOrEqualTo(DURABLE_MOST_MS);
         }
-        app.close();
     }
 
     /** Another device of the same coach has ridden before, on the segment that was begun. */
