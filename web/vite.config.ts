@@ -45,5 +45,7 @@ export default defineConfig({
     // one worker for all files: starting one for each took longer than their tests, and failed on a busy machine
     isolate: false,
     maxWorkers: 1,
+    // time limits stand in the benchmark; this one only ends what hangs
+    testTimeout: 60_000,
   },
 })

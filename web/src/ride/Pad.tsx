@@ -1,4 +1,5 @@
 import { chakra, Grid } from '@chakra-ui/react'
+import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { RESPONSES, STRENGTHS } from '../record'
 import type { Response, Strength } from '../record'
@@ -52,16 +53,16 @@ export function Pad({ side, counts, armed, onTouch, onMore }: PadProps) {
           {STRENGTHS.map((strength) => {
             const count = counts?.[strength - 1]?.[row] ?? 0
             return (
-              <Touch
+              <Key
                 key={strength}
-                aria-label={t('ride.cell', { response: t(`response.${response}`), strength, count })}
-                onShort={() => onTouch(strength, response)}
-                onLong={() => onMore(strength, response)}
-                data-row={response}
-              >
-                <Fill share={count / most} color={side ? SIDE[side].color : 'quiet'} />
-                <Count isFilled={count > 0}>{count > 0 ? count : ''}</Count>
-              </Touch>
+                strength={strength}
+                response={response}
+                count={count}
+                share={count / most}
+                color={side ? SIDE[side].color : 'quiet'}
+                onTouch={onTouch}
+                onMore={onMore}
+              />
             )
           })}
           {isLeftHand && head(response)}
@@ -71,14 +72,33 @@ export function Pad({ side, counts, armed, onTouch, onMore }: PadProps) {
   )
 }
 
-interface TouchProps extends React.ComponentProps<typeof Cell> {
-  onShort: () => void
-  onLong: () => void
+interface KeyProps extends Pick<PadProps, 'onTouch' | 'onMore'> {
+  strength: Strength
+  response: Response
+  count: number
+  /** Of the fullest. */
+  share: number
+  color: string
 }
 
-function Touch({ onShort, onLong, ...cell }: TouchProps) {
-  return <Cell {...cell} {...useLongTouch(onShort, onLong)} />
-}
+/** One key; drawn anew only when what it shows has changed, so that a touch is painted at once. */
+const Key = memo(function Key({ strength, response, count, share, color, onTouch, onMore }: KeyProps) {
+  const { t } = useTranslation()
+  const touch = useLongTouch(
+    () => onTouch(strength, response),
+    () => onMore(strength, response),
+  )
+  return (
+    <Cell
+      aria-label={t('ride.cell', { response: t(`response.${response}`), strength, count })}
+      data-row={response}
+      {...touch}
+    >
+      <Fill share={share} color={color} />
+      <Count isFilled={count > 0}>{count > 0 ? count : ''}</Count>
+    </Cell>
+  )
+})
 
 const PadRow = chakra('div', { base: { display: 'contents' } })
 

@@ -1,4 +1,5 @@
 import { chakra } from '@chakra-ui/react'
+import { memo } from 'react'
 import type { Ride } from '../record'
 import type { KeptEntry } from '../store'
 import { SEEN_KINDS } from './choose'
@@ -15,7 +16,7 @@ interface RecentProps {
 }
 
 /** The last touches, the newest first; what was taken back is struck through. */
-export function Recent({ entries, ride, exerciseName }: RecentProps) {
+export const Recent = memo(function Recent({ entries, ride, exerciseName }: RecentProps) {
   const gone = new Set(ride.voided)
   const said = entries
     .filter((e) => SHOWN_KINDS.has(e.kind))
@@ -37,4 +38,4 @@ export function Recent({ entries, ride, exerciseName }: RecentProps) {
       ))}
     </chakra.ol>
   )
-}
+})

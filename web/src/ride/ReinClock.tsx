@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { clock } from '../text/format'
 import { SIDE, SideLetter } from '../ui/side'
@@ -12,7 +13,7 @@ interface ReinClockProps {
 }
 
 /** Time on each rein, mirrored about a middle: a lopsided bar is a lopsided lesson. */
-export function ReinClock({ leftMs, rightMs, now }: ReinClockProps) {
+export const ReinClock = memo(function ReinClock({ leftMs, rightMs, now }: ReinClockProps) {
   const { t } = useTranslation()
   const most = Math.max(60_000, leftMs, rightMs)
   return (
@@ -21,7 +22,7 @@ export function ReinClock({ leftMs, rightMs, now }: ReinClockProps) {
       <HalfBar side="RIGHT" ms={rightMs} share={rightMs / most} isNow={now === 'RIGHT'} />
     </Flex>
   )
-}
+})
 
 function HalfBar({ side, ms, share, isNow }: { side: Sided; ms: number; share: number; isNow: boolean }) {
   return (

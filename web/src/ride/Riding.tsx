@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useMemo, useState } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
 import { clockOffsets } from '../record'
@@ -10,6 +10,7 @@ import { clock } from '../text/format'
 import { Button } from '../ui/Button'
 import { useHand } from '../ui/hand'
 import { useAwake } from '../ui/useAwake'
+import { useSteady } from '../ui/useSteady'
 import { AnyPad } from './AnyPad'
 import { lastStanding } from './choose'
 import { LastLine } from './LastLine'
@@ -82,9 +83,13 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   }
   const toggle = (what: 'seen' | 'figure' | 'touches') =>
     setOpen((now) => (now?.what === what ? undefined : { what }))
+  const onTouch = useSteady((...at: Parameters<typeof touch>) => quietly(touch(...at)))
+  const onMore = useSteady((...at: Parameters<typeof more>) => quietly(more(...at)))
+  const onChange = useSteady(change)
+  const onFigure = useSteady(() => setOpen({ what: 'figure' }))
   const armed = useKeys({
-    onTouch: (...at) => quietly(touch(...at)),
-    onMore: (...at) => quietly(more(...at)),
+    onTouch,
+    onMore,
     onRein: (rein) => change({ rein }),
     onUndo: () => quietly(undo()),
     onSee: () => toggle('seen'),
@@ -93,8 +98,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     isElsewhere: open !== undefined,
   })
   const side = segment.rein === 'NONE' ? null : segment.rein
-  const names = new Map(rungs.map((r) => [r.exercise, r.name]))
-  const exerciseName = (exercise: string) => names.get(exercise) ?? exercise
+  const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
+  const exerciseName = useCallback((exercise: string) => names.get(exercise) ?? exercise, [names])
 
   // on a phone it stands where the names are, so that the pad keeps its size
   const says = isResting ? (
@@ -192,8 +197,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           segment={segment}
           armed={armed}
           nowMs={nowMs}
-          onTouch={(...at) => quietly(touch(...at))}
-          onMore={(...at) => quietly(more(...at))}
+          onTouch={onTouch}
+          onMore={onMore}
           onHang={(kind, payload) => quietly(hang(kind, payload))}
           onAmend={(target, payload) => quietly(tell('amend', { target, payload }))}
         />
@@ -230,13 +235,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
             onChange={change}
           />
         )}
-        <SegmentBar
-          rungs={rungs}
-          now={segment}
-          plan={planned.plan}
-          onChange={change}
-          onFigure={() => setOpen({ what: 'figure' })}
-        />
+        <SegmentBar rungs={rungs} now={segment} plan={planned.plan} onChange={onChange} onFigure={onFigure} />
         <Box flex="1" minHeight="0" overflow="hidden" display={{ base: 'none', lg: 'block' }}>
           <Recent entries={recorder.entries} ride={ride} exerciseName={exerciseName} />
         </Box>

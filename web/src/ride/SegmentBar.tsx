@@ -1,13 +1,13 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Circle, MoveUpRight, RectangleHorizontal } from 'lucide-react'
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Segment } from '../record'
 import { Button, Select } from '../ui/Button'
 import { SIDE } from '../ui/side'
-import { choicesOf } from './choose'
+import { choicesOf, isSame } from './choose'
 import type { Choosable, Ridden } from './choose'
 import { figureInWords } from './FigureSheet'
 
@@ -24,7 +24,13 @@ interface SegmentBarProps {
 }
 
 /** In reach of the thumb: who rides, gait, exercise, and the rein biggest of all. Each is one touch. */
-export function SegmentBar({ rungs, now, plan, onChange, onFigure }: SegmentBarProps) {
+export const SegmentBar = memo(function SegmentBar({
+  rungs,
+  now,
+  plan,
+  onChange,
+  onFigure,
+}: SegmentBarProps) {
   const { t } = useTranslation()
   const all = plannedFirst(choicesOf(rungs), plan)
   const shown = all.filter(
@@ -118,6 +124,17 @@ export function SegmentBar({ rungs, now, plan, onChange, onFigure }: SegmentBarP
         ))}
       </Grid>
     </Flex>
+  )
+}, isDrawnAlike)
+
+/** A touch makes the segment anew, mostly with the same in it. */
+function isDrawnAlike(a: SegmentBarProps, b: SegmentBarProps): boolean {
+  return (
+    isSame(a.now, b.now) &&
+    a.rungs === b.rungs &&
+    a.plan === b.plan &&
+    a.onChange === b.onChange &&
+    a.onFigure === b.onFigure
   )
 }
 

@@ -13,7 +13,8 @@ export function useLog(shelf: Shelf, lesson: string): [KeptEntry[] | undefined, 
   const show = useCallback(() => setEntries([...known.current.values()]), [])
   useEffect(() => {
     const log = (known.current = new Map<string, KeptEntry>())
-    const catchUp = async (ids: string[]) => {
+    const catchUp = async () => {
+      const ids = await shelf.entries.where({ lesson }).primaryKeys()
       const fresh = await shelf.entries.bulkGet(ids.filter((id) => !log.has(id)))
       if (known.current !== log) return
       // what was forgotten on this device goes from the screen as well
@@ -24,8 +25,14 @@ export function useLog(shelf: Shelf, lesson: string): [KeptEntry[] | undefined, 
       fresh.forEach((e) => e && log.set(e.id, e))
       show()
     }
-    const ids = liveQuery(() => shelf.entries.where({ lesson }).primaryKeys())
-    const reading = ids.subscribe((found) => void catchUp(found))
+    // a log only grows: what this screen wrote itself is known already when its number changes
+    const size = liveQuery(() => shelf.entries.where({ lesson }).count())
+    let isRead = false
+    const reading = size.subscribe((count) => {
+      if (isRead && count === log.size) return
+      isRead = true
+      void catchUp()
+    })
     return () => reading.unsubscribe()
   }, [shelf, lesson, show])
   const add = useCallback(

@@ -9,7 +9,9 @@ export async function packetOf(shelf: Shelf, lesson: string): Promise<KeptPacket
       api.GET('/api/v1/lessons/{id}/packet', { params: { path: { id: lesson } } }),
     )
     const { entries, arrival } = packet
-    const kept = { lesson, packet, offsetMs: packet.serverMs - Date.now(), arrival }
+    // its entries lie among the entries, once
+    const bare = { ...packet, entries: [] }
+    const kept = { lesson, packet: bare, offsetMs: packet.serverMs - Date.now(), arrival }
     await shelf
       .transaction('rw', shelf.packets, shelf.entries, async () => {
         await shelf.packets.put(kept)
