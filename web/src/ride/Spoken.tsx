@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next'
 import type { TFunction } from 'i18next'
 import { MARK_KINDS } from '../record'
-import type { Aid, Mark, Payload } from '../record'
+import type { Aid, Mark, Payload, Side } from '../record'
 
 /** What an entry says, in a few words. */
 export function Spoken({
@@ -42,13 +42,16 @@ function isMark(said: Payload): said is Mark {
 
 const MARKS = new Set<string>(MARK_KINDS)
 
+function seenInWords(t: TFunction, { name, side }: { name: string; side: Side }): string {
+  const where = side === 'NONE' ? '' : `, ${t(`side.${side}`)}`
+  return t(`seen.${name}`, { defaultValue: name }) + where
+}
+
 function markInWords(t: TFunction, said: Mark): string {
   switch (said.kind) {
     case 'fault':
-    case 'sign': {
-      const side = said.side === 'NONE' ? '' : `, ${t(`side.${said.side}`)}`
-      return t(`seen.${said.name}`, { defaultValue: said.name }) + side
-    }
+    case 'sign':
+      return seenInWords(t, said)
     case 'correction':
       return t(said.made ? 'see.made' : 'see.letPass')
     case 'release':
@@ -81,7 +84,7 @@ function markInWords(t: TFunction, said: Mark): string {
       return t('see.effort', { horse: said.horse })
     case 'watch':
       return t('watch.put', {
-        what: t(`seen.${said.name}`, { defaultValue: said.name }),
+        what: seenInWords(t, said),
         weeks: t('watch.weeks', { count: said.weeks }),
       })
     case 'watched':
