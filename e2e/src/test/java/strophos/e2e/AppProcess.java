@@ -60,7 +60,7 @@ final class AppProcess implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        Await.until("the application is ready, see " + log, Duration.ofMinutes(2), this::isReady);
+        Await.until("the application is ready, see " + log, Duration.ofMinutes(5), this::isReady);
         return this;
     }
 
