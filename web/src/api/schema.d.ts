@@ -1174,6 +1174,8 @@ export interface components {
             serverMs: number;
             usual: components["schemas"]["Usual"][];
             watch: components["schemas"]["OnWatch"][];
+            /** Format: int32 */
+            watchWeeks: number;
         };
         PairLine: {
             horse: string;

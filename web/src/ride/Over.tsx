@@ -55,6 +55,7 @@ export function Over({ open, kept, recorder, segment, exerciseName, ...on }: Ove
           recorder={recorder}
           exerciseName={exerciseName}
           watch={kept.packet.watch}
+          watchWeeks={kept.packet.watchWeeks}
           onTakeBack={(target) => quietly(on.onTell('void', { target }))}
           onWatch={(said) => quietly(on.onTell('watch', said))}
           onChange={({ id }) => {

@@ -188,7 +188,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       <Flex
         gridColumn={{ lg: pad }}
         gridRow={{ lg: '2 / 6' }}
-        minHeight="0"
+        // on a low screen the page scrolls: no key gets smaller than a thumb, and nothing lies over another
+        minHeight={{ base: 'auto', lg: '0' }}
         display={{ base: isCovered ? 'none' : 'flex', lg: 'flex' }}
       >
         <AnyPad

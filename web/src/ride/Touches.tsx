@@ -17,6 +17,8 @@ interface TouchesProps {
   recorder: Recorder
   exerciseName: (exercise: string) => string
   watch: OnWatch[]
+  /** For so many weeks what was seen is asked again; 0 in a packet that does not say. */
+  watchWeeks: number
   onTakeBack: (id: string) => void
   onWatch: (said: OnWatchSaid) => void
   onChange: (entry: KeptEntry) => void
@@ -28,6 +30,7 @@ export function Touches({
   recorder,
   exerciseName,
   watch,
+  watchWeeks,
   onTakeBack,
   onWatch,
   onChange,
@@ -62,7 +65,15 @@ export function Touches({
                 <Spoken said={saidNow(ride, entries, e)} exerciseName={exerciseName} />
               </chakra.span>
               <Flex gap="1.5">
-                {!isGone && <ToWatch mark={markOf(ride, e.id)} ride={ride} watch={watch} onWatch={onWatch} />}
+                {!isGone && (
+                  <ToWatch
+                    mark={markOf(ride, e.id)}
+                    ride={ride}
+                    watch={watch}
+                    watchWeeks={watchWeeks}
+                    onWatch={onWatch}
+                  />
+                )}
                 {!isGone && (e.kind === 'exchange' || e.kind === 'segment') && (
                   <Button paddingX="3" aria-label={t('touches.change')} onClick={() => onChange(e)}>
                     <Pencil size={18} aria-hidden />
@@ -92,31 +103,28 @@ export function Touches({
   )
 }
 
-/** For so many weeks what was seen is asked again. */
-const WEEKS = 4
-
 function markOf(ride: Ride, id: string): Mark | undefined {
   return ride.marks.find((m) => m.id === id)?.said
 }
 
-interface ToWatchProps extends Pick<TouchesProps, 'watch' | 'onWatch'> {
+interface ToWatchProps extends Pick<TouchesProps, 'watch' | 'watchWeeks' | 'onWatch'> {
   mark: Mark | undefined
   ride: Ride
 }
 
 /** What was seen can be looked for again, if it is not already. */
-function ToWatch({ mark, ride, watch, onWatch }: ToWatchProps) {
+function ToWatch({ mark, ride, watch, watchWeeks, onWatch }: ToWatchProps) {
   const { t } = useTranslation()
-  if (mark?.kind !== 'fault' && mark?.kind !== 'sign') return null
+  if (watchWeeks === 0 || (mark?.kind !== 'fault' && mark?.kind !== 'sign')) return null
   const { kind: of, name, side } = mark
   const isSame = (w: { name: string; side: Side }) => w.name === name && w.side === side
   if (watch.some(isSame) || ride.marks.some((m) => m.said.kind === 'watch' && isSame(m.said))) return null
   return (
     <Button
       paddingX="3"
-      aria-label={t('watch.do', { weeks: t('watch.weeks', { count: WEEKS }) })}
-      title={t('watch.do', { weeks: t('watch.weeks', { count: WEEKS }) })}
-      onClick={() => onWatch({ of, name, side, weeks: WEEKS })}
+      aria-label={t('watch.do', { weeks: t('watch.weeks', { count: watchWeeks }) })}
+      title={t('watch.do', { weeks: t('watch.weeks', { count: watchWeeks }) })}
+      onClick={() => onWatch({ of, name, side, weeks: watchWeeks })}
     >
       <Eye size={18} aria-hidden />
     </Button>

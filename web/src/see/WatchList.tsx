@@ -25,29 +25,31 @@ export function WatchList({ watch, marks, onTick }: WatchListProps) {
         const now = ticked?.kind === 'watched' ? ticked.seen : undefined
         const name = t(`seen.${w.name}`, { defaultValue: w.name })
         return (
-          <Flex as="li" key={w.id} align="center" gap="1.5" role="group" aria-label={name}>
-            <chakra.span flex="1" minWidth="0" lineHeight="1.15">
-              <Flex as="span" align="center" gap="1.5" fontWeight="650">
-                {w.side !== 'NONE' && <SideLetter side={w.side} />}
-                {name}
-              </Flex>
-              <chakra.span fontSize="sm" color="quiet">
-                {w.asked > 0 ? t('watch.sofar', { seen: w.seen, count: w.asked }) : t('watch.fresh')}
+          <li key={w.id}>
+            <Flex align="center" gap="1.5" role="group" aria-label={name}>
+              <chakra.span flex="1" minWidth="0" lineHeight="1.15">
+                <Flex as="span" align="center" gap="1.5" fontWeight="650">
+                  {w.side !== 'NONE' && <SideLetter side={w.side} />}
+                  {name}
+                </Flex>
+                <chakra.span fontSize="sm" color="quiet">
+                  {w.asked > 0 ? t('watch.sofar', { seen: w.seen, count: w.asked }) : t('watch.fresh')}
+                </chakra.span>
               </chakra.span>
-            </chakra.span>
-            {[true, false].map((seen) => (
-              <Button
-                key={String(seen)}
-                look="key"
-                minHeight="52px"
-                paddingX="3"
-                aria-pressed={now === seen}
-                onClick={() => onTick(w.id, seen)}
-              >
-                {t(seen ? 'watch.seen' : 'watch.notSeen')}
-              </Button>
-            ))}
-          </Flex>
+              {[true, false].map((seen) => (
+                <Button
+                  key={String(seen)}
+                  look="key"
+                  minHeight="52px"
+                  paddingX="3"
+                  aria-pressed={now === seen}
+                  onClick={() => onTick(w.id, seen)}
+                >
+                  {t(seen ? 'watch.seen' : 'watch.notSeen')}
+                </Button>
+              ))}
+            </Flex>
+          </li>
         )
       })}
     </chakra.ul>

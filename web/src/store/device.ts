@@ -90,6 +90,7 @@ export function shelfOf(person: string): Shelf {
         .modify((kept) => {
           kept.arrival ??= 0
           kept.packet.watch ??= []
+          kept.packet.watchWeeks ??= 0
         }),
     )
   shelves.set(person, shelf)

@@ -15,6 +15,9 @@ import java.util.Map;
  */
 public record Watched(LocalDate since, int weeks, int asked, int seen) {
 
+    /** How long something is watched when nobody says otherwise, in weeks. Common practice, no source. */
+    public static final int STANDARD_WEEKS = 4;
+
     /** The longest watch, in weeks: half a year. */
     public static final int LONGEST_WEEKS = 26;
 

@@ -146,9 +146,7 @@ class FilesController {
     @Needs(Action.IMPORT)
     TakenFile take(@Valid @RequestBody TextFile text) {
         List<Answer> answers = log.takeFile(file.read(text.text()));
-        if (text.isTrial()) {
-            Sheets.rollBack();
-        }
+        Trial.endsHereIf(text.isTrial());
         List<NotTaken> refused = new ArrayList<>();
         answers.stream()
                 .filter(a -> a.outcome() == Answer.Outcome.REFUSED)
@@ -177,9 +175,7 @@ class FilesController {
             throw Problem.refused(List.of(new Issue("sheet_issues", "text", "a table without issues")));
         }
         int stored = isWhole ? sheets.take(id, found.asks()) : 0;
-        if (sheet.isTrial()) {
-            Sheets.rollBack();
-        }
+        Trial.endsHereIf(sheet.isTrial());
         return new SheetView(
                 found.heading(),
                 found.columns(),

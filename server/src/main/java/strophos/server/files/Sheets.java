@@ -13,7 +13,6 @@ import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.core.record.Entry;
@@ -117,11 +116,6 @@ class Sheets {
                     "This lesson has a record already; put in a lesson of its own for the table.",
                     List.of(new Issue("has_record", "lesson", "a lesson that was not ridden yet")));
         }
-    }
-
-    /** Undoes all of it when the transaction ends: what was counted is what would have been. */
-    static void rollBack() {
-        TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
     }
 
     private LocalDate day(LessonRepository.Lesson lesson) {

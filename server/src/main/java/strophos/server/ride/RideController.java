@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.core.record.Entry;
 import strophos.core.school.School;
+import strophos.core.watch.Watched;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.lesson.LessonRepository;
@@ -93,6 +94,7 @@ class RideController {
             Plans.PlanForRide plan,
             List<LookRepository.Looked> looksBefore,
             List<OnWatch> watch,
+            int watchWeeks,
             long serverMs) {}
 
     /** So many earlier looks stand behind a new one. */
@@ -127,6 +129,7 @@ class RideController {
                 plans.forRide(id, clock.instant()),
                 looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
                 watch.of(lesson.pair(), LocalDate.ofInstant(clock.instant(), lessons.zone()), lessons.zone()),
+                Watched.STANDARD_WEEKS,
                 clock.millis());
     }
 
