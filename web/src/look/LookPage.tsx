@@ -6,7 +6,7 @@ import { useParams } from 'react-router'
 import { answerOf, api, Unreachable } from '../api'
 import type { Looked } from '../api'
 import type { FirstLook } from '../record'
-import { OutboxLine, usePacket, useRide } from '../ride'
+import { OutboxLine, usePacket, useRide, useSending } from '../ride'
 import type { Recorder } from '../ride'
 import { WatchList } from '../see'
 import type { KeptPacket } from '../store'
@@ -44,7 +44,7 @@ function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
   const made = recorder.ride.looks.at(-1)
   const [look, setLook] = useState<FirstLook>(made?.seen ?? {})
   const before = looksBefore.map((l: Looked) => lookOf(l.checks))
-  const isAllSent = recorder.outbox.waiting === 0
+  const isAllSent = useSending(recorder.outbox, lesson.id).waiting === 0
   const view = useQuery({
     queryKey: ['look', lesson.id],
     queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/look', { params: { path: { id: lesson.id } } })),
@@ -105,7 +105,7 @@ function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
         </Box>
       </Grid>
       <KeepBar>
-        <OutboxLine recorder={recorder} lesson={lesson.id} />
+        <OutboxLine outbox={recorder.outbox} lesson={lesson.id} isLost={recorder.lost !== undefined} />
         <Button look="live" minWidth="9rem" disabled={!isChanged} onClick={() => void keep()}>
           {t(made ? 'look.keepAgain' : 'look.keep')}
         </Button>

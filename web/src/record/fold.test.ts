@@ -2,7 +2,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { describe, expect, test } from 'vitest'
 import type { Entry } from './entry'
-import { fold } from './fold'
+import { fold, GrowingFold } from './fold'
 import type { Ride } from './ride'
 
 interface Example {
@@ -26,6 +26,33 @@ describe('the hand-made examples, read by the server as well', () => {
   })
 })
 
+/** Folded at each of its entries, as a screen does. */
+function grownTo(entries: Entry[]): Ride {
+  const growing = new GrowingFold()
+  let ride = growing.of([])
+  entries.forEach((_, i) => (ride = growing.of(entries.slice(0, i + 1))))
+  return ride
+}
+
+describe('a log that grows', () => {
+  test.each(readdirSync(folder))('%s tells the same, entry by entry', (file) => {
+    const { says, entries } = read(file)
+    const growing = new GrowingFold()
+    entries.forEach((_, i) => {
+      const log = entries.slice(0, i + 1)
+      expect(growing.of(log), `${says}, the first ${i + 1}`).toEqual(fold(log))
+    })
+  })
+
+  test('is folded anew when an entry is gone or another log is given', () => {
+    const { entries } = read('one-lesson.json')
+    const growing = new GrowingFold()
+    growing.of(entries)
+    expect(growing.of(entries.slice(0, -1))).toEqual(fold(entries.slice(0, -1)))
+    expect(growing.of(entries.slice(1))).toEqual(fold(entries.slice(1)))
+  })
+})
+
 describe('a thousand seeded logs written by the other language', () => {
   test('tell the same rides', () => {
     expect(existsSync(logs), `${logs} is written by the core's tests; run ./strophos test`).toBe(true)
@@ -36,6 +63,9 @@ describe('a thousand seeded logs written by the other language', () => {
       expect(fold(entries), `seed ${seed}`).toEqual(ride)
       expect(fold([...entries].reverse()), `seed ${seed}, backwards`).toEqual(ride)
       expect(fold([...entries, ...entries]), `seed ${seed}, doubled`).toEqual(ride)
+      expect(grownTo(entries), `seed ${seed}, one by one`).toEqual(ride)
+      expect(grownTo(entries.toReversed()), `seed ${seed}, one by one backwards`).toEqual(ride)
+      expect(grownTo([...entries, ...entries]), `seed ${seed}, one by one twice`).toEqual(ride)
     })
   })
 })

@@ -12,17 +12,73 @@ const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
  * sorted log: clock offsets; backwards, what is taken back or amended; forwards, the ride.
  */
 export function fold(entries: readonly Entry[]): Ride {
+  const { told, voided, odd } = folded(entries)
+  return tellRide(told, voided, odd)
+}
+
+/**
+ * Folds a log that grows: says what {@link fold} says of the same entries. An entry that comes after all that is known and
+ * changes nothing before it is told on; anything else is folded anew.
+ */
+export class GrowingFold {
+  private known: Folded = folded([])
+
+  of(entries: readonly Entry[]): Ride {
+    this.known = grown(this.known, entries) ?? folded(entries)
+    const { told, voided, odd } = this.known
+    return tellRide(told, voided, odd)
+  }
+}
+
+/** A log, read. */
+interface Folded {
+  /** In the order they were given. */
+  entries: readonly Entry[]
+  ids: Set<string>
+  offsets: Map<string, number>
+  last: Entry | undefined
+  told: Told[]
+  voided: string[]
+  odd: string[]
+}
+
+function folded(entries: readonly Entry[]): Folded {
   const offsets = clockOffsets(entries)
   const log = sorted(entries, offsets)
   const said = settle(log)
-  return tellRide(
-    log.flatMap((e): Told[] => {
+  return {
+    entries,
+    ids: new Set(log.map((e) => e.id)),
+    offsets,
+    last: log.at(-1),
+    told: log.flatMap((e): Told[] => {
       const payload = said.payloads.get(e.id)
       return payload ? [{ entry: e, atMs: correctedMs(e, offsets), payload }] : []
     }),
-    log.filter((e) => said.voided.has(e.id)).map((e) => e.id),
-    log.filter((e) => said.odd.has(e.id)).map((e) => e.id),
-  )
+    voided: log.filter((e) => said.voided.has(e.id)).map((e) => e.id),
+    odd: log.filter((e) => said.odd.has(e.id)).map((e) => e.id),
+  }
+}
+
+/** What was known with what came after it; undefined where that changes what was known. */
+function grown(known: Folded, entries: readonly Entry[]): Folded | undefined {
+  const { offsets } = known
+  if (known.entries.some((e, i) => entries[i] !== e)) return undefined
+  const more = entries.slice(known.entries.length)
+  const ids = new Set(known.ids)
+  const told = [...known.told]
+  const odd = [...known.odd]
+  let last = known.last
+  for (const entry of more) {
+    if (NOT_AMENDABLE.has(entry.kind) || ids.has(entry.id)) return undefined
+    if (last && inOrder(offsets)(last, entry) >= 0) return undefined
+    const payload = readOnce(entry.kind, entry.v, entry.payload)
+    if (payload) told.push({ entry, atMs: correctedMs(entry, offsets), payload })
+    else odd.push(entry.id)
+    ids.add(entry.id)
+    last = entry
+  }
+  return { ...known, entries, ids, told, odd, last }
 }
 
 /** What was read of a payload; a payload never changes, and a log is folded again at each touch. */
@@ -56,15 +112,15 @@ export function correctedMs(entry: Entry, offsets: Map<string, number>): number 
 
 function sorted(entries: readonly Entry[], offsets: Map<string, number>): Entry[] {
   const seen = new Set<string>()
-  return [...entries]
-    .sort(
-      (a, b) =>
-        correctedMs(a, offsets) - correctedMs(b, offsets) ||
-        byText(a.device, b.device) ||
-        a.seq - b.seq ||
-        byText(a.id, b.id),
-    )
-    .filter((e) => !seen.has(e.id) && seen.add(e.id))
+  return [...entries].sort(inOrder(offsets)).filter((e) => !seen.has(e.id) && seen.add(e.id))
+}
+
+function inOrder(offsets: Map<string, number>) {
+  return (a: Entry, b: Entry) =>
+    correctedMs(a, offsets) - correctedMs(b, offsets) ||
+    byText(a.device, b.device) ||
+    a.seq - b.seq ||
+    byText(a.id, b.id)
 }
 
 function byText(a: string, b: string): number {

@@ -14,7 +14,7 @@ export interface Told {
 }
 
 /** The forward pass of the fold: hears the standing entries in order and tells the ride. */
-export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
+export function tellRide(told: readonly Told[], voided: string[], odd: string[]): Ride {
   let startedAtMs: number | null = null
   let endedAtMs: number | null = null
   const segments: Segment[] = []
@@ -29,7 +29,8 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
     const rest = rests.at(-1)
     if (rest?.endMs === null) rest.endMs = atMs
   }
-  for (const { entry, atMs, payload } of told) {
+  for (const each of told) {
+    const { entry, atMs, payload } = each
     switch (payload.kind) {
       case 'lesson_started':
         startedAtMs ??= atMs
@@ -47,8 +48,7 @@ export function tellRide(told: Told[], voided: string[], odd: string[]): Ride {
         break
       }
       case 'exchange': {
-        const { kind: _, ...ask } = payload
-        exchanges.push({ id: entry.id, atMs, author: entry.author, ...ask })
+        exchanges.push(asked(each, payload))
         break
       }
       case 'first_look':
@@ -101,25 +101,34 @@ function reinMs(segments: Segment[]): Record<Rein, number> {
   return ms
 }
 
+/** An exchange as it is told; a log that grows tells it again and again. */
+const made = new WeakMap<Told, Exchange>()
+
+function asked(told: Told, { kind: _, ...ask }: Payload & { kind: 'exchange' }): Exchange {
+  const before = made.get(told)
+  if (before) return before
+  const exchange = { id: told.entry.id, atMs: told.atMs, author: told.entry.author, ...ask }
+  made.set(told, exchange)
+  return exchange
+}
+
 function tallies(exchanges: Exchange[], byId: Map<string, Segment>): Tally[] {
+  const keys = new Map([...byId].map(([id, s]) => [id, tallyKey(s)]))
   const found = new Map<string, Tally>()
   for (const x of exchanges) {
-    const s = byId.get(x.segment)
-    if (!s) continue
-    const { exercise, gait, place, rein, mounted } = s
-    const key = tallyKey(s)
-    const tally = found.get(key) ?? {
-      exercise,
-      gait,
-      place,
-      rein,
-      mounted,
-      counts: STRENGTHS.map(() => RESPONSES.map(() => 0)),
-    }
+    const key = keys.get(x.segment) ?? ''
+    const tally = found.get(key) ?? begun(byId.get(x.segment))
+    if (!tally) continue
     found.set(key, tally)
     const row = tally.counts[x.strength - 1]
     const column = RESPONSES.indexOf(x.response)
     if (row) row[column] = (row[column] ?? 0) + 1
   }
   return [...found].sort(([a], [b]) => (a < b ? -1 : 1)).map(([, tally]) => tally)
+}
+
+function begun(segment: Segment | undefined): Tally | undefined {
+  if (!segment) return undefined
+  const { exercise, gait, place, rein, mounted } = segment
+  return { exercise, gait, place, rein, mounted, counts: STRENGTHS.map(() => RESPONSES.map(() => 0)) }
 }

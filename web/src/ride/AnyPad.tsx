@@ -1,15 +1,17 @@
 import type { Usual } from '../api'
-import type { LineDetail, Response, Ride, Segment, Strength, Tally } from '../record'
+import { tallyKey } from '../record'
+import type { LineDetail, Response, Ride, Segment, Strength } from '../record'
 import { ChoicePad } from './ChoicePad'
 import { LinePad } from './LinePad'
 import { Pad } from './Pad'
+import type { Touched } from './touched'
 
 interface AnyPadProps {
   usual: Usual[]
   ride: Ride
   segment: Segment
-  armed: Strength | null
-  nowMs: number
+  touched: Touched
+  offsetMs: number
   onTouch: (strength: Strength, response: Response) => void
   onMore: (strength: Strength, response: Response) => void
   /** Writes an entry that hangs on the segment ridden now. */
@@ -18,26 +20,27 @@ interface AnyPadProps {
 }
 
 /** The pad that fits what is ridden: strengths, choices, or lines. */
-export function AnyPad({ usual, ride, segment, armed, nowMs, ...on }: AnyPadProps) {
+export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPadProps) {
   const pad = usual.find((u) => u.exercise === segment.exercise)?.pad ?? 'STRENGTH'
   if (pad === 'STRENGTH') {
     return (
       <Pad
         side={segment.rein === 'NONE' ? null : segment.rein}
-        counts={ride.tallies.find((c) => isOf(c, segment))?.counts}
-        armed={armed}
+        counts={ride.tallies.find((c) => tallyKey(c) === tallyKey(segment))?.counts}
+        on={tallyKey(segment)}
+        touched={touched}
         onTouch={on.onTouch}
         onMore={on.onMore}
       />
     )
   }
-  const here = new Set(ride.segments.filter((s) => isOf(s, segment)).map((s) => s.id))
+  const here = new Set(ride.segments.filter((s) => tallyKey(s) === tallyKey(segment)).map((s) => s.id))
   const marks = ride.marks.filter((m) => 'segment' in m.said && here.has(m.said.segment))
   if (pad === 'CHOICE') {
     return (
       <ChoicePad
         marks={marks}
-        nowMs={nowMs}
+        offsetMs={offsetMs}
         onChoice={(choice, returnS) =>
           on.onHang('choice', { choice, ...(returnS !== undefined && { returnS }) })
         }
@@ -54,15 +57,5 @@ export function AnyPad({ usual, ride, segment, armed, nowMs, ...on }: AnyPadProp
         on.onAmend(line.id, said)
       }}
     />
-  )
-}
-
-function isOf(one: Omit<Tally, 'counts'>, other: Omit<Tally, 'counts'>): boolean {
-  return (
-    one.exercise === other.exercise &&
-    one.gait === other.gait &&
-    one.place === other.place &&
-    one.rein === other.rein &&
-    one.mounted === other.mounted
   )
 }

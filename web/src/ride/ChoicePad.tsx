@@ -4,11 +4,12 @@ import { useTranslation } from 'react-i18next'
 import { CHOICES } from '../record'
 import type { Choice, Marked } from '../record'
 import { clock } from '../text/format'
+import { useNow } from './useNow'
 
 interface ChoicePadProps {
   /** What was marked on what is worked on now. */
   marks: Marked[]
-  nowMs: number
+  offsetMs: number
   onChoice: (choice: Choice, returnS: number | undefined) => void
   onReward: () => void
 }
@@ -17,9 +18,9 @@ interface ChoicePadProps {
  * The pad of reward-based work: what the horse chose, one touch each, no strengths. While it is away its key counts the
  * seconds; touched, they are kept. Rewards are counted beside.
  */
-export function ChoicePad({ marks, nowMs, onChoice, onReward }: ChoicePadProps) {
+export function ChoicePad({ marks, offsetMs, onChoice, onReward }: ChoicePadProps) {
   const { t } = useTranslation()
-  const away = awayMs(marks, nowMs)
+  const away = awayMs(marks, useNow(offsetMs))
   const count = (is: (said: Marked['said']) => boolean) => marks.filter((m) => is(m.said)).length
   const rewards = count((said) => said.kind === 'reward')
   return (

@@ -1,23 +1,30 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { Coffee, Eye, Pencil, Undo2 } from 'lucide-react'
-import { useState } from 'react'
+import { memo, useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NOTE_MAX_LENGTH } from '../record'
 import type { Payload } from '../record'
+import { ACROSS } from '../theme'
 import { Button, Input } from '../ui/Button'
 import { useHand } from '../ui/hand'
 import { Spoken } from './Spoken'
 
-interface LastLineProps {
+interface DoingProps {
+  canUndo: boolean
+  canPutBack: boolean
+  canRest: boolean
+  onUndo: () => void
+  onRest: () => void
+  onPutBack: () => void
+  onSee: () => void
+  onWrite: () => void
+}
+
+interface LastLineProps extends Omit<DoingProps, 'canUndo' | 'canPutBack' | 'onWrite'> {
   last: Payload | undefined
   /** What was just taken back, and can be put back. */
   undone: Payload | undefined
   exerciseName: (exercise: string) => string
-  onUndo: () => void
-  /** Undefined while resting. */
-  onRest: (() => void) | undefined
-  onPutBack: () => void
-  onSee: () => void
   /** All that was touched in. */
   onTouches: () => void
   onNote: (text: string) => void
@@ -28,6 +35,7 @@ export function LastLine(props: LastLineProps) {
   const { t } = useTranslation()
   const [isWriting, setWriting] = useState(false)
   const { last, undone } = props
+  const onWrite = useCallback(() => setWriting(true), [])
   const isLeftHand = useHand()[0] === 'left'
   if (isWriting) return <NoteLine onClose={() => setWriting(false)} onNote={props.onNote} />
   return (
@@ -44,8 +52,7 @@ export function LastLine(props: LastLineProps) {
               </>
             ) : last ? (
               <>
-                <chakra.b>{t('ride.last')}:</chakra.b>{' '}
-                <Spoken said={last} exerciseName={props.exerciseName} />
+                <b>{t('ride.last')}:</b> <Spoken said={last} exerciseName={props.exerciseName} />
               </>
             ) : (
               t('ride.none')
@@ -53,28 +60,49 @@ export function LastLine(props: LastLineProps) {
           </chakra.span>
         </LastSaid>
       </chakra.div>
-      {undone ? (
+      <Doing
+        canUndo={last !== undefined}
+        canPutBack={undone !== undefined}
+        canRest={props.canRest}
+        onUndo={props.onUndo}
+        onRest={props.onRest}
+        onPutBack={props.onPutBack}
+        onSee={props.onSee}
+        onWrite={onWrite}
+      />
+    </Flex>
+  )
+}
+
+/** What is one touch away at any time. */
+const Doing = memo(function Doing(props: DoingProps) {
+  const { t } = useTranslation()
+  return (
+    <>
+      {props.canPutBack ? (
         <Button onClick={props.onPutBack}>{t('ride.putBack')}</Button>
       ) : (
-        <Button onClick={props.onUndo} disabled={!last} aria-label={t('ride.undo')} paddingX="3">
+        <Button onClick={props.onUndo} disabled={!props.canUndo} aria-label={t('ride.undo')} paddingX="3">
           <Undo2 size={20} aria-hidden />
-          <chakra.span display={{ base: 'none', sm: 'inline' }}>{t('ride.undo')}</chakra.span>
+          <chakra.span display={{ base: 'none', sm: 'inline' }} css={{ [ACROSS]: { display: 'none' } }}>
+            {t('ride.undo')}
+          </chakra.span>
         </Button>
       )}
       <Button onClick={props.onSee} aria-label={t('see.title')} title={t('see.title')} paddingX="3">
         <Eye size={20} aria-hidden />
       </Button>
-      {props.onRest && (
+      {props.canRest && (
         <Button onClick={props.onRest} aria-label={t('ride.rest')} title={t('ride.rest')} paddingX="3">
           <Coffee size={20} aria-hidden />
         </Button>
       )}
-      <Button onClick={() => setWriting(true)} aria-label={t('ride.note')} paddingX="3">
+      <Button onClick={props.onWrite} aria-label={t('ride.note')} paddingX="3">
         <Pencil size={20} aria-hidden />
       </Button>
-    </Flex>
+    </>
   )
-}
+})
 
 const LastSaid = chakra('button', {
   base: {

@@ -2,22 +2,24 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useAskAgain } from '../session'
-import type { KeptEntry } from '../store'
-import type { Recorder } from './useRide'
+import type { KeptEntry, Outbox } from '../store'
+import { useSending } from './useSending'
 
 interface OutboxLineProps {
-  recorder: Recorder
+  outbox: Outbox
   lesson: string
+  /** The last touch could not be kept on this device. */
+  isLost: boolean
   /** Said only where something is not sent. */
   isShort?: boolean
 }
 
 /** Whether all is sent, in one quiet line. Never a window over the pad. */
-export function OutboxLine({ recorder, lesson, isShort = false }: OutboxLineProps) {
+export function OutboxLine({ outbox, lesson, isLost, isShort = false }: OutboxLineProps) {
   const { t } = useTranslation()
   const askAgain = useAskAgain()
-  const { state, waiting, refused } = recorder.outbox
-  if (recorder.lost) {
+  const { state, waiting, refused } = useSending(outbox, lesson)
+  if (isLost) {
     return (
       <chakra.p role="alert" fontSize="sm" fontWeight="720" color="warn">
         {t('ride.outbox.lost')}

@@ -1,20 +1,24 @@
 import { ChakraProvider } from '@chakra-ui/react'
-import { fireEvent, render, screen } from '@testing-library/react'
+import { act, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test, vi } from 'vitest'
 import { system } from '../theme'
 import { Pad } from './Pad'
+import { Touched } from './touched'
 import { LONG_MS } from './useLongTouch'
 
+const PAD = 'circle-bend LEFT'
+
 function show(counts?: number[][]) {
+  const touched = new Touched()
   const onTouch = vi.fn()
   const onMore = vi.fn()
   render(
     <ChakraProvider value={system}>
-      <Pad side="LEFT" counts={counts} armed={null} onTouch={onTouch} onMore={onMore} />
+      <Pad side="LEFT" on={PAD} counts={counts} touched={touched} onTouch={onTouch} onMore={onMore} />
     </ChakraProvider>,
   )
-  return { onTouch, onMore }
+  return { onTouch, onMore, touched }
 }
 
 test('has a named cell for each strength and answer', () => {
@@ -70,4 +74,15 @@ test('shows the counts of what is ridden', () => {
   show([none, [7, 0, 0, 0, 2], none, none])
   expect(screen.getByRole('button', { name: 'Yes at strength 2, 7 so far' })).toHaveTextContent('7')
   expect(screen.getByRole('button', { name: 'Wrong at strength 2, 2 so far' })).toHaveTextContent('2')
+})
+
+test('shows a touch that is not in the counts yet, and the strength that waits', () => {
+  const none = [0, 0, 0, 0, 0]
+  const { touched } = show([none, [7, 0, 0, 0, 0], none, none])
+  act(() => {
+    touched.add(PAD, 2, 'YES', new Promise(() => undefined))
+    touched.arm(2)
+  })
+  expect(screen.getByRole('button', { name: 'Yes at strength 2, 7 so far' })).toHaveTextContent('8')
+  expect(screen.getByText('2').parentElement).toHaveAttribute('data-armed')
 })

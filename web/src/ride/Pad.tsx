@@ -1,19 +1,23 @@
-import { chakra, Grid } from '@chakra-ui/react'
-import { memo } from 'react'
+import { Grid } from '@chakra-ui/react'
+import { memo, useCallback, useSyncExternalStore } from 'react'
 import { useTranslation } from 'react-i18next'
 import { RESPONSES, STRENGTHS } from '../record'
 import type { Response, Strength } from '../record'
 import { useHand } from '../ui/hand'
 import type { Sided } from '../ui/side'
 import { SIDE } from '../ui/side'
+import type { Touched } from './touched'
+import style from './pad.module.css'
 import { useLongTouch } from './useLongTouch'
 
 interface PadProps {
   side: Sided | null
+  /** What is ridden, as one word: touches of another are not shown here. */
+  on: string
   /** Counts of what is being ridden, by strength and response. */
   counts: number[][] | undefined
-  /** A strength chosen by key, waiting for the answer's key. */
-  armed: Strength | null
+  /** What was touched and is not yet in the counts. */
+  touched: Touched
   onTouch: (strength: Strength, response: Response) => void
   /** A long touch: there is more to say of this one. */
   onMore: (strength: Strength, response: Response) => void
@@ -23,10 +27,10 @@ interface PadProps {
  * The pad: columns say how strongly it was asked, rows what came. One touch is one exchange. It fills with the counts
  * of this rein, in its colour, so that the filled pad is the picture of the segment.
  */
-export function Pad({ side, counts, armed, onTouch, onMore }: PadProps) {
+export function Pad({ side, on, counts, touched, onTouch, onMore }: PadProps) {
   const { t } = useTranslation()
   const isLeftHand = useHand()[0] === 'left'
-  const head = (response: Response) => <RowHead aria-hidden>{t(`response.${response}`)}</RowHead>
+  const head = (response: Response) => <Answer name={t(`response.${response}`)} />
   const most = Math.max(4, ...(counts ?? []).flat())
   return (
     <Grid
@@ -42,13 +46,11 @@ export function Pad({ side, counts, armed, onTouch, onMore }: PadProps) {
     >
       {!isLeftHand && <span />}
       {STRENGTHS.map((s) => (
-        <ColumnHead key={s} aria-hidden data-armed={armed === s || undefined}>
-          <b>{s}</b> {t(`strength.${s}`)}
-        </ColumnHead>
+        <Asked key={s} strength={s} touched={touched} />
       ))}
       {isLeftHand && <span />}
       {RESPONSES.map((response, row) => (
-        <PadRow key={response}>
+        <div key={response} style={{ display: 'contents' }}>
           {!isLeftHand && head(response)}
           {STRENGTHS.map((strength) => {
             const count = counts?.[strength - 1]?.[row] ?? 0
@@ -57,112 +59,81 @@ export function Pad({ side, counts, armed, onTouch, onMore }: PadProps) {
                 key={strength}
                 strength={strength}
                 response={response}
-                count={count}
-                share={count / most}
-                color={side ? SIDE[side].color : 'quiet'}
+                on={on}
+                told={count}
+                most={most}
+                touched={touched}
+                color={`var(--chakra-colors-${side ? SIDE[side].color : 'quiet'})`}
                 onTouch={onTouch}
                 onMore={onMore}
               />
             )
           })}
           {isLeftHand && head(response)}
-        </PadRow>
+        </div>
       ))}
     </Grid>
   )
 }
 
-interface KeyProps extends Pick<PadProps, 'onTouch' | 'onMore'> {
+interface KeyProps extends Pick<PadProps, 'on' | 'touched' | 'onTouch' | 'onMore'> {
   strength: Strength
   response: Response
-  count: number
-  /** Of the fullest. */
-  share: number
+  /** What the log has. */
+  told: number
+  /** The count that fills a key. */
+  most: number
   color: string
 }
 
-/** One key; drawn anew only when what it shows has changed, so that a touch is painted at once. */
-const Key = memo(function Key({ strength, response, count, share, color, onTouch, onMore }: KeyProps) {
+/**
+ * One key; drawn anew only when what it shows has changed, so that a touch is painted at once. Its name counts what is kept.
+ */
+const Key = memo(function Key({ on, strength, response, told, most, color, touched, ...does }: KeyProps) {
   const { t } = useTranslation()
+  const read = useCallback(() => touched.count(on, strength, response), [touched, on, strength, response])
+  const underway = useSyncExternalStore(touched.subscribe, read)
+  const shown = told + underway
   const touch = useLongTouch(
-    () => onTouch(strength, response),
-    () => onMore(strength, response),
+    () => does.onTouch(strength, response),
+    () => does.onMore(strength, response),
   )
   return (
-    <Cell
-      aria-label={t('ride.cell', { response: t(`response.${response}`), strength, count })}
+    <button
+      type="button"
+      className={style.key}
+      aria-label={t('ride.cell', { response: t(`response.${response}`), strength, count: told })}
       data-row={response}
+      data-underway={underway > 0 || undefined}
       {...touch}
     >
-      <Fill share={share} color={color} />
-      <Count isFilled={count > 0}>{count > 0 ? count : ''}</Count>
-    </Cell>
+      <span
+        className={style.fill}
+        aria-hidden
+        style={{ height: `${100 * Math.min(1, shown / most)}%`, background: color }}
+      />
+      <span className={style.count} aria-hidden>
+        {shown > 0 ? shown : ''}
+      </span>
+    </button>
   )
 })
 
-const PadRow = chakra('div', { base: { display: 'contents' } })
-
-const ColumnHead = chakra('div', {
-  base: {
-    textAlign: 'center',
-    fontSize: 'sm',
-    color: 'quiet',
-    paddingBottom: '0.5',
-    borderRadius: '6px',
-    '& b': { color: 'ink', fontSize: 'md' },
-    '&[data-armed]': { background: 'live', color: 'onLive' },
-  },
-})
-
-const RowHead = chakra('div', {
-  base: { display: 'flex', alignItems: 'center', fontWeight: '700', fontSize: 'md', lineHeight: '1' },
-})
-
-const Cell = chakra('button', {
-  base: {
-    position: 'relative',
-    overflow: 'hidden',
-    minHeight: 'pad',
-    borderRadius: 'key',
-    borderWidth: '2px',
-    borderColor: 'line',
-    background: 'card',
-    cursor: 'pointer',
-    touchAction: 'manipulation',
-    userSelect: 'none',
-    transition: 'background 0.35s',
-    '&[data-row=YES]': { borderColor: 'good', borderWidth: '3px' },
-    _active: { background: 'live', transition: 'none' },
-  },
-})
-
-function Fill({ share, color }: { share: number; color: string }) {
+const Answer = memo(function Answer({ name }: { name: string }) {
   return (
-    <chakra.span
-      aria-hidden
-      position="absolute"
-      left="0"
-      right="0"
-      bottom="0"
-      background={color}
-      opacity="0.28"
-      style={{ height: `${100 * share}%` }}
-    />
+    <div className={style.answer} aria-hidden>
+      {name}
+    </div>
   )
-}
+})
 
-function Count({ isFilled, children }: { isFilled: boolean; children: React.ReactNode }) {
+/** A strength; it stands out while it waits for its answer's key. */
+const Asked = memo(function Asked({ strength, touched }: { strength: Strength; touched: Touched }) {
+  const { t } = useTranslation()
+  const isArmed = useSyncExternalStore(touched.subscribe, () => touched.armed() === strength)
   return (
-    <chakra.span
-      aria-hidden
-      position="relative"
-      fontFamily="heading"
-      fontSize="3xl"
-      fontWeight="750"
-      color={isFilled ? 'ink' : 'quiet'}
-      fontVariantNumeric="tabular-nums"
-    >
-      {children}
-    </chakra.span>
+    <div className={style.asked} aria-hidden data-armed={isArmed || undefined}>
+      <b>{strength}</b> {t(`strength.${strength}`)}
+    </div>
   )
-}
+})

@@ -1,5 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ChevronRight, CornerDownLeft } from 'lucide-react'
+import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { clock } from '../text/format'
@@ -8,24 +9,29 @@ import { SideLetter } from '../ui/side'
 import type { Ridden } from './choose'
 import { riddenIn } from './planned'
 import type { PlannedTurn } from './planned'
+import { useNow } from './useNow'
 
 interface PlanLineProps {
   plan: Plan
   turns: PlannedTurn[]
   at: number
-  /** Time in the turn that is ridden. */
-  turnMs: number
+  /** When the turn that is ridden was begun; null while none is. */
+  turnFromMs: number | null
+  offsetMs: number
   mounted: Ridden['mounted']
   rungs: Step[]
   onChange: (change: Partial<Ridden>) => void
 }
 
 /** Where in the plan we are: what is left of this turn, what comes next, and the way back, each one touch away. */
-export function PlanLine({ plan, turns, at, turnMs, mounted, rungs, onChange }: PlanLineProps) {
+export const PlanLine = memo(function PlanLine(props: PlanLineProps) {
+  const { plan, turns, at, turnFromMs, offsetMs, mounted, rungs, onChange } = props
   const { t } = useTranslation()
   const now = turns[at]
   const next = turns[at + 1]
   const wayBack = now && plan.blocks[now.block]?.wayBack
+  const nowMs = useNow(offsetMs)
+  const turnMs = turnFromMs === null ? 0 : Math.max(0, nowMs - turnFromMs)
   const leftMs = now ? now.seconds * 1000 - turnMs : 0
   return (
     <Flex gap="1.5" align="stretch">
@@ -66,4 +72,4 @@ export function PlanLine({ plan, turns, at, turnMs, mounted, rungs, onChange }: 
       </Button>
     </Flex>
   )
-}
+})

@@ -23,7 +23,7 @@ export const Recent = memo(function Recent({ entries, ride, exerciseName }: Rece
     .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
     .slice(0, SHOWN)
   return (
-    <chakra.ol listStyleType="none" display={{ base: 'none', lg: 'block' }} aria-hidden>
+    <chakra.ol listStyleType="none" aria-hidden>
       {said.map((e) => (
         <chakra.li
           key={e.id}

@@ -90,7 +90,7 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
             {t('ride.back')}
           </LinkButton>
         </Flex>
-        <OutboxLine recorder={recorder} lesson={lesson.id} />
+        <OutboxLine outbox={recorder.outbox} lesson={lesson.id} isLost={recorder.lost !== undefined} />
       </Flex>
     </Flex>
   )

@@ -25,7 +25,7 @@ describe('the pad of choices', () => {
     const onChoice = vi.fn()
     const onReward = vi.fn()
     const marks = marked(choice('COMES'), { kind: 'reward', segment: 's' }, choice('COMES'))
-    show(<ChoicePad marks={marks} nowMs={9000} onChoice={onChoice} onReward={onReward} />)
+    show(<ChoicePad marks={marks} offsetMs={0} onChoice={onChoice} onReward={onReward} />)
     expect(screen.getAllByRole('button')).toHaveLength(6)
     await userEvent.click(key('Comes, 2 so far'))
     await userEvent.click(key('Reward, 1 so far'))
@@ -40,7 +40,7 @@ describe('the pad of choices', () => {
   test('keeps the seconds until it came back by itself', async () => {
     const onChoice = vi.fn()
     const marks = marked(choice('COMES'), choice('LEAVES'))
-    show(<ChoicePad marks={marks} nowMs={15_400} onChoice={onChoice} onReward={vi.fn()} />)
+    show(<ChoicePad marks={marks} offsetMs={15_400 - Date.now()} onChoice={onChoice} onReward={vi.fn()} />)
     expect(key(/Comes back/)).toHaveTextContent('away 0:14')
     await userEvent.click(key(/Comes back/))
     expect(onChoice.mock.calls).toEqual([['RETURNS', 14]])

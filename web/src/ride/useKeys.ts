@@ -1,6 +1,7 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef } from 'react'
 import { STRENGTHS } from '../record'
 import type { Response, Strength } from '../record'
+import type { Touched } from './touched'
 
 const LETTERS: Record<string, Response> = { y: 'YES', t: 'TRY', b: 'BRACE', n: 'NONE', w: 'WRONG' }
 
@@ -17,16 +18,16 @@ interface Keys {
   isElsewhere: boolean
 }
 
-/** The pad by keys: a digit, then a letter. Returns the digit that waits for its letter. */
-export function useKeys(keys: Keys): Strength | null {
-  const [armed, setArmed] = useState<Strength | null>(null)
-  const latest = useRef({ keys, armed })
+/** The pad by keys: a digit, which is seen to wait, then a letter. */
+export function useKeys(touched: Touched, keys: Keys): void {
+  const latest = useRef(keys)
   useEffect(() => {
-    latest.current = { keys, armed }
+    latest.current = keys
   })
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
-      const { keys: now, armed: strength } = latest.current
+      const now = latest.current
+      const strength = touched.armed()
       if (isTyping(e.target) || e.altKey) return
       const key = e.key.toLowerCase()
       if (e.ctrlKey || e.metaKey) {
@@ -36,11 +37,11 @@ export function useKeys(keys: Keys): Strength | null {
       if (now.isElsewhere && key !== 's') return
       const digit = STRENGTHS.find((s) => String(s) === key)
       const response = LETTERS[key]
-      if (digit) setArmed(digit)
+      if (digit) touched.arm(digit)
       else if (response && strength) {
         if (e.shiftKey) now.onMore(strength, response)
         else now.onTouch(strength, response)
-        setArmed(null)
+        touched.arm(null)
       } else if (key === 'l') now.onRein('LEFT')
       else if (key === 'r') now.onRein('RIGHT')
       else if (key === 's') now.onSee()
@@ -49,8 +50,7 @@ export function useKeys(keys: Keys): Strength | null {
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
-  }, [])
-  return armed
+  }, [touched])
 }
 
 function isTyping(target: EventTarget | null): boolean {

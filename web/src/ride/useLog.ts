@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react'
 import type { KeptEntry, Shelf } from '../store'
 
 /**
@@ -10,7 +10,8 @@ import type { KeptEntry, Shelf } from '../store'
 export function useLog(shelf: Shelf, lesson: string): [KeptEntry[] | undefined, (entry: KeptEntry) => void] {
   const [entries, setEntries] = useState<KeptEntry[]>()
   const known = useRef(new Map<string, KeptEntry>())
-  const show = useCallback(() => setEntries([...known.current.values()]), [])
+  // the finger goes before the telling: what is drawn of the log gives way to the next touch
+  const show = useCallback(() => startTransition(() => setEntries([...known.current.values()])), [])
   useEffect(() => {
     const log = (known.current = new Map<string, KeptEntry>())
     const catchUp = async () => {

@@ -9,46 +9,64 @@ interface Shown {
   wasGoodStopSaid: boolean
 }
 
-/** The nudge that stands now, with a tick in the hand when one comes up. Only touches at the focus rung count for it. */
-export function useNudge(ride: Ride, segment: Segment, nowMs: number, rules: NudgeRules): Nudge | null {
+/**
+ * The nudge that stands now, looked for every second and at each touch, with a tick in the hand when one comes up. Only
+ * touches at the focus rung count for it. Its user is drawn anew only when it changes.
+ */
+export function useNudge(ride: Ride, segment: Segment, offsetMs: number, rules: NudgeRules): Nudge | null {
   const [shown, setShown] = useState<Shown>({ nudge: null, sinceMs: null, wasGoodStopSaid: false })
-  const due = nudgeAt(
-    {
-      turnMs: turnMs(ride, nowMs),
-      spellMs: spellMs(ride, nowMs),
-      workMs: workMs(ride, nowMs),
-      asks: asksOn(ride, segment),
-      shown: shown.nudge,
-      sinceNudgeMs: shown.sinceMs === null ? null : nowMs - shown.sinceMs,
-      wasGoodStopSaid: shown.wasGoodStopSaid,
-    },
-    rules,
-  )
-  // set while rendering, as what was shown before is part of what is shown now
-  if (due !== shown.nudge) {
-    setShown({
-      nudge: due,
-      sinceMs: due ? nowMs : shown.sinceMs,
-      wasGoodStopSaid: shown.wasGoodStopSaid || due === 'GOOD_STOP',
-    })
-  }
   useEffect(() => {
-    if (due && 'vibrate' in navigator) navigator.vibrate(60)
-  }, [due])
-  return due
+    const asks = asksOn(ride, segment)
+    const look = () => {
+      const nowMs = Date.now() + offsetMs
+      setShown((before) => {
+        const nudge = nudgeAt(
+          {
+            turnMs: turnMs(ride, nowMs),
+            spellMs: spellMs(ride, nowMs),
+            workMs: workMs(ride, nowMs),
+            asks,
+            shown: before.nudge,
+            sinceNudgeMs: before.sinceMs === null ? null : nowMs - before.sinceMs,
+            wasGoodStopSaid: before.wasGoodStopSaid,
+          },
+          rules,
+        )
+        if (nudge === before.nudge) return before
+        return {
+          nudge,
+          sinceMs: nudge ? nowMs : before.sinceMs,
+          wasGoodStopSaid: before.wasGoodStopSaid || nudge === 'GOOD_STOP',
+        }
+      })
+    }
+    look()
+    const timer = setInterval(look, 1000)
+    return () => clearInterval(timer)
+  }, [ride, segment, offsetMs, rules])
+  useEffect(() => {
+    if (shown.nudge && 'vibrate' in navigator) navigator.vibrate(60)
+  }, [shown.nudge])
+  return shown.nudge
 }
 
 /** Time on this rein since it was changed or a rest ended. */
 export function turnMs(ride: Ride, nowMs: number): number {
+  const from = turnFromMs(ride)
+  return from === null ? 0 : Math.max(0, nowMs - from)
+}
+
+/** When this rein was begun; null while none is ridden. */
+export function turnFromMs(ride: Ride): number | null {
   const last = ride.segments.at(-1)
-  if (last?.endMs !== null || last.rein === 'NONE') return 0
+  if (last?.endMs !== null || last.rein === 'NONE') return null
   let from = last.atMs
   for (let i = ride.segments.length - 2; i >= 0; i--) {
     const before = ride.segments[i]
     if (!before || before.rein !== last.rein || before.endMs !== from) break
     from = before.atMs
   }
-  return Math.max(0, nowMs - from)
+  return from
 }
 
 /** Time ridden since the last rest; none while it goes on. */

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { MeProvider } from '../session'
 import { shelfOf } from '../store'
 import { useRide } from './useRide'
+import { useSending } from './useSending'
 
 const lesson = v7()
 let person: string
@@ -14,11 +15,13 @@ beforeEach(() => {
 })
 afterEach(() => vi.restoreAllMocks())
 
+function wrapper({ children }: { children: React.ReactNode }) {
+  const me = { person, name: 'Ottilie', role: 'COACH', yard: 'Y', timeZone: 'UTC' } as const
+  return <MeProvider value={{ ...me, actions: [] }}>{children}</MeProvider>
+}
+
 async function ride() {
-  const me = { person, name: 'Ottilie', role: 'COACH', yard: 'Y', timeZone: 'UTC', actions: [] } as const
-  const { result } = renderHook(() => useRide(lesson), {
-    wrapper: ({ children }) => <MeProvider value={{ ...me, actions: [] }}>{children}</MeProvider>,
-  })
+  const { result } = renderHook(() => useRide(lesson), { wrapper })
   await waitFor(() => expect(result.current).toBeDefined())
   const recorder = () => {
     if (!result.current) throw new Error('The store has not answered.')
@@ -39,7 +42,8 @@ test('tells the ride with no network, and says what waits', async () => {
   const { recorder, touch } = await ride()
   await touch('YES')
   await waitFor(() => expect(recorder().ride.exchanges).toHaveLength(1))
-  await waitFor(() => expect(recorder().outbox).toMatchObject({ state: 'offline', waiting: 2 }))
+  const { result } = renderHook(() => useSending(recorder().outbox, lesson), { wrapper })
+  await waitFor(() => expect(result.current).toMatchObject({ state: 'offline', waiting: 2 }))
 })
 
 test('two quick presses take two things back, not one twice', async () => {
@@ -68,8 +72,10 @@ test('never takes back the segment everything hangs on', async () => {
 test('a touch that finds no room is said to be lost, and the next one is kept', async () => {
   const { recorder, touch } = await ride()
   const full = new DOMException('no room', 'QuotaExceededError')
-  const add = vi.spyOn(shelfOf(person).entries, 'add').mockRejectedValueOnce(full)
-  await expect(touch('YES')).rejects.toThrow('no room')
+  const add = vi.spyOn(shelfOf(person).entries, 'bulkAdd').mockRejectedValueOnce(full)
+  const ask = { kind: 'exchange', payload: { segment: v7(), strength: 2, response: 'YES' } }
+  const failed = await act(async () => recorder().say(ask).then(String, String))
+  expect(failed).toContain('no room')
   await waitFor(() =>
     expect(recorder().lost).toMatchObject({ kind: 'exchange', payload: { response: 'YES' } }),
   )

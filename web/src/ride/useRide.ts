@@ -1,11 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useCallback, useMemo, useRef, useState, useSyncExternalStore } from 'react'
+import { useCallback, useMemo, useRef, useState } from 'react'
 import { useNews } from '../live'
-import { fold } from '../record'
+import { fold, GrowingFold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
 import { append, counterOf, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
-import type { KeptEntry, OutboxState, Said } from '../store'
+import type { KeptEntry, Outbox, Said } from '../store'
 import { useLog } from './useLog'
 import { lastStanding } from './choose'
 
@@ -17,7 +17,7 @@ export interface Recorder {
   say: (said: Said) => Promise<KeptEntry>
   /** Takes back the last thing said here that still stands. */
   takeBack: () => Promise<TakenBack | undefined>
-  outbox: { state: OutboxState; waiting: number; refused: KeptEntry[] }
+  outbox: Outbox
   /** The last touch could not be kept on this device; undefined when it was. */
   lost: Said | undefined
 }
@@ -33,11 +33,10 @@ export function useRide(lesson: string): Recorder | undefined {
   const { person } = useMe()
   const shelf = shelfOf(person)
   const outbox = useOutbox(() => waitingEntries(shelf))
-  const state = useSyncExternalStore(outbox.subscribe, outbox.current)
   const [entries, show] = useLog(shelf, lesson)
   const device = useLiveQuery(() => counterOf(shelf).then((c) => c.device), [shelf])
-  const waiting = useLiveQuery(() => shelf.entries.where({ passage: 'waiting' }).count(), [shelf]) ?? 0
-  const ride = useMemo(() => (entries ? fold(entries) : undefined), [entries])
+  const [folding] = useState(() => new GrowingFold())
+  const ride = useMemo(() => entries && folding.of(entries), [folding, entries])
   useNews((changed) => {
     // what another device wrote; without a network it comes with the next news
     if (changed === null || changed === lesson) readOn(shelf, lesson).catch(() => undefined)
@@ -72,15 +71,11 @@ export function useRide(lesson: string): Recorder | undefined {
     turn.current = next.catch(() => undefined)
     return next
   }, [shelf, lesson, say])
-  const refused =
-    useLiveQuery(
-      () =>
-        shelf.entries
-          .where({ passage: 'refused' })
-          .filter((e) => e.lesson === lesson)
-          .toArray(),
-      [shelf, lesson],
-    ) ?? []
-  if (!ride || !entries || device === undefined) return undefined
-  return { ride, entries, device, say, takeBack, outbox: { state, waiting, refused }, lost }
+  return useMemo(
+    () =>
+      ride && entries && device !== undefined
+        ? { ride, entries, device, say, takeBack, outbox, lost }
+        : undefined,
+    [ride, entries, device, say, takeBack, outbox, lost],
+  )
 }

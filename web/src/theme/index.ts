@@ -3,6 +3,9 @@ import { colors, fonts, fontSizes, radii, sizes, spacing } from './tokens'
 
 export { buttonRecipe, fieldRecipe } from './recipes'
 
+/** A phone held across: two columns, as there is no height for one. */
+export const ACROSS = '@media (orientation: landscape) and (max-height: 500px)'
+
 const config = defineConfig({
   preflight: true,
   conditions: { sun: '.sun &' },

@@ -1,0 +1,49 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { memo } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { KeptPacket, Outbox } from '../store'
+import { Button } from '../ui/Button'
+import { useHand } from '../ui/hand'
+import { LessonTime } from './clocks'
+import { OutboxLine } from './OutboxLine'
+import { Says } from './Says'
+import type { SaysProps } from './Says'
+
+interface RidingHeadProps extends SaysProps {
+  lesson: KeptPacket['packet']['lesson']
+  outbox: Outbox
+  isLost: boolean
+  startedAtMs: number | null
+  onEnd: () => void
+}
+
+/** Who rides, how sending stands, how long it has been. On a phone what is to be said stands where the names are. */
+export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
+  const { lesson, outbox, isLost, startedAtMs, onEnd, ...says } = props
+  const { t } = useTranslation()
+  const isLeftHand = useHand()[0] === 'left'
+  // a touch that was not kept is worth more than a nudge
+  const isSaid = (says.nudge !== null || says.restFromMs !== null) && !isLost
+  return (
+    <Flex align="center" gap="3" flexDirection={{ base: isLeftHand ? 'row-reverse' : 'row', lg: 'row' }}>
+      <Box flex="1" minWidth="0" display={{ base: isSaid ? 'none' : 'block', lg: 'block' }}>
+        <chakra.h1 fontSize={{ base: 'lg', lg: '3xl' }} fontWeight="760" truncate>
+          {lesson.horse}{' '}
+          <chakra.span fontWeight="400">
+            {t('pair.and')} {lesson.rider}
+          </chakra.span>
+        </chakra.h1>
+        <OutboxLine outbox={outbox} lesson={lesson.id} isLost={isLost} />
+      </Box>
+      {isSaid && (
+        <Box flex="1" minWidth="0" display={{ lg: 'none' }}>
+          <chakra.h1 srOnly>{lesson.horse}</chakra.h1>
+          <Says {...says} />
+          <OutboxLine outbox={outbox} lesson={lesson.id} isLost={isLost} isShort />
+        </Box>
+      )}
+      <LessonTime fromMs={startedAtMs} offsetMs={says.offsetMs} />
+      <Button onClick={onEnd}>{t('ride.end')}</Button>
+    </Flex>
+  )
+})
