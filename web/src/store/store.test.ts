@@ -162,12 +162,18 @@ describe('Outbox', () => {
     outbox.stop()
   })
 
-  test('sends more than a batch in several', async () => {
-    for (let i = 0; i < 205; i++) await note(String(i))
+  test.each([
+    ['500 entries are one request, what is more goes with the next', 505, 'short', [500, 5]],
+    ['long ones go in requests the server takes', 11, 'ü'.repeat(200_000), [7, 4]],
+  ])('%s', async (_, many, text, sizes) => {
+    const first = await note(text)
+    await shelf.entries.bulkAdd(
+      Array.from({ length: many - 1 }, (_, i) => ({ ...first, id: v7(), seq: first.seq + i + 1 })),
+    )
     const batches = server(all('STORED'))
     const outbox = new Outbox(waitingEntries(shelf))
     await outbox.send()
-    expect(batches.map((b) => b.entries.length)).toEqual([200, 5])
+    expect(batches.map((b) => b.entries.length)).toEqual(sizes)
     outbox.stop()
   })
 })

@@ -3,7 +3,8 @@ import type { BatchAnswer } from '../api'
 import type { KeptEntry, Passage, Shelf } from './device'
 import type { Waiting } from './outbox'
 
-const BATCH = 200
+/** What the server takes in one request, and less than it takes in bytes. */
+const BATCH = { most: 500, bytes: 3_000_000 }
 
 const PASSAGE: Record<BatchAnswer['answers'][number]['outcome'], Passage> = {
   STORED: 'stored',
@@ -18,7 +19,7 @@ export function waitingEntries(shelf: Shelf): Waiting {
     name: shelf.name,
     sendNext: async (onSending) => {
       const waiting = await shelf.entries.where({ passage: 'waiting' }).sortBy('seq')
-      const batch = waiting.slice(0, BATCH)
+      const batch = firstOf(waiting)
       if (batch.length === 0) return false
       onSending()
       const answer = await answerOf(api.POST('/api/v1/entries', { body: { entries: batch.map(bare) } }))
@@ -26,6 +27,16 @@ export function waitingEntries(shelf: Shelf): Waiting {
       return true
     },
   }
+}
+
+/** At least one, if any waits. */
+function firstOf(waiting: KeptEntry[]): KeptEntry[] {
+  let bytes = 0
+  const end = waiting.findIndex((entry, i) => {
+    bytes += new Blob([JSON.stringify(bare(entry))]).size
+    return i > 0 && (i === BATCH.most || bytes > BATCH.bytes)
+  })
+  return end < 0 ? waiting : waiting.slice(0, end)
 }
 
 async function settle(shelf: Shelf, batch: KeptEntry[], { answers }: BatchAnswer): Promise<void> {

@@ -7,6 +7,8 @@ import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PERSON;
 
 import java.time.Instant;
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -77,8 +79,10 @@ class EntryRepository {
     }
 
     /** Those of these ids that are stored, in whatever lesson of the yard. */
-    List<Entry> withIds(List<UUID> ids) {
-        return db.selectFrom(ENTRY).where(ENTRY.ID.in(ids)).fetch(this::entry);
+    List<Entry> withIds(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : db.selectFrom(ENTRY).where(ENTRY.ID.in(ids)).fetch(this::entry);
     }
 
     /** Everybody of the yard. */
@@ -90,8 +94,11 @@ class EntryRepository {
         return db.selectDistinct(ENTRY.LESSON_ID).from(ENTRY).fetch(ENTRY.LESSON_ID);
     }
 
-    /** Adds them to their lesson, which must be locked: their arrivals are counted on. */
-    void add(UUID lesson, List<Entry> entries, Instant receivedAt) {
+    /**
+     * Adds those whose id is not stored yet to their lesson, which must be locked: their arrivals are counted on. The ids of
+     * those added.
+     */
+    Set<String> add(UUID lesson, Collection<Entry> entries, Instant receivedAt) {
         UUID yard = YardScope.viewer().yard();
         AtomicLong arrival = new AtomicLong(lastArrival(lesson));
         List<EntryRecord> rows = entries.stream()
@@ -114,11 +121,16 @@ class EntryRepository {
                     return row;
                 })
                 .toList();
+        Set<String> added = new HashSet<>();
         for (int i = 0; i < rows.size(); i += ROWS_A_STATEMENT) {
             db.insertInto(ENTRY, ENTRY.fields())
                     .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + ROWS_A_STATEMENT)))
-                    .execute();
+                    .onConflict(ENTRY.YARD_ID, ENTRY.ID)
+                    .doNothing()
+                    .returning(ENTRY.ID)
+                    .forEach(row -> added.add(row.getId().toString()));
         }
+        return added;
     }
 
     private Entry entry(Record r) {

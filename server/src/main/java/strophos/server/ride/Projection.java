@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.UUID;
+import org.jooq.BatchBindStep;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -29,13 +30,10 @@ import strophos.server.db.tables.records.RiddenObservedRecord;
 import strophos.server.look.LookRepository;
 import strophos.server.watch.WatchRepository;
 
-/** The fold of each lesson, spread out for queries; thrown away and written anew whenever an entry arrives. */
+/** The fold of each lesson, spread out for queries; made equal to it whenever an entry arrives. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 class Projection {
-
-    /** A statement takes at most 32 767 values. */
-    private static final int ROWS_A_STATEMENT = 1000;
 
     private final DSLContext db;
     private final LookRepository looks;
@@ -50,9 +48,6 @@ class Projection {
     void replace(UUID lesson, Ride ride) {
         UUID yard = YardScope.viewer().yard();
         List<Ride.Exchange> answers = Answers.of(ride);
-        db.deleteFrom(RIDDEN_EXCHANGE)
-                .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
-                .execute();
         db.deleteFrom(RIDDEN_FACTOR).where(RIDDEN_FACTOR.LESSON_ID.eq(lesson)).execute();
         db.deleteFrom(RIDDEN_OBSERVED)
                 .where(RIDDEN_OBSERVED.LESSON_ID.eq(lesson))
@@ -67,16 +62,35 @@ class Projection {
                 .set(RIDDEN_LESSON.RIGHT_MS, ride.reinMs().get(Rein.RIGHT))
                 .set(RIDDEN_LESSON.EXCHANGES, answers.size())
                 .execute();
-        List<RiddenExchangeRecord> rows = rows(yard, lesson, ride.segments(), answers);
-        for (int i = 0; i < rows.size(); i += ROWS_A_STATEMENT) {
-            db.insertInto(RIDDEN_EXCHANGE, RIDDEN_EXCHANGE.fields())
-                    .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + ROWS_A_STATEMENT)))
-                    .execute();
-        }
+        exchanges(lesson, rows(yard, lesson, ride.segments(), answers));
         factors(yard, lesson, Factors.of(ride));
         observed(yard, lesson, Observations.of(ride));
         looks.replace(lesson, ride.looks());
         watch.replace(lesson, ride.marks());
+    }
+
+    /** Writes what changed: a lesson that is ridden only gets longer, and is not written anew at each touch. */
+    private void exchanges(UUID lesson, List<RiddenExchangeRecord> rows) {
+        List<RiddenExchangeRecord> before = db.selectFrom(RIDDEN_EXCHANGE)
+                .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
+                .orderBy(RIDDEN_EXCHANGE.ORD)
+                .fetch();
+        int alike = 0;
+        while (alike < Math.min(rows.size(), before.size()) && rows.get(alike).equals(before.get(alike))) {
+            alike++;
+        }
+        if (alike < before.size()) {
+            db.deleteFrom(RIDDEN_EXCHANGE)
+                    .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson).and(RIDDEN_EXCHANGE.ORD.ge(alike)))
+                    .execute();
+        }
+        if (alike < rows.size()) {
+            // one statement for all: working it out for each row took most of the time
+            BatchBindStep fresh = db.batch(db.insertInto(RIDDEN_EXCHANGE, RIDDEN_EXCHANGE.fields())
+                    .values(new Object[RIDDEN_EXCHANGE.fields().length]));
+            rows.subList(alike, rows.size()).forEach(row -> fresh.bind(row.intoArray()));
+            fresh.execute();
+        }
     }
 
     private void observed(UUID yard, UUID lesson, List<Observations.At> observed) {

@@ -2,7 +2,7 @@ package strophos.server.ride;
 
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -101,28 +101,24 @@ public class RideLog {
                     .toList();
         }
         entries.lock(lesson);
-        Map<String, Entry> known =
-                entries
-                        .withIds(arrived.stream()
-                                .map(a -> UUID.fromString(a.entry().id()))
-                                .toList())
-                        .stream()
-                        .collect(Collectors.toMap(Entry::id, Function.identity(), (a, b) -> a, HashMap::new));
-        List<Answer> answers = new ArrayList<>();
-        List<Entry> fresh = new ArrayList<>();
-        for (Arrived a : arrived) {
-            Entry before = known.putIfAbsent(a.entry().id(), a.entry());
-            if (before == null) {
-                fresh.add(a.entry());
-            }
-            answers.add(answer(a, before));
-        }
-        if (!fresh.isEmpty()) {
-            entries.add(lesson, fresh, clock.instant());
+        Map<String, Entry> first = new LinkedHashMap<>();
+        arrived.forEach(a -> first.putIfAbsent(a.entry().id(), a.entry()));
+        Set<String> added = entries.add(lesson, first.values(), clock.instant());
+        if (!added.isEmpty()) {
             rebuild(lesson);
             teller.changed(lesson);
         }
-        return answers;
+        Map<String, Entry> known = entries
+                .withIds(first.keySet().stream()
+                        .filter(id -> !added.contains(id))
+                        .map(UUID::fromString)
+                        .toList())
+                .stream()
+                .collect(Collectors.toMap(Entry::id, Function.identity()));
+        // one that stands twice in a batch is known the second time
+        return arrived.stream()
+                .map(a -> answer(a, known.putIfAbsent(a.entry().id(), a.entry())))
+                .toList();
     }
 
     private static Answer answer(Arrived a, Entry before) {
