@@ -1009,7 +1009,7 @@ export interface components {
             /** Format: uuid */
             pair: string;
             /** Format: date-time */
-            plannedAt: string;
+            plannedAt: string | null;
         };
         NewLookIn: {
             /** Format: uuid */

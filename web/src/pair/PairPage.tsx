@@ -11,6 +11,7 @@ import { SideLetter } from '../ui/side'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { PeopleCard } from '../invite'
+import { RideNow } from '../ride'
 import { FactsCard } from './FactsCard'
 import { missingSentence } from './missing'
 import { StairDrawing } from './StairDrawing'
@@ -39,6 +40,11 @@ export default function PairPage() {
   return (
     <Flex direction="column" gap="6">
       <PairHead pair={pair.data} />
+      {actions.includes('RECORD') && (
+        <Box>
+          <RideNow pair={id} />
+        </Box>
+      )}
       <Card>
         <CardTitle>{t('pair.stair')}</CardTitle>
         <Quiet>{t('pair.stairLead', { window: stair[0]?.left.window })}</Quiet>

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { TAKE_OFFS } from '../record'
 import type { LineDetail, Marked } from '../record'
+import { ACROSS } from '../theme'
 import { Button } from '../ui/Button'
 import { SideLetter } from '../ui/side'
 
@@ -179,5 +180,6 @@ const Cell = chakra('button', {
     transition: 'background 0.35s',
     '&[data-asked]': { borderColor: 'good', borderWidth: '3px' },
     _active: { background: 'live', transition: 'none' },
+    [ACROSS]: { minHeight: '52px' },
   },
 })

@@ -23,10 +23,20 @@ export const Recent = memo(function Recent({ entries, ride, exerciseName }: Rece
     .sort((a, b) => b.atMs - a.atMs || b.seq - a.seq)
     .slice(0, SHOWN)
   return (
-    <chakra.ol listStyleType="none" aria-hidden>
+    // one for which there is no room goes into a next column, which is not seen
+    <chakra.ol
+      listStyleType="none"
+      aria-hidden
+      display="flex"
+      flexFlow="column wrap"
+      columnGap="4"
+      height="100%"
+      overflow="hidden"
+    >
       {said.map((e) => (
         <chakra.li
           key={e.id}
+          width="100%"
           paddingY="1"
           borderTopWidth="1px"
           borderColor="line"

@@ -123,6 +123,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         base: 'minmax(0, 1fr)',
         lg: isLeftHand ? 'minmax(0, 5fr) minmax(0, 7fr)' : 'minmax(0, 7fr) minmax(0, 5fr)',
       }}
+      css={{ [ACROSS]: { gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)' } }}
     >
       <Box gridColumn="1 / -1" css={{ [ACROSS]: { gridColumn: keys } }}>
         <RidingHead
@@ -139,7 +140,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           gridColumn={{ lg: keys }}
           gridRow="2 / 6"
           minHeight="0"
-          css={{ [ACROSS]: { gridColumn: keys, gridRow: '2 / 7' } }}
+          css={{ [ACROSS]: { gridColumn: keys, gridRow: '2 / 7', minHeight: '620px' } }}
         >
           <Over
             open={open}
@@ -158,7 +159,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         gridColumn={{ lg: keys }}
         gridRow={{ lg: '2' }}
         display={isCovered ? 'none' : 'block'}
-        css={{ [ACROSS]: { gridColumn: keys } }}
+        css={{ [ACROSS]: { gridColumn: keys, gridRow: '4' } }}
       >
         <ReinTime ridden={ride.reinMs} now={segment} offsetMs={offsetMs} />
       </Box>
@@ -204,7 +205,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         gridColumn={{ lg: keys }}
         gridRow={{ lg: '5' }}
         display={isCovered ? 'none' : 'block'}
-        css={{ [ACROSS]: { gridColumn: keys } }}
+        css={{ [ACROSS]: { gridColumn: keys, gridRow: '3' } }}
       >
         <LastLine
           last={last && saidNow(ride, entries, last)}
@@ -226,7 +227,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         gap={{ base: '2', lg: '4' }}
         minHeight="0"
         display={isCovered ? 'none' : 'flex'}
-        css={{ [ACROSS]: { gridColumn: keys } }}
+        css={{ [ACROSS]: { gridColumn: keys, gridRow: '2' } }}
       >
         {turns.length > 0 && (
           <PlanLine
@@ -270,7 +271,6 @@ const Field = chakra('main', {
       minHeight: '100dvh',
       padding: '1',
       gridTemplateRows: 'repeat(5, auto) 1fr',
-      gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
     },
   },
 })

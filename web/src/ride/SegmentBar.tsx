@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Segment } from '../record'
+import { ACROSS } from '../theme'
 import { Button, Select } from '../ui/Button'
 import { SIDE } from '../ui/side'
 import { choicesOf, isSame } from './choose'
@@ -39,9 +40,14 @@ export const SegmentBar = memo(function SegmentBar({
   // what is ridden stays in sight, wherever it stands in the row
   const strip = useRef<HTMLDivElement>(null)
   useEffect(() => {
-    strip.current
-      ?.querySelector('[aria-pressed=true]')
-      ?.scrollIntoView({ inline: 'nearest', block: 'nearest' })
+    const show = () =>
+      strip.current
+        ?.querySelector('[aria-pressed=true]')
+        ?.scrollIntoView({ inline: 'nearest', block: 'nearest' })
+    show()
+    // a phone that is turned is narrower than before
+    window.addEventListener('resize', show)
+    return () => window.removeEventListener('resize', show)
   }, [now.exercise])
   const Icon = FIGURE_ICON[now.place]
   const others = all.filter((c) => !shown.includes(c))
@@ -106,7 +112,7 @@ export const SegmentBar = memo(function SegmentBar({
         ))}
         <WhoRides now={now} onChange={onChange} />
       </Grid>
-      <Grid templateColumns="1fr 1fr" gap="1.5">
+      <Grid templateColumns="1fr 1fr" gap="1.5" css={{ [ACROSS]: { order: -1 } }}>
         {(['LEFT', 'RIGHT'] as const).map((side) => (
           <ReinKey
             key={side}

@@ -1,5 +1,6 @@
 export { OutboxLine } from './OutboxLine'
 export { ReinClock } from './ReinClock'
+export { RideNow } from './RideNow'
 export { usePacket } from './usePacket'
 export { useRide } from './useRide'
 export type { Recorder } from './useRide'

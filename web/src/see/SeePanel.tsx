@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { OnWatch } from '../api'
 import type { Mark, Marked, Segment, Side } from '../record'
+import { ACROSS } from '../theme'
 import { Button } from '../ui/Button'
 import { SideLetter } from '../ui/side'
 import { HorseFigure, RiderFigure } from './Figures'
@@ -101,6 +102,7 @@ function Seen({ kind, marks, onSay }: SeenProps) {
         position="relative"
         aspectRatio="360 / 300"
         maxHeight="44vh"
+        css={{ [ACROSS]: { maxHeight: 'none' } }}
         marginX="auto"
         width="min(100%, 26rem)"
       >

@@ -20,6 +20,8 @@ export interface KeptPacket {
   offsetMs: number
   /** Where to go on reading what arrived in the lesson. */
   arrival: number
+  /** 1 for a lesson made without a network, until the server has it. */
+  toAdd?: 0 | 1
 }
 
 /** A report on its way to the server. */
@@ -93,6 +95,7 @@ export function shelfOf(person: string): Shelf {
           kept.packet.watchWeeks ??= 0
         }),
     )
+  shelf.version(5).stores({ packets: 'lesson, toAdd' })
   shelves.set(person, shelf)
   return shelf
 }

@@ -1,10 +1,13 @@
 import { answerOf, api, Unreachable } from '../api'
 import type { Packet } from '../api'
 import type { KeptPacket, Shelf } from './device'
+import { addLesson } from './addLesson'
 
 /** Fetches what a lesson needs and keeps it, with the log as the server has it; without a network, what was kept. */
 export async function packetOf(shelf: Shelf, lesson: string): Promise<KeptPacket> {
   try {
+    const before = await shelf.packets.get(lesson)
+    if (before?.toAdd) await addLesson(shelf, before)
     const packet = await answerOf(
       api.GET('/api/v1/lessons/{id}/packet', { params: { path: { id: lesson } } }),
     )

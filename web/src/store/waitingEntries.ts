@@ -1,6 +1,7 @@
 import { answerOf, api } from '../api'
 import type { BatchAnswer } from '../api'
 import type { KeptEntry, Passage, Shelf } from './device'
+import { addNextLesson } from './addLesson'
 import type { Waiting } from './outbox'
 
 /** What the server takes in one request, and less than it takes in bytes. */
@@ -13,11 +14,12 @@ const PASSAGE: Record<BatchAnswer['answers'][number]['outcome'], Passage> = {
   REFUSED: 'refused',
 }
 
-/** Entries of lessons, oldest first, as their author only. */
+/** Lessons made on this device and entries of lessons, oldest first, as their author only. */
 export function waitingEntries(shelf: Shelf): Waiting {
   return {
     name: shelf.name,
     sendNext: async (onSending) => {
+      if (await addNextLesson(shelf, onSending)) return true
       const waiting = await shelf.entries.where({ passage: 'waiting' }).sortBy('seq')
       const batch = firstOf(waiting)
       if (batch.length === 0) return false

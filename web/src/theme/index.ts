@@ -22,6 +22,8 @@ const config = defineConfig({
       fontSize: '17px',
       lineHeight: 1.4,
     },
+    // what has the focus is not under the bar at the foot
+    html: { scrollPaddingBottom: { base: '96px', lg: '0' } },
     // neither pulled to refresh nor swiped back while riding
     'html:has([data-riding])': { overscrollBehavior: 'none' },
     'h1, h2, h3': { fontFamily: 'heading', lineHeight: 1.08, letterSpacing: '-0.015em' },

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
-import { answerOf, api } from '../api'
+import { answerOf, api, Unreachable } from '../api'
 import { Inbox } from '../homework'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
@@ -11,12 +11,20 @@ import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { AddLesson } from './AddLesson'
 import { LessonOfDay } from './LessonOfDay'
+import { WithoutNetwork } from './WithoutNetwork'
 
 /** The moment: coffee, before the first horse. What is on today, and what each pair is working on. */
 export default function TodayPage() {
   const { t } = useTranslation()
   const me = useMe()
-  const today = useQuery({ queryKey: ['today'], queryFn: () => answerOf(api.GET('/api/v1/today')) })
+  const today = useQuery({
+    queryKey: ['today'],
+    queryFn: () => answerOf(api.GET('/api/v1/today')),
+    // without a network it says so at once, and what this device has is shown
+    networkMode: 'always',
+    retry: false,
+    refetchOnReconnect: true,
+  })
   const records = me.actions.includes('RECORD')
   const toRide = today.data?.lessons
     .filter((l) => !l.lesson.endedAt)
@@ -26,6 +34,8 @@ export default function TodayPage() {
     if (records && toRide) void fetchAhead(shelfOf(me.person), toRide.split(','))
   }, [records, toRide, me.person])
   if (today.isPending) return <Wait />
+  if (records && today.error instanceof Unreachable)
+    return <WithoutNetwork onAgain={() => void today.refetch()} />
   if (today.isError) return <Trouble cause={today.error} onAgain={() => void today.refetch()} />
   const { date, lessons } = today.data
   return (

@@ -59,6 +59,28 @@ class FaultsTest {
     }
 
     @Test
+    void aLessonThatNobodyPlannedBegunWithoutANetwork() {
+        as("ottilie", coach -> {
+            Rider.inNewLesson(coach).begin().isAllSent();
+            coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+            proxy.set(FaultProxy.Mode.CUT);
+            coach.open("/");
+            coach.page().getByText("No network").waitFor();
+            coach.assertAccessible();
+            coach.exactly("Vesper and Noor Haldane").click();
+            coach.button("Begin the lesson").click();
+            Rider rider = Rider.inOpenLesson(coach).onThePad().touch(3).sees(3);
+            proxy.set(FaultProxy.Mode.PASS);
+            rider.isAllSent();
+            assertThatEachIsThereOnce(rider.asks(), 3);
+            coach.open("/");
+            coach.link("Go on riding")
+                    .and(coach.page().locator("[href*='" + rider.lesson() + "']"))
+                    .waitFor();
+        });
+    }
+
+    @Test
     void aDatabaseThatWasAwayAndTwoDevicesThatSeeEachOther() {
         as(
                 "ottilie",

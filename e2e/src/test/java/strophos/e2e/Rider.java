@@ -33,6 +33,11 @@ final class Rider {
         return new Rider(visitor, lesson);
     }
 
+    /** In the lesson that is open. */
+    static Rider inOpenLesson(Visitor visitor) {
+        return new Rider(visitor, visitor.page().url().replaceAll(".*/lessons/([^/]+)/.*", "$1"));
+    }
+
     /** Another's browser on the same lesson. */
     Rider joinedBy(Visitor other) {
         return new Rider(other, lesson);

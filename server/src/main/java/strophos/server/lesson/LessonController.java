@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 import strophos.core.stair.RungState;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
+import strophos.server.contract.CanBeNull;
 import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
@@ -58,11 +60,11 @@ class LessonController {
 
     record Today(LocalDate date, List<TodaysLesson> lessons) {}
 
-    /** A lesson to be held; the id is made by the caller. */
+    /** A lesson to be held; the id is made by the caller. One without a time is held now. */
     record NewLesson(
             @NotNull UUID id,
             @NotNull UUID pair,
-            @NotNull Instant plannedAt,
+            @CanBeNull Instant plannedAt,
             @NotNull @Min(5) @Max(180) Integer minutes) {}
 
     record Added(UUID id) {}
@@ -96,7 +98,13 @@ class LessonController {
             throw Problem.refused(List.of(new Issue("unknown_id", "pair", "a pair of this yard")));
         }
         if (lessons.find(lesson.id()).isEmpty()) {
-            lessons.add(lesson.id(), lesson.pair(), lesson.plannedAt(), lesson.minutes(), clock.instant());
+            Instant now = clock.instant();
+            lessons.add(
+                    lesson.id(),
+                    lesson.pair(),
+                    Objects.requireNonNullElse(lesson.plannedAt(), now),
+                    lesson.minutes(),
+                    now);
         }
         return new Added(lesson.id());
     }
