@@ -5,12 +5,12 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
-import { registerSW } from 'virtual:pwa-register'
 import { Problem } from './api'
 import { App } from './App'
 import './text'
 import { system } from './theme'
 import { listenForInstall } from './ui/install'
+import { keepOnDevice } from './ui/update'
 import { SidePatterns } from './ui/side'
 
 const queries = new QueryClient({
@@ -37,4 +37,4 @@ if (root) {
 }
 
 listenForInstall()
-registerSW()
+keepOnDevice()

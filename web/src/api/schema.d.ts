@@ -1170,6 +1170,7 @@ export interface components {
             looksBefore: components["schemas"]["Looked"][];
             plan: components["schemas"]["PlanForRide"];
             rungs: components["schemas"]["Step"][];
+            seenBefore: components["schemas"]["SeenBefore"][];
             /** Format: int64 */
             serverMs: number;
             usual: components["schemas"]["Usual"][];
@@ -1377,6 +1378,14 @@ export interface components {
             /** @enum {string} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
             strand: string;
+        };
+        SeenBefore: {
+            isSign: boolean;
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            times: number;
         };
         SeenInLesson: {
             corrections: components["schemas"]["Corrections"];

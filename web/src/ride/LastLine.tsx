@@ -1,5 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { Coffee, Eye, Pencil, Undo2 } from 'lucide-react'
+import { Eye, Pencil, Undo2 } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NOTE_MAX_LENGTH } from '../record'
@@ -12,9 +12,7 @@ import { Spoken } from './Spoken'
 interface DoingProps {
   canUndo: boolean
   canPutBack: boolean
-  canRest: boolean
   onUndo: () => void
-  onRest: () => void
   onPutBack: () => void
   onSee: () => void
   onWrite: () => void
@@ -63,9 +61,7 @@ export function LastLine(props: LastLineProps) {
       <Doing
         canUndo={last !== undefined}
         canPutBack={undone !== undefined}
-        canRest={props.canRest}
         onUndo={props.onUndo}
-        onRest={props.onRest}
         onPutBack={props.onPutBack}
         onSee={props.onSee}
         onWrite={onWrite}
@@ -92,11 +88,6 @@ const Doing = memo(function Doing(props: DoingProps) {
       <Button onClick={props.onSee} aria-label={t('see.title')} title={t('see.title')} paddingX="3">
         <Eye size={20} aria-hidden />
       </Button>
-      {props.canRest && (
-        <Button onClick={props.onRest} aria-label={t('ride.rest')} title={t('ride.rest')} paddingX="3">
-          <Coffee size={20} aria-hidden />
-        </Button>
-      )}
       <Button onClick={props.onWrite} aria-label={t('ride.note')} paddingX="3">
         <Pencil size={20} aria-hidden />
       </Button>

@@ -43,6 +43,7 @@ export function Over({ open, kept, recorder, segment, exerciseName, ...on }: Ove
           lastAsk={ride.exchanges.at(-1)?.id}
           segment={segment}
           watch={kept.packet.watch}
+          before={kept.packet.seenBefore}
           onSay={on.onSee}
           onClose={close}
         />

@@ -11,6 +11,7 @@ import { useHand } from '../ui/hand'
 import { useAwake } from '../ui/useAwake'
 import { useSteady } from '../ui/useSteady'
 import { AnyPad } from './AnyPad'
+import { AtOnce } from './AtOnce'
 import { lastStanding } from './choose'
 import { ReinTime } from './clocks'
 import { LastLine } from './LastLine'
@@ -96,6 +97,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const onTouches = useCallback(() => setOpen({ what: 'touches' }), [])
   const onUndo = useSteady(() => quietly(undo()))
   const onRest = useSteady(() => quietly(tell('rest', {})))
+  const onPraise = useSteady(() => quietly(hang('praise', {})))
+  const onCorrection = useSteady((made: boolean) => quietly(hang('correction', { made })))
   const onPutBack = useSteady(() => undone && quietly(tell('void', { target: undone.by })))
   const onEnd = useSteady(() => quietly(tell('lesson_ended', {})))
   useKeys(touched, {
@@ -131,6 +134,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           outbox={recorder.outbox}
           isLost={recorder.lost !== undefined}
           startedAtMs={ride.startedAtMs}
+          hereFromMs={isResting ? null : segment.atMs}
           onEnd={onEnd}
           {...says}
         />
@@ -138,7 +142,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       {open && (
         <Box
           gridColumn={{ lg: keys }}
-          gridRow="2 / 6"
+          gridRow={{ base: '2 / 5', lg: '2 / 6' }}
           minHeight="0"
           css={{ [ACROSS]: { gridColumn: keys, gridRow: '2 / 7', minHeight: '620px' } }}
         >
@@ -158,8 +162,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       <Box
         gridColumn={{ lg: keys }}
         gridRow={{ lg: '2' }}
-        display={isCovered ? 'none' : 'block'}
-        css={{ [ACROSS]: { gridColumn: keys, gridRow: '4' } }}
+        // on a phone it stands on the keys of the reins
+        display={{ base: 'none', lg: isCovered ? 'none' : 'block' }}
       >
         <ReinTime ridden={ride.reinMs} now={segment} offsetMs={offsetMs} />
       </Box>
@@ -204,18 +208,19 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       <Box
         gridColumn={{ lg: keys }}
         gridRow={{ lg: '5' }}
-        display={isCovered ? 'none' : 'block'}
-        css={{ [ACROSS]: { gridColumn: keys, gridRow: '3' } }}
+        display={isCovered ? 'none' : 'flex'}
+        flexDirection="column"
+        gap={{ base: '2', lg: '4' }}
+        css={{ [ACROSS]: { gridColumn: keys, gridRow: '3', gap: '1' } }}
       >
+        <AtOnce onPraise={onPraise} onCorrection={onCorrection} onRest={onRest} isResting={isResting} />
         <LastLine
           last={last && saidNow(ride, entries, last)}
           undone={undone && saidNow(ride, entries, undone.entry)}
           exerciseName={exerciseName}
-          canRest={!isResting}
           onUndo={onUndo}
           onSee={onSeen}
           onTouches={onTouches}
-          onRest={onRest}
           onPutBack={onPutBack}
           onNote={(text) => quietly(tell('note', { text }))}
         />
@@ -227,7 +232,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         gap={{ base: '2', lg: '4' }}
         minHeight="0"
         display={isCovered ? 'none' : 'flex'}
-        css={{ [ACROSS]: { gridColumn: keys, gridRow: '2' } }}
+        css={{ [ACROSS]: { gridColumn: keys, gridRow: '2', gap: '1' } }}
       >
         {turns.length > 0 && (
           <PlanLine
@@ -241,7 +246,15 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
             onChange={onChange}
           />
         )}
-        <SegmentBar rungs={rungs} now={segment} plan={planned.plan} onChange={onChange} onFigure={onFigure} />
+        <SegmentBar
+          rungs={rungs}
+          now={segment}
+          plan={planned.plan}
+          ridden={ride.reinMs}
+          offsetMs={offsetMs}
+          onChange={onChange}
+          onFigure={onFigure}
+        />
         {isWide && (
           <Box flex="1" minHeight="0" overflow="hidden">
             <Recent entries={entries} ride={ride} exerciseName={exerciseName} />
@@ -265,11 +278,12 @@ const Field = chakra('main', {
     padding: { base: '2.5', lg: '6' },
     gap: { base: '2', lg: '4' },
     columnGap: { lg: '10' },
-    gridTemplateRows: { base: 'auto auto 1fr auto auto', lg: 'auto auto auto 1fr auto' },
+    gridTemplateRows: { base: 'auto 1fr auto auto', lg: 'auto auto auto 1fr auto' },
     [ACROSS]: {
       height: 'auto',
       minHeight: '100dvh',
       padding: '1',
+      gap: '1.5',
       gridTemplateRows: 'repeat(5, auto) 1fr',
     },
   },

@@ -14,12 +14,13 @@ interface RidingHeadProps extends SaysProps {
   outbox: Outbox
   isLost: boolean
   startedAtMs: number | null
+  hereFromMs: number | null
   onEnd: () => void
 }
 
 /** Who rides, how sending stands, how long it has been. On a phone what is to be said stands where the names are. */
 export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
-  const { lesson, outbox, isLost, startedAtMs, onEnd, ...says } = props
+  const { lesson, outbox, isLost, startedAtMs, hereFromMs, onEnd, ...says } = props
   const { t } = useTranslation()
   const isLeftHand = useHand()[0] === 'left'
   // a touch that was not kept is worth more than a nudge
@@ -42,7 +43,7 @@ export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
           <OutboxLine outbox={outbox} lesson={lesson.id} isLost={isLost} isShort />
         </Box>
       )}
-      <LessonTime fromMs={startedAtMs} offsetMs={says.offsetMs} />
+      <LessonTime fromMs={startedAtMs} hereFromMs={hereFromMs} offsetMs={says.offsetMs} />
       <Button onClick={onEnd}>{t('ride.end')}</Button>
     </Flex>
   )

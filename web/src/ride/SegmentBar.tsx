@@ -4,11 +4,12 @@ import { memo, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
-import type { Gait, Segment } from '../record'
+import type { Gait, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
 import { Button, Select } from '../ui/Button'
 import { SIDE } from '../ui/side'
 import { choicesOf, isSame } from './choose'
+import { OneReinTime } from './clocks'
 import type { Choosable, Ridden } from './choose'
 import { figureInWords } from './FigureSheet'
 
@@ -20,6 +21,8 @@ interface SegmentBarProps {
   rungs: Step[]
   now: Segment
   plan: Plan
+  ridden: Ride['reinMs']
+  offsetMs: number
   onChange: (change: Partial<Ridden>) => void
   onFigure: () => void
 }
@@ -29,6 +32,8 @@ export const SegmentBar = memo(function SegmentBar({
   rungs,
   now,
   plan,
+  ridden,
+  offsetMs,
   onChange,
   onFigure,
 }: SegmentBarProps) {
@@ -52,7 +57,7 @@ export const SegmentBar = memo(function SegmentBar({
   const Icon = FIGURE_ICON[now.place]
   const others = all.filter((c) => !shown.includes(c))
   return (
-    <Flex direction="column" gap="2">
+    <Flex direction="column" gap="2" css={{ [ACROSS]: { gap: '1' } }}>
       <Flex gap="1.5" align="start">
         <Button
           flexShrink={0}
@@ -125,7 +130,18 @@ export const SegmentBar = memo(function SegmentBar({
             <chakra.span fontSize="3xl" fontWeight="800" aria-hidden>
               {SIDE[side].letter}
             </chakra.span>
-            {t(`Rein.${side}`)}
+            <chakra.span lineHeight="1.1">
+              {t(`Rein.${side}`)}
+              <chakra.span
+                display={{ base: 'block', lg: 'none' }}
+                fontSize="md"
+                fontWeight="500"
+                fontVariantNumeric="tabular-nums"
+                aria-hidden
+              >
+                <OneReinTime rein={side} ridden={ridden} now={now} offsetMs={offsetMs} />
+              </chakra.span>
+            </chakra.span>
           </ReinKey>
         ))}
       </Grid>
@@ -137,6 +153,11 @@ export const SegmentBar = memo(function SegmentBar({
 function isDrawnAlike(a: SegmentBarProps, b: SegmentBarProps): boolean {
   return (
     isSame(a.now, b.now) &&
+    a.now.id === b.now.id &&
+    a.now.endMs === b.now.endMs &&
+    a.ridden.LEFT === b.ridden.LEFT &&
+    a.ridden.RIGHT === b.ridden.RIGHT &&
+    a.offsetMs === b.offsetMs &&
     a.rungs === b.rungs &&
     a.plan === b.plan &&
     a.onChange === b.onChange &&
@@ -163,6 +184,7 @@ const ReinKey = chakra('button', {
     justifyContent: 'center',
     gap: '3',
     minHeight: '68px',
+    [ACROSS]: { minHeight: '60px' },
     borderRadius: 'key',
     borderWidth: '3px',
     fontFamily: 'heading',

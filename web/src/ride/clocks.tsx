@@ -1,8 +1,9 @@
-import { chakra } from '@chakra-ui/react'
+import { chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Ride, Segment } from '../record'
 import { clock } from '../text/format'
+import type { Sided } from '../ui/side'
 import { ReinClock } from './ReinClock'
 import { useNow } from './useNow'
 
@@ -12,13 +13,26 @@ interface Running {
   offsetMs: number
 }
 
-/** How long the lesson has run. */
-export const LessonTime = memo(function LessonTime({ fromMs, offsetMs }: Running) {
+interface LessonTimeProps extends Running {
+  /** When what is ridden now was begun; null while nothing is. */
+  hereFromMs: number | null
+}
+
+/** How long the lesson has run, and what is ridden now. */
+export const LessonTime = memo(function LessonTime({ fromMs, hereFromMs, offsetMs }: LessonTimeProps) {
+  const { t } = useTranslation()
   const nowMs = useNow(offsetMs)
   return (
-    <chakra.span fontFamily="heading" fontSize="xl" fontVariantNumeric="tabular-nums" role="timer">
-      {clock(nowMs - (fromMs ?? nowMs))}
-    </chakra.span>
+    <Flex direction="column" align="flex-end" lineHeight="1.15" fontVariantNumeric="tabular-nums">
+      <chakra.span fontFamily="heading" fontSize="xl" role="timer">
+        {clock(nowMs - (fromMs ?? nowMs))}
+      </chakra.span>
+      {hereFromMs !== null && (
+        <chakra.span fontSize="sm" color="quiet" whiteSpace="nowrap">
+          {t('ride.here', { time: clock(Math.max(0, nowMs - hereFromMs)) })}
+        </chakra.span>
+      )}
+    </Flex>
   )
 })
 
@@ -38,9 +52,22 @@ interface ReinTimeProps {
 /** Time on each rein, the one ridden now running. */
 export function ReinTime({ ridden, now, offsetMs }: ReinTimeProps) {
   const nowMs = useNow(offsetMs)
-  const of = (rein: 'LEFT' | 'RIGHT') =>
-    ridden[rein] + (now.rein === rein && now.endMs === null ? Math.max(0, nowMs - now.atMs) : 0)
-  return <ReinClock leftMs={of('LEFT')} rightMs={of('RIGHT')} now={now.rein === 'NONE' ? null : now.rein} />
+  return (
+    <ReinClock
+      leftMs={onRein('LEFT', ridden, now, nowMs)}
+      rightMs={onRein('RIGHT', ridden, now, nowMs)}
+      now={now.rein === 'NONE' ? null : now.rein}
+    />
+  )
+}
+
+/** Time on one rein, for its own key. */
+export function OneReinTime({ rein, ridden, now, offsetMs }: ReinTimeProps & { rein: Sided }) {
+  return <>{clock(onRein(rein, ridden, now, useNow(offsetMs)))}</>
+}
+
+function onRein(rein: Sided, ridden: Ride['reinMs'], now: ReinTimeProps['now'], nowMs: number): number {
+  return ridden[rein] + (now.rein === rein && now.endMs === null ? Math.max(0, nowMs - now.atMs) : 0)
 }
 
 const RestLine = chakra('p', {

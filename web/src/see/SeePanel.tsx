@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { OnWatch } from '../api'
+import type { OnWatch, SeenBefore } from '../api'
 import type { Mark, Marked, Segment, Side } from '../record'
 import { ACROSS } from '../theme'
 import { Button } from '../ui/Button'
@@ -28,12 +28,13 @@ interface SeePanelProps {
   lastAsk: string | undefined
   segment: Segment
   watch: OnWatch[]
+  before: SeenBefore[]
   onSay: (said: Said) => void
   onClose: () => void
 }
 
-/** Rider and horse as figures: touch the place, then the word. What this lesson marked most stands first. */
-export function SeePanel({ marks, lastAsk, segment, watch, onSay, onClose }: SeePanelProps) {
+/** Rider and horse as figures: touch the place, then the word. What the pair is marked for most stands first. */
+export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClose }: SeePanelProps) {
   const { t } = useTranslation()
   const [tab, setTab] = useState<Tab>('rider')
   return (
@@ -68,7 +69,13 @@ export function SeePanel({ marks, lastAsk, segment, watch, onSay, onClose }: See
       ) : tab === 'measured' ? (
         <Measured segment={segment} onSay={onSay} />
       ) : (
-        <Seen key={tab} kind={tab === 'rider' ? 'fault' : 'sign'} marks={marks} onSay={onSay} />
+        <Seen
+          key={tab}
+          kind={tab === 'rider' ? 'fault' : 'sign'}
+          before={before}
+          marks={marks}
+          onSay={onSay}
+        />
       )}
     </Panel>
   )
@@ -76,15 +83,16 @@ export function SeePanel({ marks, lastAsk, segment, watch, onSay, onClose }: See
 
 interface SeenProps {
   kind: 'fault' | 'sign'
+  before: SeenBefore[]
   marks: Marked[]
   onSay: (said: Said) => void
 }
 
-function Seen({ kind, marks, onSay }: SeenProps) {
+function Seen({ kind, before, marks, onSay }: SeenProps) {
   const { t } = useTranslation()
   const regions = kind === 'fault' ? RIDER : HORSE
   const [at, setAt] = useState<Region | undefined>(undefined)
-  const usual = usualOf(marks, kind, USUAL)
+  const usual = usualOf(before, marks, kind, USUAL)
   const say = (name: string, side: Side) => onSay({ kind, name, side })
   return (
     <>

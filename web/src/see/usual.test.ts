@@ -20,11 +20,24 @@ describe('the usual ones', () => {
       marked({ kind: 'sign', segment, name: 'jaw-soft', side: 'NONE' }),
       marked({ kind: 'praise', segment }),
     ]
-    expect(usualOf(marks, 'fault', 2)).toEqual([
+    expect(usualOf([], marks, 'fault', 2)).toEqual([
       { kind: 'fault', name: 'leg-back', side: 'LEFT' },
       { kind: 'fault', name: 'leg-back', side: 'RIGHT' },
     ])
-    expect(usualOf(marks, 'sign', 2)).toEqual([{ kind: 'sign', name: 'jaw-soft', side: 'NONE' }])
+    expect(usualOf([], marks, 'sign', 2)).toEqual([{ kind: 'sign', name: 'jaw-soft', side: 'NONE' }])
+  })
+
+  test('come from the last lessons, and from this one as it goes on', () => {
+    const seen = (name: string, times: number, isSign = false) => ({
+      isSign,
+      name,
+      side: 'NONE' as const,
+      times,
+    })
+    const before = [seen('heel-up', 2), seen('jaw-soft', 2, true), seen('leg-back', 1), seen('looks-down', 1)]
+    const names = (marks: Marked[]) => usualOf(before, marks, 'fault', 3).map((u) => u.name)
+    expect(names([])).toEqual(['heel-up', 'leg-back', 'looks-down'])
+    expect(names([fault('looks-down'), fault('looks-down')])).toEqual(['looks-down', 'heel-up', 'leg-back'])
   })
 })
 

@@ -1,3 +1,4 @@
+import type { SeenBefore } from '../api'
 import type { Mark, Marked, Side } from '../record'
 
 export interface Usual {
@@ -6,9 +7,18 @@ export interface Usual {
   side: Side
 }
 
-/** What is marked most of a kind, the most frequent first; of equals the later one. */
-export function usualOf(marks: Marked[], kind: 'fault' | 'sign', most: number): Usual[] {
+/** What the pair is marked for most, in its last lessons and in this one, the most frequent first; of equals the later one. */
+export function usualOf(
+  before: SeenBefore[],
+  marks: Marked[],
+  kind: 'fault' | 'sign',
+  most: number,
+): Usual[] {
   const counts = new Map<string, { usual: Usual; times: number; last: number }>()
+  before.forEach(({ isSign, name, side, times }, at) => {
+    if (isSign !== (kind === 'sign')) return
+    counts.set(`${name}.${side}`, { usual: { kind, name, side }, times, last: -1 - at })
+  })
   marks.forEach(({ said }, at) => {
     if (!isSeen(said) || said.kind !== kind) return
     const key = `${said.name}.${said.side}`

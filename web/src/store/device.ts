@@ -95,7 +95,17 @@ export function shelfOf(person: string): Shelf {
           kept.packet.watchWeeks ??= 0
         }),
     )
-  shelf.version(5).stores({ packets: 'lesson, toAdd' })
+  shelf
+    .version(5)
+    .stores({ packets: 'lesson, toAdd' })
+    .upgrade((tx) =>
+      tx
+        .table<{ packet: Partial<Packet> }>('packets')
+        .toCollection()
+        .modify((kept) => {
+          kept.packet.seenBefore ??= []
+        }),
+    )
   shelves.set(person, shelf)
   return shelf
 }

@@ -8,6 +8,7 @@ import { leave, useEnter, useMe } from '../session'
 import { shelfOf, unsentOn } from '../store'
 import { Cord, Mark } from './Mark'
 import { MODES, useMode } from './mode'
+import { NewVersion } from './NewVersion'
 import { Wait } from './Wait'
 
 /** The table: a dark rail with the cord along its edge (below, on a phone), and the page beside it. */
@@ -36,6 +37,7 @@ export function Shell() {
         paddingBottom={{ base: '28', lg: '12' }}
       >
         <Box maxWidth="page" marginX="auto">
+          <NewVersion />
           <Suspense fallback={<Wait />}>
             <Outlet />
           </Suspense>

@@ -11,6 +11,7 @@ import static strophos.server.db.Tables.YARD;
 
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -69,6 +70,20 @@ public class LessonRepository {
     /** Whether a plan was kept for it. */
     public boolean isPlanned(UUID lesson) {
         return db.fetchExists(db.selectOne().from(PLAN).where(PLAN.LESSON_ID.eq(lesson)));
+    }
+
+    /** The last lessons this pair rode beside this one, the latest last. */
+    public List<UUID> riddenBeside(UUID lesson, UUID pair, int most) {
+        List<UUID> latestFirst = db.select(LESSON.ID)
+                .from(LESSON)
+                .join(RIDDEN_LESSON)
+                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .where(LESSON.PAIR_ID.eq(pair).and(LESSON.ID.ne(lesson)).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), LESSON.ID)
+                .limit(most)
+                .fetch(LESSON.ID);
+        Collections.reverse(latestFirst);
+        return latestFirst;
     }
 
     public void add(UUID id, UUID pair, Instant plannedAt, int minutes, Instant now) {

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.core.record.Entry;
+import strophos.core.record.SeenBefore;
 import strophos.core.school.School;
 import strophos.core.watch.Watched;
 import strophos.server.access.Action;
@@ -95,6 +96,7 @@ class RideController {
             List<LookRepository.Looked> looksBefore,
             List<OnWatch> watch,
             int watchWeeks,
+            List<SeenBefore> seenBefore,
             long serverMs) {}
 
     /** So many earlier looks stand behind a new one. */
@@ -130,6 +132,7 @@ class RideController {
                 looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
                 watch.of(lesson.pair(), LocalDate.ofInstant(clock.instant(), lessons.zone()), lessons.zone()),
                 Watched.STANDARD_WEEKS,
+                log.seenBefore(id, lesson.pair()),
                 clock.millis());
     }
 

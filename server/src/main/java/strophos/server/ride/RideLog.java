@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.record.Entry;
 import strophos.core.record.Fold;
 import strophos.core.record.Ride;
+import strophos.core.record.SeenBefore;
 import strophos.server.access.YardScope;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
@@ -156,6 +157,14 @@ public class RideLog {
     @Transactional(readOnly = true)
     public Optional<List<Entry>> log(UUID lesson) {
         return lessons.find(lesson).map(l -> entries.ofLesson(lesson));
+    }
+
+    /** What was seen in the last lessons of this pair beside this one. */
+    @Transactional(readOnly = true)
+    public List<SeenBefore> seenBefore(UUID lesson, UUID pair) {
+        return SeenBefore.in(lessons.riddenBeside(lesson, pair, SeenBefore.LESSONS).stream()
+                .map(id -> Fold.of(entries.ofLesson(id)))
+                .toList());
     }
 
     /** What arrived in a lesson after this arrival; empty for a lesson the viewer cannot see. */

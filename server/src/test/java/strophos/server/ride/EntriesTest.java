@@ -76,6 +76,29 @@ class EntriesTest {
         assertThat(packet(yard.lesson(pair)).path("watch")).isEmpty();
     }
 
+    @Test
+    void namesWhatThePairWasMarkedForBefore() {
+        String pair = yard.pair();
+        String lesson = yard.lesson(pair);
+        List<Map<String, Object>> ride = yard.ride(lesson, 1, "YES", 0, false);
+        Object segment = ride.get(1).get("id");
+        for (String side : List.of("LEFT", "LEFT", "RIGHT")) {
+            ride.add(yard.entry(lesson, "fault", Map.of("segment", segment, "name", "heel-up", "side", side)));
+        }
+        ride.add(yard.entry(
+                lesson, "void", Map.of("target", ride.get(ride.size() - 1).get("id"))));
+        yard.send(ride);
+        assertThat(packet(lesson).path("seenBefore"))
+                .as("a lesson's own are counted by its device")
+                .isEmpty();
+        JsonNode seen = packet(yard.lesson(pair)).path("seenBefore");
+        assertThat(seen).hasSize(1);
+        assertThat(seen.get(0).path("name").asString() + " "
+                        + seen.get(0).path("side").asString() + " "
+                        + seen.get(0).path("times").asInt())
+                .isEqualTo("heel-up LEFT 2");
+    }
+
     private static JsonNode packet(String lesson) {
         return coach.get("/api/v1/lessons/" + lesson + "/packet").body();
     }

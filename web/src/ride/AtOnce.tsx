@@ -1,0 +1,32 @@
+import { Grid } from '@chakra-ui/react'
+import { memo } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Button } from '../ui/Button'
+
+interface AtOnceProps {
+  onPraise: () => void
+  /** An error came: it was corrected, or let pass. */
+  onCorrection: (made: boolean) => void
+  onRest: () => void
+  isResting: boolean
+}
+
+/** What is done between two asks, each by one touch and in words. */
+export const AtOnce = memo(function AtOnce({ onPraise, onCorrection, onRest, isResting }: AtOnceProps) {
+  const { t } = useTranslation()
+  const keys = [
+    { name: 'praise', does: onPraise },
+    { name: 'made', does: () => onCorrection(true) },
+    { name: 'letPass', does: () => onCorrection(false) },
+    { name: 'rest', does: onRest, isOff: isResting },
+  ]
+  return (
+    <Grid role="group" aria-label={t('atOnce.title')} templateColumns="repeat(4, minmax(0, 1fr))" gap="1.5">
+      {keys.map(({ name, does, isOff }) => (
+        <Button key={name} look="key" paddingX="1" fontSize="sm" disabled={isOff} onClick={does}>
+          {t(`atOnce.${name}`)}
+        </Button>
+      ))}
+    </Grid>
+  )
+})
