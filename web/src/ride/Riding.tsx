@@ -109,6 +109,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     onSee: () => toggle('seen'),
     onTouches: () => toggle('touches'),
     onFigure: () => toggle('figure'),
+    onPraise,
+    onCorrected: () => onCorrection(true),
     isElsewhere: open !== undefined,
   })
   const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])

@@ -14,6 +14,8 @@ interface Keys {
   onMore: (strength: Strength, response: Response) => void
   onTouches: () => void
   onFigure: () => void
+  onPraise: () => void
+  onCorrected: () => void
   /** A sheet is open and has the keys. */
   isElsewhere: boolean
 }
@@ -47,6 +49,8 @@ export function useKeys(touched: Touched, keys: Keys): void {
       else if (key === 's') now.onSee()
       else if (key === 'a') now.onTouches()
       else if (key === 'f') now.onFigure()
+      else if (key === 'p') now.onPraise()
+      else if (key === 'c') now.onCorrected()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
