@@ -26,6 +26,8 @@ export function OutboxLine({ outbox, lesson, isLost, isShort = false }: OutboxLi
       </chakra.p>
     )
   }
+  // never said to be sent before it is known
+  if (waiting === undefined) return isShort ? null : <chakra.p fontSize="sm">&nbsp;</chakra.p>
   const isAllSent = waiting === 0 && state !== 'offline'
   if (isShort && isAllSent && refused.length === 0) return null
   const key = isAllSent ? 'resting' : state === 'resting' || state === 'sending' ? 'waiting' : state

@@ -8,8 +8,8 @@ const NONE: KeptEntry[] = []
 
 export interface Sending {
   state: OutboxState
-  /** Not yet answered for by the server, of all lessons on this device. */
-  waiting: number
+  /** Not yet answered for by the server, of all lessons on this device; undefined until the store has been read. */
+  waiting: number | undefined
   /** Of this lesson, which the server would not take. */
   refused: KeptEntry[]
 }
@@ -18,7 +18,7 @@ export interface Sending {
 export function useSending(outbox: Outbox, lesson: string): Sending {
   const shelf = shelfOf(useMe().person)
   const state = useSyncExternalStore(outbox.subscribe, outbox.current)
-  const waiting = useLiveQuery(() => shelf.entries.where({ passage: 'waiting' }).count(), [shelf]) ?? 0
+  const waiting = useLiveQuery(() => shelf.entries.where({ passage: 'waiting' }).count(), [shelf])
   const refused =
     useLiveQuery(
       () =>
