@@ -182,7 +182,7 @@ function AidRow({ aid, onChange, onRemove }: AidRowProps) {
   const { manner, foot, ...bare } = aid
   return (
     <Grid
-      templateColumns="minmax(0, 1.35fr) minmax(0, 1fr) minmax(0, 1fr) 44px"
+      templateColumns="minmax(0, 1.35fr) minmax(0, 1fr) minmax(0, 1fr) 48px"
       gap="1.5"
       role="group"
       aria-label={name}
@@ -229,7 +229,7 @@ function AidRow({ aid, onChange, onRemove }: AidRowProps) {
           </option>
         ))}
       </Select>
-      <Button paddingX="2" aria-label={t('ask.remove', { aid: name })} onClick={onRemove}>
+      <Button paddingX="0" aria-label={t('ask.remove', { aid: name })} onClick={onRemove}>
         <Trash2 size={18} aria-hidden />
       </Button>
     </Grid>

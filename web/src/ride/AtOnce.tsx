@@ -15,16 +15,16 @@ interface AtOnceProps {
 export const AtOnce = memo(function AtOnce({ onPraise, onCorrection, onRest, isResting }: AtOnceProps) {
   const { t } = useTranslation()
   const keys = [
-    { name: 'praise', does: onPraise },
-    { name: 'made', does: () => onCorrection(true) },
-    { name: 'letPass', does: () => onCorrection(false) },
-    { name: 'rest', does: onRest, isOff: isResting },
+    { name: 'see.praise', does: onPraise },
+    { name: 'see.made', does: () => onCorrection(true) },
+    { name: 'see.letPass', does: () => onCorrection(false) },
+    { name: 'ride.rest', does: onRest, isOff: isResting },
   ]
   return (
     <Grid role="group" aria-label={t('atOnce.title')} templateColumns="repeat(4, minmax(0, 1fr))" gap="1.5">
       {keys.map(({ name, does, isOff }) => (
         <Button key={name} look="key" paddingX="1" fontSize="sm" disabled={isOff} onClick={does}>
-          {t(`atOnce.${name}`)}
+          {t(name)}
         </Button>
       ))}
     </Grid>

@@ -71,5 +71,14 @@ function onRein(rein: Sided, ridden: Ride['reinMs'], now: ReinTimeProps['now'], 
 }
 
 const RestLine = chakra('p', {
-  base: { background: 'goodSoft', borderRadius: 'key', paddingX: '3', paddingY: '1.5', fontWeight: '720' },
+  base: {
+    background: 'goodSoft',
+    borderRadius: 'key',
+    paddingX: '3',
+    paddingY: '1.5',
+    fontWeight: '720',
+    // two lines on a phone are no higher than the head: the keys below do not move
+    fontSize: { base: 'sm', lg: 'md' },
+    lineHeight: { base: '1.1', lg: '1.4' },
+  },
 })

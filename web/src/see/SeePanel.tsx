@@ -8,7 +8,7 @@ import { ACROSS } from '../theme'
 import { Button } from '../ui/Button'
 import { SideLetter } from '../ui/side'
 import { HorseFigure, RiderFigure } from './Figures'
-import { HandsAndVoice } from './HandsAndVoice'
+import { Hands } from './Hands'
 import { Measured } from './Measured'
 import { usualOf } from './usual'
 import { WatchList } from './WatchList'
@@ -65,7 +65,7 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClos
         />
       )}
       {tab === 'hand' ? (
-        <HandsAndVoice lastAsk={lastAsk} onSay={onSay} />
+        <Hands lastAsk={lastAsk} onSay={onSay} />
       ) : tab === 'measured' ? (
         <Measured segment={segment} onSay={onSay} />
       ) : (

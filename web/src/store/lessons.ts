@@ -4,7 +4,7 @@ import type { KeptPacket, Shelf } from './device'
 import { packetOf } from './packets'
 
 /** How long a lesson is when nobody said. */
-const MINUTES = 45
+export const LESSON_MINUTES = 45
 
 /**
  * A lesson of this pair, now; its id. Without a network it is made out of what this device has of the pair's last lesson,
@@ -13,7 +13,9 @@ const MINUTES = 45
 export async function lessonNow(shelf: Shelf, pair: string): Promise<string> {
   const id = v7()
   try {
-    await answerOf(api.POST('/api/v1/lessons', { body: { id, pair, plannedAt: null, minutes: MINUTES } }))
+    await answerOf(
+      api.POST('/api/v1/lessons', { body: { id, pair, plannedAt: null, minutes: LESSON_MINUTES } }),
+    )
     await packetOf(shelf, id)
   } catch (e) {
     if (!(e instanceof Unreachable)) throw e
@@ -36,7 +38,7 @@ function unplanned({ packet, offsetMs }: KeptPacket, lesson: string): KeptPacket
         ...packet.lesson,
         id: lesson,
         plannedAt: now,
-        minutes: MINUTES,
+        minutes: LESSON_MINUTES,
         startedAt: null,
         endedAt: null,
         exchanges: 0,

@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import { useMe } from '../session'
+import { LESSON_MINUTES } from '../store'
 import { Button, Select } from '../ui/Button'
 import { Field, FieldLabel } from '../ui/Field'
 import { Trouble } from '../ui/Trouble'
@@ -19,7 +20,7 @@ export function AddLesson({ date }: { date: string }) {
   const pairs = useQuery({ queryKey: ['pairs'], queryFn: () => answerOf(api.GET('/api/v1/pairs')) })
   const [pair, setPair] = useState('')
   const [at, setAt] = useState('18:00')
-  const [minutes, setMinutes] = useState(45)
+  const [minutes, setMinutes] = useState(LESSON_MINUTES)
   const chosen = pair || pairs.data?.pairs[0]?.id
   const add = useMutation({
     mutationFn: (chosenPair: string) =>

@@ -6,13 +6,13 @@ import { SideLetter } from '../ui/side'
 import { Group } from './Group'
 import type { Said } from './SeePanel'
 
-interface HandsAndVoiceProps {
+interface HandsProps {
   lastAsk: string | undefined
   onSay: (said: Said) => void
 }
 
-/** Release after the last ask, contact as felt on each rein, corrections, praise. */
-export function HandsAndVoice({ lastAsk, onSay }: HandsAndVoiceProps) {
+/** Release after the last ask, contact as felt on each rein. */
+export function Hands({ lastAsk, onSay }: HandsProps) {
   const { t } = useTranslation()
   return (
     <Flex direction="column" gap="4" overflowY="auto">
@@ -50,19 +50,6 @@ export function HandsAndVoice({ lastAsk, onSay }: HandsAndVoiceProps) {
           </Grid>
         </Group>
       ))}
-      <Group name={t('see.correction')}>
-        <Grid templateColumns="1fr 1fr" gap="1.5">
-          <Button minHeight="56px" onClick={() => onSay({ kind: 'correction', made: true })}>
-            {t('see.made')}
-          </Button>
-          <Button minHeight="56px" onClick={() => onSay({ kind: 'correction', made: false })}>
-            {t('see.letPass')}
-          </Button>
-        </Grid>
-      </Group>
-      <Button look="act" minHeight="56px" onClick={() => onSay({ kind: 'praise' })}>
-        {t('see.praise')}
-      </Button>
     </Flex>
   )
 }
