@@ -1,0 +1,220 @@
+// Fills an empty yard of a running Strophos through its interface, so that the next version can be upgraded from it in the
+// tests: node scripts/upgrade-fixture.mjs URL SETUP_TOKEN OUT. Writes what a device of this version would hold, unsent, to
+// OUT; the database is dumped with pg_dump beside it (docs/running.md, "Upgrades are tested").
+import { writeFileSync } from 'node:fs'
+import { randomUUID } from 'node:crypto'
+
+const [url, token, out] = process.argv.slice(2)
+
+class Client {
+  cookies = new Map()
+
+  async send(method, path, body) {
+    const headers = { cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join('; ') }
+    if (body) headers['content-type'] = 'application/json'
+    if (method !== 'GET') headers['x-xsrf-token'] = this.cookies.get('XSRF-TOKEN') ?? ''
+    const reply = await fetch(`${url}/api/v1${path}`, { method, headers, body: body && JSON.stringify(body) })
+    for (const cookie of reply.headers.getSetCookie()) {
+      const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie)
+      this.cookies.set(name, value)
+    }
+    const text = await reply.text()
+    if (!reply.ok) throw new Error(`${method} ${path}: ${reply.status} ${text}`)
+    return text ? JSON.parse(text) : undefined
+  }
+  get = (path) => this.send('GET', path)
+  post = (path, body) => this.send('POST', path, body)
+}
+
+const coach = new Client()
+await coach.get('/session')
+const { me } = await coach.post('/setup', {
+  token,
+  yardName: 'Saltmarsh Ford',
+  timeZone: 'Europe/London',
+  coachName: 'Ottilie Brandvold',
+  signInName: 'ottilie',
+  password: 'saltmarsh-ford',
+  pair: pairOf('Rosalba Thiele', 'Sindri', 'GAITED', 138),
+})
+await coach.get('/session')
+
+function pairOf(rider, horse, school, heightCm) {
+  return { rider, horse, description: null, heightCm, school, goal: null }
+}
+
+const device = randomUUID()
+let seq = 0
+let atMs = Date.now() - 40 * 60_000
+
+function entry(lesson, kind, payload, v = 1) {
+  atMs += 4_000
+  return { id: randomUUID(), lesson, device, author: me.person, seq: ++seq, atMs, kind, v, payload }
+}
+
+async function lesson(pair) {
+  const id = randomUUID()
+  await coach.post('/lessons', { id, pair, plannedAt: new Date(atMs).toISOString(), minutes: 45 })
+  return id
+}
+
+function segment(of, exercise, gait, place, rein) {
+  return entry(of, 'segment', { exercise, gait, place, rein, mounted: 'RIDER' })
+}
+
+/** A lesson to its end: a look, and eight asks a rein on each of these rungs. */
+async function ridden(pair, look, rungs, more = () => []) {
+  const id = await lesson(pair)
+  const entries = [entry(id, 'clock', { offsetMs: 0 }), entry(id, 'first_look', look), entry(id, 'lesson_started', {})]
+  for (const [exercise, gait, place] of rungs) {
+    for (const rein of ['LEFT', 'RIGHT']) {
+      const here = segment(id, exercise, gait, place, rein)
+      entries.push(here)
+      for (let i = 0; i < 8; i++) {
+        entries.push(entry(id, 'exchange', { segment: here.id, strength: 2, response: i % 4 ? 'YES' : 'TRY' }))
+      }
+    }
+  }
+  entries.push(...more(id, entries), entry(id, 'lesson_ended', {}))
+  const { answers } = await coach.post('/entries', { entries })
+  const bad = answers.filter((a) => a.outcome !== 'STORED' && a.outcome !== 'KEPT_ODD')
+  if (bad.length) throw new Error(JSON.stringify(bad))
+  return id
+}
+
+const SOUND = { soundness: 'SOUND', calm: 3, rider: 3, halt: 3, leg: 3, bendLeft: 3, bendRight: 2 }
+const RAIL = ['counter-bend', 'WALK', 'RAIL']
+
+async function homework(of, rung) {
+  const id = randomUUID()
+  await coach.post(`/lessons/${of}/homework`, { id, rung, daysAWeek: 5 })
+  return id
+}
+
+async function joined(pair, name) {
+  const { people } = await coach.get(`/pairs/${pair}/people`)
+  const person = people.find((p) => p.role === 'RIDER').id
+  const invitation = await coach.post(`/pairs/${pair}/invitations`, { person })
+  const rider = new Client()
+  await rider.get('/session')
+  const session = await rider.post('/join', { token: invitation.token, signInName: name, password: 'saltmarsh-ford' })
+  await rider.get('/session')
+  return { rider, person: session.me.person }
+}
+
+function reportOf(person, card, feel, stopSigns, question = null) {
+  const step = card.steps[card.step]
+  return {
+    id: randomUUID(),
+    assignment: card.id,
+    author: person,
+    step: card.step,
+    rung: step.rung,
+    startedAt: new Date().toISOString(),
+    leftS: 120,
+    rightS: 150,
+    feel,
+    leftGood: 0,
+    leftCounted: 0,
+    rightGood: 0,
+    rightCounted: 0,
+    stopSigns,
+    question,
+    secondBest: false,
+  }
+}
+
+const card = async (rider, id) =>
+  (await rider.get('/practice')).pairs.flatMap((p) => p.cards).find((c) => c.id === id)
+const report = async (rider, practice) => rider.post('/practices', { practices: [practice] })
+
+// Sindri: jumping homework runs, a stop sign on other homework waits for an answer
+const [{ id: sindri }] = (await coach.get('/pairs')).pairs
+const lines = (id, entries) => {
+  const here = entries.findLast((e) => e.kind === 'segment').id
+  return [entry(id, 'line', { segment: here, ridden: 5, planned: 5, rail: 'CLEAR' })]
+}
+const jumped = await ridden(
+  sindri,
+  SOUND,
+  [RAIL, ['poles-straight', 'TROT', 'RAIL'], ['related-line', 'CANTER', 'ACROSS']],
+  lines,
+)
+const jumping = await homework(jumped, 'related-line.canter.across')
+const bending = await homework(jumped, 'counter-bend.walk.rail')
+const { rider: rosalba, person: rosalbaId } = await joined(sindri, 'rosalba')
+await report(rosalba, reportOf(rosalbaId, await card(rosalba, jumping), 'EASY', []))
+await report(rosalba, reportOf(rosalbaId, await card(rosalba, bending), 'GETTING_THERE', ['SORE_SPOT'], 'What now?'))
+
+// Pepperwort: a stop sign that was answered, and a look with pain that a sound one followed
+const { id: pepperwort } = await coach.post('/pairs', pairOf('Mireille Okonjo', 'Pepperwort', 'CLASSICAL', 152))
+await ridden(pepperwort, { ...SOUND, soundness: 'PAIN_SIGNS' }, [RAIL])
+const later = await ridden(pepperwort, SOUND, [RAIL])
+const answered = await homework(later, 'counter-bend.walk.rail')
+const { rider: mireille, person: mireilleId } = await joined(pepperwort, 'mireille')
+await report(mireille, reportOf(mireilleId, await card(mireille, answered), 'NOT_YET', ['UNLEVEL']))
+await coach.post(`/assignments/${answered}/look-ins`, { id: randomUUID(), verdict: 'CARRY_ON', sentence: 'Sound again.' })
+
+// Fennel: the last look saw an uneven step
+const { id: fennel } = await coach.post('/pairs', pairOf('Emeka Lindqvist', 'Fennel', 'CLASSICAL', 158))
+await ridden(fennel, { ...SOUND, soundness: 'UNLEVEL' }, [RAIL])
+
+// Quillon: nothing wrong; a decision, a kept plan, entries that are odd or taken back
+const { id: quillon } = await coach.post('/pairs', pairOf('Saskia Pemberthy', 'Quillon', 'CLASSICAL', 160))
+const bent = await ridden(quillon, SOUND, [RAIL, ['inside-bend', 'WALK', 'RAIL']], (id, entries) => [
+  entry(id, 'void', { target: entries.findLast((e) => e.kind === 'exchange').id }),
+  entry(id, 'measured_later', { metres: 12.5 }),
+  entry(id, 'note', { text: 'Softer on the right today.' }),
+])
+const debrief = await coach.get(`/lessons/${bent}/debrief`)
+const advised = debrief.rows[0].advice.decision
+await coach.post(`/lessons/${bent}/decisions`, {
+  id: randomUUID(),
+  rung: 'counter-bend.walk.rail',
+  chosen: advised,
+  seen: advised,
+  reason: null,
+})
+await homework(bent, 'counter-bend.walk.rail')
+const next = await lesson(quillon)
+const plan = await coach.get(`/lessons/${next}/plan`)
+const blocks = plan.plan.blocks.map((b) => ({ rung: b.of.rung, role: b.role, seconds: b.workS, longer: b.longer }))
+await coach.send('PUT', `/lessons/${next}/plan`, { version: 0, blocks })
+
+// what two devices hold that is not sent: a lesson under way, and a report with a stop sign
+const open = entry(next, 'lesson_started', {})
+const at = segment(next, ...RAIL, 'LEFT')
+const unsent = [entry(next, 'clock', { offsetMs: 0 }), open, at]
+for (let i = 0; i < 3; i++) unsent.push(entry(next, 'exchange', { segment: at.id, strength: 1, response: 'YES' }))
+const packet = await coach.get(`/lessons/${next}/packet`)
+const cards = await rosalba.get('/practice')
+const waiting = reportOf(rosalbaId, await card(rosalba, bending), 'NOT_YET', ['SWEAT_WITHOUT_WORK'])
+writeFileSync(
+  out,
+  JSON.stringify(
+    {
+      people: { coach: me, rider: (await rosalba.get('/session')).me },
+      lessons: { jumped, bent, next },
+      pairs: { sindri, pepperwort, fennel, quillon },
+      assignments: { jumping, bending, answered },
+      coach: {
+        entries: unsent.map((e) => ({ ...e, passage: 'waiting' })),
+        packets: [{ lesson: next, packet: { ...packet, entries: [] }, offsetMs: 0, arrival: packet.arrival }],
+        counters: [{ name: 'writer', device, seq, lastMs: atMs }],
+        practices: [],
+        cards: [],
+        timers: [],
+      },
+      rider: {
+        entries: [],
+        packets: [],
+        counters: [],
+        practices: [{ ...waiting, passage: 'waiting' }],
+        cards: [{ name: 'cards', cards, offsetMs: 0 }],
+        timers: [],
+      },
+    },
+    null,
+    1,
+  ) + '\n',
+)
