@@ -80,6 +80,7 @@ public final class CatalogueReader {
                 id,
                 needs,
                 wayBack,
+                Set.copyOf(texts(node.path("awaits"))),
                 node.has("criterion") ? Optional.of(CriterionReader.read(node.path("criterion"))) : Optional.empty());
     }
 
@@ -112,6 +113,8 @@ public final class CatalogueReader {
                 e.path("ground").has("diameterM")
                         ? OptionalInt.of(e.path("ground").path("diameterM").asInt())
                         : OptionalInt.empty(),
+                Exercise.People.valueOf(upper(e.path("needs").path("people")).replace('-', '_')),
+                e.path("needs").path("fence").asBoolean(false),
                 e.path("hard").asBoolean(false),
                 new Exercise.Homework(
                         dose(e.path("dose")),

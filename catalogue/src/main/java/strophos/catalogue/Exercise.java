@@ -16,6 +16,8 @@ import strophos.core.plan.Line;
  * @param pad how an ask is touched in
  * @param line what it is ridden on
  * @param circleM the diameter of its circle in metres, where it has one of its own
+ * @param people who must be there beside the rider
+ * @param isFence jumped
  * @param isHard rests on the day after
  * @param instruction what the rider reads, at most five sentences
  */
@@ -35,8 +37,23 @@ public record Exercise(
         PadKind pad,
         Line line,
         OptionalInt circleM,
+        People people,
+        boolean isFence,
         boolean isHard,
         Homework homework) {
+
+    /** Who must be there beside the rider. */
+    public enum People {
+        NOBODY,
+        SECOND_PERSON,
+        ASSISTANT,
+        COACH
+    }
+
+    /** Whether a rider may practise it alone: what asks for anybody, and jumping, is never homework (rules 8). */
+    public boolean isForPractisingAlone() {
+        return people == People.NOBODY && !isFence;
+    }
 
     /**
      * What it is as homework.

@@ -10,6 +10,7 @@ import strophos.core.forecast.ForecastThresholds;
 import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Sheet;
 import strophos.core.load.LoadThresholds;
+import strophos.core.pause.PauseThresholds;
 import strophos.core.progress.RungThresholds;
 import strophos.core.progress.StifferSide;
 import strophos.core.stop.StopThresholds;
@@ -27,6 +28,7 @@ public final class Books {
             ChangeThresholds.SHEET,
             ForecastThresholds.SHEET,
             HomeworkThresholds.SHEET,
+            PauseThresholds.SHEET,
             LoadThresholds.SHEET);
 
     private Books() {}

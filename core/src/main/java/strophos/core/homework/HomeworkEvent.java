@@ -3,6 +3,7 @@ package strophos.core.homework;
 import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Set;
+import strophos.core.pause.StopSign;
 import strophos.core.stats.Proportion;
 
 /** What happens to an assignment, on a day of the yard. */
@@ -37,6 +38,18 @@ public sealed interface HomeworkEvent {
             }
         }
     }
+
+    /** A sign of the rider's, or a fright, from beside this homework: seen while riding, or reported with other homework. */
+    record Stopped(LocalDate day, StopSign sign) implements HomeworkEvent {}
+
+    /** The coach answered such a sign beside this homework. */
+    record Lifted(LocalDate day) implements HomeworkEvent {}
+
+    /** The horse was paused: nothing opens, and its days are not missed. */
+    record HorsePaused(LocalDate day) implements HomeworkEvent {}
+
+    /** The horse was cleared. */
+    record HorseCleared(LocalDate day) implements HomeworkEvent {}
 
     /** The coach looked in. */
     record Answered(LocalDate day, Verdict verdict) implements HomeworkEvent {}

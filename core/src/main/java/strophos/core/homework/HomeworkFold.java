@@ -9,11 +9,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import strophos.core.judgement.Thresholds;
+import strophos.core.pause.StopSign;
 
 /**
  * Reads an assignment's reports and answers, in order, up to a day. The gate opens the next step by itself once it holds
- * and its days have passed; two "not yet" running close a step and open the one before; a stop sign pauses until the
- * coach answers. The second best counts as practised, for and against nothing.
+ * and its days have passed; two "not yet" running close a step and open the one before; a fright or a sign of the rider's
+ * pauses until the coach answers. While the horse is paused nothing opens, and the days are not set. The second best counts as
+ * practised, for and against nothing.
  */
 public final class HomeworkFold {
 
@@ -31,6 +33,8 @@ public final class HomeworkFold {
     private int sinceLookIn;
     private LocalDate lookedIn;
     private boolean wasLookedIn;
+    private LocalDate horsePausedOn;
+    private long daysPaused;
 
     private HomeworkFold(Assignment of, Thresholds thresholds) {
         this.of = of;
@@ -53,6 +57,14 @@ public final class HomeworkFold {
                 fold.take(r);
             } else if (e instanceof HomeworkEvent.Answered a) {
                 fold.take(a);
+            } else if (e instanceof HomeworkEvent.Stopped s) {
+                fold.stops.add(s.sign());
+            } else if (e instanceof HomeworkEvent.Lifted) {
+                fold.stops.clear();
+            } else if (e instanceof HomeworkEvent.HorsePaused p) {
+                fold.horsePausedOn = fold.horsePausedOn == null ? p.day() : fold.horsePausedOn;
+            } else if (e instanceof HomeworkEvent.HorseCleared c) {
+                fold.clear(c.day());
             }
         }
         fold.open(today);
@@ -66,8 +78,8 @@ public final class HomeworkFold {
         doses.putIfAbsent(r.day(), of.steps().get(step).dose());
         sinceLookIn++;
         hasQuestion |= r.hasQuestion();
-        stops.addAll(r.stopSigns());
-        if (r.isSecondBest() || !stops.isEmpty()) {
+        r.stopSigns().stream().filter(StopSign::pausesHomework).forEach(stops::add);
+        if (r.isSecondBest() || !r.stopSigns().isEmpty() || !stops.isEmpty() || horsePausedOn != null) {
             return;
         }
         easy = of.gate().countsFor(r) ? easy + 1 : 0;
@@ -93,6 +105,17 @@ public final class HomeworkFold {
         }
     }
 
+    private void clear(LocalDate day) {
+        daysPaused += horsePausedOn == null ? 0 : daysFrom(horsePausedOn, day);
+        horsePausedOn = null;
+    }
+
+    /** Days of this homework from one day to another. */
+    private long daysFrom(LocalDate from, LocalDate to) {
+        LocalDate first = from.isBefore(of.setOn()) ? of.setOn() : from;
+        return Math.max(0, ChronoUnit.DAYS.between(first, to));
+    }
+
     private void enter(int next, LocalDate day) {
         step = next;
         stepSince = day;
@@ -101,7 +124,10 @@ public final class HomeworkFold {
     }
 
     private void open(LocalDate day) {
-        if (stops.isEmpty() && gateHolds(day) && step < of.steps().size() - 1) {
+        if (stops.isEmpty()
+                && horsePausedOn == null
+                && gateHolds(day)
+                && step < of.steps().size() - 1) {
             moves.add(new HomeworkState.Move(day, step, step + 1));
             enter(step + 1, day);
         }
@@ -117,12 +143,14 @@ public final class HomeworkFold {
 
     private HomeworkState state(LocalDate today) {
         // the day it was set is the lesson's, not the rider's
-        long days = Math.max(0, ChronoUnit.DAYS.between(of.setOn(), today));
+        long paused = daysPaused + (horsePausedOn == null ? 0 : daysFrom(horsePausedOn, today));
+        long days = Math.max(0, ChronoUnit.DAYS.between(of.setOn(), today) - paused);
         int setDays = (int) Math.round(days * of.daysAWeek() / 7.0);
         return new HomeworkState(
                 step,
                 stepSince,
                 !stops.isEmpty(),
+                horsePausedOn != null,
                 stops,
                 easy,
                 notYet,
@@ -163,6 +191,9 @@ public final class HomeworkFold {
         }
         if (hasQuestion) {
             return HomeworkState.LookIn.QUESTION;
+        }
+        if (horsePausedOn != null) {
+            return HomeworkState.LookIn.NOT_YET_DUE;
         }
         if (isStuck()) {
             return HomeworkState.LookIn.STUCK;

@@ -4,13 +4,15 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import strophos.core.pause.StopSign;
 
 /**
  * How an assignment stands on a day.
  *
  * @param step the step to practise
  * @param stepSince the day it began
- * @param isPaused a stop sign waits for the coach's answer
+ * @param isPaused a fright or a sign of the rider's waits for the coach's answer
+ * @param isHorsePaused the horse is not ridden: nothing is practised until somebody who may has looked
  * @param stopSigns those that wait
  * @param easyRunning easy reports running on this step
  * @param notYetRunning reports "not yet" running on this step
@@ -28,6 +30,7 @@ public record HomeworkState(
         int step,
         LocalDate stepSince,
         boolean isPaused,
+        boolean isHorsePaused,
         Set<StopSign> stopSigns,
         int easyRunning,
         int notYetRunning,
@@ -69,7 +72,7 @@ public record HomeworkState(
 
     /** What a rule would answer; the coach decides. A stop sign has no answer here: find out first. */
     public Optional<Verdict> advised(Assignment of) {
-        if (isPaused) {
+        if (isPaused || isHorsePaused) {
             return Optional.empty();
         }
         if (isStuck && step > 0) {

@@ -1,6 +1,8 @@
 package strophos.core.nudge;
 
 import strophos.core.judgement.Thresholds;
+import strophos.core.school.School;
+import strophos.core.school.WhenStuck;
 import strophos.core.stop.StopThresholds;
 
 /**
@@ -13,17 +15,27 @@ import strophos.core.stop.StopThresholds;
  * @param yesRunning YES in a row on each rein that reach the target
  * @param betterBy the last three answers on each rein are clearly better than its first three from this much on; mean of
  *     YES 1, TRY ½, else 0, in (0, 1]
+ * @param stuckWrong so many WRONG running after a step back are stuck
+ * @param whenStuck what follows then, by the school
  * @param quietS least time between two nudges
  */
 public record NudgeRules(
-        int turnS, int breathS, int workS, int goodStopS, int yesRunning, double betterBy, int quietS) {
+        int turnS,
+        int breathS,
+        int workS,
+        int goodStopS,
+        int yesRunning,
+        double betterBy,
+        int stuckWrong,
+        WhenStuck whenStuck,
+        int quietS) {
 
     /**
      * For one lesson.
      *
      * @param t of {@link StopThresholds#SHEET}
      */
-    public static NudgeRules with(int turnS, int workS, Thresholds t) {
+    public static NudgeRules with(int turnS, int workS, School school, Thresholds t) {
         return new NudgeRules(
                 turnS,
                 60 * t.whole("nudge.breathMinutes"),
@@ -31,6 +43,8 @@ public record NudgeRules(
                 60 * t.whole("good-place.minutes"),
                 t.whole("good-place.yesRunning"),
                 t.get("good-place.betterBy"),
+                t.whole("stuck.wrongRunning"),
+                school.whenStuck(),
                 t.whole("nudge.quietS"));
     }
 }

@@ -13,6 +13,7 @@ import strophos.core.stair.RungState;
  *
  * @param step its place in its strand, 0 at the foot
  * @param wayBack where to go when it fails; empty at the foot
+ * @param isFence jumped
  * @param isHard rests on the day after it was ridden
  * @param suits the pair's school teaches it
  * @param sides how the reins compare in the record
@@ -27,6 +28,7 @@ public record Candidate(
         RungState state,
         Optional<RungId> wayBack,
         Line line,
+        boolean isFence,
         boolean isHard,
         boolean suits,
         Optional<Sidedness> sides,

@@ -171,6 +171,7 @@ final class Choice {
         return c.suits()
                 && c.isRideable()
                 && !c.isReported()
+                && facts.isCleared(c)
                 && (c.isCalm() || !facts.isLimitedTo(Focus.Limit.WALK_ONLY))
                 && (c.isKnown()
                         || !kinds.contains(FocusKind.CONFIDENCE)

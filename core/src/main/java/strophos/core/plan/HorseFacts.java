@@ -1,5 +1,6 @@
 package strophos.core.plan;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import strophos.core.welfare.WeightShare;
@@ -12,7 +13,8 @@ import strophos.core.welfare.WeightShare;
  * @param isFirstMonthBack in the first month after a break
  * @param allowedMinutes ridden minutes the way back from a break allows today; empty without one
  * @param lengthM poll to dock, in metres; empty when its height is not known
- * @param weightShare rider and tack of its weight; empty when a weight is not known
+ * @param weightShare rider and tack of what it should weigh; empty when a weight is not known
+ * @param weightReason why the coach lets this rider ride it all the same; empty when nobody did
  */
 public record HorseFacts(
         OptionalInt ageYears,
@@ -20,10 +22,19 @@ public record HorseFacts(
         boolean isFirstMonthBack,
         OptionalInt allowedMinutes,
         OptionalDouble lengthM,
-        java.util.Optional<WeightShare> weightShare) {
+        Optional<WeightShare> weightShare,
+        Optional<String> weightReason) {
 
     /** Under this age a horse works shorter. */
     public static final int YOUNG_UNDER_YEARS = 5;
+
+    /** Another horse is advised, and nobody has said why not. */
+    boolean isTooHeavy() {
+        return weightShare
+                        .filter(w -> w.level() == WeightShare.Level.ANOTHER_HORSE)
+                        .isPresent()
+                && weightReason.isEmpty();
+    }
 
     boolean isSpared() {
         return isFirstMonthBack || (ageYears.isPresent() && ageYears.getAsInt() < YOUNG_UNDER_YEARS);

@@ -7,12 +7,24 @@ public record Note(Code code, Map<String, String> values) {
 
     /** Which sentence, the gravest first. */
     public enum Code {
+        /** The horse is paused: nothing, or hand-walking if the vet agrees. */
+        HORSE_PAUSED(true),
+        /** The horse is paused and the vet agreed to hand-walking. */
+        HAND_WALK(true),
+        /** Behaviour or a fall ended the day. */
+        DAY_OVER(true),
         /** Pain or unsoundness: nothing is ridden. */
         NOTHING_RIDDEN(true),
+        /** Cleared for no more than {@code gait}, until {@code until} where that was said. */
+        CLEARED_FOR(true),
+        /** Cleared for {@code minutes} a day at the most. */
+        CLEARED_MINUTES(true),
         /** A stop sign waits for an answer on {@code rung}: look before mounting. */
         STOP_SIGN_OPEN(true),
-        /** Rider and tack weigh {@code percent}: advise another horse. */
+        /** Rider and tack weigh {@code percent} of what the horse should weigh: advise another horse. */
         WEIGHT_OVER(true),
+        /** The same, and the coach said {@code reason} for riding all the same. */
+        WEIGHT_OVERRULED(true),
         /** No trot or canter today: no halt from walk. */
         WALK_ONLY(true),
         /** {@code minutes} of work at the most, for a young horse or one just back. */

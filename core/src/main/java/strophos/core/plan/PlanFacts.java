@@ -6,6 +6,7 @@ import strophos.core.judgement.Thresholds;
 import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
+import strophos.core.pause.HorseState;
 import strophos.core.stair.RungId;
 import strophos.core.stop.WorkedLongEnough;
 
@@ -13,6 +14,7 @@ import strophos.core.stop.WorkedLongEnough;
  * All a plan follows from.
  *
  * @param minutes of the lesson, in [5, 180]
+ * @param state whether the horse may be ridden, and within what limits
  * @param look today's; empty before it was taken
  * @param focus of that look; empty before it was taken
  * @param chosen what the coach works on instead; empty to follow the look
@@ -24,6 +26,7 @@ import strophos.core.stop.WorkedLongEnough;
 public record PlanFacts(
         int minutes,
         HorseFacts horse,
+        HorseState state,
         Optional<FirstLook> look,
         Optional<Focus> focus,
         Optional<List<FocusKind>> chosen,
@@ -48,7 +51,13 @@ public record PlanFacts(
     }
 
     boolean isLimitedTo(Focus.Limit limit) {
-        return focus.filter(f -> f.limits().contains(limit)).isPresent();
+        return (limit == Focus.Limit.NOTHING_RIDDEN && state.isNotRidden())
+                || focus.filter(f -> f.limits().contains(limit)).isPresent();
+    }
+
+    /** What the horse was cleared for, if that limits it: no faster gait, and no fences. */
+    boolean isCleared(Candidate rung) {
+        return state.allows(rung.id().gait()) && (state.limits().isEmpty() || !rung.isFence());
     }
 
     /** What the lesson is about: the coach's choice, else the look's, else the next rung. Pain is nobody's choice. */
@@ -62,7 +71,9 @@ public record PlanFacts(
     /** Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break. */
     public int workCapS() {
         int capMinutes = (int) WorkedLongEnough.of(stop).limit(horse.isSpared()).toMinutes();
-        return 60 * Math.min(capMinutes, horse.allowedMinutes().orElse(capMinutes));
+        int cleared = state.limits().map(l -> l.minutes().orElse(capMinutes)).orElse(capMinutes);
+        return 60
+                * Math.min(Math.min(capMinutes, cleared), horse.allowedMinutes().orElse(capMinutes));
     }
 
     /** Longest turn on one rein, in seconds. */

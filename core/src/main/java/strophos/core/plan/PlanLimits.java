@@ -16,6 +16,12 @@ public final class PlanLimits {
     public enum Limit {
         NOTHING_RIDDEN(true),
         WALK_ONLY(true),
+        /** Faster than the horse was cleared for, or a fence while it is. */
+        CLEARANCE(true),
+        /** A fence before canter on both leads and a single fence. */
+        FENCE_CLOSED(true),
+        /** Another horse is advised, and nobody has said why not. */
+        WEIGHT_OVER(true),
         WORK_CAP(true),
         STOP_SIGN_OPEN(true),
         TURN_CAP(false),
@@ -69,6 +75,9 @@ public final class PlanLimits {
                         || plan.blocks().size() > PlanRules.MOST_BLOCKS)) {
             broken.add(Limit.COUNT);
         }
+        if (facts.horse().isTooHeavy() && !plan.blocks().isEmpty()) {
+            broken.add(Limit.WEIGHT_OVER);
+        }
         if (plan.workS() > facts.workCapS()) {
             broken.add(Limit.WORK_CAP);
         }
@@ -84,6 +93,12 @@ public final class PlanLimits {
         if (facts.isLimitedTo(Focus.Limit.WALK_ONLY)
                 && rung.filter(Candidate::isCalm).isEmpty()) {
             broken.add(Limit.WALK_ONLY);
+        }
+        if (rung.filter(c -> !facts.isCleared(c)).isPresent()) {
+            broken.add(Limit.CLEARANCE);
+        }
+        if (rung.filter(c -> c.isFence() && !c.isRideable()).isPresent()) {
+            broken.add(Limit.FENCE_CLOSED);
         }
         if (rung.filter(Candidate::isReported).isPresent()) {
             broken.add(Limit.STOP_SIGN_OPEN);

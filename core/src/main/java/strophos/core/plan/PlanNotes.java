@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
+import strophos.core.pause.Limits;
 import strophos.core.welfare.WeightShare;
 
 /** What is said of the whole day, whatever is ridden. */
@@ -15,16 +17,23 @@ final class PlanNotes {
 
     static List<Note> of(PlanFacts facts) {
         List<Note> notes = new ArrayList<>();
-        if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
+        if (facts.state().isPaused()) {
+            notes.add(new Note(facts.state().mayHandWalk() ? Note.Code.HAND_WALK : Note.Code.HORSE_PAUSED, Map.of()));
+        } else if (facts.state().isDayOver()) {
+            notes.add(new Note(Note.Code.DAY_OVER, Map.of()));
+        } else if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
             notes.add(new Note(Note.Code.NOTHING_RIDDEN, Map.of()));
         }
+        facts.state().limits().ifPresent(l -> cleared(notes, l));
         facts.rungs().stream()
                 .filter(Candidate::isReported)
                 .forEach(c -> notes.add(new Note(Note.Code.STOP_SIGN_OPEN, Map.of("rung", c.id().toString()))));
         if (facts.isLimitedTo(Focus.Limit.WALK_ONLY)) {
             notes.add(new Note(Note.Code.WALK_ONLY, Map.of()));
         }
-        facts.horse().weightShare().ifPresent(w -> weight(notes, w));
+        facts.horse()
+                .weightShare()
+                .ifPresent(w -> weight(notes, w, facts.horse().weightReason()));
         if (facts.horse().isSpared()) {
             notes.add(new Note(
                     Note.Code.SPARED,
@@ -46,11 +55,27 @@ final class PlanNotes {
         return notes;
     }
 
-    private static void weight(List<Note> notes, WeightShare w) {
-        if (w.level() != WeightShare.Level.FINE) {
-            notes.add(new Note(
-                    w.level() == WeightShare.Level.WATCH ? Note.Code.WEIGHT_WATCH : Note.Code.WEIGHT_OVER,
-                    Map.of("percent", String.format(Locale.ROOT, "%.1f", 100 * w.share()))));
+    private static void cleared(List<Note> notes, Limits limits) {
+        notes.add(new Note(
+                Note.Code.CLEARED_FOR,
+                limits.until().isPresent()
+                        ? Map.of(
+                                "gait",
+                                limits.fastest().name(),
+                                "until",
+                                limits.until().get().toString())
+                        : Map.of("gait", limits.fastest().name())));
+        limits.minutes()
+                .ifPresent(m -> notes.add(new Note(Note.Code.CLEARED_MINUTES, Map.of("minutes", String.valueOf(m)))));
+    }
+
+    private static void weight(List<Note> notes, WeightShare w, Optional<String> reason) {
+        String percent = String.format(Locale.ROOT, "%.1f", 100 * w.share());
+        if (w.level() == WeightShare.Level.WATCH) {
+            notes.add(new Note(Note.Code.WEIGHT_WATCH, Map.of("percent", percent)));
+        } else if (w.level() == WeightShare.Level.ANOTHER_HORSE) {
+            notes.add(reason.map(why -> new Note(Note.Code.WEIGHT_OVERRULED, Map.of("percent", percent, "reason", why)))
+                    .orElseGet(() -> new Note(Note.Code.WEIGHT_OVER, Map.of("percent", percent))));
         }
     }
 }

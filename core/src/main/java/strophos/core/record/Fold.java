@@ -27,9 +27,12 @@ public final class Fold {
     private final Set<String> voided = new HashSet<>();
     private final Set<String> odd = new HashSet<>();
     private final Map<String, List<Amendment>> amendments = new HashMap<>();
+    /** What took an entry back, and whose amendment stands in its place: by its id, the places of those who did. */
+    private final Map<String, List<Integer>> removers = new HashMap<>();
+
     private final Map<String, Payload> said = new HashMap<>();
 
-    private record Amendment(String by, Map<String, Object> payload) {}
+    private record Amendment(int by, Map<String, Object> payload) {}
 
     private Fold(Collection<Entry> entries) {
         offsetMs = clockOffsets(entries);
@@ -88,13 +91,14 @@ public final class Fold {
             if (isEarlier(v.target(), at)
                     && !log.get(place.get(v.target())).kind().equals("clock")) {
                 voided.add(v.target());
+                removers.computeIfAbsent(v.target(), t -> new ArrayList<>()).add(at);
             } else {
                 odd.add(e.id());
             }
         } else if (payload.get() instanceof Payload.Amend a) {
             if (isEarlier(a.target(), at)
                     && !NOT_AMENDABLE.contains(log.get(place.get(a.target())).kind())) {
-                amendments.computeIfAbsent(a.target(), t -> new ArrayList<>()).add(new Amendment(e.id(), a.payload()));
+                amendments.computeIfAbsent(a.target(), t -> new ArrayList<>()).add(new Amendment(at, a.payload()));
             } else {
                 odd.add(e.id());
             }
@@ -109,9 +113,10 @@ public final class Fold {
         for (Amendment a : amendments.getOrDefault(e.id(), List.of())) {
             Optional<Payload> read = PayloadReader.read(e.kind(), e.v(), a.payload());
             if (read.isEmpty()) {
-                odd.add(a.by());
+                odd.add(log.get(a.by()).id());
             } else if (found.isEmpty()) {
                 found = read;
+                removers.put(e.id(), List.of(a.by()));
             }
         }
         return found;
@@ -130,7 +135,33 @@ public final class Fold {
                 teller.tell(e, e.correctedMs(offsetMs), payload);
             }
         }
-        return teller.ride(inOrder(voided), inOrder(odd));
+        return teller.ride(StopSigns.of(heard()), inOrder(voided), inOrder(odd));
+    }
+
+    /** What says that the work must end, in order: as it stands, or as it stood before somebody removed it who may not. */
+    private List<StopSigns.Heard> heard() {
+        List<StopSigns.Heard> heard = new ArrayList<>();
+        for (int i = 0; i < log.size(); i++) {
+            Entry e = log.get(i);
+            Payload stands = said.get(e.id());
+            List<Integer> by = removers.getOrDefault(e.id(), List.of());
+            if (stands != null && StopSigns.isHeard(stands)) {
+                Entry teller = by.isEmpty() ? e : log.get(by.get(0));
+                heard.add(new StopSigns.Heard(e, teller, teller.correctedMs(offsetMs), stands));
+            } else if (!by.isEmpty() && !isRemovedInTime(i, by)) {
+                PayloadReader.read(e.kind(), e.v(), e.payload())
+                        .filter(StopSigns::isHeard)
+                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, e.correctedMs(offsetMs), p)));
+            }
+        }
+        return heard;
+    }
+
+    /** By its own author, before the lesson ended. */
+    private boolean isRemovedInTime(int at, List<Integer> by) {
+        return by.stream()
+                .anyMatch(r -> log.get(r).author().equals(log.get(at).author())
+                        && log.subList(at, r).stream().noneMatch(e -> said.get(e.id()) instanceof Payload.LessonEnded));
     }
 
     private List<String> inOrder(Set<String> ids) {

@@ -13,6 +13,7 @@ import strophos.core.exchange.Release;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
 import strophos.core.exchange.TakeOff;
+import strophos.core.pause.StopSign;
 import strophos.core.watch.Watched;
 
 /**
@@ -84,6 +85,10 @@ final class MarkReader {
                                 .map(c -> new Payload.Chosen(s, c, detail.whole("returnS", 0, LONGEST_AWAY_S))));
             case "reward" -> segment().map(Payload.Reward::new);
             case "line" -> line();
+            case "stop_sign" ->
+                PayloadReader.one(StopSign.class, p.get("sign"))
+                        .flatMap(sign -> PayloadReader.one(Side.class, p.get("side"))
+                                .map(side -> new Payload.Stopped(sign, side)));
             case "praise" -> segment().map(Payload.Praise::new);
             case "conditions" -> conditions();
             case "effort" -> effort();

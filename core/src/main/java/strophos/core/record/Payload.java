@@ -24,6 +24,7 @@ import strophos.core.exchange.Speed;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
 import strophos.core.look.FirstLook;
+import strophos.core.pause.StopSign;
 
 /** What an entry says, once its kind and version have been understood. */
 public sealed interface Payload {
@@ -167,6 +168,9 @@ public sealed interface Payload {
             Optional<LeadChange> change,
             Optional<Speed> speed)
             implements OfSegment {}
+
+    /** A stop sign was seen: the work ends. A mark of the lesson's, since there may be no segment yet. */
+    record Stopped(StopSign sign, Side side) implements Mark {}
 
     /** The rider praised. */
     record Praise(String segment) implements OfSegment {}

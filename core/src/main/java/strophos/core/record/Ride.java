@@ -27,6 +27,7 @@ import strophos.core.look.FirstLook;
  * @param looks first looks in order; the last one counts
  * @param rests in order
  * @param marks seen or done beside the asks, whose segment or exchange is known, in order
+ * @param stopSigns what ended the work, in order: also those somebody took back who may not
  * @param reinMs time in closed segments on each rein, in milliseconds; has all reins
  * @param tallies counts by what was ridden, by key
  * @param loose exchanges and marks whose segment or exchange is not (or no longer) in the log: kept, counted nowhere
@@ -42,6 +43,7 @@ public record Ride(
         List<Look> looks,
         List<Rest> rests,
         List<Mark> marks,
+        List<StopSigns.Seen> stopSigns,
         Map<Rein, Long> reinMs,
         List<Tally> tallies,
         List<String> loose,
@@ -55,6 +57,7 @@ public record Ride(
         looks = List.copyOf(looks);
         rests = List.copyOf(rests);
         marks = List.copyOf(marks);
+        stopSigns = List.copyOf(stopSigns);
         reinMs = Map.copyOf(reinMs);
         tallies = List.copyOf(tallies);
         loose = List.copyOf(loose);

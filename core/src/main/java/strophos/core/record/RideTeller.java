@@ -64,7 +64,7 @@ final class RideTeller {
         }
     }
 
-    Ride ride(List<String> voided, List<String> odd) {
+    Ride ride(List<StopSigns.Seen> stopSigns, List<String> voided, List<String> odd) {
         Map<String, Ride.Segment> byId = new HashMap<>();
         segments.forEach(s -> byId.put(s.id(), s));
         List<Ride.Exchange> placed =
@@ -86,6 +86,7 @@ final class RideTeller {
                 looks,
                 rests,
                 marks.stream().filter(m -> isPlaced(m, known)).toList(),
+                stopSigns,
                 reinMs(),
                 tallies(placed, byId),
                 loose,

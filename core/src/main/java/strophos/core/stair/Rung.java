@@ -10,12 +10,15 @@ import strophos.core.progress.Criterion;
  *
  * @param needs rungs that must be passed before this one opens
  * @param wayBack where to go when it fails; empty at the foot
+ * @param awaits what must be open before and is not in the library yet; while there is any the rung is closed
  * @param criterion the exercise's own; empty for what the rule book asks of any
  */
-public record Rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack, Optional<Criterion> criterion) {
+public record Rung(
+        RungId id, Set<RungId> needs, Optional<RungId> wayBack, Set<String> awaits, Optional<Criterion> criterion) {
     public Rung {
         Objects.requireNonNull(id, "id");
         needs = Set.copyOf(needs);
+        awaits = Set.copyOf(awaits);
         Objects.requireNonNull(wayBack, "wayBack");
         Objects.requireNonNull(criterion, "criterion");
     }

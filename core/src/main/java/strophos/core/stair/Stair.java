@@ -79,6 +79,9 @@ public final class Stair {
     }
 
     private RungState state(Rung rung, Set<RungId> asked) {
+        if (!rung.awaits().isEmpty()) {
+            return RungState.CLOSED;
+        }
         if (paused.contains(rung.id())) {
             return RungState.PAUSED;
         }

@@ -6,12 +6,20 @@ import strophos.core.judgement.Threshold.Cap;
 /** Thresholds of stopping, turns and shares of time (rules 4 and 5; common practice, no source). */
 public final class StopThresholds {
 
-    public static final Sheet SHEET = Sheet.of("stop", 1)
+    public static final Sheet SHEET = Sheet.of("stop", 2)
             .whole("work.minutes", 45, 10, 45)
             .cap(Cap.ONLY_LOWER)
             .whole("work.sparedMinutes", 20, 5, 20)
             .cap(Cap.ONLY_LOWER)
             .number("heat.line", 180, 120, 180, 5)
+            .cap(Cap.ONLY_LOWER)
+            .number("heat.shade", 130, 100, 130, 5)
+            .cap(Cap.ONLY_LOWER)
+            .number("heat.light", 150, 110, 150, 5)
+            .cap(Cap.ONLY_LOWER)
+            .whole("heat.speaksFromC", 22, 15, 22)
+            .cap(Cap.ONLY_LOWER)
+            .whole("heat.lightFromC", 35, 28, 35)
             .cap(Cap.ONLY_LOWER)
             .whole("good-place.minutes", 10, 5, 30)
             .whole("good-place.yesRunning", 3, 2, 8)

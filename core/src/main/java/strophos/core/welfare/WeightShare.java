@@ -1,7 +1,7 @@
 package strophos.core.welfare;
 
 /**
- * Rider and tack as a share of the horse's weight.
+ * Rider and tack as a share of what the horse should weigh; of what it weighs where nobody said what it should.
  *
  * <p>General guideline: up to 15 % fine, to 20 % watch length and pace, above it advise another horse; a published study
  * saw clear soreness from 25 % (from memory).
@@ -23,11 +23,11 @@ public record WeightShare(double share) {
     }
 
     /**
-     * (rider + tack) / horse.
+     * (rider + tack) / what the horse should weigh.
      *
      * @param riderKg above 0
      * @param tackKg at least 0
-     * @param horseKg above 0
+     * @param horseKg what it should weigh, else what it weighs; above 0
      */
     public static WeightShare of(double riderKg, double tackKg, double horseKg) {
         if (!(riderKg > 0) || !(tackKg >= 0) || !(horseKg > 0)) {

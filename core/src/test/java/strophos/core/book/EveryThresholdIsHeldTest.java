@@ -17,6 +17,7 @@ import strophos.core.judgement.Cases;
 import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Threshold;
 import strophos.core.load.LoadCases;
+import strophos.core.pause.PauseCases;
 import strophos.core.progress.RungCases;
 import strophos.core.progress.SidednessCases;
 import strophos.core.stop.StopCases;
@@ -34,7 +35,8 @@ class EveryThresholdIsHeldTest {
             ChangeCases.all(),
             ForecastCases.all(),
             HomeworkCases.all(),
-            LoadCases.all());
+            LoadCases.all(),
+            PauseCases.all());
 
     record Move(Cases cases, Threshold threshold, double to) {
         @Override

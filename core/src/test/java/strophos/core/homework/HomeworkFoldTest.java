@@ -12,9 +12,11 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
+import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
 import strophos.core.stats.Proportion;
 
@@ -101,12 +103,15 @@ class HomeworkFoldTest {
         assertThat(stuck.lookIn()).isEqualTo(HomeworkState.LookIn.STUCK);
     }
 
-    @Test
-    void aStopSignPausesUntilTheCoachAnswers() {
-        HomeworkEvent stop = report(2, Feel.EASY, 100, Set.of(StopSign.SORE_SPOT), false);
+    @ParameterizedTest
+    @EnumSource(
+            value = StopSign.class,
+            names = {"FRIGHT", "RIDER_HURTS", "HEAD_KNOCK"})
+    void aFrightOrASignOfTheRidersPausesUntilTheCoachAnswers(StopSign sign) {
+        HomeworkEvent stop = report(2, Feel.EASY, 100, Set.of(sign), false);
         HomeworkState paused = on(9, report(1, Feel.EASY), stop);
         assertThat(paused.isPaused()).isTrue();
-        assertThat(paused.stopSigns()).containsExactly(StopSign.SORE_SPOT);
+        assertThat(paused.stopSigns()).containsExactly(sign);
         assertThat(paused.lookIn()).isEqualTo(HomeworkState.LookIn.STOP_SIGN);
         assertThat(paused.step()).as("nothing opens meanwhile").isEqualTo(1);
         assertThat(paused.advised(assignment(GATE, false)))
@@ -114,6 +119,42 @@ class HomeworkFoldTest {
                 .isEmpty();
         HomeworkState on = on(9, stop, new HomeworkEvent.Answered(SET.plusDays(3), Verdict.CARRY_ON));
         assertThat(on.isPaused()).isFalse();
+    }
+
+    @Test
+    void aSignOfTheHorsesIsNotEndedByAnAnswerToTheHomework() {
+        HomeworkEvent sore = report(2, Feel.EASY, 100, Set.of(StopSign.SORE_SPOT), false);
+        HomeworkEvent pause = new HomeworkEvent.HorsePaused(SET.plusDays(2));
+        HomeworkEvent answer = new HomeworkEvent.Answered(SET.plusDays(3), Verdict.CARRY_ON);
+        HomeworkState paused = on(9, report(1, Feel.EASY), pause, sore, answer, report(4, Feel.EASY));
+        assertThat(paused.isHorsePaused()).isTrue();
+        assertThat(paused.isPaused()).as("nothing of the rider's").isFalse();
+        assertThat(paused.step()).as("nothing opens meanwhile").isEqualTo(1);
+        assertThat(paused.easyRunning())
+                .as("what was ridden with the sign, and meanwhile, opens nothing")
+                .isEqualTo(1);
+        assertThat(paused.daysDone().done()).as("it is kept all the same").isEqualTo(3);
+    }
+
+    @Test
+    void daysOfAPauseAreNotMissedAndTheGateGoesOnAfterIt() {
+        HomeworkEvent pause = new HomeworkEvent.HorsePaused(SET.plusDays(2));
+        assertThat(on(16).daysDone().set()).as("16 days at five a week").isEqualTo(11);
+        assertThat(on(16, pause).daysDone().set())
+                .as("two days until the pause")
+                .isEqualTo(1);
+        HomeworkEvent cleared = new HomeworkEvent.HorseCleared(SET.plusDays(9));
+        HomeworkState state = on(16, report(1, Feel.EASY), pause, cleared, report(10, Feel.EASY));
+        assertThat(state.daysDone().set()).as("nine days").isEqualTo(6);
+        assertThat(state.step()).isEqualTo(2);
+    }
+
+    @Test
+    void whatStoppedBesideThisHomeworkStopsItToo() {
+        HomeworkEvent hurt = new HomeworkEvent.Stopped(SET.plusDays(2), StopSign.RIDER_HURTS);
+        assertThat(on(3, hurt).isPaused()).isTrue();
+        assertThat(on(3, hurt, new HomeworkEvent.Lifted(SET.plusDays(3))).isPaused())
+                .isFalse();
     }
 
     @Test

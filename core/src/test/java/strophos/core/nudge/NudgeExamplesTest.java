@@ -12,6 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.school.WhenStuck;
+import strophos.core.welfare.Heat;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -47,6 +49,13 @@ class NudgeExamplesTest {
                                 Rein.valueOf(a.path("rein").asString()),
                                 Response.valueOf(a.path("response").asString())))
                         .toList(),
+                now.path("isTired").asBoolean(),
+                Heat.Level.valueOf(now.path("heat").asString()),
+                now.path("sinceStepBack")
+                        .valueStream()
+                        .map(r -> Response.valueOf(r.asString()))
+                        .toList(),
+                now.path("isFrightened").asBoolean(),
                 nudge(now.path("shown")),
                 now.path("sinceNudgeMs").isNull()
                         ? Optional.empty()
@@ -62,6 +71,8 @@ class NudgeExamplesTest {
                 r.path("goodStopS").asInt(),
                 r.path("yesRunning").asInt(),
                 r.path("betterBy").asDouble(),
+                r.path("stuckWrong").asInt(),
+                WhenStuck.valueOf(r.path("whenStuck").asString()),
                 r.path("quietS").asInt());
     }
 

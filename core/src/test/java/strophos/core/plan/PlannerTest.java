@@ -21,6 +21,7 @@ import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
 import strophos.core.look.SideLook;
 import strophos.core.look.Soundness;
+import strophos.core.pause.HorseState;
 import strophos.core.progress.Sidedness;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
@@ -32,7 +33,14 @@ class PlannerTest {
     private static final HorseFacts HORSE = horse(9, false, false, OptionalInt.empty());
 
     private static HorseFacts horse(int age, boolean firstYear, boolean back, OptionalInt minutes) {
-        return new HorseFacts(OptionalInt.of(age), firstYear, back, minutes, OptionalDouble.empty(), Optional.empty());
+        return new HorseFacts(
+                OptionalInt.of(age),
+                firstYear,
+                back,
+                minutes,
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     private static RungId rung(String name, Gait gait) {
@@ -53,6 +61,7 @@ class PlannerTest {
                 state,
                 Optional.ofNullable(back),
                 id.equals(CIRCLE) ? Line.CIRCLE : Line.TRACK,
+                false,
                 false,
                 true,
                 Optional.empty(),
@@ -75,6 +84,7 @@ class PlannerTest {
         return new PlanFacts(
                 minutes,
                 horse,
+                HorseState.FREE,
                 Optional.ofNullable(look),
                 Optional.ofNullable(look).map(FocusBook.DEFAULT::of),
                 Optional.empty(),
@@ -110,6 +120,7 @@ class PlannerTest {
                         c.state(),
                         c.wayBack(),
                         c.line(),
+                        c.isFence(),
                         c.isHard(),
                         c.suits(),
                         c.sides(),
@@ -246,6 +257,7 @@ class PlannerTest {
                         RungState.IN_WORK,
                         Optional.of(COUNTER),
                         Line.TRACK,
+                        false,
                         false,
                         true,
                         Optional.of(right),

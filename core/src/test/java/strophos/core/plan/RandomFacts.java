@@ -1,5 +1,6 @@
 package strophos.core.plan;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,10 @@ import strophos.core.look.FocusKind;
 import strophos.core.look.Shoulders;
 import strophos.core.look.SideLook;
 import strophos.core.look.Soundness;
+import strophos.core.pause.HorseState;
+import strophos.core.pause.Limits;
+import strophos.core.pause.Occurrence;
+import strophos.core.pause.StopSign;
 import strophos.core.progress.Sidedness;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
@@ -52,6 +57,7 @@ final class RandomFacts {
         return new PlanFacts(
                 random.nextInt(5, 181),
                 horse(),
+                state(),
                 look,
                 focus,
                 chosen,
@@ -96,6 +102,7 @@ final class RandomFacts {
                 state,
                 below,
                 pick(Line.values()),
+                chance(0.1),
                 chance(0.15),
                 chance(0.97),
                 isRidden ? Optional.of(sides()) : Optional.empty(),
@@ -143,7 +150,27 @@ final class RandomFacts {
                 chance(0.15),
                 chance(0.2) ? OptionalInt.of(random.nextInt(10, 60)) : OptionalInt.empty(),
                 OptionalDouble.empty(),
-                chance(0.5) ? Optional.of(WeightShare.of(60 + random.nextInt(60), 9, 450)) : Optional.empty());
+                chance(0.5) ? Optional.of(WeightShare.of(60 + random.nextInt(60), 9, 450)) : Optional.empty(),
+                chance(0.5) ? Optional.of("Only in walk, until the autumn.") : Optional.empty());
+    }
+
+    /** Mostly free; now and then paused, its day over, or cleared within limits. */
+    private HorseState state() {
+        LocalDate day = LocalDate.of(2026, 3, 2);
+        List<Occurrence.Seen> seen = List.of(new Occurrence.Seen("s", pick(StopSign.values()), 0, day, "lesson", 1, 0));
+        int what = random.nextInt(20);
+        return new HorseState(
+                what == 0 ? seen : List.of(),
+                what == 1 ? seen : List.of(),
+                what == 0 ? Optional.of(day) : Optional.empty(),
+                chance(0.5),
+                what < 6
+                        ? Optional.of(new Limits(
+                                pick(Gait.WALK, Gait.TROT, Gait.CANTER),
+                                chance(0.5) ? OptionalInt.of(random.nextInt(5, 60)) : OptionalInt.empty(),
+                                Optional.empty()))
+                        : Optional.empty(),
+                Optional.empty());
     }
 
     private boolean chance(double p) {
@@ -165,6 +192,10 @@ final class RandomFacts {
                 "walk only",
                         facts.stream()
                                 .filter(f -> f.isLimitedTo(Focus.Limit.WALK_ONLY))
+                                .count(),
+                "cleared within limits",
+                        facts.stream()
+                                .filter(f -> f.state().limits().isPresent())
                                 .count(),
                 "spared", facts.stream().filter(f -> f.horse().isSpared()).count(),
                 "hard yesterday",

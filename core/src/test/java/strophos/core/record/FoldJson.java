@@ -34,6 +34,7 @@ final class FoldJson {
         written.put("looks", ride.looks().stream().map(FoldJson::look).toList());
         written.put("rests", ride.rests().stream().map(FoldJson::rest).toList());
         written.put("marks", ride.marks().stream().map(FoldJson::mark).toList());
+        written.put("stopSigns", ride.stopSigns());
         written.put("reinMs", ride.reinMs());
         written.put("tallies", ride.tallies().stream().map(FoldJson::tally).toList());
         written.put("loose", ride.loose());
@@ -148,6 +149,8 @@ final class FoldJson {
             l.rail().ifPresent(r -> said.put("rail", r));
             l.change().ifPresent(c -> said.put("change", c));
             l.speed().ifPresent(speed -> said.put("speed", speed));
+        } else if (m.said() instanceof Payload.Stopped s) {
+            said.putAll(Map.of("kind", "stop_sign", "sign", s.sign(), "side", s.side()));
         } else if (m.said() instanceof Payload.Praise p) {
             said.putAll(Map.of("kind", "praise", "segment", p.segment()));
         } else if (m.said() instanceof Payload.Conditions c) {

@@ -29,6 +29,7 @@ import strophos.core.exchange.Speed;
 import strophos.core.exchange.TakeOff;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
+import strophos.core.pause.StopSign;
 
 /**
  * Writes logs that no careful device would: wrong clocks, crossed devices, voids of voids, amendments of what is gone,
@@ -38,6 +39,10 @@ final class SeededLog {
 
     private static final String LESSON = "01930000-0000-7000-8000-0000000000ff";
     private static final List<String> EXERCISES = List.of("counter-bend", "inside-bend", "circle-bend");
+
+    private static final List<String> SIGNS = List.of("jaw-soft", "uneven-step", "stumbles", "bucks");
+    /** Two people write: who may not take back what the other saw. */
+    private static final List<String> AUTHORS = List.of(LESSON, "01930000-0000-7000-8000-0000000000fe");
 
     private final SplittableRandom random;
     private final List<Entry> entries = new ArrayList<>();
@@ -162,9 +167,26 @@ final class SeededLog {
     private Map.Entry<String, Map<String, Object>> mark() {
         String segment =
                 segments.isEmpty() || random.nextInt(8) == 0 ? id() : segments.get(random.nextInt(segments.size()));
-        return switch (random.nextInt(15)) {
+        return switch (random.nextInt(19)) {
             case 0 -> Map.entry("fault", Map.of("segment", segment, "name", "leg-back", "side", pick(Side.values())));
-            case 1 -> Map.entry("sign", Map.of("segment", segment, "name", "jaw-soft", "side", pick(Side.values())));
+            case 1, 14, 15 ->
+                Map.entry(
+                        "sign",
+                        Map.of(
+                                "segment",
+                                segment,
+                                "name",
+                                SIGNS.get(random.nextInt(SIGNS.size())),
+                                "side",
+                                pick(Side.values())));
+            case 16, 17 ->
+                Map.entry(
+                        "stop_sign",
+                        Map.of(
+                                "sign",
+                                random.nextInt(20) == 0 ? "TIRED" : pick(StopSign.values()),
+                                "side",
+                                pick(Side.values())));
             case 2 -> Map.entry("correction", Map.of("segment", segment, "made", random.nextBoolean()));
             case 3 -> Map.entry("release", Map.of("exchange", target(), "release", pick(Release.values())));
             case 4 ->
@@ -234,7 +256,8 @@ final class SeededLog {
         long seq = count.merge(device, 1L, Long::sum);
         clock.put(device, at + 1);
         String id = id();
-        entries.add(new Entry(id, LESSON, device, LESSON, seq, at, kind, v, payload));
+        String author = AUTHORS.get(random.nextInt(4) == 0 ? 1 : 0);
+        entries.add(new Entry(id, LESSON, device, author, seq, at, kind, v, payload));
         return id;
     }
 

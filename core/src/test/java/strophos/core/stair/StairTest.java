@@ -233,6 +233,6 @@ class StairTest {
     }
 
     private static Rung rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack) {
-        return new Rung(id, needs, wayBack, Optional.empty());
+        return new Rung(id, needs, wayBack, Set.of(), Optional.empty());
     }
 }

@@ -14,6 +14,7 @@ import strophos.core.exchange.Response;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Thresholds;
 import strophos.core.nudge.NudgeRules;
+import strophos.core.pause.HorseState;
 import strophos.core.plan.Block;
 import strophos.core.plan.HorseFacts;
 import strophos.core.plan.Plan;
@@ -22,6 +23,7 @@ import strophos.core.plan.PlanLimits;
 import strophos.core.plan.ReinTime;
 import strophos.core.school.School;
 import strophos.core.stair.RungId;
+import strophos.core.welfare.Heat;
 
 /** Both sides of every threshold of stopping and of turns (rules 4 and 5; common practice, no source). */
 public final class StopCases {
@@ -47,6 +49,23 @@ public final class StopCases {
                 .with("over 180", heat(181), "STOP stop.too-hot")
                 .with("175.5", heat(175.5), "ride on")
                 .with("184", heat(184), "STOP stop.too-hot")
+                .with("32 °C and 65 %", weather(32, 65), "LIGHT_ONLY")
+                .with("25 °C, 53 %: 130", weather(25, 53), "SHADE")
+                .with("25 °C, 52 %: 129", weather(25, 52), "RIDE")
+                .with("25 °C, 48 %: 125", weather(25, 48), "RIDE")
+                .with("25 °C, 56 %: 133", weather(25, 56), "SHADE")
+                .with("30 °C, 64 %: 150", weather(30, 64), "LIGHT_ONLY")
+                .with("30 °C, 63 %: 149", weather(30, 63), "SHADE")
+                .with("30 °C, 66 %: 152", weather(30, 66), "LIGHT_ONLY")
+                .with("22 °C, 60 %: it speaks", weather(22, 60), "SHADE")
+                .with("21 °C, 95 %: it does not", weather(21, 95), "RIDE")
+                .with("10 °C, 95 %: silent", weather(10, 95), "RIDE")
+                .with("40 °C, 20 %: dry heat", weather(40, 20), "LIGHT_ONLY")
+                .with("35 °C, 10 %", weather(35, 10), "LIGHT_ONLY")
+                .with("34 °C, 10 %", weather(34, 10), "RIDE")
+                .with("20 °C, 50 %: silent", weather(20, 50), "RIDE")
+                .with("35 °C, 85 %: 180 is still light work", weather(35, 85), "LIGHT_ONLY")
+                .with("35 °C, 86 %", weather(35, 86), "STOP")
                 .with(
                         "three YES on each rein at 10 minutes",
                         ride(10, false, "yyy", "yyy"),
@@ -108,6 +127,11 @@ public final class StopCases {
                         School.CLASSICAL));
     }
 
+    /** Check values: rules 12 (common practice, no source). */
+    private static Function<Thresholds, String> weather(int temperatureC, int humidityPct) {
+        return t -> Heat.of(t).level(temperatureC, humidityPct).name();
+    }
+
     private static Function<Thresholds, String> stuck(String since, School school, boolean isFrightened) {
         return t -> answer(
                 t,
@@ -124,17 +148,24 @@ public final class StopCases {
     }
 
     private static String turns(Thresholds t, boolean isFirstYear) {
-        NudgeRules nudges = NudgeRules.with(300, 2700, t);
+        NudgeRules nudges = NudgeRules.with(300, 2700, School.CLASSICAL, t);
         return "%d s, a breather after %d s, quiet %d s"
                 .formatted(facts(t, isFirstYear).turnCapS(), nudges.breathS(), nudges.quietS());
     }
 
     private static PlanFacts facts(Thresholds t, boolean isFirstYear) {
         HorseFacts horse = new HorseFacts(
-                OptionalInt.of(9), isFirstYear, false, OptionalInt.empty(), OptionalDouble.empty(), Optional.empty());
+                OptionalInt.of(9),
+                isFirstYear,
+                false,
+                OptionalInt.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty());
         return new PlanFacts(
                 60,
                 horse,
+                HorseState.FREE,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

@@ -17,7 +17,8 @@ class WeightShareTest {
         "66.1, 9, 500, WATCH",
         "91, 9, 500, WATCH",
         "91.1, 9, 500, ANOTHER_HORSE",
-        "84, 9.1, 480, WATCH"
+        "84, 9.1, 480, WATCH",
+        "84, 9.1, 450, ANOTHER_HORSE"
     })
     void levelsOnBothSidesOfTheirLines(double riderKg, double tackKg, double horseKg, WeightShare.Level level) {
         assertThat(WeightShare.of(riderKg, tackKg, horseKg).level()).isEqualTo(level);
@@ -26,6 +27,9 @@ class WeightShareTest {
     @Test
     void theShareItself() {
         assertThat(WeightShare.of(84, 9.1, 480).share()).isCloseTo(0.194, within(0.0005));
+        assertThat(WeightShare.of(84, 9.1, 450).share())
+                .as("of what she should weigh")
+                .isCloseTo(0.207, within(0.0005));
         assertThatThrownBy(() -> WeightShare.of(84, 9, 0)).hasMessageContaining("above 0 kg");
         assertThatThrownBy(() -> WeightShare.of(84, -1, 480)).hasMessageContaining("at least 0");
     }

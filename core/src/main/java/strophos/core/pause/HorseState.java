@@ -1,0 +1,55 @@
+package strophos.core.pause;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import strophos.core.exchange.Gait;
+
+/**
+ * Whether a horse may be ridden on a day.
+ *
+ * @param causes what pauses it, in order; empty unless it is paused
+ * @param today behaviour and falls seen today, which end its day
+ * @param since the day the first of the causes was seen
+ * @param mayHandWalk while paused: the vet agreed to hand-walking
+ * @param limits what it was cleared for; empty when nothing limits it
+ * @param rest the last rest that ended by a clearance; empty when there was none
+ */
+public record HorseState(
+        List<Occurrence.Seen> causes,
+        List<Occurrence.Seen> today,
+        Optional<LocalDate> since,
+        boolean mayHandWalk,
+        Optional<Limits> limits,
+        Optional<Rest> rest) {
+
+    /** Nothing is in the way. */
+    public static final HorseState FREE =
+            new HorseState(List.of(), List.of(), Optional.empty(), false, Optional.empty(), Optional.empty());
+
+    /** From the first sign to the day it was cleared. */
+    public record Rest(LocalDate from, LocalDate clearedOn) {}
+
+    public HorseState {
+        causes = List.copyOf(causes);
+        today = List.copyOf(today);
+    }
+
+    public boolean isPaused() {
+        return !causes.isEmpty();
+    }
+
+    /** Behaviour or a fall ended its work for today. */
+    public boolean isDayOver() {
+        return !today.isEmpty();
+    }
+
+    /** Nothing is ridden on it now. */
+    public boolean isNotRidden() {
+        return isPaused() || isDayOver();
+    }
+
+    public boolean allows(Gait gait) {
+        return limits.map(l -> l.allows(gait)).orElse(true);
+    }
+}

@@ -1,0 +1,17 @@
+package strophos.core.pause;
+
+import strophos.core.judgement.Sheet;
+import strophos.core.judgement.Threshold.Cap;
+
+/** Thresholds of pausing (rules 8; common practice, no source). Safety caps: a yard can only tighten them. */
+public final class PauseThresholds {
+
+    public static final Sheet SHEET = Sheet.of("pause", 1)
+            .whole("behaviour.times", 2, 1, 2)
+            .cap(Cap.ONLY_LOWER)
+            .whole("behaviour.lessons", 3, 3, 10)
+            .cap(Cap.ONLY_HIGHER)
+            .done();
+
+    private PauseThresholds() {}
+}
