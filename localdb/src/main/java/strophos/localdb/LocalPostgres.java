@@ -23,7 +23,8 @@ public final class LocalPostgres implements AutoCloseable {
     public static final String OWNER = "strophos_owner";
     public static final String APP = "strophos_app";
 
-    private static final String SUPERUSER = "postgres";
+    /** Sets up, and reads dumps in; never runs the application. */
+    public static final String SUPERUSER = "postgres";
 
     private final Path bin;
     private final Path home;

@@ -21,6 +21,7 @@ public enum Action {
     SEE_HOMEWORK(Role.COACH, Role.ASSISTANT),
     SET_HOMEWORK(Role.COACH),
     LOOK_IN(Role.COACH),
+    ANSWER_PAUSE(Role.COACH),
     SEE_RULES(Role.COACH, Role.ASSISTANT),
     CHANGE_RULES(Role.COACH),
     PRACTISE(Role.RIDER, Role.GUARDIAN),

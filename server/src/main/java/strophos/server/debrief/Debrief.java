@@ -1,5 +1,6 @@
 package strophos.server.debrief;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,12 +17,14 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
-import strophos.core.look.Soundness;
+import strophos.core.exchange.Side;
+import strophos.core.pause.StopSign;
 import strophos.core.progress.Ask;
 import strophos.core.progress.ReinSummary;
 import strophos.core.progress.RungDecision;
 import strophos.core.record.Fold;
 import strophos.core.record.Ride;
+import strophos.core.record.StopSigns;
 import strophos.core.school.School;
 import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
@@ -32,6 +35,7 @@ import strophos.server.lesson.LessonRepository;
 import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
+import strophos.server.pause.Pauses;
 import strophos.server.problem.Problem;
 import strophos.server.ride.RideLog;
 import strophos.server.rules.YardRules;
@@ -48,7 +52,9 @@ public class Debrief {
     private final YardRules rules;
     private final Seen seen;
     private final RideLog log;
+    private final Pauses pauses;
     private final Catalogue catalogue;
+    private final Clock clock;
 
     Debrief(
             LessonRepository lessons,
@@ -58,7 +64,9 @@ public class Debrief {
             YardRules rules,
             Seen seen,
             RideLog log,
-            Catalogue catalogue) {
+            Pauses pauses,
+            Catalogue catalogue,
+            Clock clock) {
         this.lessons = lessons;
         this.pairs = pairs;
         this.decisions = decisions;
@@ -66,7 +74,9 @@ public class Debrief {
         this.rules = rules;
         this.seen = seen;
         this.log = log;
+        this.pauses = pauses;
         this.catalogue = catalogue;
+        this.clock = clock;
     }
 
     /** A lesson looked back on; advice is there once it has ended. */
@@ -77,7 +87,12 @@ public class Debrief {
             List<Row> rows,
             List<NoteLine> notes,
             Seen.SeenInLesson seen,
+            List<StoppedBy> stopSigns,
+            boolean isRiddenWhilePaused,
             int kept) {}
+
+    /** A stop sign of the lesson. */
+    public record StoppedBy(StopSign sign, Side side, Instant at) {}
 
     /** A line the coach wrote. */
     public record NoteLine(Instant at, String text) {}
@@ -139,6 +154,10 @@ public class Debrief {
                         .map(n -> new NoteLine(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
                 seen.of(ride, record, school(lesson)),
+                ride.stopSigns().stream()
+                        .map(s -> new StoppedBy(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
+                        .toList(),
+                isRiddenWhilePaused(lesson, ride),
                 ride.odd().size() + ride.loose().size());
     }
 
@@ -171,14 +190,20 @@ public class Debrief {
                 .toList();
     }
 
-    /** What the lesson's last look saw of pain or unsoundness. */
+    /** What was seen of pain or unsoundness, in the look or while riding. */
     private static List<String> painSigns(Ride ride) {
-        return ride.looks().stream()
-                .reduce((a, b) -> b)
-                .flatMap(l -> l.seen().soundness())
-                .filter(Soundness::isPain)
-                .map(s -> List.of(s.name()))
-                .orElse(List.of());
+        return ride.stopSigns().stream()
+                .map(StopSigns.Seen::sign)
+                .filter(s -> s.kind() == StopSign.Kind.PAIN)
+                .distinct()
+                .map(StopSign::name)
+                .toList();
+    }
+
+    /** Something was asked after the horse had been paused, whoever knew of it then. */
+    private boolean isRiddenWhilePaused(LessonRepository.Lesson lesson, Ride ride) {
+        Pauses.History history = pauses.history(lesson.horseId(), clock.instant());
+        return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
     }
 
     private School school(LessonRepository.Lesson lesson) {

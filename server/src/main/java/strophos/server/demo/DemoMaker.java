@@ -1,6 +1,8 @@
 package strophos.server.demo;
 
+import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -25,7 +27,9 @@ import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pair.FactsRepository;
+import strophos.server.pair.NewPair;
 import strophos.server.pair.PairRepository;
+import strophos.server.pause.Safety;
 import strophos.server.setup.YardRepository;
 
 /** Makes the demo yard in an empty database, relative to today. */
@@ -34,6 +38,7 @@ import strophos.server.setup.YardRepository;
 class DemoMaker implements ApplicationRunner {
 
     private static final List<Story> STORIES = List.of(new ImreAndTamarack(), new TobiahAndMarzipan());
+    private static final Duration WEEKS_AGO = Duration.ofDays(120);
     private static final Logger LOG = LoggerFactory.getLogger(DemoMaker.class);
 
     private final AccountRepository accounts;
@@ -41,6 +46,7 @@ class DemoMaker implements ApplicationRunner {
     private final PairRepository pairs;
     private final LessonRepository lessons;
     private final FactsRepository facts;
+    private final Safety safety;
     private final DemoHistory history;
     private final PasswordEncoder passwords;
     private final TransactionOperations transactions;
@@ -54,6 +60,7 @@ class DemoMaker implements ApplicationRunner {
             PairRepository pairs,
             LessonRepository lessons,
             FactsRepository facts,
+            Safety safety,
             DemoHistory history,
             PasswordEncoder passwords,
             TransactionOperations transactions,
@@ -65,6 +72,7 @@ class DemoMaker implements ApplicationRunner {
         this.pairs = pairs;
         this.lessons = lessons;
         this.facts = facts;
+        this.safety = safety;
         this.history = history;
         this.passwords = passwords;
         this.transactions = transactions;
@@ -107,6 +115,8 @@ class DemoMaker implements ApplicationRunner {
                 lessons.add(ids.get(), pair, planned, 45, clock.instant());
             }
         }
+        addSecondRider();
+        safety.keepContacts(DemoPeople.CONTACTS);
         for (Story story : STORIES) {
             tell(coach, story, zone);
         }
@@ -120,11 +130,42 @@ class DemoMaker implements ApplicationRunner {
                 .orElseThrow();
         int year = LocalDate.ofInstant(clock.instant(), zone).getYear();
         facts.change(pair.id(), 0, story.facts(year));
+        story.weightReason()
+                .ifPresent(reason -> facts.overrule(
+                        pair.id(),
+                        ids.get(),
+                        new FactsRepository.Overrule(
+                                new BigDecimal("20.7"),
+                                reason,
+                                "",
+                                clock.instant().minus(WEEKS_AGO))));
         Viewer rider = new Viewer(coach.yard(), pair.riderId(), Role.RIDER);
         // each story draws from a stream of its own, so that one can change without the other
         SplittableRandom random =
                 new SplittableRandom(settings.demoSeed() * 31 + story.horse().hashCode());
         history.make(new DemoHistory.Told(coach, rider, pair, story, zone, random));
+    }
+
+    /** While Penny Black comes back to work, Lindiwe rides Marzipan: a horse of two riders. */
+    private void addSecondRider() {
+        List<PairRepository.Named> all = pairs.findVisible();
+        PairRepository.Named lindiwe = of(all, "Penny Black");
+        PairRepository.Named marzipan = of(all, "Marzipan");
+        pairs.addFor(
+                lindiwe.riderId(),
+                new NewPair(
+                        lindiwe.rider(),
+                        marzipan.horse(),
+                        null,
+                        null,
+                        marzipan.school(),
+                        "Stay fit while Penny Black comes back.",
+                        lindiwe.riderId(),
+                        marzipan.horseId()));
+    }
+
+    private static PairRepository.Named of(List<PairRepository.Named> pairs, String horse) {
+        return pairs.stream().filter(p -> p.horse().equals(horse)).findFirst().orElseThrow();
     }
 
     private UUID addPair(DemoPeople.DemoPair demo, String hash) {

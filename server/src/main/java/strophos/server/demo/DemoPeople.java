@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import strophos.core.school.School;
 import strophos.server.pair.NewPair;
+import strophos.server.pause.Safety;
 
 /** The invented people and horses of Saltmarsh Ford. */
 final class DemoPeople {
@@ -12,6 +13,13 @@ final class DemoPeople {
     static final String TIME_ZONE = "Europe/London";
     static final String COACH = "Ottilie Brandvold";
     static final String ASSISTANT = "Kwame Odetoye";
+
+    /** Whom to call; numbers of a kind that is given to nobody. */
+    static final List<Safety.Number> CONTACTS = List.of(
+            new Safety.Number("EMERGENCY", "Emergency services", "112"),
+            new Safety.Number("VET", "Saltmarsh vets", "01632 960 144"),
+            new Safety.Number("DOCTOR", "Ford Lane Surgery", "01632 960 187"),
+            new Safety.Number("FITTER", "Estuary Saddles", "01632 960 121"));
 
     private DemoPeople() {}
 
@@ -104,7 +112,9 @@ final class DemoPeople {
     private static DemoPair pair(
             String rider, String signIn, String horse, String description, int heightCm, School school, String goal) {
         return new DemoPair(
-                new NewPair(rider, horse, description, heightCm, school, goal), Optional.of(signIn), Optional.empty());
+                new NewPair(rider, horse, description, heightCm, school, goal, null, null),
+                Optional.of(signIn),
+                Optional.empty());
     }
 
     private static DemoPair minor(
@@ -116,7 +126,7 @@ final class DemoPeople {
             String goal,
             Guardian guardian) {
         return new DemoPair(
-                new NewPair(rider, horse, description, heightCm, school, goal),
+                new NewPair(rider, horse, description, heightCm, school, goal, null, null),
                 Optional.empty(),
                 Optional.of(guardian));
     }

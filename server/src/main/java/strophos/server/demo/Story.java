@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Rein;
-import strophos.core.homework.StopSign;
+import strophos.core.pause.StopSign;
 import strophos.server.look.Checks;
 import strophos.server.pair.Facts;
 
@@ -19,6 +19,11 @@ interface Story {
 
     /** What is known of the horse in this year. */
     Facts facts(int year);
+
+    /** Why this rider rides this horse although another is advised; empty where none is. */
+    default Optional<String> weightReason() {
+        return Optional.empty();
+    }
 
     /** The first look at time t. */
     Checks look(int lesson, double t, SplittableRandom random);

@@ -6,15 +6,16 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Rein;
 import strophos.core.homework.Feel;
-import strophos.core.homework.StopSign;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
+import strophos.core.pause.StopSign;
 import strophos.server.look.Checks;
 import strophos.server.pair.Facts;
 
 /**
  * A dull, heavy mare. Planted truth: the mean strength of the forward asks falls from 3.1 to 1.8 in the first half (six
- * weeks) and stays there; rider and tack are 19.4 % of her weight.
+ * weeks) and stays there; rider and tack are 19.4 % of what she weighs and 20.7 % of
+ * what she should weigh: another rider is advised, and overruled with a reason.
  */
 final class TobiahAndMarzipan implements Story {
 
@@ -33,7 +34,22 @@ final class TobiahAndMarzipan implements Story {
 
     @Override
     public Facts facts(int year) {
-        return new Facts(144, year - 14, null, null, null, null, Story.kg("480"), Story.kg("84"), Story.kg("9.1"));
+        return new Facts(
+                144,
+                year - 14,
+                null,
+                null,
+                null,
+                null,
+                Story.kg("480"),
+                Story.kg("450"),
+                Story.kg("84"),
+                Story.kg("9.1"));
+    }
+
+    @Override
+    public Optional<String> weightReason() {
+        return Optional.of("Twenty minutes, mostly walk, until Tobiah has a lighter saddle; no canter.");
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
@@ -13,6 +14,7 @@ import strophos.core.homework.Assignment;
 import strophos.core.homework.Dose;
 import strophos.core.homework.HomeworkState;
 import strophos.core.homework.Step;
+import strophos.core.pause.HorseState;
 import strophos.core.plan.ReinTime;
 import strophos.server.pair.PairRepository;
 import strophos.server.rules.YardRules;
@@ -48,7 +50,8 @@ class AssignmentTeller {
                 of.steps().stream().map(this::step).toList(),
                 state.step(),
                 state.stepSince(),
-                state.isPaused(),
+                s.stop().isPresent(),
+                s.stop().orElse(null),
                 state.stopSigns(),
                 state.easyRunning(),
                 of.gate().easyRunning(),
@@ -64,11 +67,14 @@ class AssignmentTeller {
                 count(state.rightSeconds()),
                 state.overDays(),
                 state.lookIn(),
-                state.advised(of).orElse(null),
-                turns(of.steps().get(state.step()).dose(), left, right),
+                state.advised(of).filter(v -> s.stop().isEmpty()).orElse(null),
+                s.stop().isPresent()
+                        ? List.of()
+                        : turns(of.steps().get(state.step()).dose(), left, right, s.horse()),
                 left,
                 right,
                 latestFirst,
+                s.pausedPractices(),
                 s.lookIns());
     }
 
@@ -77,9 +83,14 @@ class AssignmentTeller {
     }
 
     /** What was ridden earlier today comes off. */
-    private List<AssignmentView.TurnView> turns(Dose dose, int leftDoneS, int rightDoneS) {
-        int left = dose.leftOfTodayS(leftDoneS);
-        int right = dose.leftOfTodayS(rightDoneS);
+    private List<AssignmentView.TurnView> turns(Dose dose, int leftDoneS, int rightDoneS, HorseState horse) {
+        // what the horse was cleared for in a day is shared by both reins
+        int most = horse.limits()
+                .flatMap(l -> l.minutes().isPresent() ? Optional.of(l.minutes().getAsInt()) : Optional.empty())
+                .map(m -> Math.max(0, 60 * m - leftDoneS - rightDoneS) / 2)
+                .orElse(Integer.MAX_VALUE);
+        int left = Math.min(most, dose.leftOfTodayS(leftDoneS));
+        int right = Math.min(most, dose.leftOfTodayS(rightDoneS));
         return left + right == 0
                 ? List.of()
                 : ReinTime.alternating(left, right, 60 * rules.stopping().whole("turn.minutes")).turns().stream()

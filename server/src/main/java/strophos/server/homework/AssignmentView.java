@@ -10,18 +10,22 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.HomeworkState;
-import strophos.core.homework.StopSign;
+import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.Verdict;
+import strophos.core.pause.StopSign;
 import strophos.server.contract.CanBeNull;
 
 /**
  * An assignment as it stands.
  *
  * @param step the step to practise; {@code steps} from the easiest
+ * @param isPaused it is not practised now, for what {@code stop} says
+ * @param stop null when it may be practised
  * @param goodShare where counts are asked for; null where none are
  * @param advised what the rule would answer; null while a stop sign waits
  * @param turns what is left for today, in turns for the timer; empty when today's dose is done
  * @param practices the latest first
+ * @param pausedPractices those ridden while the horse was paused
  */
 public record AssignmentView(
         UUID id,
@@ -32,6 +36,7 @@ public record AssignmentView(
         int step,
         LocalDate stepSince,
         boolean isPaused,
+        @CanBeNull HomeworkStop stop,
         Set<StopSign> stopSigns,
         int easyRunning,
         int easyNeeded,
@@ -52,6 +57,7 @@ public record AssignmentView(
         int doneTodayLeftS,
         int doneTodayRightS,
         List<Practice> practices,
+        List<UUID> pausedPractices,
         List<LookIn> lookIns) {
 
     /** So much done of so much set. */

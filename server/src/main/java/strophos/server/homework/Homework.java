@@ -17,6 +17,8 @@ import strophos.catalogue.Exercise;
 import strophos.core.exchange.Mounted;
 import strophos.core.homework.Assignment;
 import strophos.core.homework.Ladder;
+import strophos.core.homework.NearestAlone;
+import strophos.core.pause.HorseState;
 import strophos.core.plan.HorseFacts;
 import strophos.core.progress.Decision;
 import strophos.core.stair.PairRecord;
@@ -27,6 +29,7 @@ import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.FactsRepository;
 import strophos.server.pair.HorseReader;
 import strophos.server.pair.PairRepository;
+import strophos.server.pause.Pauses;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 
@@ -47,6 +50,7 @@ public class Homework {
     private final PairRepository pairs;
     private final FactsRepository facts;
     private final DecisionRepository decisions;
+    private final Pauses pauses;
     private final Catalogue catalogue;
 
     Homework(
@@ -57,6 +61,7 @@ public class Homework {
             PairRepository pairs,
             FactsRepository facts,
             DecisionRepository decisions,
+            Pauses pauses,
             Catalogue catalogue) {
         this.homework = homework;
         this.reader = reader;
@@ -65,6 +70,7 @@ public class Homework {
         this.pairs = pairs;
         this.facts = facts;
         this.decisions = decisions;
+        this.pauses = pauses;
         this.catalogue = catalogue;
     }
 
@@ -72,11 +78,13 @@ public class Homework {
      * What could be set for a rung.
      *
      * @param rung ridden in the lesson; after a step back its homework is the way back
+     * @param insteadOf what was ridden and is never practised alone: this is the nearest that is; null otherwise
      * @param decision the coach's, null while undecided
      */
     public record Draft(
             String rung,
             @CanBeNull Decision decision,
+            @CanBeNull String insteadOf,
             List<AssignmentView.StepView> steps,
             int first,
             int daysAWeek,
@@ -85,24 +93,37 @@ public class Homework {
             @CanBeNull Double goodShare,
             boolean isBrandNew) {}
 
-    /** What can be set after a lesson, and what runs. */
+    /**
+     * What can be set after a lesson, and what runs.
+     *
+     * @param notAlone exercises of the lesson that are never practised alone and have no nearest that is
+     */
     public record HomeworkView(
-            LessonRepository.Lesson lesson, List<Draft> drafts, List<AssignmentView> running, int mostRunning) {}
+            LessonRepository.Lesson lesson,
+            List<Draft> drafts,
+            List<String> notAlone,
+            List<AssignmentView> running,
+            int mostRunning) {}
 
     public HomeworkView view(UUID lessonId, Instant now) {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         PairRepository.Named pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
+        List<String> notAlone = new ArrayList<>();
         return new HomeworkView(
                 lesson,
-                drafts(lesson, HomeworkReader.day(now, zone)),
-                reader.running(pair.id(), now).stream()
+                drafts(lesson, HomeworkReader.day(now, zone), pauses.state(pair.horseId(), now), notAlone),
+                notAlone,
+                reader.running(pair, now).stream()
                         .map(s -> teller.view(s, pair, now, zone))
                         .toList(),
                 MOST_RUNNING);
     }
 
-    private List<Draft> drafts(LessonRepository.Lesson lesson, LocalDate day) {
+    private List<Draft> drafts(LessonRepository.Lesson lesson, LocalDate day, HorseState horse, List<String> notAlone) {
+        if (horse.isPaused()) {
+            return List.of();
+        }
         PairRecord record = pairs.record(lesson.pair());
         List<DecisionRepository.Made> made = decisions.ofPair(lesson.pair());
         Set<String> ridden = record.asks().stream()
@@ -116,8 +137,23 @@ public class Homework {
                     .filter(m -> m.lesson().equals(lesson.id()) && m.rung().equals(id))
                     .reduce((a, b) -> b)
                     .map(DecisionRepository.Made::chosen);
-            if (decision.filter(d -> d == Decision.GET_HELP).isEmpty()) {
-                catalogue.rung(id).ifPresent(rung -> drafts.add(draft(lesson, rung, decision, record, day)));
+            Optional<Rung> rung =
+                    decision.filter(d -> d == Decision.GET_HELP).isPresent() ? Optional.empty() : catalogue.rung(id);
+            if (rung.isPresent()) {
+                Rung wanted = decision.filter(d -> d == Decision.STEP_BACK)
+                        .flatMap(d -> rung.get().wayBack())
+                        .flatMap(catalogue::rung)
+                        .orElse(rung.get());
+                Optional<Rung> alone = NearestAlone.of(
+                        wanted, catalogue::rung, r -> isForPractisingAlone(r) && horse.allows(r.id().gait()));
+                if (alone.isEmpty()) {
+                    notAlone.add(exercise(wanted).name());
+                } else if (drafts.stream()
+                        .noneMatch(d -> d.rung().equals(alone.get().id().toString()))) {
+                    String insteadOf =
+                            alone.get().equals(wanted) ? null : exercise(wanted).name();
+                    drafts.add(draft(lesson, alone.get(), insteadOf, decision, record, day));
+                }
             }
         }
         // what was decided on is what the lesson was about; what was only ridden on the way comes last
@@ -127,18 +163,16 @@ public class Homework {
 
     private Draft draft(
             LessonRepository.Lesson lesson,
-            Rung ridden,
+            Rung rung,
+            @CanBeNull String insteadOf,
             Optional<Decision> decision,
             PairRecord record,
             LocalDate day) {
-        Rung rung = decision.filter(d -> d == Decision.STEP_BACK)
-                .flatMap(d -> ridden.wayBack())
-                .flatMap(catalogue::rung)
-                .orElse(ridden);
-        Assignment a = assignment(rung, lesson.pair(), record, DEFAULT_DAYS, day);
+        Assignment a = assignment(rung, lesson, record, DEFAULT_DAYS, day);
         return new Draft(
                 rung.id().toString(),
                 decision.orElse(null),
+                insteadOf,
                 a.steps().stream().map(teller::step).toList(),
                 a.first(),
                 a.daysAWeek(),
@@ -148,10 +182,18 @@ public class Homework {
                 a.isBrandNew());
     }
 
-    private Assignment assignment(Rung rung, UUID pair, PairRecord record, int daysAWeek, LocalDate day) {
-        HorseFacts horse = HorseReader.on(day, facts.of(pair).facts());
+    private Assignment assignment(
+            Rung rung, LessonRepository.Lesson lesson, PairRecord record, int daysAWeek, LocalDate day) {
+        HorseState state = pauses.state(
+                lesson.horseId(), day.plusDays(1).atStartOfDay(lessons.zone()).toInstant());
+        HorseFacts horse = HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state));
         Ladder ladder = Ladder.of(
-                part(rung), rung.wayBack().flatMap(catalogue::rung).map(this::part), horse.isFirstMonthBack());
+                part(rung),
+                rung.wayBack()
+                        .flatMap(catalogue::rung)
+                        .filter(this::isForPractisingAlone)
+                        .map(this::part),
+                horse.isFirstMonthBack());
         long lessonsRidden = record.factsOf(rung.id()).lessons().size();
         return new Assignment(
                 ladder.steps(), ladder.first(), exercise(rung).homework().gate(), daysAWeek, day, lessonsRidden <= 1);
@@ -159,6 +201,10 @@ public class Homework {
 
     private Ladder.Rung part(Rung rung) {
         return new Ladder.Rung(rung.id(), exercise(rung).homework().dose());
+    }
+
+    private boolean isForPractisingAlone(Rung rung) {
+        return exercise(rung).isForPractisingAlone();
     }
 
     private Exercise exercise(Rung rung) {
@@ -175,11 +221,15 @@ public class Homework {
                 .rung(rungId)
                 .orElseThrow(
                         () -> Problem.refused(List.of(new Issue("unknown_id", "rung", "a rung of the catalogue"))));
+        refuseUnlessAlone(lesson, rung, at);
         PairRecord record = pairs.record(lesson.pair());
         boolean isRidden = record.asked().contains(rung.id())
                 || record.asked().stream()
                         .flatMap(r -> catalogue.rung(r).stream())
-                        .anyMatch(r -> r.wayBack().equals(Optional.of(rung.id())));
+                        .anyMatch(r -> NearestAlone.of(r, catalogue::rung, this::isForPractisingAlone)
+                                        .filter(rung::equals)
+                                        .isPresent()
+                                || r.wayBack().equals(Optional.of(rung.id())));
         if (!isRidden) {
             throw Problem.refused(List.of(new Issue("not_ridden", "rung", "a rung the pair has ridden with you")));
         }
@@ -193,8 +243,28 @@ public class Homework {
                     "Three things are enough; end one of them first, then set this one.");
         }
         same.forEach(a -> homework.end(a.id(), at));
-        Assignment a = assignment(rung, lesson.pair(), record, daysAWeek, HomeworkReader.day(at, lessons.zone()));
+        Assignment a = assignment(rung, lesson, record, daysAWeek, HomeworkReader.day(at, lessons.zone()));
         homework.add(new StoredAssignment(id, lesson.pair(), lessonId, rungId, a, at, null));
+    }
+
+    /** Never homework: what asks for anybody, what is jumped, and anything while the horse is paused or not cleared for it. */
+    private void refuseUnlessAlone(LessonRepository.Lesson lesson, Rung rung, Instant at) {
+        if (!isForPractisingAlone(rung)) {
+            throw Problem.refused(List.of(new Issue(
+                    "not_alone",
+                    "rung",
+                    "a rung that a rider may practise alone: no coach, no second person, no fence")));
+        }
+        HorseState horse = pauses.state(lesson.horseId(), at);
+        if (horse.isPaused()) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "horse_paused",
+                    "This horse is paused; nothing is set until it has been looked at and cleared.");
+        }
+        if (!horse.allows(rung.id().gait())) {
+            throw Problem.refused(List.of(new Issue("not_cleared", "rung", "a gait this horse was cleared for")));
+        }
     }
 
     /** Ends it; ended already, it stays so. */

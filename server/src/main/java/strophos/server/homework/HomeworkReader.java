@@ -9,19 +9,27 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.catalogue.Catalogue;
+import strophos.catalogue.Exercise;
 import strophos.core.homework.HomeworkEvent;
 import strophos.core.homework.HomeworkFold;
 import strophos.core.homework.HomeworkState;
-import strophos.core.homework.StopSign;
+import strophos.core.homework.HomeworkStop;
 import strophos.core.judgement.Thresholds;
+import strophos.core.pause.HorseState;
+import strophos.core.pause.StopSign;
+import strophos.core.stair.RungId;
 import strophos.core.stats.Proportion;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.pause.Pauses;
 import strophos.server.rules.YardRules;
 
 /** Reads how a pair's homework stands at a moment. */
@@ -32,19 +40,40 @@ public class HomeworkReader {
     private final HomeworkRepository homework;
     private final LessonRepository lessons;
     private final YardRules rules;
+    private final Pauses pauses;
+    private final Catalogue catalogue;
 
-    HomeworkReader(HomeworkRepository homework, LessonRepository lessons, YardRules rules) {
+    HomeworkReader(
+            HomeworkRepository homework,
+            LessonRepository lessons,
+            YardRules rules,
+            Pauses pauses,
+            Catalogue catalogue) {
         this.homework = homework;
         this.lessons = lessons;
         this.rules = rules;
+        this.pauses = pauses;
+        this.catalogue = catalogue;
     }
 
-    /** An assignment with all that happened to it, and how it stands. */
-    record Standing(StoredAssignment stored, HomeworkState state, List<Practice> practices, List<LookIn> lookIns) {
+    /**
+     * An assignment with all that happened to it, and how it stands.
+     *
+     * @param stop why it is not practised now; empty when it may be
+     * @param pausedPractices those ridden while the horse was paused: kept, and shown as such
+     */
+    record Standing(
+            StoredAssignment stored,
+            HomeworkState state,
+            Optional<HomeworkStop> stop,
+            HorseState horse,
+            List<Practice> practices,
+            List<UUID> pausedPractices,
+            List<LookIn> lookIns) {
 
         /** The rung of the step to practise. */
-        String rungNow() {
-            return stored.assignment().steps().get(state.step()).rung().toString();
+        RungId rungNow() {
+            return stored.assignment().steps().get(state.step()).rung();
         }
     }
 
@@ -52,59 +81,120 @@ public class HomeworkReader {
     public record Told(Set<String> rungs, boolean isPaused, Set<StopSign> stopSigns, List<Practice> practices) {}
 
     /** What the plan of this moment must know, of every running assignment. */
-    public List<Told> told(UUID pair, Instant at) {
+    public List<Told> told(PairRepository.Named pair, Instant at) {
         return running(pair, at).stream()
                 .map(s -> new Told(
-                        new HashSet<>(List.of(s.stored().rung(), s.rungNow())),
+                        new HashSet<>(List.of(s.stored().rung(), s.rungNow().toString())),
                         s.state().isPaused(),
                         s.state().stopSigns(),
                         s.practices()))
                 .toList();
     }
 
-    List<Standing> running(UUID pair, Instant at) {
+    /** What is read of one assignment. */
+    private record Kept(
+            StoredAssignment stored, List<Practice> practices, Map<UUID, Instant> receivedAt, List<LookIn> lookIns) {}
+
+    List<Standing> running(PairRepository.Named pair, Instant at) {
+        return standing(pair, at, homework.running(pair.id(), at));
+    }
+
+    /** How this one stands, also after it has ended. */
+    Standing standing(StoredAssignment stored, PairRepository.Named pair, Instant at) {
+        List<StoredAssignment> all = new ArrayList<>(homework.running(pair.id(), at));
+        if (all.stream().noneMatch(a -> a.id().equals(stored.id()))) {
+            all.add(stored);
+        }
+        return standing(pair, at, all).stream()
+                .filter(s -> s.stored().id().equals(stored.id()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<Standing> standing(PairRepository.Named pair, Instant at, List<StoredAssignment> assignments) {
+        if (assignments.isEmpty()) {
+            return List.of();
+        }
+        List<Kept> all = assignments.stream()
+                .map(a -> new Kept(
+                        a, homework.practices(a.id(), at), homework.receivedAt(a.id()), homework.lookIns(a.id(), at)))
+                .toList();
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
-        return homework.running(pair, at).stream()
-                .map(a -> standing(a, at, zone, thresholds))
+        HorseState horse = pauses.state(pair.horseId(), at);
+        Pauses.History history = pauses.history(pair.horseId(), at);
+        return all.stream()
+                .map(kept -> {
+                    HomeworkState state = HomeworkFold.on(
+                            day(at, zone),
+                            kept.stored().assignment(),
+                            events(pair, kept, all, history, zone),
+                            thresholds);
+                    RungId rung =
+                            kept.stored().assignment().steps().get(state.step()).rung();
+                    return new Standing(
+                            kept.stored(),
+                            state,
+                            HomeworkStop.of(state, horse, rung, isForPractisingAlone(rung)),
+                            horse,
+                            kept.practices(),
+                            kept.practices().stream()
+                                    .filter(p -> history.covers(p.startedAt()))
+                                    .map(Practice::id)
+                                    .toList(),
+                            kept.lookIns());
+                })
                 .toList();
     }
 
-    Standing standing(StoredAssignment stored, Instant at, ZoneId zone) {
-        return standing(stored, at, zone, rules.homework());
+    private boolean isForPractisingAlone(RungId rung) {
+        return catalogue
+                .exercise(rung.exercise())
+                .filter(Exercise::isForPractisingAlone)
+                .isPresent();
     }
 
-    private Standing standing(StoredAssignment stored, Instant at, ZoneId zone, Thresholds thresholds) {
-        List<Practice> practices = homework.practices(stored.id(), at);
-        List<LookIn> lookIns = homework.lookIns(stored.id(), at);
-        return new Standing(
-                stored,
-                HomeworkFold.on(
-                        day(at, zone),
-                        stored.assignment(),
-                        events(practices, homework.receivedAt(stored.id()), lookIns, zone),
-                        thresholds),
-                practices,
-                lookIns);
-    }
-
-    private record Dated(Instant at, HomeworkEvent event) {}
+    private record Dated(long atMs, HomeworkEvent event) {}
 
     /**
      * In the order in which they were known here: a coach's answer lifts the stop signs that had come in, not one that was
-     * still on its way.
+     * still on its way. Signs of the rider's beside this homework stop it as well, and are lifted by whatever look-in came
+     * after them.
      */
     private static List<HomeworkEvent> events(
-            List<Practice> practices, Map<UUID, Instant> receivedAt, List<LookIn> lookIns, ZoneId zone) {
-        List<Dated> all = new ArrayList<>();
-        Stream.concat(
-                        practices.stream().map(p -> new Dated(receivedAt.get(p.id()), reported(p, zone))),
-                        lookIns.stream()
-                                .map(l ->
-                                        new Dated(l.at(), new HomeworkEvent.Answered(day(l.at(), zone), l.verdict()))))
-                .sorted(Comparator.comparing(Dated::at))
-                .forEach(all::add);
-        return all.stream().map(Dated::event).toList();
+            PairRepository.Named pair, Kept of, List<Kept> all, Pauses.History history, ZoneId zone) {
+        List<Dated> dated = new ArrayList<>();
+        Set<UUID> own = of.practices().stream().map(Practice::id).collect(Collectors.toSet());
+        // the pause before the report that brought it
+        history.pauses().stream()
+                .filter(p -> p.clearedOn()
+                        .filter(d -> d.isBefore(of.stored().assignment().setOn()))
+                        .isEmpty())
+                .forEach(p -> {
+                    dated.add(new Dated(p.knownAtMs(), new HomeworkEvent.HorsePaused(p.from())));
+                    p.clearedOn()
+                            .ifPresent(d -> dated.add(
+                                    new Dated(p.clearedMs().orElseThrow(), new HomeworkEvent.HorseCleared(d))));
+                });
+        of.practices()
+                .forEach(p -> dated.add(new Dated(of.receivedAt().get(p.id()).toEpochMilli(), reported(p, zone))));
+        history.signs().stream()
+                .filter(s -> s.pair().equals(pair.id()) && s.sign().pausesHomework() && !own.contains(s.id()))
+                .filter(s -> !s.receivedAt().isBefore(of.stored().setAt()))
+                .forEach(s -> dated.add(new Dated(
+                        s.receivedAt().toEpochMilli(), new HomeworkEvent.Stopped(day(s.at(), zone), s.sign()))));
+        for (Kept kept : all) {
+            for (LookIn l : kept.lookIns()) {
+                LocalDate day = day(l.at(), zone);
+                dated.add(new Dated(
+                        l.at().toEpochMilli(),
+                        kept == of ? new HomeworkEvent.Answered(day, l.verdict()) : new HomeworkEvent.Lifted(day)));
+            }
+        }
+        return dated.stream()
+                .sorted(Comparator.comparingLong(Dated::atMs))
+                .map(Dated::event)
+                .toList();
     }
 
     private static HomeworkEvent reported(Practice p, ZoneId zone) {

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.homework.HomeworkState;
+import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.Verdict;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pair.PairRepository;
@@ -46,13 +47,23 @@ public class LookingIn {
     public List<AssignmentView> waiting(List<PairRepository.Named> of, Instant now) {
         ZoneId zone = lessons.zone();
         return of.stream()
-                .flatMap(pair -> reader.running(pair.id(), now).stream().map(s -> teller.view(s, pair, now, zone)))
-                .filter(v -> v.lookIn() != HomeworkState.LookIn.NOT_YET_DUE)
+                .flatMap(pair -> reader.running(pair, now).stream().map(s -> teller.view(s, pair, now, zone)))
+                .filter(v -> v.lookIn() != HomeworkState.LookIn.NOT_YET_DUE || isForbidden(v))
+                // nobody is asked to look in on what stands still with its horse; a question is a question all the same
+                .filter(v -> v.stop() == null
+                        || v.lookIn() == HomeworkState.LookIn.STOP_SIGN
+                        || v.lookIn() == HomeworkState.LookIn.QUESTION
+                        || isForbidden(v))
                 // a quiet assignment without a single practice waits for the rider, not for the coach
                 .filter(v ->
                         v.lookIn() != HomeworkState.LookIn.DUE || !v.practices().isEmpty())
                 .sorted(Comparator.comparing(AssignmentView::lookIn).thenComparing(AssignmentView::setAt))
                 .toList();
+    }
+
+    /** Set once, and no longer allowed: the coach sets something else. */
+    private static boolean isForbidden(AssignmentView v) {
+        return v.stop() == HomeworkStop.NOT_ALONE || v.stop() == HomeworkStop.NOT_CLEARED;
     }
 
     /** Keeps the answer beside what was advised; a repeated id changes nothing. */
@@ -61,11 +72,11 @@ public class LookingIn {
         PairRepository.Named pair = pairs.find(stored.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
         if (!homework.hasLookIn(id)) {
-            HomeworkState before = reader.standing(stored, at, zone).state();
+            HomeworkState before = reader.standing(stored, pair, at).state();
             Verdict advised = before.advised(stored.assignment()).orElse(null);
             homework.add(assignment, new LookIn(id, verdict, advised, sentence, "", at));
         }
         Instant after = at.plusMillis(1);
-        return teller.view(reader.standing(stored, after, zone), pair, after, zone);
+        return teller.view(reader.standing(stored, pair, after), pair, after, zone);
     }
 }

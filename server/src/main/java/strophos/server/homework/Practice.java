@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import strophos.core.homework.Feel;
-import strophos.core.homework.StopSign;
+import strophos.core.pause.StopSign;
 import strophos.server.contract.CanBeNull;
 
 /**

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.core.homework.Feel;
-import strophos.core.homework.StopSign;
+import strophos.core.pause.StopSign;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
@@ -53,7 +53,7 @@ class PracticeController {
             @NotNull @Min(0) @Max(200) Integer leftCounted,
             @NotNull @Min(0) @Max(200) Integer rightGood,
             @NotNull @Min(0) @Max(200) Integer rightCounted,
-            @NotNull @Size(max = 6) List<@NotNull StopSign> stopSigns,
+            @NotNull @Size(max = 16) List<@NotNull StopSign> stopSigns,
             @Size(max = 600) @CanBeNull String question,
             @NotNull Boolean secondBest) {
 

@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.live.Teller;
 import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
@@ -27,6 +28,7 @@ public class Practising {
     private final DecisionRepository decisions;
     private final StairReader stairs;
     private final LessonRepository lessons;
+    private final Teller news;
 
     Practising(
             HomeworkRepository homework,
@@ -35,7 +37,8 @@ public class Practising {
             PairRepository pairs,
             DecisionRepository decisions,
             StairReader stairs,
-            LessonRepository lessons) {
+            LessonRepository lessons,
+            Teller news) {
         this.homework = homework;
         this.reader = reader;
         this.teller = teller;
@@ -43,11 +46,17 @@ public class Practising {
         this.decisions = decisions;
         this.stairs = stairs;
         this.lessons = lessons;
+        this.news = news;
     }
 
     /** A pair with its cards and its own stair. */
     public record OwnPair(
-            UUID pair, String rider, String horse, List<AssignmentView> cards, List<StairReader.Step> stair) {}
+            UUID pair,
+            UUID horseId,
+            String rider,
+            String horse,
+            List<AssignmentView> cards,
+            List<StairReader.Step> stair) {}
 
     /** What became of a report. */
     public enum Outcome {
@@ -76,6 +85,7 @@ public class Practising {
         return pairs.findVisible().stream()
                 .map(pair -> new OwnPair(
                         pair.id(),
+                        pair.horseId(),
                         pair.rider(),
                         pair.horse(),
                         cards(pair, now),
@@ -86,7 +96,7 @@ public class Practising {
     /** The cards of one pair. */
     public List<AssignmentView> cards(PairRepository.Named pair, Instant now) {
         ZoneId zone = lessons.zone();
-        return reader.running(pair.id(), now).stream()
+        return reader.running(pair, now).stream()
                 .map(s -> teller.view(s, pair, now, zone))
                 .toList();
     }
@@ -102,6 +112,11 @@ public class Practising {
                 answers.add(new PracticeAnswer(p.id(), Outcome.ALREADY, null));
             } else {
                 homework.add(p, now);
+                if (!p.stopSigns().isEmpty()) {
+                    homework.find(p.assignment())
+                            .flatMap(a -> pairs.find(a.pair()))
+                            .ifPresent(pair -> news.changedHorse(pair.horseId()));
+                }
                 answers.add(new PracticeAnswer(p.id(), Outcome.STORED, null));
             }
         }

@@ -40,6 +40,7 @@ public class LessonRepository {
     public record Lesson(
             UUID id,
             UUID pair,
+            UUID horseId,
             String rider,
             String horse,
             Instant plannedAt,
@@ -102,6 +103,7 @@ public class LessonRepository {
         return db.select(
                         LESSON.ID,
                         LESSON.PAIR_ID,
+                        PAIR.HORSE_ID,
                         PERSON.NAME,
                         HORSE.NAME,
                         LESSON.PLANNED_AT,
@@ -128,6 +130,7 @@ public class LessonRepository {
         return new Lesson(
                 r.get(LESSON.ID),
                 r.get(LESSON.PAIR_ID),
+                r.get(PAIR.HORSE_ID),
                 r.get(PERSON.NAME),
                 r.get(HORSE.NAME),
                 r.get(LESSON.PLANNED_AT),

@@ -5,7 +5,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** That something of this lesson was stored. */
+/** That something of this lesson, or of this horse, was stored. */
 record News(UUID yard, UUID lesson) {
 
     /** The database's channel. */

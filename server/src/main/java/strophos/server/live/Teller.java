@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.access.YardScope;
 
-/** Says that something of a lesson changes; heard by all server processes when the transaction commits, else by none. */
+/** Says that something of a lesson or a horse changes; heard by all server processes when the transaction commits, else by none. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 public class Teller {
@@ -22,7 +22,16 @@ public class Teller {
     }
 
     public void changed(UUID lesson) {
-        News news = new News(YardScope.viewer().yard(), lesson);
+        tell(lesson);
+    }
+
+    /** A stop sign of it came in, or was answered. */
+    public void changedHorse(UUID horse) {
+        tell(horse);
+    }
+
+    private void tell(UUID of) {
+        News news = new News(YardScope.viewer().yard(), of);
         db.select(field("pg_notify({0}, {1})", Object.class, val(News.CHANNEL), val(news.asText())))
                 .execute();
     }

@@ -12,6 +12,7 @@ import strophos.server.contract.CanBeNull;
  * What a plan must know of a pair; null where nobody has said.
  *
  * @param heightCm at the withers
+ * @param shouldWeighKg what the horse should weigh; where nobody said, what it weighs counts
  * @param inWorkSince the day the horse began its first year of work
  * @param backSince the day it came back from a break; with it go the weeks off and the minutes a day before
  */
@@ -23,8 +24,23 @@ public record Facts(
         @Min(2) @Max(260) @CanBeNull Integer weeksOff,
         @Min(5) @Max(180) @CanBeNull Integer minutesBefore,
         @DecimalMin("50") @DecimalMax("1200") @CanBeNull BigDecimal horseKg,
+        @DecimalMin("50") @DecimalMax("1200") @CanBeNull BigDecimal shouldWeighKg,
         @DecimalMin("15") @DecimalMax("250") @CanBeNull BigDecimal riderKg,
         @DecimalMin("0") @DecimalMax("40") @CanBeNull BigDecimal tackKg) {
+
+    Facts backAfter(HorseReader.AfterRest rest) {
+        return new Facts(
+                heightCm,
+                bornYear,
+                inWorkSince,
+                rest.since(),
+                rest.weeksOff(),
+                rest.minutesBefore(),
+                horseKg,
+                shouldWeighKg,
+                riderKg,
+                tackKg);
+    }
 
     /** A break is told whole or not at all. */
     boolean isWayBackWhole() {

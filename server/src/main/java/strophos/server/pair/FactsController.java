@@ -2,16 +2,22 @@ package strophos.server.pair;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.core.welfare.WeightShare;
 import strophos.server.access.Action;
@@ -28,18 +34,29 @@ class FactsController {
 
     private final PairRepository pairs;
     private final FactsRepository facts;
+    private final Clock clock;
 
-    FactsController(PairRepository pairs, FactsRepository facts) {
+    FactsController(PairRepository pairs, FactsRepository facts, Clock clock) {
         this.pairs = pairs;
         this.facts = facts;
+        this.clock = clock;
     }
 
-    /** Rider and tack of the horse's weight; null while a weight is not known. */
+    /**
+     * Rider and tack of what the horse should weigh; null while a weight is not known.
+     *
+     * @param overrule why this rider rides it all the same; null when nobody said, or it has got worse since
+     */
     record FactsView(
             Facts facts,
             int version,
             @CanBeNull Double weightShare,
-            @CanBeNull WeightShare.Level weightLevel) {}
+            @CanBeNull WeightShare.Level weightLevel,
+            @CanBeNull FactsRepository.Overrule overrule) {}
+
+    /** Why this rider rides this horse although another is advised; the id is made by the caller. */
+    record NewOverrule(
+            @NotNull UUID id, @NotBlank @Size(max = 400) String reason) {}
 
     /** New facts, and the version they were made from. */
     record NewFacts(
@@ -70,10 +87,33 @@ class FactsController {
         return view(id);
     }
 
+    @PostMapping("/overrule")
+    @Needs(Action.EDIT_PAIR)
+    @ResponseStatus(HttpStatus.CREATED)
+    FactsView overrule(@PathVariable UUID id, @Valid @RequestBody NewOverrule wanted) {
+        pairs.find(id).orElseThrow(Problem::notFound);
+        WeightShare share = HorseReader.weightShare(facts.of(id).facts())
+                .filter(w -> w.level() == WeightShare.Level.ANOTHER_HORSE)
+                .orElseThrow(() -> new Problem(
+                        HttpStatus.CONFLICT,
+                        "nothing_to_overrule",
+                        "Rider and tack are within the guideline; there is nothing to overrule."));
+        facts.overrule(
+                id,
+                wanted.id(),
+                new FactsRepository.Overrule(
+                        HorseReader.percent(share), wanted.reason().strip(), "", clock.instant()));
+        return view(id);
+    }
+
     private FactsView view(UUID id) {
         FactsRepository.Versioned now = facts.of(id);
-        return HorseReader.weightShare(now.facts())
-                .map(w -> new FactsView(now.facts(), now.version(), w.share(), w.level()))
-                .orElseGet(() -> new FactsView(now.facts(), now.version(), null, null));
+        Optional<WeightShare> share = HorseReader.weightShare(now.facts());
+        return new FactsView(
+                now.facts(),
+                now.version(),
+                share.map(WeightShare::share).orElse(null),
+                share.map(WeightShare::level).orElse(null),
+                HorseReader.overrule(now).orElse(null));
     }
 }

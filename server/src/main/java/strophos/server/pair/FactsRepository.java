@@ -2,12 +2,18 @@ package strophos.server.pair;
 
 import static strophos.server.db.Tables.HORSE;
 import static strophos.server.db.Tables.PAIR;
+import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.WEIGHT_OVERRULE;
 
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.server.access.YardScope;
 
 /** What a plan must know of a pair, with the version under which it is changed. */
 @Repository
@@ -20,8 +26,15 @@ public class FactsRepository {
         this.db = db;
     }
 
-    /** The facts, and how often they were changed. */
-    public record Versioned(Facts facts, int version) {}
+    /**
+     * The facts, and how often they were changed.
+     *
+     * @param overrule why this rider rides this horse although another is advised; empty when nobody said
+     */
+    public record Versioned(Facts facts, int version, Optional<Overrule> overrule) {}
+
+    /** A reason against the advice, given at this share. */
+    public record Overrule(BigDecimal percent, String reason, String by, Instant at) {}
 
     /** Of a pair the caller has found to be visible. */
     public Versioned of(UUID pair) {
@@ -33,6 +46,7 @@ public class FactsRepository {
                         HORSE.WEEKS_OFF,
                         HORSE.MINUTES_BEFORE,
                         HORSE.WEIGHT_KG,
+                        HORSE.SHOULD_WEIGH_KG,
                         PAIR.RIDER_KG,
                         PAIR.TACK_KG,
                         PAIR.VERSION)
@@ -50,8 +64,35 @@ public class FactsRepository {
                                 r.value6(),
                                 r.value7(),
                                 r.value8(),
-                                r.value9()),
-                        r.value10()));
+                                r.value9(),
+                                r.value10()),
+                        r.value11(),
+                        overrule(pair)));
+    }
+
+    private Optional<Overrule> overrule(UUID pair) {
+        return db.select(WEIGHT_OVERRULE.PERCENT, WEIGHT_OVERRULE.REASON, PERSON.NAME, WEIGHT_OVERRULE.OVERRULED_AT)
+                .from(WEIGHT_OVERRULE)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(WEIGHT_OVERRULE.YARD_ID).and(PERSON.ID.eq(WEIGHT_OVERRULE.OVERRULED_BY)))
+                .where(WEIGHT_OVERRULE.PAIR_ID.eq(pair))
+                .orderBy(WEIGHT_OVERRULE.OVERRULED_AT.desc(), WEIGHT_OVERRULE.ID.desc())
+                .limit(1)
+                .fetchOptional(r -> new Overrule(r.value1(), r.value2(), r.value3(), r.value4()));
+    }
+
+    /** Keeps why this rider rides this horse all the same; a repeated id changes nothing. */
+    public void overrule(UUID pair, UUID id, Overrule o) {
+        db.insertInto(WEIGHT_OVERRULE)
+                .set(WEIGHT_OVERRULE.YARD_ID, YardScope.viewer().yard())
+                .set(WEIGHT_OVERRULE.ID, id)
+                .set(WEIGHT_OVERRULE.PAIR_ID, pair)
+                .set(WEIGHT_OVERRULE.PERCENT, o.percent())
+                .set(WEIGHT_OVERRULE.REASON, o.reason())
+                .set(WEIGHT_OVERRULE.OVERRULED_BY, YardScope.viewer().person())
+                .set(WEIGHT_OVERRULE.OVERRULED_AT, o.at())
+                .onConflictDoNothing()
+                .execute();
     }
 
     /** Whether the facts were at this version and are now these. */
@@ -73,6 +114,7 @@ public class FactsRepository {
                 .set(HORSE.WEEKS_OFF, f.weeksOff())
                 .set(HORSE.MINUTES_BEFORE, f.minutesBefore())
                 .set(HORSE.WEIGHT_KG, f.horseKg())
+                .set(HORSE.SHOULD_WEIGH_KG, f.shouldWeighKg())
                 .where(HORSE.ID.eq(db.select(PAIR.HORSE_ID).from(PAIR).where(PAIR.ID.eq(pair))))
                 .execute();
         return true;

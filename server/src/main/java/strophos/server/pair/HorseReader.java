@@ -1,5 +1,7 @@
 package strophos.server.pair;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
@@ -18,8 +20,19 @@ public final class HorseReader {
 
     private HorseReader() {}
 
-    /** On this day of the yard. */
-    public static HorseFacts on(LocalDate day, Facts f) {
+    /**
+     * A rest that a clearance ended: rules 9 begin.
+     *
+     * @param weeksOff at least {@link BackToWork#SHORTEST_BREAK_WEEKS}
+     */
+    public record AfterRest(LocalDate since, int weeksOff, int minutesBefore) {}
+
+    /** On this day of the yard; the later way back counts, the break that was told or the rest that was ended. */
+    public static HorseFacts on(LocalDate day, FactsRepository.Versioned known, Optional<AfterRest> rest) {
+        Facts f = rest.filter(r -> known.facts().backSince() == null
+                        || r.since().isAfter(known.facts().backSince()))
+                .map(r -> known.facts().backAfter(r))
+                .orElse(known.facts());
         boolean isFirstYear = isWithin(f.inWorkSince(), day, DAYS_A_YEAR);
         boolean isFirstMonthBack = isWithin(f.backSince(), day, DAYS_A_MONTH);
         return new HorseFacts(
@@ -28,16 +41,30 @@ public final class HorseReader {
                 isFirstMonthBack,
                 allowedMinutes(day, f),
                 f.heightCm() == null ? OptionalDouble.empty() : OptionalDouble.of(Bend.lengthM(f.heightCm())),
-                weightShare(f));
+                weightShare(f),
+                overrule(known).map(FactsRepository.Overrule::reason));
+    }
+
+    /** The reason holds while the share is no larger than it was when it was given. */
+    static Optional<FactsRepository.Overrule> overrule(FactsRepository.Versioned known) {
+        return known.overrule()
+                .filter(o -> weightShare(known.facts())
+                        .filter(w -> percent(w).compareTo(o.percent()) <= 0)
+                        .isPresent());
+    }
+
+    /** In percent, to a tenth. */
+    static BigDecimal percent(WeightShare share) {
+        return BigDecimal.valueOf(100 * share.share()).setScale(1, RoundingMode.HALF_UP);
     }
 
     static Optional<WeightShare> weightShare(Facts f) {
-        return f.horseKg() == null || f.riderKg() == null || f.tackKg() == null
+        return (f.horseKg() == null && f.shouldWeighKg() == null) || f.riderKg() == null || f.tackKg() == null
                 ? Optional.empty()
                 : Optional.of(WeightShare.of(
                         f.riderKg().doubleValue(),
                         f.tackKg().doubleValue(),
-                        f.horseKg().doubleValue()));
+                        (f.shouldWeighKg() == null ? f.horseKg() : f.shouldWeighKg()).doubleValue()));
     }
 
     private static boolean isWithin(LocalDate since, LocalDate day, int days) {

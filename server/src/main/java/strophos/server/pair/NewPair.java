@@ -5,12 +5,15 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.UUID;
 import strophos.core.school.School;
 import strophos.server.contract.CanBeNull;
 
 /**
- * A rider and a horse that begin together.
+ * A rider and a horse that begin together; either may be known here already.
  *
+ * @param riderId of a rider of this yard; null for a new one
+ * @param horseId of a horse of this yard, which others ride too; null for a new one
  * @param heightCm at the withers; null when not measured
  * @param goal in the rider's words; null when not asked yet
  */
@@ -20,4 +23,6 @@ public record NewPair(
         @Size(max = 200) @CanBeNull String description,
         @Min(60) @Max(220) @CanBeNull Integer heightCm,
         @NotNull School school,
-        @Size(max = 400) @CanBeNull String goal) {}
+        @Size(max = 400) @CanBeNull String goal,
+        @CanBeNull UUID riderId,
+        @CanBeNull UUID horseId) {}

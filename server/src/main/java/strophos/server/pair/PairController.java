@@ -2,6 +2,7 @@ package strophos.server.pair;
 
 import jakarta.validation.Valid;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import strophos.core.stair.PairRecord;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
+import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 
 /** The list of pairs, one pair, and new ones. */
@@ -41,6 +43,8 @@ class PairController {
     /** A pair in the list. */
     record PairLine(
             UUID id,
+            UUID riderId,
+            UUID horseId,
             String rider,
             String horse,
             School school,
@@ -53,6 +57,7 @@ class PairController {
     /** One pair; its trend is that of the strand it was asked most on, null before any ask. */
     record PairView(
             UUID id,
+            UUID horseId,
             String rider,
             String horse,
             @CanBeNull String description,
@@ -81,6 +86,8 @@ class PairController {
         List<PairRepository.LessonLine> lessons = pairs.lessons(pair.id());
         return new PairLine(
                 pair.id(),
+                pair.riderId(),
+                pair.horseId(),
                 pair.rider(),
                 pair.horse(),
                 pair.school(),
@@ -101,6 +108,7 @@ class PairController {
         Optional<String> strand = stairs.mainStrand(record);
         return new PairView(
                 pair.id(),
+                pair.horseId(),
                 pair.rider(),
                 pair.horse(),
                 pair.description(),
@@ -118,6 +126,19 @@ class PairController {
     @Needs(Action.ADD_PAIR)
     @ResponseStatus(HttpStatus.CREATED)
     Added add(@Valid @RequestBody NewPair pair) {
+        List<Issue> unknown = new ArrayList<>();
+        if (pair.riderId() != null && !pairs.isRider(pair.riderId())) {
+            unknown.add(new Issue("unknown_id", "riderId", "a rider of this yard"));
+        }
+        if (pair.horseId() != null && !pairs.isHorse(pair.horseId())) {
+            unknown.add(new Issue("unknown_id", "horseId", "a horse of this yard"));
+        }
+        if (!unknown.isEmpty()) {
+            throw Problem.refused(unknown);
+        }
+        if (pair.riderId() != null && pair.horseId() != null && pairs.isPair(pair.riderId(), pair.horseId())) {
+            throw new Problem(HttpStatus.CONFLICT, "already_a_pair", "These two are a pair here already; open it.");
+        }
         return new Added(pairs.add(pair));
     }
 }

@@ -64,13 +64,23 @@ public class PairRepository {
 
     /** A pair as named on a card. */
     public record Named(
-            UUID id, UUID riderId, String rider, String horse, String description, School school, String goal) {}
+            UUID id,
+            UUID riderId,
+            UUID horseId,
+            String rider,
+            String horse,
+            String description,
+            School school,
+            String goal) {}
 
     /** A lesson that was begun. */
     public record LessonLine(
             UUID id, Instant startedAt, @CanBeNull Instant endedAt, int exchanges, long leftMs, long rightMs) {}
 
     public UUID add(NewPair pair) {
+        if (pair.riderId() != null) {
+            return addFor(pair.riderId(), pair);
+        }
         UUID rider = ids.get();
         db.insertInto(PERSON, PERSON.YARD_ID, PERSON.ID, PERSON.NAME, PERSON.ROLE, PERSON.CREATED_AT)
                 .values(yard(), rider, pair.rider(), Role.RIDER.name(), clock.instant())
@@ -78,12 +88,26 @@ public class PairRepository {
         return addFor(rider, pair);
     }
 
-    /** Pairs a horse that begins here with a rider who is known already. */
+    /** Whether there is a rider of this id. */
+    boolean isRider(UUID id) {
+        return db.fetchExists(
+                db.selectOne().from(PERSON).where(PERSON.ID.eq(id).and(PERSON.ROLE.eq(Role.RIDER.name()))));
+    }
+
+    /** Whether there is a horse of this id. */
+    public boolean isHorse(UUID id) {
+        return db.fetchExists(db.selectOne().from(HORSE).where(HORSE.ID.eq(id)));
+    }
+
+    /** Whether this rider and this horse are a pair already. */
+    boolean isPair(UUID rider, UUID horse) {
+        return db.fetchExists(
+                db.selectOne().from(PAIR).where(PAIR.RIDER_ID.eq(rider).and(PAIR.HORSE_ID.eq(horse))));
+    }
+
+    /** Pairs a rider who is known already with a horse that is known, or begins here. */
     public UUID addFor(UUID rider, NewPair pair) {
-        UUID horse = ids.get();
-        db.insertInto(HORSE, HORSE.YARD_ID, HORSE.ID, HORSE.NAME, HORSE.DESCRIPTION, HORSE.HEIGHT_CM, HORSE.CREATED_AT)
-                .values(yard(), horse, pair.horse(), pair.description(), pair.heightCm(), clock.instant())
-                .execute();
+        UUID horse = pair.horseId() == null ? addHorse(pair) : pair.horseId();
         UUID id = ids.get();
         db.insertInto(
                         PAIR,
@@ -97,6 +121,14 @@ public class PairRepository {
                 .values(yard(), id, rider, horse, pair.school().name(), pair.goal(), clock.instant())
                 .execute();
         return id;
+    }
+
+    private UUID addHorse(NewPair pair) {
+        UUID horse = ids.get();
+        db.insertInto(HORSE, HORSE.YARD_ID, HORSE.ID, HORSE.NAME, HORSE.DESCRIPTION, HORSE.HEIGHT_CM, HORSE.CREATED_AT)
+                .values(yard(), horse, pair.horse(), pair.description(), pair.heightCm(), clock.instant())
+                .execute();
+        return horse;
     }
 
     /** The pairs the viewer may see, by horse. */
@@ -230,7 +262,15 @@ public class PairRepository {
     }
 
     private SelectConditionStep<? extends Record> visible(Condition... more) {
-        return db.select(PAIR.ID, PAIR.RIDER_ID, PERSON.NAME, HORSE.NAME, HORSE.DESCRIPTION, PAIR.SCHOOL, PAIR.GOAL)
+        return db.select(
+                        PAIR.ID,
+                        PAIR.RIDER_ID,
+                        PAIR.HORSE_ID,
+                        PERSON.NAME,
+                        HORSE.NAME,
+                        HORSE.DESCRIPTION,
+                        PAIR.SCHOOL,
+                        PAIR.GOAL)
                 .from(PAIR)
                 .join(PERSON)
                 .on(PERSON.YARD_ID.eq(PAIR.YARD_ID).and(PERSON.ID.eq(PAIR.RIDER_ID)))
@@ -244,6 +284,7 @@ public class PairRepository {
         return new Named(
                 r.get(PAIR.ID),
                 r.get(PAIR.RIDER_ID),
+                r.get(PAIR.HORSE_ID),
                 r.get(PERSON.NAME),
                 r.get(HORSE.NAME),
                 r.get(HORSE.DESCRIPTION),

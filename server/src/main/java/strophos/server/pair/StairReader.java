@@ -39,7 +39,11 @@ public class StairReader {
         this.rules = rules;
     }
 
-    /** One rung of a pair, each side apart. */
+    /**
+     * One rung of a pair, each side apart.
+     *
+     * @param awaits what must be open before and is not in the library yet; while there is any it is not ridden
+     */
     public record Step(
             String rung,
             String strand,
@@ -51,6 +55,7 @@ public class StairReader {
             RungState state,
             SideOfStep left,
             SideOfStep right,
+            List<String> awaits,
             List<MissingView> missing) {}
 
     /**
@@ -106,6 +111,7 @@ public class StairReader {
                 state,
                 side(reins, Rein.LEFT),
                 side(reins, Rein.RIGHT),
+                rung.awaits().stream().sorted().toList(),
                 reins.stream()
                         .flatMap(r -> r.missing().stream())
                         .map(MissingView::of)

@@ -25,7 +25,9 @@ import strophos.core.exchange.Mounted;
 import strophos.core.homework.Feel;
 import strophos.core.judgement.Thresholds;
 import strophos.core.load.HardItemsRest;
+import strophos.core.pause.HorseState;
 import strophos.core.plan.Candidate;
+import strophos.core.plan.HorseFacts;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.progress.LessonFacts;
@@ -47,6 +49,7 @@ import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.FactsRepository;
 import strophos.server.pair.HorseReader;
 import strophos.server.pair.PairRepository;
+import strophos.server.pause.Pauses;
 import strophos.server.problem.Problem;
 import strophos.server.rules.YardRules;
 
@@ -65,6 +68,7 @@ class PlanFactsReader {
     private final DecisionRepository decisions;
     private final HomeworkReader homework;
     private final YardRules rules;
+    private final Pauses pauses;
     private final Catalogue catalogue;
 
     PlanFactsReader(
@@ -75,6 +79,7 @@ class PlanFactsReader {
             DecisionRepository decisions,
             HomeworkReader homework,
             YardRules rules,
+            Pauses pauses,
             Catalogue catalogue) {
         this.looks = looks;
         this.lessons = lessons;
@@ -83,6 +88,7 @@ class PlanFactsReader {
         this.decisions = decisions;
         this.homework = homework;
         this.rules = rules;
+        this.pauses = pauses;
         this.catalogue = catalogue;
     }
 
@@ -105,6 +111,8 @@ class PlanFactsReader {
             List<DecisionRepository.Made> made,
             List<HomeworkReader.Told> told,
             Optional<Instant> lastLessonAt,
+            HorseState state,
+            HorseFacts horse,
             Thresholds stopping) {}
 
     Known of(UUID lessonId, Instant now) {
@@ -124,6 +132,8 @@ class PlanFactsReader {
                 .toList();
         PairRecord record = pairs.recordUpTo(pair.id(), asOf).without(lessonId.toString());
         StifferSide stifferSide = rules.stifferSide();
+        // a lesson that goes on is stopped by what is seen in it; one that has ended is told as it was begun
+        HorseState state = pauses.state(pair.horseId(), lesson.endedAt() == null ? now : asOf);
         return new Gathered(
                 look,
                 pair.school(),
@@ -135,8 +145,10 @@ class PlanFactsReader {
                 decisions.ofPair(pair.id()).stream()
                         .filter(m -> m.at().isBefore(asOf))
                         .toList(),
-                homework.told(pair.id(), asOf),
+                homework.told(pair, asOf),
                 before.stream().findFirst().map(PairRepository.LessonLine::startedAt),
+                state,
+                HorseReader.on(day, facts.of(pair.id()), pauses.afterRest(pair.horseId(), state)),
                 rules.stopping());
     }
 
@@ -152,7 +164,8 @@ class PlanFactsReader {
                 .toList();
         return new PlanFacts(
                 lesson.minutes(),
-                HorseReader.on(g.day(), facts.of(lesson.pair()).facts()),
+                g.horse(),
+                hasStops ? g.state() : HorseState.FREE,
                 g.look().looked().map(l -> l.checks().look()),
                 g.look().focus(),
                 g.look().choice().map(LookRepository.Chosen::chosen),
@@ -206,6 +219,7 @@ class PlanFactsReader {
                 state,
                 rung.wayBack(),
                 exercise.line(),
+                exercise.isFence(),
                 exercise.isHard(),
                 exercise.schools()
                         .contains(g.school().name().toLowerCase(Locale.ROOT).replace('_', '-')),
@@ -278,10 +292,11 @@ class PlanFactsReader {
 
     private Optional<PlanChange.Supposed> stopSign(Gathered g) {
         return g.told().stream()
-                .filter(HomeworkReader.Told::isPaused)
+                .filter(t -> t.isPaused()
+                        || (g.state().isPaused() && t.practices().stream().anyMatch(p -> isCause(g, p))))
                 .findFirst()
                 .flatMap(t -> t.practices().stream()
-                        .filter(p -> !p.stopSigns().isEmpty())
+                        .filter(p -> !p.stopSigns().isEmpty() && (t.isPaused() || isCause(g, p)))
                         .reduce((a, b) -> b)
                         .flatMap(p -> catalogue
                                 .rung(p.rung())
@@ -293,6 +308,11 @@ class PlanFactsReader {
                                                 p.stopSigns().get(0).name(),
                                                 p.startedAt()),
                                         facts(g, m -> true, other -> true, false)))));
+    }
+
+    private static boolean isCause(Gathered g, Practice report) {
+        return g.state().causes().stream()
+                .anyMatch(c -> c.id().equals(report.id().toString()));
     }
 
     private static PlanChange.Cause cause(Gathered g, PlanChange.Kind kind, RungId rung, String what, Instant at) {

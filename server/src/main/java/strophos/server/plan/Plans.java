@@ -17,6 +17,7 @@ import strophos.core.plan.PlanFacts;
 import strophos.core.plan.PlanLimits;
 import strophos.core.plan.Planner;
 import strophos.core.stair.RungState;
+import strophos.core.welfare.Heat;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.look.FocusView;
@@ -70,14 +71,14 @@ public class Plans {
     public record RungChoice(PlanView.NamedRung of, String strand, RungState state) {}
 
     /** What Ride needs of the plan: its blocks, and the thresholds of its nudges. */
-    public record PlanForRide(PlanView plan, boolean isKept, NudgeRules nudges) {}
+    public record PlanForRide(PlanView plan, boolean isKept, NudgeRules nudges, Heat heat) {}
 
     public PlannedLesson view(UUID lesson, Instant now) {
         PlanFactsReader.Known known = reader.of(lesson, now);
         PlanFacts facts = known.facts();
         Optional<PlanRepository.Kept> kept = plans.find(lesson);
         Plan proposal = Planner.propose(facts);
-        Plan plan = kept.map(k -> Planner.of(facts, wanted(facts, k.blocks()))).orElse(proposal);
+        Plan plan = current(facts, kept);
         return new PlannedLesson(
                 known.look().lesson(),
                 known.look().focus().map(FocusView::of).orElse(null),
@@ -97,13 +98,26 @@ public class Plans {
 
     /** The plan a device takes along. */
     public PlanForRide forRide(UUID lesson, Instant now) {
-        PlanFacts facts = reader.of(lesson, now).facts();
-        Optional<PlanRepository.Kept> kept = plans.find(lesson);
-        Plan plan = kept.map(k -> Planner.of(facts, wanted(facts, k.blocks()))).orElseGet(() -> Planner.propose(facts));
+        PlanFactsReader.Known known = reader.of(lesson, now);
+        PlanFacts facts = known.facts();
+        Plan plan = current(facts, plans.find(lesson));
         return new PlanForRide(
                 teller.view(plan, facts.horse().lengthM()),
-                kept.isPresent(),
-                NudgeRules.with(facts.turnCapS(), facts.workCapS(), facts.stop()));
+                isKept(lesson),
+                NudgeRules.with(
+                        facts.turnCapS(), facts.workCapS(), known.gathered().school(), facts.stop()),
+                Heat.of(facts.stop()));
+    }
+
+    /** The kept plan; while nothing may be ridden, or beyond a clearance, what the planner proposes instead. */
+    private static Plan current(PlanFacts facts, Optional<PlanRepository.Kept> kept) {
+        Plan proposal = Planner.propose(facts);
+        Plan own = kept.map(k -> Planner.of(facts, wanted(facts, k.blocks()))).orElse(proposal);
+        boolean isForbidden = PlanLimits.of(own, facts).stream().anyMatch(b -> switch (b.limit()) {
+            case NOTHING_RIDDEN, CLEARANCE, FENCE_CLOSED -> true;
+            default -> false;
+        });
+        return isForbidden ? proposal : own;
     }
 
     /** Whether a plan was kept for this lesson. */
@@ -157,7 +171,15 @@ public class Plans {
 
     private static String expected(PlanLimits.Limit limit, PlanFacts facts) {
         return switch (limit) {
-            case NOTHING_RIDDEN -> "no block: signs of pain or an uneven step were seen";
+            case NOTHING_RIDDEN ->
+                facts.state().isPaused()
+                        ? "no block: this horse is paused until it has been looked at and cleared"
+                        : facts.state().isDayOver()
+                                ? "no block: its work is over for today"
+                                : "no block: signs of pain or an uneven step were seen";
+            case CLEARANCE -> "nothing faster than this horse was cleared for, and no fence";
+            case FENCE_CLOSED -> "no fence before canter on both leads and a single fence";
+            case WEIGHT_OVER -> "another horse, or a reason on the pair's page: rider and tack are above 20 %";
             case WALK_ONLY -> "halt and walk only, until the halt from walk scores 2";
             case WORK_CAP -> "at most %d minutes of work in all".formatted(facts.workCapS() / 60);
             case STOP_SIGN_OPEN -> "another rung, until the stop sign on this one is answered";

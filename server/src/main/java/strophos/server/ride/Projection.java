@@ -4,6 +4,7 @@ import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 import static strophos.server.db.Tables.RIDDEN_OBSERVED;
+import static strophos.server.db.Tables.RIDDEN_STOP_SIGN;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -23,10 +24,12 @@ import strophos.core.record.Answers;
 import strophos.core.record.Factors;
 import strophos.core.record.Observations;
 import strophos.core.record.Ride;
+import strophos.core.record.StopSigns;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.RiddenExchangeRecord;
 import strophos.server.db.tables.records.RiddenFactorRecord;
 import strophos.server.db.tables.records.RiddenObservedRecord;
+import strophos.server.db.tables.records.RiddenStopSignRecord;
 import strophos.server.look.LookRepository;
 import strophos.server.watch.WatchRepository;
 
@@ -52,6 +55,9 @@ class Projection {
         db.deleteFrom(RIDDEN_OBSERVED)
                 .where(RIDDEN_OBSERVED.LESSON_ID.eq(lesson))
                 .execute();
+        db.deleteFrom(RIDDEN_STOP_SIGN)
+                .where(RIDDEN_STOP_SIGN.LESSON_ID.eq(lesson))
+                .execute();
         db.deleteFrom(RIDDEN_LESSON).where(RIDDEN_LESSON.LESSON_ID.eq(lesson)).execute();
         db.insertInto(RIDDEN_LESSON)
                 .set(RIDDEN_LESSON.YARD_ID, yard)
@@ -65,6 +71,7 @@ class Projection {
         exchanges(lesson, rows(yard, lesson, ride.segments(), answers));
         factors(yard, lesson, Factors.of(ride));
         observed(yard, lesson, Observations.of(ride));
+        stopSigns(yard, lesson, ride.stopSigns());
         looks.replace(lesson, ride.looks());
         watch.replace(lesson, ride.marks());
     }
@@ -119,6 +126,27 @@ class Projection {
         }
         if (!rows.isEmpty()) {
             db.insertInto(RIDDEN_OBSERVED, RIDDEN_OBSERVED.fields())
+                    .valuesOfRecords(rows)
+                    .execute();
+        }
+    }
+
+    private void stopSigns(UUID yard, UUID lesson, List<StopSigns.Seen> signs) {
+        List<RiddenStopSignRecord> rows = new ArrayList<>();
+        for (StopSigns.Seen s : signs) {
+            rows.add(new RiddenStopSignRecord(
+                    yard,
+                    lesson,
+                    rows.size(),
+                    UUID.fromString(s.id()),
+                    UUID.fromString(s.saidBy()),
+                    UUID.fromString(s.author()),
+                    Instant.ofEpochMilli(s.atMs()),
+                    s.sign().name(),
+                    s.side().name()));
+        }
+        if (!rows.isEmpty()) {
+            db.insertInto(RIDDEN_STOP_SIGN, RIDDEN_STOP_SIGN.fields())
                     .valuesOfRecords(rows)
                     .execute();
         }

@@ -13,6 +13,7 @@ import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
 import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Thresholds;
+import strophos.core.pause.PauseThresholds;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungThresholds;
 import strophos.core.progress.StifferSide;
@@ -53,6 +54,10 @@ public class YardRules {
 
     public Thresholds homework() {
         return of(HomeworkThresholds.SHEET);
+    }
+
+    public Thresholds pausing() {
+        return of(PauseThresholds.SHEET);
     }
 
     Map<String, Double> changes(Sheet sheet) {

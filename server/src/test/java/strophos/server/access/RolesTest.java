@@ -73,6 +73,12 @@ class RolesTest {
         coachOnly("GET /api/v1/pairs/{id}/people", 200);
         coachOnly("POST /api/v1/pairs/{id}/guardians", 201);
         coachOnly("POST /api/v1/pairs/{id}/invitations", 422);
+        row("GET /api/v1/safety", 200, 200, 200, 200, 401);
+        coachOnly("POST /api/v1/horses/{id}/pause-answers", 409);
+        row("POST /api/v1/stop-signs", 403, 403, 422, 422, 401);
+        rowWithId("POST /api/v1/stop-signs/{id}/take-back", own(403, 403, 404, 404, 401), own(403, 403, 404, 404, 401));
+        row("PUT /api/v1/contacts", 422, 403, 403, 403, 401);
+        coachOnly("POST /api/v1/pairs/{id}/facts/overrule", 409);
         row("GET /api/v1/live", 200, 200, 403, 403, 401);
         row("GET /api/v1/rules", 200, 200, 403, 403, 401);
         row("PUT /api/v1/rules/{book}", 422, 403, 403, 403, 401);
@@ -166,6 +172,8 @@ class RolesTest {
             case "homework" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "daysAWeek", 3);
             case "look-ins" -> Map.of("id", UUID.randomUUID(), "verdict", "CARRY_ON");
             case "sheet" -> Map.of("text", "no table", "isTrial", true, "leaveOut", false);
+            case "pause-answers" -> Map.of("id", UUID.randomUUID(), "kind", "KEEP_RESTING", "mayHandWalk", false);
+            case "overrule" -> Map.of("id", UUID.randomUUID(), "reason", "Twenty minutes in walk.");
             case "facts" -> Map.of("version", 999, "facts", none);
             case "guardians" -> Map.of("name", "Henrik Falk");
             case "invitations" -> Map.of("person", UUID.randomUUID());
@@ -184,6 +192,12 @@ class RolesTest {
         if (path.contains("/assignments/")) {
             return assignment();
         }
+        if (path.contains("/stop-signs/")) {
+            return UUID.randomUUID().toString();
+        }
+        if (path.contains("/horses/")) {
+            return IDS.computeIfAbsent("horse", h -> field("Tamarack", "horseId"));
+        }
         boolean isVesper = whose.equals("own") && who.equals("basma");
         return path.contains("/pairs/")
                 ? IDS.computeIfAbsent(isVesper ? "Vesper" : "Tamarack", RolesTest::pair)
@@ -191,6 +205,10 @@ class RolesTest {
     }
 
     private static String pair(String horse) {
+        return field(horse, "id");
+    }
+
+    private static String field(String horse, String name) {
         return CLIENTS.computeIfAbsent("ottilie", RolesTest::fresh)
                 .get("/api/v1/pairs")
                 .body()
@@ -199,7 +217,7 @@ class RolesTest {
                 .filter(p -> p.path("horse").asString().equals(horse))
                 .findFirst()
                 .orElseThrow()
-                .path("id")
+                .path(name)
                 .asString();
     }
 

@@ -1,9 +1,18 @@
 package strophos.server.harness;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.zip.GZIPInputStream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -56,6 +65,27 @@ public final class App {
         return started("empty", "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
+    /** A yard that the version before filled, upgraded as this one starts; see scripts/upgrade-fixture.mjs. */
+    public static App upgraded() {
+        return started("upgraded", "--strophos.setup-token=" + SETUP_TOKEN);
+    }
+
+    /** A little after the dump was made. */
+    private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T12:00:00Z");
+
+    private static void restore(String database) {
+        try (InputStream in = new GZIPInputStream(App.class.getResourceAsStream("/upgrade/v6.sql.gz"));
+                Connection connection =
+                        DriverManager.getConnection(POSTGRES.url(database), LocalPostgres.SUPERUSER, "");
+                Statement statement = connection.createStatement()) {
+            statement.execute(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     private static synchronized App started(String database, String... more) {
         return STARTED.computeIfAbsent(database, name -> new App(name, run(name, more)));
     }
@@ -68,6 +98,9 @@ public final class App {
     private static ConfigurableApplicationContext run(String database, String... more) {
         if (!STARTED.containsKey(database)) {
             POSTGRES.createDatabase(database);
+            if (database.equals("upgraded")) {
+                restore(database);
+            }
         }
         List<String> args = new ArrayList<>(List.of(
                 "--server.port=0",
@@ -75,7 +108,7 @@ public final class App {
                 "--spring.main.banner-mode=off",
                 "--springdoc.api-docs.enabled=true",
                 "--logging.level.root=warn",
-                "--strophos.clock-start=" + START));
+                "--strophos.clock-start=" + (database.equals("upgraded") ? AFTER_DUMP : START)));
         args.addAll(List.of(more));
         SpringApplication application = new SpringApplicationBuilder(Strophos.class).build();
         return application.run(args.toArray(String[]::new));

@@ -34,6 +34,21 @@ public final class Yard {
         return coach.post("/api/v1/pairs", pair).body().path("id").asString();
     }
 
+    /** A second rider on the horse of this pair; the new pair's id. */
+    public String secondPair(String pair, String rider) {
+        Map<String, Object> second = new LinkedHashMap<>();
+        second.put("rider", rider);
+        second.put("horse", "Sindri");
+        second.put("school", "GAITED");
+        second.put("horseId", horse(pair));
+        return coach.post("/api/v1/pairs", second).body().path("id").asString();
+    }
+
+    /** The id of a pair's horse. */
+    public String horse(String pair) {
+        return coach.get("/api/v1/pairs/" + pair).body().path("horseId").asString();
+    }
+
     /** A new lesson of this pair, now; its id. */
     public String lesson(String pair) {
         String id = UUID.randomUUID().toString();

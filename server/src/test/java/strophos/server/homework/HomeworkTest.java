@@ -157,15 +157,16 @@ class HomeworkTest {
     }
 
     @Test
-    void aStopSignStandsFirstPausesAndIsLiftedByTheAnswer() {
+    void aFrightStandsFirstPausesTheHomeworkAndIsLiftedByTheAnswer() {
         Practising asks = practising();
         Map<String, Object> question = Yard.report(asks.rider(), asks.assignment(), "GETTING_THERE", List.of());
         question.put("question", "Shorter?");
         send(asks.rider(), question);
         Practising stops = practising();
-        send(stops.rider(), Yard.report(stops.rider(), stops.assignment(), "EASY", List.of("SORE_SPOT")));
-        assertThat(Yard.card(stops.rider(), stops.assignment()).path("isPaused").asBoolean())
-                .isTrue();
+        send(stops.rider(), Yard.report(stops.rider(), stops.assignment(), "EASY", List.of("FRIGHT")));
+        JsonNode paused = Yard.card(stops.rider(), stops.assignment());
+        assertThat(paused.path("isPaused").asBoolean()).isTrue();
+        assertThat(paused.path("stop").asString()).isEqualTo("SIGN_OPEN");
         List<String> all = coach.get("/api/v1/inbox")
                 .body()
                 .path("waiting")
@@ -177,18 +178,63 @@ class HomeworkTest {
 
         Client.Reply answered = coach.post(
                 "/api/v1/assignments/" + stops.assignment() + "/look-ins",
-                Map.of(
-                        "id",
-                        UUID.randomUUID(),
-                        "verdict",
-                        "BACK",
-                        "sentence",
-                        "The fitter comes on Friday; in hand until then."));
+                Map.of("id", UUID.randomUUID(), "verdict", "BACK", "sentence", "Lead past it until then."));
         assertThat(answered.status()).isEqualTo(201);
         JsonNode card = Yard.card(stops.rider(), stops.assignment());
         assertThat(card.path("isPaused").asBoolean()).isFalse();
-        assertThat(card.path("lookIns").path(0).path("sentence").asString()).startsWith("The fitter comes");
+        assertThat(card.path("lookIns").path(0).path("sentence").asString()).startsWith("Lead past it");
         assertThat(waiting(stops.pair())).isEmpty();
+    }
+
+    @Test
+    void aFrightOnARungIsLeftOutOfThePlanAndRefused() {
+        Practising p = practising();
+        send(p.rider(), Yard.report(p.rider(), p.assignment(), "EASY", List.of("FRIGHT")));
+        String next = yard.lesson(p.pair());
+        yard.send(List.of(yard.entry(next, "lesson_started", Map.of())));
+        JsonNode view = coach.get("/api/v1/lessons/" + next + "/plan").body();
+        assertThat(view.path("plan").path("notes").path(0).path("code").asString())
+                .isEqualTo("STOP_SIGN_OPEN");
+        assertThat(view.path("plan").path("blocks").valueStream())
+                .isNotEmpty()
+                .noneMatch(b -> b.path("of").path("rung").asString().equals(RUNG));
+        Client.Reply reply = coach.put(
+                "/api/v1/lessons/" + next + "/plan",
+                Map.of(
+                        "version",
+                        0,
+                        "blocks",
+                        List.of(Map.of("rung", RUNG, "role", "MAIN", "seconds", 300, "longer", "NONE"))));
+        assertThat(reply.body().path("issues").path(0).path("code").asString()).isEqualTo("stop_sign_open");
+    }
+
+    @Test
+    void whatAsksForSomebodyIsNeverHomework() {
+        String pair = yard.pair();
+        String lesson = yard.lesson(pair);
+        List<Map<String, Object>> ride = yard.ride(lesson, 4, "TRY", 1, false);
+        Map<String, Object> poles = yard.entry(
+                lesson,
+                "segment",
+                Map.of(
+                        "exercise", "poles-straight",
+                        "gait", "TROT",
+                        "place", "RAIL",
+                        "rein", "LEFT",
+                        "mounted", "RIDER"));
+        ride.add(poles);
+        ride.add(yard.exchange(lesson, poles.get("id"), "YES"));
+        ride.add(yard.entry(lesson, "lesson_ended", Map.of()));
+        yard.send(ride);
+        JsonNode view = view(lesson);
+        assertThat(view.path("drafts").valueStream().map(d -> d.path("rung").asString()))
+                .containsExactly(RUNG);
+        assertThat(view.path("notAlone").valueStream().map(JsonNode::asString))
+                .containsExactly("Poles on a straight line");
+        JsonNode issue =
+                set(lesson, "poles-straight.trot.rail").body().path("issues").path(0);
+        assertThat(issue.path("code").asString()).isEqualTo("not_alone");
+        assertThat(issue.path("path").asString()).isEqualTo("rung");
     }
 
     @Test
@@ -206,27 +252,6 @@ class HomeworkTest {
         send(p.rider(), late);
         assertThat(Yard.card(p.rider(), p.assignment()).path("isPaused").asBoolean())
                 .isTrue();
-    }
-
-    @Test
-    void aStopSignThatWaitsIsLeftOutOfThePlanAndRefused() {
-        Practising p = practising();
-        send(p.rider(), Yard.report(p.rider(), p.assignment(), "EASY", List.of("UNLEVEL")));
-        String next = yard.lesson(p.pair());
-        yard.send(List.of(yard.entry(next, "lesson_started", Map.of())));
-        JsonNode view = coach.get("/api/v1/lessons/" + next + "/plan").body();
-        assertThat(view.path("plan").path("notes").path(0).path("code").asString())
-                .isEqualTo("STOP_SIGN_OPEN");
-        assertThat(view.path("plan").path("blocks").valueStream())
-                .noneMatch(b -> b.path("of").path("rung").asString().equals(RUNG));
-        Client.Reply reply = coach.put(
-                "/api/v1/lessons/" + next + "/plan",
-                Map.of(
-                        "version",
-                        0,
-                        "blocks",
-                        List.of(Map.of("rung", RUNG, "role", "MAIN", "seconds", 300, "longer", "NONE"))));
-        assertThat(reply.body().path("issues").path(0).path("code").asString()).isEqualTo("stop_sign_open");
     }
 
     @Test

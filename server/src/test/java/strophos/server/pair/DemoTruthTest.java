@@ -90,24 +90,31 @@ class DemoTruthTest {
                 .isCloseTo(1.8, within(0.2));
         JsonNode facts = coach.get("/api/v1/pairs/" + view.path("id").asString() + "/facts")
                 .body();
-        assertThat(facts.path("weightShare").asDouble()).isCloseTo(0.194, within(0.0005));
+        assertThat(facts.path("weightShare").asDouble())
+                .as("of what she should weigh")
+                .isCloseTo(0.207, within(0.0005));
+        assertThat(facts.path("overrule").path("reason").asString()).isNotBlank();
     }
 
     @ParameterizedTest
     @MethodSource("seeds")
     void aStopSignAndAQuestionWaitForTheCoach(App app) {
-        List<JsonNode> waiting = app.as("ottilie")
-                .get("/api/v1/inbox")
+        Client coach = app.as("ottilie");
+        // other tests pause horses of their own in the same yard
+        JsonNode paused = coach.get("/api/v1/safety")
                 .body()
-                .path("waiting")
+                .path("horses")
                 .valueStream()
-                .toList();
-        assertThat(waiting.get(0).path("lookIn").asString()).isEqualTo("STOP_SIGN");
+                .filter(h -> h.path("name").asString().equals("Marzipan"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(paused.path("isPaused").asBoolean()).isTrue();
+        assertThat(paused.path("pairs").size()).as("two riders").isEqualTo(2);
+        assertThat(paused.path("signs").path(0).path("sign").asString()).isEqualTo("SORE_SPOT");
+        List<JsonNode> waiting =
+                coach.get("/api/v1/inbox").body().path("waiting").valueStream().toList();
         assertThat(waiting)
-                .anySatisfy(a -> {
-                    assertThat(a.path("horse").asString()).isEqualTo("Marzipan");
-                    assertThat(a.path("stopSigns").path(0).asString()).isEqualTo("SORE_SPOT");
-                })
+                .anySatisfy(a -> assertThat(a.path("horse").asString()).isEqualTo("Marzipan"))
                 .anySatisfy(a -> assertThat(a.path("horse").asString()).isEqualTo("Tamarack"));
     }
 

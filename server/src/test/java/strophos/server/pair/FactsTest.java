@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
@@ -43,6 +45,60 @@ class FactsTest {
         Client.Reply old = change(0, weights());
         assertThat(old.status()).isEqualTo(412);
         assertThat(old.code()).isEqualTo("changed_meanwhile");
+    }
+
+    @Test
+    void tooHeavyForWhatItShouldWeighIsOverruledOnlyWithAReasonThatStaysVisible() {
+        Map<String, Object> facts = weights();
+        facts.put("shouldWeighKg", 450);
+        JsonNode view = change(0, facts).body();
+        assertThat(view.path("weightShare").asDouble()).isCloseTo(0.207, within(0.0005));
+        assertThat(view.path("weightLevel").asString()).isEqualTo("ANOTHER_HORSE");
+        assertThat(view.path("overrule").isNull()).isTrue();
+        String lesson = yard.lesson(pair);
+        assertThat(notes(lesson)).contains("WEIGHT_OVER");
+        Map<String, Object> plan = Map.of(
+                "version",
+                0,
+                "blocks",
+                List.of(
+                        Map.of("rung", "counter-bend.walk.rail", "role", "MAIN", "seconds", 300, "longer", "NONE"),
+                        Map.of("rung", "turn-away.walk.rail", "role", "SECOND", "seconds", 300, "longer", "NONE")));
+        Client.Reply refused = coach.put("/api/v1/lessons/" + lesson + "/plan", plan);
+        assertThat(refused.body().path("issues").path(0).path("code").asString())
+                .isEqualTo("weight_over");
+
+        assertThat(overrule(" ").status()).isEqualTo(422);
+        assertThat(overrule("Twenty minutes in walk.").status()).isEqualTo(201);
+        assertThat(coach.put("/api/v1/lessons/" + lesson + "/plan", plan).status())
+                .isEqualTo(200);
+        assertThat(notes(lesson)).contains("WEIGHT_OVERRULED").doesNotContain("WEIGHT_OVER");
+
+        facts.put("riderKg", 86);
+        assertThat(change(1, facts).body().path("overrule").isNull())
+                .as("it was given for less")
+                .isTrue();
+    }
+
+    @Test
+    void thereIsNothingToOverruleWithinTheGuideline() {
+        change(0, weights());
+        assertThat(overrule("All the same.").code()).isEqualTo("nothing_to_overrule");
+    }
+
+    private Client.Reply overrule(String reason) {
+        return coach.post(
+                "/api/v1/pairs/" + pair + "/facts/overrule", Map.of("id", UUID.randomUUID(), "reason", reason));
+    }
+
+    private List<String> notes(String lesson) {
+        return coach.get("/api/v1/lessons/" + lesson + "/plan")
+                .body()
+                .path("plan")
+                .path("notes")
+                .valueStream()
+                .map(n -> n.path("code").asString())
+                .toList();
     }
 
     @Test

@@ -116,7 +116,7 @@ class PlansTest {
         JsonNode view = plan(lesson);
         assertThat(view.path("plan").path("blocks").size()).isZero();
         assertThat(view.path("plan").path("notes").path(0).path("code").asString())
-                .isEqualTo("NOTHING_RIDDEN");
+                .isEqualTo("HORSE_PAUSED");
         Client.Reply reply = keep(lesson, 0, List.of(block("counter-bend.walk.rail", 300)));
         assertThat(reply.body().path("issues").path(0).path("code").asString()).isEqualTo("nothing_ridden");
     }

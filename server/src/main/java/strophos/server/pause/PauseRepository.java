@@ -1,0 +1,234 @@
+package strophos.server.pause;
+
+import static strophos.server.db.Tables.HORSE;
+import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.PAIR;
+import static strophos.server.db.Tables.PAUSE_ANSWER;
+import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.REPORTED_STOP_SIGN;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+import static strophos.server.db.Tables.STOP_SIGN;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Side;
+import strophos.core.pause.StopSign;
+import strophos.server.access.YardScope;
+
+/** Stop signs as the three records tell them, and the answers to them. Which horses are visible is asked before. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class PauseRepository {
+
+    private final DSLContext db;
+
+    PauseRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** Of each of these horses, what came to be known up to this time since it was cleared last. */
+    Map<UUID, HorseCase> current(Collection<UUID> horses, Instant upTo) {
+        var cleared = PAUSE_ANSWER.as("cleared");
+        Field<Instant> last = DSL.field(DSL.select(DSL.max(cleared.ANSWERED_AT))
+                .from(cleared)
+                .where(cleared.HORSE_ID
+                        .eq(STOP_SIGN.HORSE_ID)
+                        .and(cleared.KIND.eq(PauseAnswer.Kind.CLEARED.name()))
+                        .and(cleared.ANSWERED_AT.le(upTo))));
+        Field<Instant> lastOfAnswer = DSL.field(DSL.select(DSL.max(cleared.ANSWERED_AT))
+                .from(cleared)
+                .where(cleared.HORSE_ID
+                        .eq(PAUSE_ANSWER.HORSE_ID)
+                        .and(cleared.KIND.eq(PauseAnswer.Kind.CLEARED.name()))
+                        .and(cleared.ANSWERED_AT.le(upTo))));
+        return cases(
+                horses,
+                upTo,
+                last.isNull().or(STOP_SIGN.RECEIVED_AT.ge(last)),
+                lastOfAnswer.isNull().or(PAUSE_ANSWER.ANSWERED_AT.ge(lastOfAnswer)));
+    }
+
+    /** All that ever came to be known of this horse up to this time. */
+    HorseCase all(UUID horse, Instant upTo) {
+        return cases(List.of(horse), upTo, DSL.trueCondition(), DSL.trueCondition())
+                .getOrDefault(horse, HorseCase.NOTHING);
+    }
+
+    private Map<UUID, HorseCase> cases(Collection<UUID> horses, Instant upTo, Condition signs, Condition answers) {
+        if (horses.isEmpty()) {
+            return Map.of();
+        }
+        Field<Integer> lesson = DSL.field(DSL.selectCount()
+                .from(LESSON)
+                .join(PAIR)
+                .on(PAIR.YARD_ID.eq(LESSON.YARD_ID).and(PAIR.ID.eq(LESSON.PAIR_ID)))
+                .join(RIDDEN_LESSON)
+                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .where(PAIR.HORSE_ID.eq(STOP_SIGN.HORSE_ID).and(RIDDEN_LESSON.STARTED_AT.le(STOP_SIGN.AT))));
+        Map<UUID, List<SignSeen>> seen = db.select(STOP_SIGN.asterisk(), PERSON.NAME, lesson.as("lesson"))
+                .from(STOP_SIGN)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(STOP_SIGN.YARD_ID).and(PERSON.ID.eq(STOP_SIGN.AUTHOR_ID)))
+                .where(STOP_SIGN
+                        .HORSE_ID
+                        .in(horses)
+                        .and(STOP_SIGN.RECEIVED_AT.le(upTo))
+                        .and(signs))
+                .orderBy(STOP_SIGN.RECEIVED_AT, STOP_SIGN.AT, STOP_SIGN.ID)
+                .fetchGroups(STOP_SIGN.HORSE_ID, PauseRepository::seen);
+        Map<UUID, List<PauseAnswer>> answered = db.select(PAUSE_ANSWER.asterisk(), PERSON.NAME)
+                .from(PAUSE_ANSWER)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(PAUSE_ANSWER.YARD_ID).and(PERSON.ID.eq(PAUSE_ANSWER.ANSWERED_BY)))
+                .where(PAUSE_ANSWER
+                        .HORSE_ID
+                        .in(horses)
+                        .and(PAUSE_ANSWER.ANSWERED_AT.le(upTo))
+                        .and(answers))
+                .orderBy(PAUSE_ANSWER.ANSWERED_AT, PAUSE_ANSWER.ID)
+                .fetchGroups(PAUSE_ANSWER.HORSE_ID, PauseRepository::answered);
+        Map<UUID, HorseCase> cases = new HashMap<>();
+        horses.forEach(h ->
+                cases.put(h, new HorseCase(seen.getOrDefault(h, List.of()), answered.getOrDefault(h, List.of()))));
+        return cases;
+    }
+
+    private static SignSeen seen(Record r) {
+        Instant received = r.get(STOP_SIGN.RECEIVED_AT);
+        Instant at = r.get(STOP_SIGN.AT);
+        return new SignSeen(
+                r.get(STOP_SIGN.ID),
+                r.get(STOP_SIGN.HORSE_ID),
+                r.get(STOP_SIGN.PAIR_ID),
+                StopSign.valueOf(r.get(STOP_SIGN.SIGN)),
+                Side.valueOf(r.get(STOP_SIGN.SIDE)),
+                // a device's clock may run ahead: nothing was seen later than it came in
+                at.isAfter(received) ? received : at,
+                received,
+                r.get(STOP_SIGN.AUTHOR_ID),
+                r.get(PERSON.NAME),
+                r.get(STOP_SIGN.OCCASION_ID),
+                SignSeen.Source.valueOf(r.get(STOP_SIGN.SOURCE)),
+                r.get("lesson", Integer.class));
+    }
+
+    private static PauseAnswer answered(Record r) {
+        String whom = r.get(PAUSE_ANSWER.WHOM);
+        String fastest = r.get(PAUSE_ANSWER.FASTEST);
+        return new PauseAnswer(
+                r.get(PAUSE_ANSWER.ID),
+                r.get(PAUSE_ANSWER.HORSE_ID),
+                PauseAnswer.Kind.valueOf(r.get(PAUSE_ANSWER.KIND)),
+                whom == null ? null : PauseAnswer.Whom.valueOf(whom),
+                // the answer's own name; the person's stands beside it
+                r.get(PAUSE_ANSWER.NAME),
+                r.get(PAUSE_ANSWER.ON_DAY),
+                r.get(PAUSE_ANSWER.MAY_HAND_WALK),
+                fastest == null ? null : Gait.valueOf(fastest),
+                r.get(PAUSE_ANSWER.MINUTES),
+                r.get(PAUSE_ANSWER.UNTIL_DAY),
+                r.get(PAUSE_ANSWER.WORDS),
+                r.get(PAUSE_ANSWER.REST_FROM),
+                r.get(PAUSE_ANSWER.REST_TO),
+                r.get(PERSON.NAME),
+                r.get(PAUSE_ANSWER.ANSWERED_AT));
+    }
+
+    /** Locks a horse until the transaction ends: its answers are given one after the other. */
+    void lock(UUID horse) {
+        db.select(HORSE.ID).from(HORSE).where(HORSE.ID.eq(horse)).forUpdate().fetch();
+    }
+
+    boolean hasAnswer(UUID id) {
+        return db.fetchExists(db.selectOne().from(PAUSE_ANSWER).where(PAUSE_ANSWER.ID.eq(id)));
+    }
+
+    void add(PauseAnswer a) {
+        db.insertInto(PAUSE_ANSWER)
+                .set(PAUSE_ANSWER.YARD_ID, YardScope.viewer().yard())
+                .set(PAUSE_ANSWER.ID, a.id())
+                .set(PAUSE_ANSWER.HORSE_ID, a.horse())
+                .set(PAUSE_ANSWER.KIND, a.kind().name())
+                .set(PAUSE_ANSWER.WHOM, a.whom() == null ? null : a.whom().name())
+                .set(PAUSE_ANSWER.NAME, a.name())
+                .set(PAUSE_ANSWER.ON_DAY, a.onDay())
+                .set(PAUSE_ANSWER.MAY_HAND_WALK, a.mayHandWalk())
+                .set(
+                        PAUSE_ANSWER.FASTEST,
+                        a.fastest() == null ? null : a.fastest().name())
+                .set(PAUSE_ANSWER.MINUTES, a.minutes())
+                .set(PAUSE_ANSWER.UNTIL_DAY, a.untilDay())
+                .set(PAUSE_ANSWER.WORDS, a.words())
+                .set(PAUSE_ANSWER.REST_FROM, a.restFrom())
+                .set(PAUSE_ANSWER.REST_TO, a.restTo())
+                .set(PAUSE_ANSWER.ANSWERED_BY, YardScope.viewer().person())
+                .set(PAUSE_ANSWER.ANSWERED_AT, a.at())
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    /** A sign as a rider's device said it. */
+    record Reported(UUID id, UUID pair, UUID author, Instant at, StopSign sign, Side side, Instant receivedAt) {}
+
+    Optional<Reported> reported(UUID id) {
+        return db.selectFrom(REPORTED_STOP_SIGN)
+                .where(REPORTED_STOP_SIGN.ID.eq(id))
+                .fetchOptional(r -> new Reported(
+                        r.getId(),
+                        r.getPairId(),
+                        r.getAuthorId(),
+                        r.getAt(),
+                        StopSign.valueOf(r.getSign()),
+                        Side.valueOf(r.getSide()),
+                        r.getReceivedAt()));
+    }
+
+    void add(Reported r) {
+        db.insertInto(REPORTED_STOP_SIGN)
+                .set(REPORTED_STOP_SIGN.YARD_ID, YardScope.viewer().yard())
+                .set(REPORTED_STOP_SIGN.ID, r.id())
+                .set(REPORTED_STOP_SIGN.PAIR_ID, r.pair())
+                .set(REPORTED_STOP_SIGN.AUTHOR_ID, r.author())
+                .set(REPORTED_STOP_SIGN.AT, r.at())
+                .set(REPORTED_STOP_SIGN.SIGN, r.sign().name())
+                .set(REPORTED_STOP_SIGN.SIDE, r.side().name())
+                .set(REPORTED_STOP_SIGN.RECEIVED_AT, r.receivedAt())
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    void takeBack(UUID id, Instant at) {
+        db.update(REPORTED_STOP_SIGN)
+                .set(REPORTED_STOP_SIGN.TAKEN_BACK_AT, at)
+                .where(REPORTED_STOP_SIGN.ID.eq(id).and(REPORTED_STOP_SIGN.TAKEN_BACK_AT.isNull()))
+                .execute();
+    }
+
+    /** The planned minutes of the horse's last lesson begun before this time; empty when there was none. */
+    Optional<Integer> lastMinutes(UUID horse, Instant before) {
+        return db.select(LESSON.PLANNED_MINUTES)
+                .from(LESSON)
+                .join(PAIR)
+                .on(PAIR.YARD_ID.eq(LESSON.YARD_ID).and(PAIR.ID.eq(LESSON.PAIR_ID)))
+                .join(RIDDEN_LESSON)
+                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .where(PAIR.HORSE_ID.eq(horse).and(RIDDEN_LESSON.STARTED_AT.lt(before)))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc())
+                .limit(1)
+                .fetchOptional(r -> r.value1());
+    }
+}

@@ -1,0 +1,95 @@
+package strophos.server.pause;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.load.BackToWork;
+import strophos.core.pause.HorseState;
+import strophos.core.pause.Pause;
+import strophos.core.pause.PauseFold;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.HorseReader;
+import strophos.server.rules.YardRules;
+
+/** Reads how horses stand: paused, their day over, cleared within limits, or free. */
+@Component
+@Transactional(propagation = Propagation.MANDATORY)
+public class Pauses {
+
+    /** Ridden a day before a rest, where no lesson tells. */
+    private static final int USUAL_MINUTES = 45;
+
+    private final PauseRepository repository;
+    private final LessonRepository lessons;
+    private final YardRules rules;
+
+    Pauses(PauseRepository repository, LessonRepository lessons, YardRules rules) {
+        this.repository = repository;
+        this.lessons = lessons;
+        this.rules = rules;
+    }
+
+    /** A horse with what it stands on, since it was cleared last. */
+    record Standing(HorseState state, HorseCase of) {}
+
+    /** How this horse stood at this time. */
+    public HorseState state(UUID horse, Instant at) {
+        return standing(List.of(horse), at).get(horse).state();
+    }
+
+    Map<UUID, Standing> standing(Collection<UUID> horses, Instant at) {
+        ZoneId zone = lessons.zone();
+        LocalDate day = LocalDate.ofInstant(at, zone);
+        Map<UUID, HorseCase> cases = repository.current(horses, at);
+        var thresholds = rules.pausing();
+        return horses.stream()
+                .distinct()
+                .collect(Collectors.toMap(
+                        Function.identity(),
+                        h -> new Standing(
+                                PauseFold.on(day, cases.get(h).occurrences(zone), thresholds), cases.get(h))));
+    }
+
+    /** The times in which this horse was paused, and all signs seen of it, as known at this time. */
+    public History history(UUID horse, Instant at) {
+        HorseCase all = repository.all(horse, at);
+        return new History(PauseFold.pauses(all.occurrences(lessons.zone()), rules.pausing()), all.signs());
+    }
+
+    /** What became known of a horse over its time here. */
+    public record History(List<Pause> pauses, List<SignSeen> signs) {
+
+        /** Whether the horse was paused at this moment. */
+        public boolean covers(Instant at) {
+            return pauses.stream().anyMatch(p -> p.covers(at.toEpochMilli()));
+        }
+    }
+
+    /** A rest of two weeks and more that was ended by a clearance: the way back begins (rules 9). */
+    public Optional<HorseReader.AfterRest> afterRest(UUID horse, HorseState state) {
+        return state.rest()
+                .filter(r -> ChronoUnit.WEEKS.between(r.from(), r.clearedOn()) >= BackToWork.SHORTEST_BREAK_WEEKS)
+                .map(r -> new HorseReader.AfterRest(
+                        r.clearedOn(),
+                        (int) ChronoUnit.WEEKS.between(r.from(), r.clearedOn()),
+                        repository
+                                .lastMinutes(
+                                        horse,
+                                        r.from()
+                                                .plusDays(1)
+                                                .atStartOfDay(lessons.zone())
+                                                .toInstant())
+                                .orElse(USUAL_MINUTES)));
+    }
+}
