@@ -1,6 +1,8 @@
 import { lazy, Suspense } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
 import { Live } from './live'
+// not by its index: what its screens need comes with them
+import { SafetyProvider } from './safety/SafetyProvider'
 import { MeProvider, useSession } from './session'
 import { Shell } from './ui/Shell'
 import { Trouble } from './ui/Trouble'
@@ -37,25 +39,27 @@ export function App() {
   if (!me) return <Suspense fallback={<Wait />}>{setUpNeeded ? <SetUpPage /> : <SignInPage />}</Suspense>
   return (
     <MeProvider value={me}>
-      {me.actions.includes('RECORD') && <Live />}
-      <Suspense fallback={<Wait />}>
-        <Routes>
-          <Route path="/lessons/:id/ride" element={<RidePage />} />
-          <Route element={<Shell />}>
-            <Route path="/" element={me.actions.includes('PRACTISE') ? <PracticePage /> : <TodayPage />} />
-            <Route path="/today" element={<TodayPage />} />
-            <Route path="/device" element={<DevicePage />} />
-            <Route path="/pairs" element={<PairsPage />} />
-            <Route path="/pairs/:id" element={<PairPage />} />
-            <Route path="/lessons/:id/look" element={<LookPage />} />
-            <Route path="/lessons/:id/plan" element={<PlanPage />} />
-            <Route path="/lessons/:id/homework" element={<HomeworkPage />} />
-            <Route path="/lessons/:id/record" element={<RecordPage />} />
-            <Route path="/lessons/:id/debrief" element={<DebriefPage />} />
-          </Route>
-          <Route path="*" element={<Navigate to="/" replace />} />
-        </Routes>
-      </Suspense>
+      <SafetyProvider>
+        {me.actions.includes('RECORD') && <Live />}
+        <Suspense fallback={<Wait />}>
+          <Routes>
+            <Route path="/lessons/:id/ride" element={<RidePage />} />
+            <Route element={<Shell />}>
+              <Route path="/" element={me.actions.includes('PRACTISE') ? <PracticePage /> : <TodayPage />} />
+              <Route path="/today" element={<TodayPage />} />
+              <Route path="/device" element={<DevicePage />} />
+              <Route path="/pairs" element={<PairsPage />} />
+              <Route path="/pairs/:id" element={<PairPage />} />
+              <Route path="/lessons/:id/look" element={<LookPage />} />
+              <Route path="/lessons/:id/plan" element={<PlanPage />} />
+              <Route path="/lessons/:id/homework" element={<HomeworkPage />} />
+              <Route path="/lessons/:id/record" element={<RecordPage />} />
+              <Route path="/lessons/:id/debrief" element={<DebriefPage />} />
+            </Route>
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Routes>
+        </Suspense>
+      </SafetyProvider>
     </MeProvider>
   )
 }

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/contacts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["contacts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/entries": {
         parameters: {
             query?: never;
@@ -45,7 +61,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -61,7 +77,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/horses/{id}/pause-answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/facts/overrule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["overrule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/guardians": {
         parameters: {
             query?: never;
@@ -429,7 +477,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -468,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/safety": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["safety"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -494,6 +558,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["setUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/stop-signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/stop-signs/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -543,6 +639,21 @@ export interface components {
             /** @enum {string} */
             outcome: "STORED" | "ALREADY" | "KEPT_ODD" | "REFUSED";
         };
+        AnswerView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "KEEP_RESTING" | "CALLED" | "CLEARED";
+            name: string | null;
+            /** Format: date */
+            onDay: string | null;
+            /** @enum {string|null} */
+            whom: "VET" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "COACH" | null;
+            words: string | null;
+        };
         ArenaView: {
             /** Format: double */
             lengthM: number;
@@ -584,6 +695,7 @@ export interface components {
             overDays: string[];
             /** Format: uuid */
             pair: string;
+            pausedPractices: string[];
             practices: components["schemas"]["Practice"][];
             rider: string;
             rightSeconds: components["schemas"]["Count"];
@@ -596,7 +708,9 @@ export interface components {
             /** Format: date */
             stepSince: string;
             steps: components["schemas"]["StepView"][];
-            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS")[];
+            /** @enum {string|null} */
+            stop: "HORSE_PAUSED" | "DAY_OVER" | "SIGN_OPEN" | "NOT_ALONE" | "NOT_CLEARED" | null;
+            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK")[];
             turns: components["schemas"]["TurnView"][];
         };
         Batch: {
@@ -644,7 +758,7 @@ export interface components {
             /** Format: int32 */
             block: number | null;
             /** @enum {string} */
-            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
+            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "CLEARANCE" | "FENCE_CLOSED" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
         };
         Cards: {
             pairs: components["schemas"]["OwnPair"][];
@@ -698,6 +812,14 @@ export interface components {
             id: string;
             reason: string | null;
         };
+        Contact: {
+            /** Format: uuid */
+            horse: string | null;
+            /** @enum {string} */
+            kind: "EMERGENCY" | "VET" | "DOCTOR" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "FARRIER" | "OWNER" | "OTHER";
+            name: string;
+            phone: string;
+        };
         Corrections: {
             isConsistent: boolean | null;
             /** Format: int32 */
@@ -722,6 +844,7 @@ export interface components {
             first: number;
             /** Format: double */
             goodShare: number | null;
+            insteadOf: string | null;
             isBrandNew: boolean;
             /** Format: int32 */
             minDays: number;
@@ -757,12 +880,14 @@ export interface components {
             /** Format: int32 */
             minutesBefore: number | null;
             riderKg: number | null;
+            shouldWeighKg: number | null;
             tackKg: number | null;
             /** Format: int32 */
             weeksOff: number | null;
         };
         FactsView: {
             facts: components["schemas"]["Facts"];
+            overrule: components["schemas"]["Overrule"] | null;
             /** Format: int32 */
             version: number;
             /** @enum {string|null} */
@@ -811,12 +936,39 @@ export interface components {
             /** Format: double */
             smallestRadiusM: number | null;
         };
+        Heat: {
+            /** Format: double */
+            light: number;
+            /** Format: int32 */
+            lightFromC: number;
+            /** Format: double */
+            shade: number;
+            /** Format: int32 */
+            speaksFromC: number;
+            /** Format: double */
+            stop: number;
+        };
         HomeworkView: {
             drafts: components["schemas"]["Draft"][];
             lesson: components["schemas"]["Lesson"];
             /** Format: int32 */
             mostRunning: number;
+            notAlone: string[];
             running: components["schemas"]["AssignmentView"][];
+        };
+        HorseView: {
+            answers: components["schemas"]["AnswerView"][];
+            /** Format: uuid */
+            horse: string;
+            isDayOver: boolean;
+            isPaused: boolean;
+            limits: components["schemas"]["LimitsView"] | null;
+            mayHandWalk: boolean;
+            name: string;
+            pairs: string[];
+            signs: components["schemas"]["SignView"][];
+            /** Format: date */
+            since: string | null;
         };
         Inbox: {
             waiting: components["schemas"]["AssignmentView"][];
@@ -841,6 +993,8 @@ export interface components {
             /** Format: int32 */
             exchanges: number;
             horse: string;
+            /** Format: uuid */
+            horseId: string;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
@@ -872,6 +1026,14 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        LimitsView: {
+            /** @enum {string} */
+            fastest: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** Format: int32 */
+            minutes: number | null;
+            /** Format: date */
+            until: string | null;
         };
         Log: {
             /** Format: int64 */
@@ -923,7 +1085,7 @@ export interface components {
             rung: string;
         };
         Me: {
-            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "ANSWER_PAUSE" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
             name: string;
             /** Format: uuid */
             person: string;
@@ -966,6 +1128,25 @@ export interface components {
             rung: string;
             shortName: string;
         };
+        NewAnswer: {
+            /** @enum {string|null} */
+            fastest: "WALK" | "TROT" | "CANTER" | null;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "KEEP_RESTING" | "CALLED" | "CLEARED";
+            mayHandWalk: boolean;
+            /** Format: int32 */
+            minutes: number | null;
+            name: string | null;
+            /** Format: date */
+            onDay: string | null;
+            /** Format: date */
+            untilDay: string | null;
+            /** @enum {string|null} */
+            whom: "VET" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "COACH" | null;
+            words: string | null;
+        };
         NewAssignment: {
             /** Format: int32 */
             daysAWeek: number;
@@ -978,6 +1159,17 @@ export interface components {
             /** Format: uuid */
             id: string;
             reason: string | null;
+        };
+        NewContact: {
+            /** @enum {string} */
+            kind: "EMERGENCY" | "VET" | "DOCTOR" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "FARRIER" | "OWNER" | "OTHER";
+            name: string;
+            phone: string;
+        };
+        NewContacts: {
+            contacts: components["schemas"]["NewContact"][];
+            /** Format: uuid */
+            horse: string | null;
         };
         NewDecision: {
             /** @enum {string} */
@@ -1018,13 +1210,22 @@ export interface components {
             /** @enum {string} */
             verdict: "CARRY_ON" | "NEXT" | "BACK";
         };
+        NewOverrule: {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
         NewPair: {
             description: string | null;
             goal: string | null;
             /** Format: int32 */
             heightCm: number | null;
             horse: string;
+            /** Format: uuid */
+            horseId: string | null;
             rider: string;
+            /** Format: uuid */
+            riderId: string | null;
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
         };
@@ -1061,7 +1262,24 @@ export interface components {
             startedAt: string;
             /** Format: int32 */
             step: number;
-            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS")[];
+            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK")[];
+        };
+        NewStopSign: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            author: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            pair: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
+        };
+        NewStopSigns: {
+            signs: components["schemas"]["NewStopSign"][];
         };
         NewThresholds: {
             changes: {
@@ -1082,7 +1300,7 @@ export interface components {
         };
         NoteView: {
             /** @enum {string} */
-            code: "NOTHING_RIDDEN" | "STOP_SIGN_OPEN" | "WEIGHT_OVER" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
             grave: boolean;
             values: {
                 [key: string]: string;
@@ -1098,7 +1316,11 @@ export interface components {
             /** Format: int32 */
             quietS: number;
             /** Format: int32 */
+            stuckWrong: number;
+            /** Format: int32 */
             turnS: number;
+            /** @enum {string} */
+            whenStuck: "END_ON_KNOWN" | "STAY_UNTIL_SOFT";
             /** Format: int32 */
             workS: number;
             /** Format: int32 */
@@ -1142,6 +1364,13 @@ export interface components {
             /** Format: date */
             until: string;
         };
+        Overrule: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            percent: number;
+            reason: string;
+        };
         OverruledRule: {
             book: string;
             /** Format: double */
@@ -1157,6 +1386,8 @@ export interface components {
         OwnPair: {
             cards: components["schemas"]["AssignmentView"][];
             horse: string;
+            /** Format: uuid */
+            horseId: string;
             /** Format: uuid */
             pair: string;
             rider: string;
@@ -1181,6 +1412,8 @@ export interface components {
         PairLine: {
             horse: string;
             /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
             id: string;
             inWork: components["schemas"]["Step"][];
             /** Format: date-time */
@@ -1188,6 +1421,8 @@ export interface components {
             /** Format: int32 */
             lessons: number;
             rider: string;
+            /** Format: uuid */
+            riderId: string;
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
         };
@@ -1199,6 +1434,8 @@ export interface components {
             description: string | null;
             goal: string | null;
             horse: string;
+            /** Format: uuid */
+            horseId: string;
             /** Format: uuid */
             id: string;
             lessons: components["schemas"]["LessonLine"][];
@@ -1251,6 +1488,7 @@ export interface components {
             y2: number;
         };
         PlanForRide: {
+            heat: components["schemas"]["Heat"];
             isKept: boolean;
             nudges: components["schemas"]["NudgeRules"];
             plan: components["schemas"]["PlanView"];
@@ -1331,7 +1569,7 @@ export interface components {
             startedAt: string;
             /** Format: int32 */
             step: number;
-            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS")[];
+            stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK")[];
         };
         PracticeAnswer: {
             /** @enum {string|null} */
@@ -1378,6 +1616,12 @@ export interface components {
             /** @enum {string} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
             strand: string;
+        };
+        SafetyView: {
+            contacts: components["schemas"]["Contact"][];
+            horses: components["schemas"]["HorseView"][];
+            /** Format: int64 */
+            serverMs: number;
         };
         SeenBefore: {
             isSign: boolean;
@@ -1505,15 +1749,42 @@ export interface components {
             left: components["schemas"]["SideView"];
             right: components["schemas"]["SideView"];
         };
+        SignAnswer: {
+            /** @enum {string|null} */
+            code: "UNKNOWN_PAIR" | "NOT_AUTHOR" | "CONFLICT" | null;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            outcome: "STORED" | "ALREADY" | "REFUSED";
+        };
+        SignAnswers: {
+            answers: components["schemas"]["SignAnswer"][];
+        };
         SignInRequest: {
             name: string;
             password: string;
+        };
+        SignView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            pair: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
+            /** @enum {string} */
+            source: "LESSON" | "PRACTICE" | "REPORT";
         };
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
         };
         Step: {
+            awaits: string[];
             exercise: string;
             /** @enum {string} */
             gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
@@ -1548,6 +1819,14 @@ export interface components {
             stopIf: string[];
             /** @enum {string} */
             unit: "REPEATS" | "CIRCLES" | "MINUTES";
+        };
+        StoppedBy: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
         };
         TakenFile: {
             /** Format: int32 */
@@ -1626,6 +1905,7 @@ export interface components {
             side: "LEFT" | "RIGHT" | "NONE";
         };
         View: {
+            isRiddenWhilePaused: boolean;
             /** Format: int32 */
             kept: number;
             /** Format: int64 */
@@ -1636,6 +1916,7 @@ export interface components {
             rightMs: number;
             rows: components["schemas"]["Row"][];
             seen: components["schemas"]["SeenInLesson"];
+            stopSigns: components["schemas"]["StoppedBy"][];
         };
         WantedBlock: {
             /** @enum {string} */
@@ -1716,7 +1997,31 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    contacts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewContacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SafetyView"];
+                };
+            };
+        };
+    };
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1740,7 +2045,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1760,6 +2065,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenFile"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAnswer"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SafetyView"];
                 };
             };
         };
@@ -2277,6 +2608,32 @@ export interface operations {
             };
         };
     };
+    overrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOverrule"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactsView"];
+                };
+            };
+        };
+    };
     addGuardian: {
         parameters: {
             query?: never;
@@ -2371,7 +2728,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2437,6 +2794,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Book"];
+                };
+            };
+        };
+    };
+    safety: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SafetyView"];
                 };
             };
         };
@@ -2524,6 +2901,50 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SessionView"];
                 };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewStopSigns"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignAnswers"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

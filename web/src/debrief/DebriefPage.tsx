@@ -1,10 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
+import { OctagonAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import type { Debrief, DebriefRow, Lesson } from '../api'
 import { ReinClock } from '../ride'
+import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { dayLongAt, timeOfDay } from '../text/format'
 import { Beads } from '../ui/Beads'
@@ -34,7 +36,9 @@ export default function DebriefPage() {
       <Box marginBottom="-4">
         <Beads lesson={id} now="debrief" done={{ look: true, plan: true, ride: rows.length > 0 }} />
       </Box>
+      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Head debrief={debrief.data} />
+      <StoppedBy debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
       <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
@@ -63,6 +67,26 @@ export default function DebriefPage() {
         <LinkButton to={`/lessons/${lesson.id}/record`}>{t('debrief.export')}</LinkButton>
       </Flex>
     </Flex>
+  )
+}
+
+/** What ended the lesson, and whether the horse was paused while it was ridden. */
+function StoppedBy({ debrief: { lesson, stopSigns, isRiddenWhilePaused } }: { debrief: Debrief }) {
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  if (stopSigns.length === 0 && !isRiddenWhilePaused) return null
+  return (
+    <chakra.ul listStyleType="none" fontWeight="650" data-stopped-by={stopSigns.length}>
+      {stopSigns.map((s) => (
+        <Flex as="li" key={s.sign + s.at} gap="2" align="center">
+          <chakra.span color="warn">
+            <OctagonAlert size={20} aria-hidden />
+          </chakra.span>
+          {t('debrief.stoppedBy', { sign: t(`stopSign.${s.sign}`), at: timeOfDay(s.at, timeZone) })}
+        </Flex>
+      ))}
+      {isRiddenWhilePaused && <li>{t('debrief.whilePaused', { horse: lesson.horse })}</li>}
+    </chakra.ul>
   )
 }
 

@@ -6,6 +6,7 @@ import { useParams } from 'react-router'
 import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { Assignment, Draft, Homework } from '../api'
+import { HorseLine, useSafety } from '../safety'
 import { useMe } from '../session'
 import { Beads } from '../ui/Beads'
 import { Button, LinkButton } from '../ui/Button'
@@ -33,7 +34,8 @@ export default function HomeworkPage() {
 function Set({ of }: { of: Homework }) {
   const { t } = useTranslation()
   const { actions } = useMe()
-  const { lesson, drafts, running } = of
+  const { lesson, drafts, notAlone, running } = of
+  const isPaused = useSafety().of({ horse: lesson.horseId, pair: lesson.pair })?.isPaused === true
   const client = useQueryClient()
   const [chosen, setChosen] = useState(drafts[0]?.rung)
   const draft = drafts.find((d) => d.rung === chosen)
@@ -60,10 +62,16 @@ function Set({ of }: { of: Homework }) {
   return (
     <Box>
       <Beads lesson={lesson.id} now="homework" done={DONE} />
+      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
       <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="5">
         {t('homework.title', { horse: lesson.horse, rider: lesson.rider })}
       </chakra.h1>
-      {drafts.length === 0 && (
+      {notAlone.map((name) => (
+        <Quiet key={name} marginBottom="3">
+          {t('homework.notAlone', { name })}
+        </Quiet>
+      ))}
+      {drafts.length === 0 && !isPaused && (
         <Card>
           <chakra.p fontSize="lg">{t('homework.nothing')}</chakra.p>
           <LinkButton to={`/lessons/${lesson.id}/ride`} marginTop="3">
@@ -151,6 +159,11 @@ function Task({ draft }: { draft: Draft }) {
         <chakra.p fontSize="lg" fontWeight="650">
           {doseSentence(t, step)}
         </chakra.p>
+        {draft.insteadOf !== null && (
+          <chakra.p marginTop="1" fontWeight="650">
+            {t('homework.insteadOf', { name: draft.insteadOf })}
+          </chakra.p>
+        )}
         <chakra.p marginTop="2">{step.instruction}</chakra.p>
         <Quiet marginTop="2">
           {t('homework.gate', { count: draft.easyNeeded, days: draft.minDays })}{' '}

@@ -77,11 +77,16 @@ function Report({ of }: { of: Assignment }) {
             </chakra.span>
           </chakra.h2>
           <Quiet>
-            {t(`inbox.why.${of.lookIn}`)}
+            {of.lookIn === 'NOT_YET_DUE' ? t('inbox.stopped') : t(`inbox.why.${of.lookIn}`)}
             {step && ` · ${step.name}, ${t(`gait.${step.gait}`)}, ${doseSentence(t, step)}`}
           </Quiet>
+          {of.stop !== null && of.stop !== 'SIGN_OPEN' && (
+            <chakra.p marginTop="1" fontWeight="650">
+              {t(`homeworkStop.coach.${of.stop}`, { horse: of.horse, rider: of.rider })}
+            </chakra.p>
+          )}
           {last?.question && <chakra.p marginTop="2">“{last.question}”</chakra.p>}
-          <Feels practices={of.practices} timeZone={timeZone} />
+          <Feels practices={of.practices} paused={of.pausedPractices} timeZone={timeZone} />
           {actions.includes('LOOK_IN') && <Answer of={of} />}
         </Box>
       </Flex>
@@ -90,7 +95,14 @@ function Report({ of }: { of: Assignment }) {
 }
 
 /** The last reports in one line, the latest first. */
-function Feels({ practices, timeZone }: { practices: Practice[]; timeZone: string }) {
+interface FeelsProps {
+  practices: Practice[]
+  /** Those ridden while the horse was paused. */
+  paused: string[]
+  timeZone: string
+}
+
+function Feels({ practices, paused, timeZone }: FeelsProps) {
   const { t } = useTranslation()
   return (
     <Flex gap="4" wrap="wrap" marginTop="2" fontSize="sm" fontVariantNumeric="tabular-nums">
@@ -99,6 +111,7 @@ function Feels({ practices, timeZone }: { practices: Practice[]; timeZone: strin
           <chakra.span color="quiet">{dayShort(p.startedAt, timeZone)}</chakra.span>{' '}
           <b>{t(`feel.${p.feel}`)}</b>
           {p.secondBest && ` (${t('homework.secondBest')})`}
+          {paused.includes(p.id) && ` (${t('homework.whilePaused')})`}
         </span>
       ))}
     </Flex>
@@ -119,19 +132,29 @@ function Answer({ of }: { of: Assignment }) {
       ),
     onSuccess: () => client.invalidateQueries({ queryKey: ['inbox'] }),
   })
+  const end = useMutation({
+    mutationFn: () => answerOf(api.POST('/api/v1/assignments/{id}/end', { params: { path: { id: of.id } } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['inbox'] }),
+  })
+  // what stands still with its horse, or is never practised alone, has no next step
+  const isStill = of.stop !== null && of.stop !== 'SIGN_OPEN'
   const isPossible = (v: Verdict) =>
-    v === 'CARRY_ON' || (v === 'NEXT' ? of.step < of.steps.length - 1 : of.step > 0)
+    isStill
+      ? v === 'CARRY_ON' && of.lookIn !== 'NOT_YET_DUE'
+      : v === 'CARRY_ON' || (v === 'NEXT' ? of.step < of.steps.length - 1 : of.step > 0)
   return (
     <Box marginTop="3">
       {of.lookIn === 'STOP_SIGN' && <chakra.p fontWeight="650">{t('inbox.stopFirst')}</chakra.p>}
-      <Input
-        aria-label={t('inbox.sentence')}
-        placeholder={t('inbox.sentence')}
-        maxLength={600}
-        value={sentence}
-        onChange={(e) => setSentence(e.target.value)}
-        marginY="2"
-      />
+      {VERDICTS.some(isPossible) && (
+        <Input
+          aria-label={t('inbox.sentence')}
+          placeholder={t('inbox.sentence')}
+          maxLength={600}
+          value={sentence}
+          onChange={(e) => setSentence(e.target.value)}
+          marginY="2"
+        />
+      )}
       <Flex gap="2" wrap="wrap">
         {VERDICTS.filter(isPossible).map((v) => (
           <Button
@@ -140,11 +163,17 @@ function Answer({ of }: { of: Assignment }) {
             disabled={answer.isPending}
             onClick={() => answer.mutate(v)}
           >
-            {t(`verdict.${v}`)}
+            {t(isStill ? 'inbox.answer' : `verdict.${v}`)}
             {v === of.advised && <chakra.span fontWeight="400"> ({t('inbox.advised')})</chakra.span>}
           </Button>
         ))}
       </Flex>
+      {(of.stop === 'NOT_ALONE' || of.stop === 'NOT_CLEARED') && (
+        <Button marginTop="2" disabled={end.isPending} onClick={() => end.mutate()}>
+          {t('homework.end')}
+        </Button>
+      )}
+      {end.isError && <Trouble cause={end.error} />}
       {answer.isError && <Trouble cause={answer.error} />}
     </Box>
   )

@@ -24,7 +24,9 @@ export function Running({ of, onEnd }: { of: Assignment; onEnd?: () => void }) {
         {t('homework.since', { date: dayShort(of.setAt, timeZone) })}
       </Quiet>
       <chakra.p marginTop="2" fontWeight="650">
-        {t(of.isPaused ? 'homework.paused' : gateKey(of), {
+        {t(of.stop !== null ? `homeworkStop.coach.${of.stop}` : gateKey(of), {
+          horse: of.horse,
+          rider: of.rider,
           easy: of.easyRunning,
           needed: of.easyNeeded,
           days: of.daysToGo,

@@ -11,6 +11,7 @@ import { useMe } from '../session'
 import { Button, Input, LinkButton } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
+import { WarnBox } from '../ui/WarnBox'
 import { WhyBox } from '../ui/WhyBox'
 
 const CHOICES: FocusKind[] = ['CONFIDENCE', 'RIDER', 'STOP_BACK', 'FORWARD', 'BEND', 'SHOULDERS', 'NEXT_RUNG']
@@ -63,22 +64,9 @@ function Limits({ focus }: { focus: Focus }) {
   return (
     <>
       {focus.limits.map((limit) => (
-        <Flex
-          key={limit}
-          role="alert"
-          gap="3"
-          marginTop="3"
-          padding="3"
-          borderRadius="key"
-          borderWidth="2px"
-          borderColor="warn"
-          background="warnSoft"
-        >
-          <chakra.span color="warn" flexShrink={0}>
-            <ShieldAlert size={26} aria-hidden />
-          </chakra.span>
+        <WarnBox key={limit} role="alert" marginTop="3" icon={<ShieldAlert size={26} aria-hidden />}>
           <chakra.p fontWeight="650">{t(`limit.${limit}`)}</chakra.p>
-        </Flex>
+        </WarnBox>
       ))}
     </>
   )

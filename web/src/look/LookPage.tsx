@@ -6,8 +6,9 @@ import { useParams } from 'react-router'
 import { answerOf, api, Unreachable } from '../api'
 import type { Looked } from '../api'
 import type { FirstLook } from '../record'
-import { OutboxLine, usePacket, useRide, useSending } from '../ride'
+import { OutboxLine, useHeard, usePacket, useRide, useSending } from '../ride'
 import type { Recorder } from '../ride'
+import { HorseLine } from '../safety'
 import { WatchList } from '../see'
 import type { KeptPacket } from '../store'
 import { Beads } from '../ui/Beads'
@@ -26,6 +27,7 @@ export default function LookPage() {
   const { t } = useTranslation()
   const recorder = useRide(id)
   const packet = usePacket(id)
+  useHeard(recorder, packet.data)
   if (packet.isError) {
     return packet.error instanceof Unreachable ? (
       <chakra.p role="alert">{t('ride.notHere')}</chakra.p>
@@ -61,6 +63,7 @@ function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
   return (
     <Box paddingBottom="20">
       <Beads lesson={lesson.id} now="look" done={{ look: !!made }} />
+      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
       <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="1">
         {lesson.horse}{' '}
         <chakra.span fontWeight="400">

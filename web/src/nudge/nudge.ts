@@ -1,8 +1,21 @@
 import type { Rein, Response } from '../record'
+import type { HeatLevel } from './heat'
 
 /** What is said while riding, the gravest first. */
-export const NUDGES = ['HARD_STOP', 'CHANGE_REIN', 'BREATHER', 'GOOD_STOP'] as const
+export const NUDGES = [
+  'STOP_TIRED',
+  'STOP_HEAT',
+  'HARD_STOP',
+  'STUCK_END',
+  'STUCK_STAY',
+  'CHANGE_REIN',
+  'BREATHER',
+  'GOOD_STOP',
+] as const
 export type Nudge = (typeof NUDGES)[number]
+
+/** Safety caps: they do not wait for a quiet time. */
+const HARD: readonly Nudge[] = ['STOP_TIRED', 'STOP_HEAT', 'HARD_STOP']
 
 /** Thresholds as resolved for one lesson, in seconds; they come with the packet. */
 export interface NudgeRules {
@@ -12,6 +25,8 @@ export interface NudgeRules {
   goodStopS: number
   yesRunning: number
   betterBy: number
+  stuckWrong: number
+  whenStuck: 'END_ON_KNOWN' | 'STAY_UNTIL_SOFT'
   quietS: number
 }
 
@@ -21,6 +36,10 @@ export interface RideNow {
   spellMs: number
   workMs: number
   asks: { rein: Rein; response: Response }[]
+  isTired: boolean
+  heat: HeatLevel
+  sinceStepBack: Response[]
+  isFrightened: boolean
   shown: Nudge | null
   sinceNudgeMs: number | null
   wasGoodStopSaid: boolean
@@ -28,11 +47,11 @@ export interface RideNow {
 
 /**
  * The nudge to show; null for none. One that stands stays while it holds; another comes up only after a quiet time; the
- * hard stop does not wait.
+ * hard stops do not wait.
  */
 export function nudgeAt(now: RideNow, rules: NudgeRules): Nudge | null {
   const due = NUDGES.find((n) => holds(n, now, rules)) ?? null
-  if (due === null || due === now.shown || due === 'HARD_STOP') return due
+  if (due === null || due === now.shown || HARD.includes(due)) return due
   const isQuiet = now.sinceNudgeMs !== null && now.sinceNudgeMs < rules.quietS * 1000
   if (!isQuiet) return due
   return now.shown && holds(now.shown, now, rules) ? now.shown : null
@@ -40,6 +59,14 @@ export function nudgeAt(now: RideNow, rules: NudgeRules): Nudge | null {
 
 function holds(nudge: Nudge, now: RideNow, rules: NudgeRules): boolean {
   switch (nudge) {
+    case 'STOP_TIRED':
+      return now.isTired
+    case 'STOP_HEAT':
+      return now.heat === 'STOP'
+    case 'STUCK_END':
+      return isStuck(now, rules) && !stays(now, rules)
+    case 'STUCK_STAY':
+      return isStuck(now, rules) && stays(now, rules)
     case 'HARD_STOP':
       return now.workMs >= rules.workS * 1000
     case 'CHANGE_REIN':
@@ -54,6 +81,16 @@ function holds(nudge: Nudge, now: RideNow, rules: NudgeRules): boolean {
         isReached(now, 'RIGHT', rules)
       )
   }
+}
+
+/** The last answers since the step back were all wrong. */
+function isStuck({ sinceStepBack }: RideNow, { stuckWrong: n }: NudgeRules): boolean {
+  return sinceStepBack.length >= n && sinceStepBack.slice(-n).every((r) => r === 'WRONG')
+}
+
+/** Never with a frightened horse. */
+function stays({ isFrightened }: RideNow, { whenStuck }: NudgeRules): boolean {
+  return whenStuck === 'STAY_UNTIL_SOFT' && !isFrightened
 }
 
 /** The last answers on the rein were all YES, or clearly better than its first ones. */

@@ -4,14 +4,14 @@ import { useId, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { answerOf, api } from '../api'
-import type { School } from '../api'
-import { Button } from '../ui/Button'
-import { Field } from '../ui/Field'
+import type { PairLine, School } from '../api'
+import { Button, Select } from '../ui/Button'
+import { Field, FieldLabel } from '../ui/Field'
 import { SchoolField } from '../ui/SchoolField'
 import { Trouble } from '../ui/Trouble'
 
 /** A rider and a horse that begin together; the rest is asked when they are met. */
-export function AddPair() {
+export function AddPair({ pairs }: { pairs: PairLine[] }) {
   const { t } = useTranslation()
   const id = useId()
   const client = useQueryClient()
@@ -19,11 +19,25 @@ export function AddPair() {
   const [rider, setRider] = useState('')
   const [horse, setHorse] = useState('')
   const [school, setSchool] = useState<School>('CLASSICAL')
+  const [horseId, setHorseId] = useState('')
+  const horses = [...new Map(pairs.map((p) => [p.horseId, p])).values()].sort((a, b) =>
+    a.horse.localeCompare(b.horse),
+  )
+  const known = horses.find((p) => p.horseId === horseId)
   const add = useMutation({
     mutationFn: () =>
       answerOf(
         api.POST('/api/v1/pairs', {
-          body: { rider, horse, school, description: null, heightCm: null, goal: null },
+          body: {
+            rider,
+            horse: known?.horse ?? horse,
+            school,
+            description: null,
+            heightCm: null,
+            goal: null,
+            riderId: null,
+            horseId: known?.horseId ?? null,
+          },
         }),
       ),
     onSuccess: async (added) => {
@@ -42,7 +56,11 @@ export function AddPair() {
           add.mutate()
         }}
       >
-        <Grid templateColumns={{ base: '1fr', md: '1fr 1fr 1fr auto' }} gap="3" alignItems="end">
+        <Grid
+          templateColumns={{ base: '1fr', md: 'repeat(auto-fit, minmax(11rem, 1fr))' }}
+          gap="3"
+          alignItems="end"
+        >
           <Field
             label={t('pairs.rider')}
             required
@@ -50,13 +68,28 @@ export function AddPair() {
             value={rider}
             onChange={(e) => setRider(e.target.value)}
           />
-          <Field
-            label={t('pairs.horse')}
-            required
-            maxLength={80}
-            value={horse}
-            onChange={(e) => setHorse(e.target.value)}
-          />
+          {horses.length > 0 && (
+            <Box>
+              <FieldLabel htmlFor={`${id}-known`}>{t('pairs.horse')}</FieldLabel>
+              <Select id={`${id}-known`} value={horseId} onChange={(e) => setHorseId(e.target.value)}>
+                <option value="">{t('pairs.newHorse')}</option>
+                {horses.map((p) => (
+                  <option key={p.horseId} value={p.horseId}>
+                    {p.horse}
+                  </option>
+                ))}
+              </Select>
+            </Box>
+          )}
+          {!known && (
+            <Field
+              label={t(horses.length > 0 ? 'pairs.newHorseName' : 'pairs.horse')}
+              required
+              maxLength={80}
+              value={horse}
+              onChange={(e) => setHorse(e.target.value)}
+            />
+          )}
           <SchoolField value={school} onChange={(e) => setSchool(e.target.value as School)} />
           <Button type="submit" disabled={add.isPending}>
             {t('pairs.goAdd')}

@@ -2,15 +2,26 @@ import { chakra, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { Facts, FactsView } from '../api'
 import { useMe } from '../session'
-import { Button } from '../ui/Button'
+import { dayShort } from '../text/format'
+import { Button, Input } from '../ui/Button'
 import { Card, CardTitle, Quiet } from '../ui/Card'
 import { Field } from '../ui/Field'
 import { Trouble } from '../ui/Trouble'
 
-const NUMBERS = ['heightCm', 'bornYear', 'horseKg', 'riderKg', 'tackKg', 'weeksOff', 'minutesBefore'] as const
+const NUMBERS = [
+  'heightCm',
+  'bornYear',
+  'horseKg',
+  'shouldWeighKg',
+  'riderKg',
+  'tackKg',
+  'weeksOff',
+  'minutesBefore',
+] as const
 const DAYS = ['inWorkSince', 'backSince'] as const
 
 /** What a plan must know of the horse and the weights; what nobody has said stays empty. */
@@ -31,8 +42,65 @@ export function FactsCard({ pair }: { pair: string }) {
           {t(`facts.weight.${weightLevel}`, { percent: (100 * weightShare).toFixed(1) })}
         </chakra.p>
       )}
+      <Overrule pair={pair} of={facts.data} />
       <Form key={facts.data.version} pair={pair} of={facts.data} />
     </Card>
+  )
+}
+
+/** Another horse is advised: overruled only with a reason, which stays in sight. */
+function Overrule({ pair, of }: { pair: string; of: FactsView }) {
+  const { t } = useTranslation()
+  const { actions, timeZone } = useMe()
+  const client = useQueryClient()
+  const [reason, setReason] = useState('')
+  const overrule = useMutation({
+    mutationFn: () =>
+      answerOf(
+        api.POST('/api/v1/pairs/{id}/facts/overrule', {
+          params: { path: { id: pair } },
+          body: { id: v7(), reason: reason.trim() },
+        }),
+      ),
+    onSuccess: (next) => client.setQueryData(['facts', pair], next),
+  })
+  if (of.weightLevel !== 'ANOTHER_HORSE') return null
+  if (of.overrule !== null) {
+    return (
+      <chakra.p marginBottom="3" borderLeftWidth="4px" borderColor="warn" paddingLeft="3">
+        {t('facts.overruled', {
+          reason: of.overrule.reason,
+          by: of.overrule.by,
+          date: dayShort(of.overrule.at, timeZone),
+          percent: of.overrule.percent,
+        })}
+      </chakra.p>
+    )
+  }
+  if (!actions.includes('EDIT_PAIR')) return null
+  return (
+    <chakra.form
+      marginBottom="4"
+      display="flex"
+      gap="2"
+      flexWrap={{ base: 'wrap', md: 'nowrap' }}
+      onSubmit={(e) => {
+        e.preventDefault()
+        overrule.mutate()
+      }}
+    >
+      <Input
+        aria-label={t('facts.reason')}
+        placeholder={t('facts.reason')}
+        maxLength={400}
+        value={reason}
+        onChange={(e) => setReason(e.target.value)}
+      />
+      <Button type="submit" flexShrink={0} disabled={reason.trim() === '' || overrule.isPending}>
+        {t('facts.overrule')}
+      </Button>
+      {overrule.isError && <Trouble cause={overrule.error} />}
+    </chakra.form>
   )
 }
 

@@ -11,6 +11,7 @@ import { SideLetter } from '../ui/side'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { PeopleCard } from '../invite'
+import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNow } from '../ride'
 import { FactsCard } from './FactsCard'
 import { missingSentence } from './missing'
@@ -26,9 +27,11 @@ export default function PairPage() {
     queryKey: ['pair', id],
     queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}', { params: { path: { id } } })),
   })
+  const safety = useSafety()
   if (pair.isPending) return <Wait />
   if (pair.isError) return <Trouble cause={pair.error} onAgain={() => void pair.refetch()} />
-  const { stair, trend } = pair.data
+  const { stair, trend, horseId } = pair.data
+  const now = safety.of({ horse: horseId, pair: id })
   const all = [...new Set(stair.map((s) => s.strand))]
   // what was never ridden is only named: an empty stair tells nothing
   const ridden = all.filter((strand) => stair.some((s) => s.strand === strand && isRidden(s)))
@@ -40,7 +43,12 @@ export default function PairPage() {
   return (
     <Flex direction="column" gap="6">
       <PairHead pair={pair.data} />
-      {actions.includes('RECORD') && (
+      {now && (
+        <Box marginBottom="-6">
+          <PausedHorse now={now} />
+        </Box>
+      )}
+      {!now?.isPaused && !now?.isDayOver && actions.includes('RECORD') && (
         <Box>
           <RideNow pair={id} />
         </Box>
@@ -82,6 +90,7 @@ export default function PairPage() {
         <Decisions pair={pair.data} />
       </Grid>
       {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}
+      <ContactsCard horse={horseId} />
       {actions.includes('INVITE') && <PeopleCard pair={id} />}
     </Flex>
   )

@@ -1,9 +1,10 @@
-import { chakra, Flex, Grid } from '@chakra-ui/react'
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api'
 import type { PairLine } from '../api'
+import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
 import { dayShort } from '../text/format'
 import { SideLetter } from '../ui/side'
@@ -29,7 +30,10 @@ export default function PairsPage() {
           <PairRow key={pair.id} pair={pair} />
         ))}
       </chakra.ul>
-      {actions.includes('ADD_PAIR') && <AddPair />}
+      {actions.includes('ADD_PAIR') && <AddPair pairs={pairs.data.pairs} />}
+      <Box marginTop="10">
+        <ContactsCard horse={null} />
+      </Box>
     </>
   )
 }
@@ -48,6 +52,7 @@ function PairRow({ pair }: { pair: PairLine }) {
   const { t } = useTranslation()
   const { timeZone } = useMe()
   const step = pair.inWork[0]
+  const now = useSafety().of({ horse: pair.horseId, pair: pair.id })
   return (
     <chakra.li>
       <RowLink to={`/pairs/${pair.id}`}>
@@ -58,6 +63,7 @@ function PairRow({ pair }: { pair: PairLine }) {
         >
           <chakra.span fontFamily="heading" fontSize="xl" fontWeight="720">
             {pair.horse} <chakra.span fontWeight="400">{t('pair.and')}</chakra.span> {pair.rider}
+            {now && <StandsMark now={now} />}
           </chakra.span>
           {step ? (
             <Flex align="center" gap="2" color="quiet">

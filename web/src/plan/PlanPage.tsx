@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import type { PlannedLesson } from '../api'
+import { HorseLine, SAID_BY_LINE } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
 import { Beads } from '../ui/Beads'
@@ -56,6 +57,7 @@ function Planned({ of }: { of: PlannedLesson }) {
   return (
     <Box>
       <Beads lesson={lesson.id} now="plan" done={{ look: of.focus !== null, plan: version > 0 }} />
+      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Flex align="end" justify="space-between" wrap="wrap" gap="3" marginBottom="4">
         <Box>
           <Quiet>
@@ -147,10 +149,11 @@ function Planned({ of }: { of: PlannedLesson }) {
 /** Cautions first, then what the day limits, then what the coach's own plan goes beyond. */
 function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
   const { t } = useTranslation()
-  if (plan.notes.length + breaches.length === 0) return null
+  const notes = plan.notes.filter((n) => !SAID_BY_LINE.has(n.code))
+  if (notes.length + breaches.length === 0) return null
   return (
     <chakra.ul listStyleType="none" marginBottom="4" display="grid" gap="2">
-      {plan.notes.map((n) => (
+      {notes.map((n) => (
         <Flex
           as="li"
           key={n.code + (n.values.rung ?? '')}

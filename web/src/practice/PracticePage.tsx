@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next'
 import { Unreachable } from '../api'
 import type { Assignment } from '../api'
 import { useMe } from '../session'
+import { HorseLine, WrongSheet } from '../safety'
 import { cardsOf, shelfOf, useOutbox, waitingPractices } from '../store'
 import type { Shelf } from '../store'
 import { Quiet } from '../ui/Card'
@@ -14,7 +15,10 @@ import { Wait } from '../ui/Wait'
 import { OwnStair } from './OwnStair'
 import { Report } from './Report'
 import { TaskCard } from './TaskCard'
+import { StoppedPractice } from './StoppedPractice'
 import { TimerView } from './TimerView'
+import { useWrong } from './useWrong'
+import { WrongKey } from './WrongKey'
 
 /** The moment: at the rider's own yard, on the phone, often without a network. What to do today, and how it went. */
 export default function PracticePage() {
@@ -27,6 +31,7 @@ export default function PracticePage() {
   const refused = useLiveQuery(() => shelf.practices.where({ passage: 'refused' }).count(), [shelf]) ?? 0
   const timer = useLiveQuery(() => shelf.timers.toCollection().first(), [shelf])
   const [reporting, setReporting] = useState<Reporting>()
+  const wrong = useWrong(shelf)
   const cards = useQuery({
     queryKey: ['cards', person, waiting.length],
     queryFn: () => cardsOf(shelf),
@@ -47,6 +52,14 @@ export default function PracticePage() {
   const { offsetMs } = cards.data
   const all = pairs.flatMap((p) => p.cards)
   const running = timer && all.find((c) => c.id === timer.assignment)
+  const ofRunning = timer && pairs.find((p) => p.cards.some((c) => c.id === timer.assignment))
+  if (wrong.stopped) {
+    return <StoppedPractice wrong={wrong} stopped={wrong.stopped} />
+  }
+  if (wrong.asked) {
+    const { asked } = wrong
+    return <WrongSheet onClose={wrong.close} onChoose={(sign) => void wrong.say(asked, sign, offsetMs)} />
+  }
   if (reporting) {
     return (
       <Report
@@ -65,12 +78,16 @@ export default function PracticePage() {
         card={running}
         timer={timer}
         shelf={shelf}
+        onWrong={() => ofRunning && wrong.ask(ofRunning)}
         onOver={(leftS, rightS, startedMs) => setReporting({ card: running, leftS, rightS, startedMs })}
       />
     )
   }
   return (
     <Box maxWidth="36rem" marginX="auto">
+      {pairs.map((p) => (
+        <HorseLine key={p.pair} of={{ horse: p.horseId, pair: p.pair }} />
+      ))}
       <Sending state={state} waiting={waiting.length} refused={refused} />
       {all.length === 0 && (
         <Box marginBottom="6">
@@ -89,6 +106,11 @@ export default function PracticePage() {
           onStart={() => start(shelf, card)}
           onReport={() => setReporting({ card, leftS: 0, rightS: 0, startedMs: Date.now() })}
         />
+      ))}
+      {pairs.map((p) => (
+        <Box key={p.pair} marginBottom="5">
+          <WrongKey isWide onPress={() => wrong.ask(p)} horse={pairs.length > 1 ? p.horse : undefined} />
+        </Box>
       ))}
       {pairs.map((p) => (
         <OwnStair key={p.pair} of={p} isNamed={pairs.length > 1} />

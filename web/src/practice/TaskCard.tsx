@@ -3,11 +3,13 @@ import { OctagonAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import type { Assignment } from '../api'
 import { doseSentence } from '../homework'
+import { useSafety } from '../safety'
 import { useMe } from '../session'
 import type { KeptPractice } from '../store'
 import { dayShort } from '../text/format'
 import { Button } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
+import { WarnBox } from '../ui/WarnBox'
 import { WhyBox } from '../ui/WhyBox'
 import { readySound } from './sound'
 
@@ -26,8 +28,11 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
   const { timeZone } = useMe()
   const step = card.steps[card.step]
   const answer = card.lookIns.at(-1)
+  const horse = useSafety().of({ pair: card.pair })
   if (!step) return null
-  const isPaused = card.isPaused || kept.some((k) => k.stopSigns.length > 0)
+  // what this device saw is not told by the server yet
+  const here = kept.some((k) => k.stopSigns.length > 0) ? 'SIGN_OPEN' : null
+  const stop = horse?.isPaused ? 'HORSE_PAUSED' : horse?.isDayOver ? 'DAY_OVER' : (card.stop ?? here)
   return (
     <Card marginBottom="5">
       {isNamed && <Quiet>{card.horse}</Quiet>}
@@ -48,21 +53,10 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
           </Quiet>
         </Box>
       )}
-      {isPaused ? (
-        <Flex
-          gap="3"
-          marginTop="4"
-          padding="3"
-          borderWidth="2px"
-          borderColor="warn"
-          borderRadius="key"
-          background="warnSoft"
-        >
-          <chakra.span color="warn" flexShrink={0}>
-            <OctagonAlert size={24} aria-hidden />
-          </chakra.span>
-          <chakra.p fontWeight="650">{t('practice.paused')}</chakra.p>
-        </Flex>
+      {stop !== null ? (
+        <WarnBox marginTop="4" icon={<OctagonAlert size={24} aria-hidden />}>
+          <chakra.p fontWeight="650">{t(`homeworkStop.rider.${stop}`, { horse: card.horse })}</chakra.p>
+        </WarnBox>
       ) : (
         <>
           <Quiet marginTop="3">{t('practice.before')}</Quiet>

@@ -8,6 +8,7 @@ import { Button } from '../ui/Button'
 import { SIDE } from '../ui/side'
 import { readySound, signal } from './sound'
 import { momentAt, ranMs } from './timer'
+import { WrongKey } from './WrongKey'
 import { useAwake } from '../ui/useAwake'
 
 interface TimerViewProps {
@@ -15,10 +16,11 @@ interface TimerViewProps {
   timer: RunningTimer
   shelf: Shelf
   onOver: (leftS: number, rightS: number, startedMs: number) => void
+  onWrong: () => void
 }
 
 /** Started on the ground, then in the pocket: one rein after the other by sound. Seen from the saddle it is one letter. */
-export function TimerView({ card, timer, shelf, onOver }: TimerViewProps) {
+export function TimerView({ card, timer, shelf, onOver, onWrong }: TimerViewProps) {
   const { t } = useTranslation()
   const [nowMs, setNowMs] = useState(() => Date.now())
   useEffect(() => {
@@ -62,7 +64,12 @@ export function TimerView({ card, timer, shelf, onOver }: TimerViewProps) {
       color={moment.turn ? SIDE[side].on : 'ink'}
       data-turn={moment.index}
     >
-      <chakra.p fontWeight="650">{card.steps[card.step]?.name}</chakra.p>
+      <Flex align="center" gap="3">
+        <chakra.p flex="1" fontWeight="650">
+          {card.steps[card.step]?.name}
+        </chakra.p>
+        <WrongKey onPress={onWrong} />
+      </Flex>
       <Flex direction="column" flex="1" align="center" justify="center" role="timer" aria-live="off">
         {moment.turn && (
           <chakra.span fontFamily="heading" fontWeight="800" fontSize="9rem" lineHeight="1" aria-hidden>

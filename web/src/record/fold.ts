@@ -4,6 +4,8 @@ import type { Payload } from './payload'
 import { tellRide } from './tell'
 import type { Told } from './tell'
 import type { Ride } from './ride'
+import { isHeard, stopSignsOf } from './stopSigns'
+import type { Heard, StopSignSeen } from './stopSigns'
 
 const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
 
@@ -12,8 +14,8 @@ const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
  * sorted log: clock offsets; backwards, what is taken back or amended; forwards, the ride.
  */
 export function fold(entries: readonly Entry[]): Ride {
-  const { told, voided, odd } = folded(entries)
-  return tellRide(told, voided, odd)
+  const read = folded(entries)
+  return tellRide(read.told, signsIn(read), read.voided, read.odd)
 }
 
 /**
@@ -26,7 +28,7 @@ export class GrowingFold {
   of(entries: readonly Entry[]): Ride {
     this.known = grown(this.known, entries) ?? folded(entries)
     const { told, voided, odd } = this.known
-    return tellRide(told, voided, odd)
+    return tellRide(told, signsIn(this.known), voided, odd)
   }
 }
 
@@ -38,8 +40,18 @@ interface Folded {
   offsets: Map<string, number>
   last: Entry | undefined
   told: Told[]
+  /** What was removed by somebody who may not, as it was. */
+  overruled: Heard[]
   voided: string[]
   odd: string[]
+}
+
+/** The stop signs that count: those that stand, and those whose removal does not. */
+function signsIn({ told, overruled, offsets }: Folded): StopSignSeen[] {
+  const standing = told.filter((t) => isHeard(t.payload))
+  if (overruled.length === 0) return stopSignsOf(standing)
+  const order = inOrder(offsets)
+  return stopSignsOf([...standing, ...overruled].sort((a, b) => order(a.entry, b.entry)))
 }
 
 function folded(entries: readonly Entry[]): Folded {
@@ -53,8 +65,12 @@ function folded(entries: readonly Entry[]): Folded {
     last: log.at(-1),
     told: log.flatMap((e): Told[] => {
       const payload = said.payloads.get(e.id)
-      return payload ? [{ entry: e, atMs: correctedMs(e, offsets), payload }] : []
+      const by = said.removers.get(e.id)?.[0] ?? e
+      return payload
+        ? [{ entry: e, by, byMs: correctedMs(by, offsets), atMs: correctedMs(e, offsets), payload }]
+        : []
     }),
+    overruled: overruledIn(log, said, offsets),
     voided: log.filter((e) => said.voided.has(e.id)).map((e) => e.id),
     odd: log.filter((e) => said.odd.has(e.id)).map((e) => e.id),
   }
@@ -73,7 +89,8 @@ function grown(known: Folded, entries: readonly Entry[]): Folded | undefined {
     if (NOT_AMENDABLE.has(entry.kind) || ids.has(entry.id)) return undefined
     if (last && inOrder(offsets)(last, entry) >= 0) return undefined
     const payload = readOnce(entry.kind, entry.v, entry.payload)
-    if (payload) told.push({ entry, atMs: correctedMs(entry, offsets), payload })
+    const atMs = correctedMs(entry, offsets)
+    if (payload) told.push({ entry, by: entry, byMs: atMs, atMs, payload })
     else odd.push(entry.id)
     ids.add(entry.id)
     last = entry
@@ -129,6 +146,8 @@ function byText(a: string, b: string): number {
 
 interface Settled {
   payloads: Map<string, Payload>
+  /** By an entry's id, who took it back, or whose amendment stands in its place. */
+  removers: Map<string, Entry[]>
   voided: Set<string>
   odd: Set<string>
 }
@@ -136,22 +155,29 @@ interface Settled {
 /** Backwards, so that whatever takes an entry back or amends it is settled before the entry itself. */
 function settle(log: Entry[]): Settled {
   const place = new Map(log.map((e, i) => [e.id, i]))
-  const settled: Settled = { payloads: new Map(), voided: new Set(), odd: new Set() }
-  const amendments = new Map<string, { by: string; payload: Record<string, unknown> }[]>()
+  const settled: Settled = {
+    payloads: new Map(),
+    removers: new Map(),
+    voided: new Set(),
+    odd: new Set(),
+  }
+  const amendments = new Map<string, Amendment[]>()
   for (let at = log.length - 1; at >= 0; at--) {
     const e = log[at]
     if (!e || settled.voided.has(e.id)) continue
-    const payload = amended(e, amendments.get(e.id) ?? [], settled.odd) ?? readOnce(e.kind, e.v, e.payload)
+    const payload = amended(e, amendments.get(e.id) ?? [], settled) ?? readOnce(e.kind, e.v, e.payload)
     const target = payload && 'target' in payload ? earlier(log, place, payload.target, at) : undefined
     if (!payload) {
       settled.odd.add(e.id)
     } else if (payload.kind === 'void') {
-      if (target && target.kind !== 'clock') settled.voided.add(target.id)
-      else settled.odd.add(e.id)
+      if (target && target.kind !== 'clock') {
+        settled.voided.add(target.id)
+        settled.removers.set(target.id, [...(settled.removers.get(target.id) ?? []), e])
+      } else settled.odd.add(e.id)
     } else if (payload.kind === 'amend') {
       if (target && !NOT_AMENDABLE.has(target.kind)) {
         const all = amendments.get(target.id) ?? []
-        amendments.set(target.id, [...all, { by: e.id, payload: payload.payload }])
+        amendments.set(target.id, [...all, { by: e, payload: payload.payload }])
       } else settled.odd.add(e.id)
     } else {
       settled.payloads.set(e.id, payload)
@@ -160,22 +186,44 @@ function settle(log: Entry[]): Settled {
   return settled
 }
 
+interface Amendment {
+  by: Entry
+  payload: Record<string, unknown>
+}
+
+/** What said that the work must end, and was removed by another than its author or after the lesson's end. */
+function overruledIn(log: Entry[], said: Settled, offsets: Map<string, number>): Heard[] {
+  return log.flatMap((entry, at) => {
+    const stands = said.payloads.get(entry.id)
+    const by = said.removers.get(entry.id)
+    if (!by || (stands && isHeard(stands))) return []
+    const isInTime = by.some(
+      (r) =>
+        r.author === entry.author &&
+        !log.slice(at, log.indexOf(r)).some((e) => said.payloads.get(e.id)?.kind === 'lesson_ended'),
+    )
+    const payload = isInTime ? undefined : readOnce(entry.kind, entry.v, entry.payload)
+    return payload && isHeard(payload)
+      ? [{ entry, by: entry, byMs: correctedMs(entry, offsets), payload }]
+      : []
+  })
+}
+
 function earlier(log: Entry[], place: Map<string, number>, target: string, at: number): Entry | undefined {
   const there = place.get(target)
   return there !== undefined && there < at ? log[there] : undefined
 }
 
 /** The last amendment that can be read as this entry's kind; those passed over on the way are odd. */
-function amended(
-  e: Entry,
-  amendments: { by: string; payload: Record<string, unknown> }[],
-  odd: Set<string>,
-): Payload | undefined {
+function amended(e: Entry, amendments: Amendment[], { odd, removers }: Settled): Payload | undefined {
   let found: Payload | undefined
   for (const a of amendments) {
     const read = readOnce(e.kind, e.v, a.payload)
-    if (!read) odd.add(a.by)
-    else found ??= read
+    if (!read) odd.add(a.by.id)
+    else if (!found) {
+      found = read
+      removers.set(e.id, [a.by])
+    }
   }
   return found
 }

@@ -9,6 +9,7 @@ import {
   RELEASES,
   SIDES,
   SPEEDS,
+  STOP_SIGNS,
   TAKE_OFFS,
 } from './words'
 import type {
@@ -21,6 +22,7 @@ import type {
   Release,
   Side,
   Speed,
+  StopSign,
   TakeOff,
 } from './words'
 
@@ -33,6 +35,7 @@ export type Mark =
   | { kind: 'held'; segment: string; unit: HoldUnit; amount: number }
   | { kind: 'head'; segment: string; cm: number }
   | { kind: 'choice'; segment: string; choice: Choice; returnS?: number }
+  | { kind: 'stop_sign'; sign: StopSign; side: Side }
   | { kind: 'reward' | 'praise'; segment: string }
   | ({ kind: 'line'; segment: string; ridden: number } & LineDetail)
   | ({ kind: 'conditions' } & Noted)
@@ -85,6 +88,7 @@ export const MARK_KINDS = [
   'effort',
   'watch',
   'watched',
+  'stop_sign',
 ] as const satisfies Mark['kind'][]
 
 /** Degrees Celsius and percent that are believed. */
@@ -146,6 +150,10 @@ export function readMark(kind: string, p: Record<string, unknown>): Mark | undef
         ? { kind, segment: p.segment, choice: p.choice, ...detail }
         : undefined
     }
+    case 'stop_sign':
+      return isOne(STOP_SIGNS, p.sign) && isOne(SIDES, p.side)
+        ? { kind, sign: p.sign, side: p.side }
+        : undefined
     case 'praise':
     case 'reward':
       return isId(p.segment) ? { kind, segment: p.segment } : undefined

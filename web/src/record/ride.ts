@@ -1,6 +1,7 @@
 import type { FirstLook } from './look'
 import type { Mark } from './mark'
 import type { AskDetail, Figure } from './payload'
+import type { StopSignSeen } from './stopSigns'
 import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
 
 /** A stretch with one exercise, gait, place, rein and person in the saddle; while ridden its end is null. */
@@ -78,6 +79,8 @@ export interface Ride {
   rests: Rest[]
   /** Seen or done beside the asks, where what they hang on is known. */
   marks: Marked[]
+  /** What ended the work, in order: also what somebody took back who may not. */
+  stopSigns: StopSignSeen[]
   /** Time in closed segments, by rein. */
   reinMs: Record<Rein, number>
   tallies: Tally[]

@@ -2,6 +2,7 @@ import type { Entry } from './entry'
 import type { Payload } from './payload'
 import { tallyKey } from './ride'
 import { hangsOn } from './mark'
+import type { StopSignSeen } from './stopSigns'
 import type { Exchange, Look, Marked, Note, Rest, Ride, Segment, Tally } from './ride'
 import { RESPONSES, STRENGTHS } from './words'
 import type { Rein } from './words'
@@ -9,12 +10,20 @@ import type { Rein } from './words'
 /** A standing entry, in order. */
 export interface Told {
   entry: Entry
+  /** The amendment that stands in its place, else the entry itself, and when that was written. */
+  by: Entry
+  byMs: number
   atMs: number
   payload: Payload
 }
 
 /** The forward pass of the fold: hears the standing entries in order and tells the ride. */
-export function tellRide(told: readonly Told[], voided: string[], odd: string[]): Ride {
+export function tellRide(
+  told: readonly Told[],
+  stopSigns: StopSignSeen[],
+  voided: string[],
+  odd: string[],
+): Ride {
   let startedAtMs: number | null = null
   let endedAtMs: number | null = null
   const segments: Segment[] = []
@@ -85,6 +94,7 @@ export function tellRide(told: readonly Told[], voided: string[], odd: string[])
     looks,
     rests,
     marks: marks.filter(isPlaced),
+    stopSigns,
     reinMs: reinMs(segments),
     tallies: tallies(placed, byId),
     loose: [...exchanges.filter((x) => !known.has(x.id)), ...marks.filter((m) => !isPlaced(m))].map(

@@ -24,6 +24,26 @@ export const RAILS = ['CLEAR', 'TOUCHED', 'DOWN'] as const
 export const LEAD_CHANGES = ['CLEAN', 'LATE', 'SIMPLE', 'NONE'] as const
 export const SPEEDS = ['KEPT', 'GREW'] as const
 
+/** What ends the work at once. The order is the server's. */
+export const STOP_SIGNS = [
+  'SORE_SPOT',
+  'UNLEVEL',
+  'REFUSES_ONE_SIDE',
+  'SWEAT_WITHOUT_WORK',
+  'FRIGHT',
+  'RIDER_HURTS',
+  'PAIN_SIGNS',
+  'FLINCHES',
+  'SWELLING',
+  'BLOOD',
+  'BUCKS',
+  'REARS',
+  'BOLTS',
+  'KICKS_AT_LEG',
+  'FALL',
+  'HEAD_KNOCK',
+] as const
+
 /** A side of the body, never a direction of travel. */
 export const SIDES = ['LEFT', 'RIGHT', 'NONE'] as const
 export const RELEASES = ['PROMPT', 'LATE', 'MISSED'] as const
@@ -37,6 +57,7 @@ export type Rein = (typeof REINS)[number]
 export type Gait = (typeof GAITS)[number]
 export type Place = (typeof PLACES)[number]
 export type Mounted = (typeof MOUNTED)[number]
+export type StopSign = (typeof STOP_SIGNS)[number]
 export type Side = (typeof SIDES)[number]
 export type Release = (typeof RELEASES)[number]
 export type Felt = (typeof FELT)[number]

@@ -1,10 +1,11 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import type { TFunction } from 'i18next'
 import { CloudSun } from 'lucide-react'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { FOOTINGS, HUMIDITY_PCT, TEMPERATURE_C } from '../record'
-import type { Marked } from '../record'
+import type { Marked, Noted } from '../record'
+import { notedIn } from './HeatLine'
 import { Button, Input } from '../ui/Button'
 
 interface ConditionsProps {
@@ -15,10 +16,13 @@ interface ConditionsProps {
 /** Ground and weather, once at the start; all of it may be left out. */
 export function Conditions({ marks, onSay }: ConditionsProps) {
   const { t } = useTranslation()
-  const said = marks.filter((m) => m.said.kind === 'conditions').at(-1)?.said
-  const now = said?.kind === 'conditions' ? said : undefined
-  const say = (change: object) => {
-    const { footing, temperatureC, humidityPct } = { footing: undefined, ...now, ...change } as Noted
+  const noted = notedIn(marks)
+  const now = Object.keys(noted).length > 0 ? noted : undefined
+  // what was said a moment ago may not be in the log yet: it is said again with what follows
+  const said = useRef<Noted>({})
+  const say = (change: Noted) => {
+    said.current = { ...said.current, ...change }
+    const { footing, temperatureC, humidityPct } = { ...noted, ...said.current }
     onSay({ footing, temperatureC, humidityPct })
   }
   return (
@@ -90,12 +94,6 @@ function inWords(t: TFunction, { footing, temperatureC, humidityPct }: Noted): s
   ]
     .filter(Boolean)
     .join(', ')
-}
-
-interface Noted {
-  footing?: string
-  temperatureC?: number
-  humidityPct?: number
 }
 
 interface MeasuredProps {

@@ -15,12 +15,14 @@ import type { Recorder } from './useRide'
 /** What stands over the controls for a moment. */
 export type Open =
   | { what: 'seen' | 'figure' | 'touches' }
+  /** The red key: what is wrong. It covers everything, and is drawn by whoever opened it. */
+  | { what: 'wrong' }
   /** More of an ask that is written already. */
   | { what: 'ask'; id: string; segment: string; ask: Ask }
   | { what: 'segment'; id: string }
 
 interface OverProps {
-  open: Open
+  open: Exclude<Open, { what: 'wrong' }>
   kept: KeptPacket
   recorder: Recorder
   segment: Segment

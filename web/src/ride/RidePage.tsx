@@ -2,12 +2,15 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { Unreachable } from '../api'
+import { endsWork, useSafety } from '../safety'
 import { LinkButton } from '../ui/Button'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { Riding } from './Riding'
 import { StartOrEnd } from './StartOrEnd'
 import { usePacket } from './usePacket'
+import { Stopped } from './Stopped'
+import { useHeard } from './useHeard'
 import { useRide } from './useRide'
 
 /** The moment: in the sand, gloves, one hand, eyes on the horse. Works with no network from start to end. */
@@ -16,6 +19,8 @@ export default function RidePage() {
   const { t } = useTranslation()
   const recorder = useRide(id)
   const packet = usePacket(id)
+  const safety = useSafety()
+  useHeard(recorder, packet.data)
   if (packet.isError) {
     return (
       <Flex direction="column" gap="4" padding="6" maxWidth="40rem" marginX="auto">
@@ -31,11 +36,16 @@ export default function RidePage() {
     )
   }
   if (!recorder || packet.isPending) return <Wait />
+  const { lesson } = packet.data.packet
+  const sign = recorder.ride.stopSigns.filter((s) => endsWork(s.sign)).at(-1)
+  const now = safety.of({ horse: lesson.horseId, pair: lesson.pair })
+  const isStopped = sign !== undefined || now?.isPaused === true || now?.isDayOver === true
   const segment = recorder.ride.segments.at(-1)
   const isRiding = recorder.ride.startedAtMs !== null && recorder.ride.endedAtMs === null && segment
+  if (isRiding && isStopped) return <Stopped kept={packet.data} recorder={recorder} sign={sign} />
   return isRiding ? (
     <Riding kept={packet.data} recorder={recorder} segment={segment} />
   ) : (
-    <StartOrEnd kept={packet.data} recorder={recorder} />
+    <StartOrEnd kept={packet.data} recorder={recorder} isStopped={isStopped} />
   )
 }

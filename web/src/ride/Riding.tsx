@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
 import { clockOffsets, tallyKey } from '../record'
 import type { Response, Segment, Strength } from '../record'
+import { WrongSheet } from '../safety'
 import type { Seen } from '../see'
 import type { KeptPacket } from '../store'
 import { ACROSS } from '../theme'
@@ -62,7 +63,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const { change, current } = useSegment(kept.packet, segment, isResting, (said) =>
     tell(said.kind, said.payload),
   )
-  const nudge = useNudge(ride, segment, offsetMs, planned.nudges)
+  const nudge = useNudge(ride, segment, offsetMs, planned)
   const seen = ride.looks.at(-1)?.seen
   const turns = useMemo(() => turnsOf(planned.plan, limitsOf(seen)), [planned.plan, seen])
   const hang = async (kind: string, payload: object) => tell(kind, { segment: await current(), ...payload })
@@ -100,6 +101,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const onPraise = useSteady(() => quietly(hang('praise', {})))
   const onCorrection = useSteady((made: boolean) => quietly(hang('correction', { made })))
   const onPutBack = useSteady(() => undone && quietly(tell('void', { target: undone.by })))
+  const onWrong = useCallback(() => setOpen({ what: 'wrong' }), [])
   const onEnd = useSteady(() => quietly(tell('lesson_ended', {})))
   useKeys(touched, {
     onTouch,
@@ -111,13 +113,14 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
     onFigure: () => toggle('figure'),
     onPraise,
     onCorrected: () => onCorrection(true),
+    onWrong,
     isElsewhere: open !== undefined,
   })
   const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
   const exerciseName = useCallback((exercise: string) => names.get(exercise) ?? exercise, [names])
   const says = { nudge, rules: planned.nudges, restFromMs: isResting ? rest.atMs : null, offsetMs }
   const [pad, keys] = isLeftHand ? ['2', '1'] : ['1', '2']
-  const isCovered = open !== undefined
+  const isCovered = open !== undefined && open.what !== 'wrong'
   // not drawn where there is no room for it, not only hidden
   const [isWide = false] = useMediaQuery(['(min-width: 62rem)'], { ssr: false })
 
@@ -138,10 +141,20 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           startedAtMs={ride.startedAtMs}
           hereFromMs={isResting ? null : segment.atMs}
           onEnd={onEnd}
+          onWrong={onWrong}
           {...says}
         />
       </Box>
-      {open && (
+      {open?.what === 'wrong' && (
+        <WrongSheet
+          onClose={() => setOpen(undefined)}
+          onChoose={(sign) => {
+            setOpen(undefined)
+            quietly(tell('stop_sign', { sign, side: 'NONE' }))
+          }}
+        />
+      )}
+      {open && open.what !== 'wrong' && (
         <Box
           gridColumn={{ lg: keys }}
           gridRow={{ base: '2 / 5', lg: '2 / 6' }}

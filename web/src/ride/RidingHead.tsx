@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { OctagonAlert } from 'lucide-react'
 import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { KeptPacket, Outbox } from '../store'
@@ -16,11 +17,12 @@ interface RidingHeadProps extends SaysProps {
   startedAtMs: number | null
   hereFromMs: number | null
   onEnd: () => void
+  onWrong: () => void
 }
 
 /** Who rides, how sending stands, how long it has been. On a phone what is to be said stands where the names are. */
 export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
-  const { lesson, outbox, isLost, startedAtMs, hereFromMs, onEnd, ...says } = props
+  const { lesson, outbox, isLost, startedAtMs, hereFromMs, onEnd, onWrong, ...says } = props
   const { t } = useTranslation()
   const isLeftHand = useHand()[0] === 'left'
   // a touch that was not kept is worth more than a nudge
@@ -44,6 +46,23 @@ export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
         </Box>
       )}
       <LessonTime fromMs={startedAtMs} hereFromMs={hereFromMs} offsetMs={says.offsetMs} />
+      <Button
+        aria-label={t('wrong.title')}
+        title={t('wrong.title')}
+        paddingX={{ base: '1.5', lg: '3' }}
+        gap={{ base: '0', lg: '2' }}
+        flexDirection={{ base: 'column', lg: 'row' }}
+        background="warn"
+        borderColor="warn"
+        color="card"
+        onClick={onWrong}
+      >
+        <OctagonAlert size={22} aria-hidden />
+        <chakra.span display={{ base: 'none', lg: 'inline' }}>{t('wrong.title')}</chakra.span>
+        <chakra.span display={{ lg: 'none' }} fontSize="sm" lineHeight="1">
+          {t('wrong.short')}
+        </chakra.span>
+      </Button>
       <Button onClick={onEnd}>{t('ride.end')}</Button>
     </Flex>
   )

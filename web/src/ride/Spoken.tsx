@@ -52,6 +52,8 @@ function markInWords(t: TFunction, said: Mark): string {
     case 'fault':
     case 'sign':
       return seenInWords(t, said)
+    case 'stop_sign':
+      return t(`stopSign.${said.sign}`) + (said.side === 'NONE' ? '' : `, ${t(`side.${said.side}`)}`)
     case 'correction':
       return t(said.made ? 'see.made' : 'see.letPass')
     case 'release':

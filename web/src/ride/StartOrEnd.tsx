@@ -4,24 +4,34 @@ import { useTranslation } from 'react-i18next'
 import type { Plan } from '../api'
 import { limitsOf } from '../look'
 import type { Limit } from '../look'
+import { HorseLine, SAID_BY_LINE } from '../safety'
 import type { KeptPacket } from '../store'
 import { Button, LinkButton } from '../ui/Button'
 import { asAsked, asRidden, firstRidden } from './choose'
 import { Conditions } from './Conditions'
+import { HeatLine } from './HeatLine'
 import { HowHard } from './HowHard'
 import { riddenIn, turnsOf } from './planned'
 import { OutboxLine } from './OutboxLine'
 import type { Recorder } from './useRide'
 
 /** Before the first stride and after the last: cautions first, then one big button. */
-export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
+interface StartOrEndProps {
+  kept: KeptPacket
+  recorder: Recorder
+  /** A stop sign of this lesson, or a pause of the horse: nothing is begun. */
+  isStopped: boolean
+}
+
+export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: StartOrEndProps) {
   const { t } = useTranslation()
   const { lesson } = kept.packet
-  const { plan } = kept.packet.plan
+  const { plan, heat } = kept.packet.plan
   const { ride, say } = recorder
   // the look on this device may be newer than the plan: what it forbids holds at once
   const limits = limitsOf(ride.looks.at(-1)?.seen)
-  const isStopped = plan.focus.includes('HELP_FIRST') || limits.includes('NOTHING_RIDDEN')
+  // a plan fetched before may still say so after a clearance; the look and the pause say it by themselves
+  const isStopped = isStoppedBySign || limits.includes('NOTHING_RIDDEN')
   const isEnded = ride.endedAtMs !== null
   const begin = async () => {
     // what is recorded must not be cleared when room gets short
@@ -47,13 +57,17 @@ export function StartOrEnd({ kept, recorder }: { kept: KeptPacket; recorder: Rec
           {t('pair.and')} {lesson.rider}
         </chakra.span>
       </chakra.h1>
+      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
       {isEnded ? (
         <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p>
       ) : (
         <>
           <Cautions plan={plan} limits={limits} />
           {!isStopped && (
-            <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />
+            <>
+              <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />
+              <HeatLine marks={ride.marks} rules={heat} />
+            </>
           )}
         </>
       )}
@@ -102,7 +116,7 @@ function Cautions({ plan, limits }: { plan: Plan; limits: Limit[] }) {
   const said = new Set<string>(limits)
   const notes: Pick<Plan['notes'][number], 'code' | 'values'>[] = [
     ...limits.map((code) => ({ code, values: {} })),
-    ...plan.notes.filter((n) => n.grave && !said.has(n.code)),
+    ...plan.notes.filter((n) => n.grave && !said.has(n.code) && !SAID_BY_LINE.has(n.code)),
   ]
   return (
     <>

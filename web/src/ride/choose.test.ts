@@ -17,6 +17,7 @@ function step(exercise: string, gait: Step['gait'], place: Step['place'], state:
     state,
     left: side,
     right: side,
+    awaits: [],
     missing: [],
   }
 }

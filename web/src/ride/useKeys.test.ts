@@ -24,6 +24,7 @@ function listen(isElsewhere = false) {
       onFigure: say('figure'),
       onPraise: say('praise'),
       onCorrected: say('corrected'),
+      onWrong: say('wrong'),
       isElsewhere,
     }),
   )

@@ -16,6 +16,8 @@ interface Keys {
   onFigure: () => void
   onPraise: () => void
   onCorrected: () => void
+  /** Something is wrong. */
+  onWrong: () => void
   /** A sheet is open and has the keys. */
   isElsewhere: boolean
 }
@@ -51,6 +53,7 @@ export function useKeys(touched: Touched, keys: Keys): void {
       else if (key === 'f') now.onFigure()
       else if (key === 'p') now.onPraise()
       else if (key === 'c') now.onCorrected()
+      else if (key === 'x') now.onWrong()
     }
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)

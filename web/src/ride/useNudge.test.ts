@@ -21,6 +21,7 @@ const ride = (segments: Segment[], rests: Rest[] = []): Ride => ({
   looks: [],
   rests,
   marks: [],
+  stopSigns: [],
   reinMs: { LEFT: 0, RIGHT: 0, NONE: 0 },
   tallies: [],
   loose: [],

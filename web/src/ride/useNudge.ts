@@ -1,7 +1,12 @@
 import { useEffect, useState } from 'react'
 import { nudgeAt } from '../nudge'
-import type { Nudge, NudgeRules } from '../nudge'
+import type { Packet } from '../api'
+import type { Nudge } from '../nudge'
 import type { Ride, Segment } from '../record'
+import { heatOf } from './HeatLine'
+import { isTired, sinceStepBack } from './stuck'
+
+type PlanForRide = Pick<Packet['plan'], 'nudges' | 'heat' | 'plan'>
 
 interface Shown {
   nudge: Nudge | null
@@ -13,10 +18,14 @@ interface Shown {
  * The nudge that stands now, looked for every second and at each touch, with a tick in the hand when one comes up. Only
  * touches at the focus rung count for it. Its user is drawn anew only when it changes.
  */
-export function useNudge(ride: Ride, segment: Segment, offsetMs: number, rules: NudgeRules): Nudge | null {
+export function useNudge(ride: Ride, segment: Segment, offsetMs: number, planned: PlanForRide): Nudge | null {
+  const { nudges: rules, heat: heatRules, plan } = planned
   const [shown, setShown] = useState<Shown>({ nudge: null, sinceMs: null, wasGoodStopSaid: false })
   useEffect(() => {
     const asks = asksOn(ride, segment)
+    const tired = isTired(ride)
+    const heat = heatOf(ride.marks, heatRules)
+    const back = sinceStepBack(ride, plan)
     const look = () => {
       const nowMs = Date.now() + offsetMs
       setShown((before) => {
@@ -26,6 +35,9 @@ export function useNudge(ride: Ride, segment: Segment, offsetMs: number, rules: 
             spellMs: spellMs(ride, nowMs),
             workMs: workMs(ride, nowMs),
             asks,
+            isTired: tired,
+            heat,
+            ...back,
             shown: before.nudge,
             sinceNudgeMs: before.sinceMs === null ? null : nowMs - before.sinceMs,
             wasGoodStopSaid: before.wasGoodStopSaid,
@@ -43,7 +55,7 @@ export function useNudge(ride: Ride, segment: Segment, offsetMs: number, rules: 
     look()
     const timer = setInterval(look, 1000)
     return () => clearInterval(timer)
-  }, [ride, segment, offsetMs, rules])
+  }, [ride, segment, offsetMs, rules, heatRules, plan])
   useEffect(() => {
     if (shown.nudge && 'vibrate' in navigator) navigator.vibrate(60)
   }, [shown.nudge])

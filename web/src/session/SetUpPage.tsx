@@ -108,6 +108,8 @@ function requestOf(typed: Typed): SetupRequest {
       description: null,
       heightCm: heightCm === '' ? null : Number(heightCm),
       goal: goal === '' ? null : goal,
+      riderId: null,
+      horseId: null,
     },
   }
 }

@@ -1,8 +1,9 @@
 import Dexie from 'dexie'
 import type { EntityTable } from 'dexie'
 import { v7 } from 'uuid'
-import type { Cards, Me, NewPractice, Packet } from '../api'
-import type { Entry } from '../record'
+import type { Cards, Me, NewPractice, NewStopSign, Packet, SafetyView } from '../api'
+import type { Entry, StopSign } from '../record'
+import { completeForPauses } from './upgrade'
 
 /** Where an entry stands on its way to the server. */
 export type Passage = 'waiting' | 'stored' | 'odd' | 'refused'
@@ -26,6 +27,32 @@ export interface KeptPacket {
 
 /** A report on its way to the server. */
 export interface KeptPractice extends NewPractice {
+  passage: Passage
+  code?: string
+}
+
+/** What stood in the way of riding, as it came last. */
+export interface KeptSafety {
+  name: 'safety'
+  safety: SafetyView
+}
+
+/** A stop sign seen in a lesson on this device, until the server has told how its horse stands since. */
+export interface HeardSign {
+  /** Of the entry that says it. */
+  id: string
+  lesson: string
+  pair: string
+  horse: string
+  name: string
+  sign: StopSign
+  atMs: number
+}
+
+/** A stop sign a rider saw, on its way to the server. */
+export interface KeptSign extends NewStopSign {
+  horse: string
+  name: string
   passage: Passage
   code?: string
 }
@@ -63,6 +90,9 @@ export type Shelf = Dexie & {
   practices: EntityTable<KeptPractice, 'id'>
   cards: EntityTable<KeptCards, 'name'>
   timers: EntityTable<RunningTimer, 'assignment'>
+  safety: EntityTable<KeptSafety, 'name'>
+  heard: EntityTable<HeardSign, 'id'>
+  signs: EntityTable<KeptSign, 'id'>
 }
 
 const shelves = new Map<string, Shelf>()
@@ -106,6 +136,11 @@ export function shelfOf(person: string): Shelf {
           kept.packet.seenBefore ??= []
         }),
     )
+  // horses can be paused
+  shelf
+    .version(6)
+    .stores({ safety: 'name', heard: 'id, lesson', signs: 'id, passage' })
+    .upgrade(completeForPauses)
   shelves.set(person, shelf)
   return shelf
 }

@@ -15,7 +15,7 @@ export interface StoredLesson {
 export interface Stored {
   lessons: StoredLesson[]
   practices: number
-  /** Entries and reports that the server has not answered for. */
+  /** Entries, reports and stop signs that the server has not answered for. */
   unsent: number
 }
 
@@ -47,21 +47,23 @@ export async function storedOn(shelf: Shelf): Promise<Stored> {
 /** How much waits for the server, or was refused by it. */
 export async function unsentOn(shelf: Shelf): Promise<number> {
   const open = ['waiting', 'refused']
-  const [entries, practices] = await Promise.all([
+  const [entries, practices, signs] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).count(),
     shelf.practices.where('passage').anyOf(open).count(),
+    shelf.signs.where('passage').anyOf(open).count(),
   ])
-  return entries + practices
+  return entries + practices + signs
 }
 
 /** What was not sent, as a file holds it. */
 export async function unsentFile(shelf: Shelf): Promise<string> {
   const open = ['waiting', 'refused']
-  const [entries, practices] = await Promise.all([
+  const [entries, practices, signs] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).toArray(),
     shelf.practices.where('passage').anyOf(open).toArray(),
+    shelf.signs.where('passage').anyOf(open).toArray(),
   ])
-  return JSON.stringify({ entries, practices }, null, 1)
+  return JSON.stringify({ entries, practices, signs }, null, 1)
 }
 
 /** Forgets the entries of a lesson that the server has, and its packet; what is not sent stays. */

@@ -5,6 +5,11 @@ export function timeOfDay(iso: string, timeZone: string): string {
   )
 }
 
+/** When and on what day, 14:05 on 24 Nov. */
+export function timeAndDay(iso: string, timeZone: string): string {
+  return `${timeOfDay(iso, timeZone)}, ${dayShort(iso, timeZone)}`
+}
+
 export function dayShort(iso: string, timeZone: string): string {
   return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone }).format(new Date(iso))
 }

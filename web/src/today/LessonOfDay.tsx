@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import type { Me, Step, TodaysLesson } from '../api'
+import { StandsMark, useSafety } from '../safety'
 import { timeOfDay } from '../text/format'
 import { LinkButton } from '../ui/Button'
 import { SideLetter } from '../ui/side'
@@ -16,6 +17,7 @@ interface LessonOfDayProps {
 export function LessonOfDay({ of, timeZone, actions }: LessonOfDayProps) {
   const { lesson, inWork } = of
   const { t } = useTranslation()
+  const now = useSafety().of({ horse: lesson.horseId, pair: lesson.pair })
   return (
     <Grid
       as="li"
@@ -52,6 +54,7 @@ export function LessonOfDay({ of, timeZone, actions }: LessonOfDayProps) {
               {lesson.horse} <chakra.span fontWeight="400">{t('pair.and')}</chakra.span> {lesson.rider}
             </Link>
           </chakra.span>
+          {now && <StandsMark now={now} />}
         </chakra.h2>
         {inWork.length > 0 && (
           <Flex wrap="wrap" columnGap="5" rowGap="1" marginTop="1.5">
@@ -62,7 +65,7 @@ export function LessonOfDay({ of, timeZone, actions }: LessonOfDayProps) {
         )}
       </Box>
       <Flex gap="2" align="center" justify={{ md: 'flex-end' }}>
-        <NextThing of={of} actions={actions} />
+        <NextThing of={of} actions={actions} isStopped={now?.isPaused === true || now?.isDayOver === true} />
       </Flex>
     </Grid>
   )
@@ -88,8 +91,15 @@ function Rung({ step }: { step: Step }) {
   )
 }
 
+interface NextThingProps {
+  of: TodaysLesson
+  actions: Me['actions']
+  /** The horse is not ridden: what was found can still be looked at. */
+  isStopped: boolean
+}
+
 /** The next bead of the lesson's thread, and riding, which is always one touch away. */
-function NextThing({ of, actions }: { of: TodaysLesson; actions: Me['actions'] }) {
+function NextThing({ of, actions, isStopped }: NextThingProps) {
   const { lesson, isLooked, isPlanned } = of
   const { t } = useTranslation()
   if (lesson.endedAt) {
@@ -112,6 +122,7 @@ function NextThing({ of, actions }: { of: TodaysLesson; actions: Me['actions'] }
       </LinkButton>
     )
   }
+  if (isStopped) return <LinkButton to={`/lessons/${lesson.id}/look`}>{t('today.look')}</LinkButton>
   const next = isLooked ? (isPlanned ? 'ride' : 'plan') : 'look'
   return (
     <>

@@ -4,6 +4,7 @@ import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
 import { answerOf, api, Unreachable } from '../api'
 import { Inbox } from '../homework'
+import { Paused } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
 import { dayLong } from '../text/format'
@@ -46,6 +47,7 @@ export default function TodayPage() {
         </chakra.h1>
         <chakra.p color="quiet">{t('today.count', { count: lessons.length })}</chakra.p>
       </Flex>
+      <Paused />
       {me.actions.includes('SEE_HOMEWORK') && <Inbox />}
       {lessons.length === 0 && (
         <Box marginBottom="8">

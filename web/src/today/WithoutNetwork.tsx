@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useTranslation } from 'react-i18next'
 import { RideNow } from '../ride'
+import { Paused } from '../safety'
 import { useMe } from '../session'
 import { ridableOn, shelfOf } from '../store'
 import type { KeptPacket } from '../store'
@@ -27,6 +28,7 @@ export function WithoutNetwork({ onAgain }: { onAgain: () => void }) {
         </chakra.p>
         <Button onClick={onAgain}>{t('problem.again')}</Button>
       </Box>
+      <Paused />
       {here.lessons.length > 0 && (
         <chakra.ol listStyleType="none">
           {here.lessons.map((kept) => (

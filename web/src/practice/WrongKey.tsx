@@ -1,0 +1,30 @@
+import { OctagonAlert } from 'lucide-react'
+import { useTranslation } from 'react-i18next'
+import { Button } from '../ui/Button'
+
+interface WrongKeyProps {
+  onPress: () => void
+  isWide?: boolean
+  /** Named where a rider has more than one. */
+  horse?: string | undefined
+}
+
+/** The red key: always in reach. */
+export function WrongKey({ onPress, isWide = false, horse }: WrongKeyProps) {
+  const { t } = useTranslation()
+  return (
+    <Button
+      width={isWide ? 'full' : undefined}
+      minHeight={isWide ? '64px' : 'touch'}
+      fontSize={isWide ? 'xl' : 'md'}
+      background="warn"
+      borderColor={isWide ? 'warn' : 'card'}
+      color="card"
+      onClick={onPress}
+    >
+      <OctagonAlert size={24} aria-hidden />
+      {t('wrong.title')}
+      {horse && ` · ${horse}`}
+    </Button>
+  )
+}

@@ -1,0 +1,77 @@
+import { useLiveQuery } from 'dexie-react-hooks'
+import { useEffect, useState } from 'react'
+import { v7 } from 'uuid'
+import { answerOf, api } from '../api'
+import type { OwnPair } from '../api'
+import type { StopSign } from '../record'
+import { useSafetyAgain } from '../safety'
+import { useMe } from '../session'
+import { useOutbox, waitingSigns } from '../store'
+import type { KeptSign, Shelf } from '../store'
+
+export interface Wrong {
+  /** Of which pair it is being said. */
+  asked: OwnPair | undefined
+  /** What was said, while what to do now is shown. */
+  stopped: KeptSign | undefined
+  ask: (pair: OwnPair) => void
+  say: (pair: OwnPair, sign: StopSign, offsetMs: number) => Promise<void>
+  takeBack: () => Promise<void>
+  close: () => void
+}
+
+/** Something is wrong at the rider's own yard: kept here first, so that the horse is paused at once; then sent. */
+export function useWrong(shelf: Shelf): Wrong {
+  const { person } = useMe()
+  const outbox = useOutbox(() => waitingSigns(shelf))
+  const again = useSafetyAgain()
+  const [asked, ask] = useState<OwnPair>()
+  const [stopped, setStopped] = useState<KeptSign>()
+  const stored = useLiveQuery(() => shelf.signs.where({ passage: 'stored' }).count(), [shelf]) ?? 0
+  useEffect(() => {
+    if (stored > 0) again()
+    // asked when one more was stored; what the answer holds is forgotten here
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [stored])
+  return {
+    asked,
+    stopped,
+    ask,
+    say: async (pair, sign, offsetMs) => {
+      const kept: KeptSign = {
+        id: v7(),
+        pair: pair.pair,
+        horse: pair.horseId,
+        name: pair.horse,
+        author: person,
+        at: new Date(Date.now() + offsetMs).toISOString(),
+        sign,
+        side: 'NONE',
+        passage: 'waiting',
+      }
+      await shelf.transaction('rw', shelf.signs, shelf.timers, async () => {
+        await shelf.signs.add(kept)
+        await shelf.timers.clear()
+      })
+      ask(undefined)
+      setStopped(kept)
+      void outbox.send()
+    },
+    takeBack: async () => {
+      if (!stopped) return
+      const kept = await shelf.signs.get(stopped.id)
+      if (kept?.passage !== 'waiting') {
+        await answerOf(
+          api.POST('/api/v1/stop-signs/{id}/take-back', { params: { path: { id: stopped.id } } }),
+        )
+      }
+      await shelf.signs.delete(stopped.id)
+      again()
+      setStopped(undefined)
+    },
+    close: () => {
+      ask(undefined)
+      setStopped(undefined)
+    },
+  }
+}

@@ -1,0 +1,68 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useLiveQuery } from 'dexie-react-hooks'
+import { useMemo } from 'react'
+import { useNews } from '../live'
+import { useMe } from '../session'
+import { safetyOf, shelfOf } from '../store'
+import type { Shelf } from '../store'
+import { dayShort } from '../text/format'
+import { horsesNow, isMeant } from './now'
+import type { HereSign } from './now'
+import { SafetyContext } from './useSafety'
+
+const KEY = 'safety'
+/** Riders have no stream of news: they ask again. */
+const AGAIN_MS = 60_000
+
+/** What stands in the way of riding, as the server and this device know it; without a network, as it was kept. Once a page. */
+export function SafetyProvider({ children }: { children: React.ReactNode }) {
+  const { person, timeZone } = useMe()
+  const shelf = shelfOf(person)
+  const client = useQueryClient()
+  const { data } = useQuery({
+    queryKey: [KEY, person],
+    queryFn: () => safetyOf(shelf),
+    networkMode: 'always',
+    retry: false,
+    refetchInterval: AGAIN_MS,
+    refetchOnReconnect: 'always',
+    refetchOnWindowFocus: 'always',
+  })
+  // before the first answer, what was kept: a pause must not wait for a slow network
+  const kept = useLiveQuery(() => shelf.safety.get('safety'), [shelf])
+  const here = useLiveQuery(() => hereOn(shelf), [shelf])
+  useNews(() => void client.invalidateQueries({ queryKey: [KEY] }))
+  const safety = useMemo(() => {
+    const view = data ?? kept?.safety ?? { horses: [], contacts: [], serverMs: 0 }
+    const today = dayShort(new Date().toISOString(), timeZone)
+    const isToday = (atMs: number) => dayShort(new Date(atMs).toISOString(), timeZone) === today
+    const horses = horsesNow(view, here ?? [], isToday)
+    return {
+      horses,
+      contacts: view.contacts,
+      of: (which: Parameters<typeof isMeant>[1]) => horses.find((h) => isMeant(h, which)),
+    }
+  }, [data, kept, here, timeZone])
+  return <SafetyContext value={safety}>{children}</SafetyContext>
+}
+
+async function hereOn(shelf: Shelf): Promise<HereSign[]> {
+  const [heard, signs, practices, cards] = await Promise.all([
+    shelf.heard.toArray(),
+    shelf.signs.where('passage').anyOf(['waiting', 'stored']).toArray(),
+    shelf.practices.where({ passage: 'waiting' }).toArray(),
+    shelf.cards.get('cards'),
+  ])
+  const pairOf = (assignment: string) =>
+    cards?.cards.pairs.find((p) => p.cards.some((c) => c.id === assignment))
+  return [
+    ...heard,
+    ...signs.map((s) => ({ ...s, atMs: Date.parse(s.at) })),
+    ...practices.flatMap(({ id, assignment, stopSigns, startedAt }) => {
+      const of = pairOf(assignment)
+      if (!of) return []
+      const { pair, horseId: horse, horse: name } = of
+      return stopSigns.map((sign) => ({ id, pair, horse, name, sign, atMs: Date.parse(startedAt) }))
+    }),
+  ]
+}

@@ -1,0 +1,27 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { createContext, useContext } from 'react'
+import type { Contact } from '../api'
+import type { HorseNow, OfHorse } from './now'
+
+interface Safety {
+  horses: HorseNow[]
+  contacts: Contact[]
+  /** Undefined for a horse that is simply ridden. */
+  of: (which: OfHorse) => HorseNow | undefined
+}
+
+export const SafetyContext = createContext<Safety | null>(null)
+
+/** How the horses stand, and whom to call. */
+export function useSafety(): Safety {
+  const safety = useContext(SafetyContext)
+  if (!safety)
+    throw new Error('useSafety needs a SafetyProvider above it: this screen stands outside the sign-in.')
+  return safety
+}
+
+/** Asks anew how the horses stand. */
+export function useSafetyAgain(): () => void {
+  const client = useQueryClient()
+  return () => void client.invalidateQueries({ queryKey: ['safety'] })
+}

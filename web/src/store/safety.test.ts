@@ -1,0 +1,115 @@
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { v7 } from 'uuid'
+import type { SafetyView } from '../api'
+import { fold } from '../record'
+import { append } from './append'
+import { shelfOf } from './device'
+import type { KeptPacket, KeptSign, Shelf } from './device'
+import { Outbox } from './outbox'
+import { hear, safetyOf } from './safety'
+import { unsentOn } from './stored'
+import { waitingSigns } from './waitingSigns'
+
+let person: string
+let shelf: Shelf
+let lesson: string
+const told: SafetyView = { horses: [], contacts: [], serverMs: 1 }
+
+beforeEach(() => {
+  person = v7()
+  lesson = v7()
+  shelf = shelfOf(person)
+})
+afterEach(() => vi.restoreAllMocks())
+
+const packet = () =>
+  ({
+    lesson,
+    packet: { lesson: { pair: 'noor', horseId: 'vesper', horse: 'Vesper' } },
+  }) as unknown as KeptPacket
+
+function server(answer: () => Response | Promise<Response>) {
+  return vi.spyOn(globalThis, 'fetch').mockImplementation(() => Promise.resolve(answer()))
+}
+const noNetwork = () => server(() => Promise.reject(new TypeError('network')))
+
+async function heardOf() {
+  await hear(shelf, packet(), fold(await shelf.entries.where({ lesson }).toArray()).stopSigns)
+  return (await shelf.heard.toArray()).map((h) => h.sign)
+}
+
+function sign(): KeptSign {
+  return {
+    id: v7(),
+    pair: 'noor',
+    horse: 'vesper',
+    name: 'Vesper',
+    author: person,
+    at: new Date().toISOString(),
+    sign: 'BLOOD',
+    side: 'NONE',
+    passage: 'waiting',
+  }
+}
+
+test('what a lesson here saw is kept until it is taken back', async () => {
+  const said = await append(shelf, lesson, person, {
+    kind: 'stop_sign',
+    payload: { sign: 'FLINCHES', side: 'NONE' },
+  })
+  expect(await heardOf()).toEqual(['FLINCHES'])
+  await append(shelf, lesson, person, { kind: 'void', payload: { target: said.id } })
+  expect(await heardOf()).toEqual([])
+})
+
+test('it is told by the server once it was sent before the server was asked', async () => {
+  const said = await append(shelf, lesson, person, {
+    kind: 'first_look',
+    payload: { soundness: 'UNLEVEL' },
+  })
+  expect(await heardOf()).toEqual(['UNLEVEL'])
+  server(() => Response.json(told))
+  await safetyOf(shelf)
+  expect(await shelf.heard.count(), 'not sent yet').toBe(1)
+  await shelf.entries.update(said.id, { passage: 'stored' })
+  await safetyOf(shelf)
+  expect(await shelf.heard.count()).toBe(0)
+  expect(await heardOf(), 'and not heard again').toEqual([])
+})
+
+test('without a network what was kept is told, and nothing is forgotten', async () => {
+  const paused = { ...told, horses: [{ horse: 'vesper' }] } as unknown as SafetyView
+  server(() => Response.json(paused))
+  await safetyOf(shelf)
+  vi.restoreAllMocks()
+  noNetwork()
+  await shelf.signs.add({ ...sign(), passage: 'stored' })
+  expect(await safetyOf(shelf)).toEqual(paused)
+  expect(await shelf.signs.count()).toBe(1)
+})
+
+test('a device that was never told anything has nothing to say', async () => {
+  noNetwork()
+  expect(await safetyOf(shelf)).toEqual({ horses: [], contacts: [], serverMs: 0 })
+})
+
+test('a sign is sent by itself, counts as unsent until then, and stays when it is refused', async () => {
+  const kept = sign()
+  await shelf.signs.add(kept)
+  expect(await unsentOn(shelf)).toBe(1)
+  const outbox = new Outbox(waitingSigns(shelf))
+  const asked = server(() => Response.json({ answers: [{ id: kept.id, outcome: 'STORED', code: null }] }))
+  await outbox.send()
+  const { id, pair, author, at } = kept
+  const sent: unknown = await (asked.mock.calls[0]?.[0] as Request).json()
+  expect(sent).toEqual({ signs: [{ id, pair, author, at, sign: 'BLOOD', side: 'NONE' }] })
+  expect((await shelf.signs.get(kept.id))?.passage).toBe('stored')
+  vi.restoreAllMocks()
+  const other = sign()
+  await shelf.signs.add(other)
+  server(() => Response.json({ answers: [{ id: other.id, outcome: 'REFUSED', code: 'UNKNOWN_PAIR' }] }))
+  await outbox.send()
+  outbox.stop()
+  expect(await shelf.signs.get(other.id)).toMatchObject({ passage: 'refused', code: 'UNKNOWN_PAIR' })
+  expect(await unsentOn(shelf)).toBe(1)
+})

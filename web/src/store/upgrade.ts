@@ -1,0 +1,69 @@
+import type { Transaction } from 'dexie'
+import { STANDARD_HEAT } from '../nudge'
+import type { HeatRules } from '../nudge'
+import type { HeardSign, KeptEntry, KeptPacket } from './device'
+
+/** A packet as older applications kept it. */
+interface OldPacket {
+  packet: {
+    lesson?: { horseId?: string }
+    rungs?: { awaits?: string[] }[]
+    plan?: { heat?: HeatRules; nudges?: { stuckWrong?: number; whenStuck?: string } }
+  }
+}
+
+/** Cards as older applications kept them. */
+interface OldCards {
+  cards: {
+    pairs?: {
+      horseId?: string
+      cards?: { isPaused?: boolean; stop?: string | null; pausedPractices?: string[] }[]
+    }[]
+  }
+}
+
+/** What an application before horses could be paused kept: nothing of horses, heat, and what stops homework. */
+export async function completeForPauses(tx: Transaction): Promise<void> {
+  await tx.table<OldPacket>('packets').toCollection().modify(completePacket)
+  await tx.table<OldCards>('cards').toCollection().modify(completeCards)
+  await hearWaiting(tx)
+}
+
+function completePacket({ packet: { lesson, rungs, plan } }: OldPacket): void {
+  if (lesson) lesson.horseId ??= ''
+  rungs?.forEach((r) => (r.awaits ??= []))
+  if (!plan) return
+  plan.heat ??= STANDARD_HEAT
+  if (plan.nudges) {
+    plan.nudges.stuckWrong ??= 3
+    plan.nudges.whenStuck ??= 'END_ON_KNOWN'
+  }
+}
+
+function completeCards({ cards: { pairs } }: OldCards): void {
+  pairs?.forEach((pair) => {
+    pair.horseId ??= ''
+    pair.cards?.forEach((card) => {
+      card.stop ??= card.isPaused ? 'SIGN_OPEN' : null
+      card.pausedPractices ??= []
+    })
+  })
+}
+
+/** Pain in a look that could not be sent yet pauses the horse on this device from now on. */
+async function hearWaiting(tx: Transaction): Promise<void> {
+  const waiting = await tx.table<KeptEntry>('entries').where({ passage: 'waiting' }).toArray()
+  // put right or taken back here: nobody else can have
+  const undone = new Set(waiting.map((e) => e.payload.target))
+  const packets = await tx.table<KeptPacket>('packets').toArray()
+  const heard = waiting.flatMap((e): HeardSign[] => {
+    const sign = PAIN.find((p) => p === e.payload.soundness)
+    const of = packets.find((p) => p.lesson === e.lesson)?.packet.lesson
+    return e.kind === 'first_look' && sign && of && !undone.has(e.id)
+      ? [{ id: e.id, lesson: e.lesson, pair: of.pair, horse: of.horseId, name: of.horse, sign, atMs: e.atMs }]
+      : []
+  })
+  await tx.table<HeardSign>('heard').bulkPut(heard)
+}
+
+const PAIN = ['UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS'] as const
