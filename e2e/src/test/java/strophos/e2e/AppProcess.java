@@ -27,11 +27,13 @@ final class AppProcess implements AutoCloseable {
     private final int port = freePort();
     private final Map<String, String> environment;
     private final List<String> arguments;
+    private final Instant clockStart;
     private final Path log;
     private final long madeAtNs = System.nanoTime();
     private Process process;
 
-    AppProcess(String name, Map<String, String> environment, String... arguments) {
+    AppProcess(String name, Instant clockStart, Map<String, String> environment, String... arguments) {
+        this.clockStart = clockStart;
         this.environment = environment;
         this.arguments = List.of(arguments);
         this.log = ROOT.resolve("e2e/target/app-" + name + ".log");
@@ -49,7 +51,7 @@ final class AppProcess implements AutoCloseable {
         command.addAll(List.of("-Xlog:cds=off", "-Xlog:cds+dynamic=off", "-jar", application.toString()));
         command.addAll(arguments);
         // started again, it goes on where its clock would be by now
-        command.add("--strophos.clock-start=" + Instant.parse(Stage.START).plusNanos(System.nanoTime() - madeAtNs));
+        command.add("--strophos.clock-start=" + clockStart.plusNanos(System.nanoTime() - madeAtNs));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
         builder.environment().putAll(environment);

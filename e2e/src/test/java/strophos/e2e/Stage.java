@@ -3,13 +3,20 @@ package strophos.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.zip.GZIPInputStream;
 import strophos.localdb.LocalPostgres;
 
 /** Database, packaged application, proxy and browser, once for all tests of this JVM. */
@@ -41,6 +48,10 @@ final class Stage {
                             "--disable-component-update",
                             "--disable-sync")));
 
+    /** What the version before left: a database and two devices. */
+    static final Path LEFT = Path.of(System.getProperty("strophos.root"), "server/src/test/resources/upgrade");
+
+    private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T12:00:00Z");
     private static final String TEMPLATE = "demo_template";
     private static final String[] DEMO = {"--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD};
 
@@ -97,7 +108,22 @@ final class Stage {
         return application(POSTGRES.createDatabase(database), database, "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
+    /** A yard the version before filled, upgraded as this one starts; see scripts/upgrade-fixture.mjs. */
+    static AppProcess upgraded(String database) {
+        String url = POSTGRES.createDatabase(database);
+        try (InputStream in = new GZIPInputStream(Files.newInputStream(LEFT.resolve("v6.sql.gz")));
+                Connection c = DriverManager.getConnection(url, LocalPostgres.SUPERUSER, "");
+                Statement s = c.createStatement()) {
+            s.execute(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        return new AppProcess(database, AFTER_DUMP, Map.of("STROPHOS_DB_URL", url)).start();
+    }
+
     private static AppProcess application(String url, String name, String... arguments) {
-        return new AppProcess(name, Map.of("STROPHOS_DB_URL", url), arguments).start();
+        return new AppProcess(name, Instant.parse(START), Map.of("STROPHOS_DB_URL", url), arguments).start();
     }
 }

@@ -1,0 +1,150 @@
+package strophos.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A yard and two devices that the version before filled, opened by this one: everything renders, and all is sent. */
+class UpgradeTest {
+
+    private static final String PASSWORD = "saltmarsh-ford";
+
+    /** As the store of the version before stood in a browser: its number, its tables and their indexes. */
+    private static final String FILL = """
+            async ({ person, tables }) => {
+              const open = indexedDB.open('strophos-' + person, 50)
+              const stores = {
+                entries: ['id', 'lesson', 'passage', ['lesson', 'kind']],
+                packets: ['lesson', 'toAdd'], counters: ['name'],
+                practices: ['id', 'passage', 'assignment'], cards: ['name'], timers: ['assignment'],
+              }
+              open.onupgradeneeded = () => {
+                for (const [name, [key, ...indexes]] of Object.entries(stores)) {
+                  const store = open.result.createObjectStore(name, { keyPath: key })
+                  for (const index of indexes) {
+                    store.createIndex(Array.isArray(index) ? '[' + index.join('+') + ']' : index, index)
+                  }
+                }
+              }
+              const db = await new Promise((done, fail) => {
+                open.onsuccess = () => done(open.result)
+                open.onerror = () => fail(open.error)
+              })
+              const tx = db.transaction(Object.keys(stores), 'readwrite')
+              for (const [name, rows] of Object.entries(tables)) for (const row of rows) tx.objectStore(name).put(row)
+              await new Promise((done) => (tx.oncomplete = done))
+              db.close()
+            }
+            """;
+
+    private static AppProcess app;
+    private static JsonNode left;
+
+    @BeforeAll
+    static void start() throws IOException {
+        app = Stage.upgraded("upgraded");
+        left = Visitor.JSON.readTree(Files.readString(Stage.LEFT.resolve("v6-device.json")));
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
+
+    private static Visitor withTheirDevice(String name, String whose, int width, int height) {
+        Visitor visitor = new Visitor(app.port(), width, height);
+        visitor.open("/mark.svg");
+        visitor.page()
+                .evaluate(
+                        FILL,
+                        Map.of(
+                                "person",
+                                        left.path("people")
+                                                .path(whose)
+                                                .path("person")
+                                                .asString(),
+                                "tables", Visitor.JSON.convertValue(left.path(whose), Map.class)));
+        return visitor.signIn(name, PASSWORD);
+    }
+
+    @Test
+    void everythingRendersIsSentAndStopsWhatMustNotGoOn() {
+        try (Visitor rosalba = withTheirDevice("rosalba", "rider", 390, 844);
+                Visitor coach = withTheirDevice("ottilie", "coach", 1280, 800)) {
+            theRiderSeesThatTheHorseRestsAndTheReportGoesOut(rosalba);
+            everyScreenRendersAndWhatWasNotSentIsSent(coach);
+            jumpingIsStoppedWithASentenceToBoth(coach, rosalba);
+            coach.assertQuiet();
+            rosalba.assertQuiet();
+        }
+    }
+
+    private static void theRiderSeesThatTheHorseRestsAndTheReportGoesOut(Visitor rosalba) {
+        rosalba.page().getByText("Sindri is resting").first().waitFor();
+        assertThat(rosalba.button("Start").count()).isZero();
+        rosalba.page().getByText("Sweats without work").first().waitFor();
+        rosalba.assertAccessible();
+    }
+
+    private static void everyScreenRendersAndWhatWasNotSentIsSent(Visitor coach) {
+        coach.page().getByText("Sindri is paused: Sore spot").waitFor();
+        coach.page().getByText("Fennel is paused: Uneven step").waitFor();
+        String next = left.path("lessons").path("next").asString();
+        coach.open("/lessons/" + next + "/ride");
+        coach.exactly("Left rein").waitFor();
+        coach.page().locator("[data-outbox=resting]").first().waitFor();
+        assertThat(coach.get("/api/v1/lessons/" + next + "/entries")
+                        .path("entries")
+                        .size())
+                .isEqualTo(left.path("coach").path("entries").size());
+        for (String path : screens()) {
+            coach.open(path);
+            coach.page().getByRole(AriaRole.HEADING).first().waitFor();
+            assertThat(coach.page().getByText("Something failed").count())
+                    .as(path)
+                    .isZero();
+        }
+    }
+
+    private static void jumpingIsStoppedWithASentenceToBoth(Visitor coach, Visitor rosalba) {
+        Map<String, Object> cleared = new HashMap<>();
+        cleared.put("id", UUID.randomUUID());
+        cleared.put("kind", "CLEARED");
+        cleared.put("whom", "VET");
+        cleared.put("name", "Saltmarsh vets");
+        cleared.put("onDay", "2026-11-27");
+        cleared.put("mayHandWalk", false);
+        String horse = coach.get(
+                        "/api/v1/pairs/" + left.path("pairs").path("sindri").asString())
+                .path("horseId")
+                .asString();
+        coach.post("/api/v1/horses/" + horse + "/pause-answers", cleared);
+        coach.open("/");
+        coach.page().getByText("Stopped: it asks for you").first().waitFor();
+        rosalba.page().reload();
+        rosalba.page().getByText("not for riding alone any more").waitFor();
+        assertThat(rosalba.button("Start").count()).as("the other homework").isEqualTo(1);
+    }
+
+    private static List<String> screens() {
+        List<String> paths = new ArrayList<>(List.of("/pairs", "/device"));
+        left.path("pairs").forEach(p -> paths.add("/pairs/" + p.asString()));
+        for (JsonNode lesson : left.path("lessons")) {
+            for (String screen : List.of("look", "plan", "homework", "debrief", "record")) {
+                paths.add("/lessons/" + lesson.asString() + "/" + screen);
+            }
+        }
+        return paths;
+    }
+}
