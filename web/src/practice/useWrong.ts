@@ -1,7 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useEffect, useState } from 'react'
 import { v7 } from 'uuid'
-import { answerOf, api } from '../api'
 import type { OwnPair } from '../api'
 import type { StopSign } from '../record'
 import { useSafetyAgain } from '../safety'
@@ -59,15 +58,15 @@ export function useWrong(shelf: Shelf): Wrong {
     },
     takeBack: async () => {
       if (!stopped) return
-      const kept = await shelf.signs.get(stopped.id)
-      if (kept?.passage !== 'waiting') {
-        await answerOf(
-          api.POST('/api/v1/stop-signs/{id}/take-back', { params: { path: { id: stopped.id } } }),
-        )
-      }
-      await shelf.signs.delete(stopped.id)
-      again()
+      const { id } = stopped
+      // the server may know of it already and not be asked about it any more: it is said again, as taken back
+      await shelf.signs.put({
+        ...((await shelf.signs.get(id)) ?? { ...stopped, passage: 'stored' }),
+        takenBack: true,
+      })
       setStopped(undefined)
+      await outbox.send()
+      again()
     },
     close: () => {
       ask(undefined)

@@ -48,10 +48,21 @@ interface Folded {
 
 /** The stop signs that count: those that stand, and those whose removal does not. */
 function signsIn({ told, overruled, offsets }: Folded): StopSignSeen[] {
-  const standing = told.filter((t) => isHeard(t.payload))
+  const standing = told.filter((t) => isHeard(t.payload) && !isReplaced(t, told, inOrder(offsets)))
   if (overruled.length === 0) return stopSignsOf(standing)
   const order = inOrder(offsets)
   return stopSignsOf([...standing, ...overruled].sort((a, b) => order(a.entry, b.entry)))
+}
+
+/** A look that whoever took it took again before the lesson ended: the later one speaks for itself. */
+function isReplaced(look: Told, told: Told[], order: (a: Entry, b: Entry) => number): boolean {
+  if (look.payload.kind !== 'first_look') return false
+  for (const { entry, payload } of told) {
+    if (order(entry, look.by) <= 0) continue
+    if (payload.kind === 'lesson_ended') return false
+    if (payload.kind === 'first_look' && entry.author === look.by.author) return true
+  }
+  return false
 }
 
 function folded(entries: readonly Entry[]): Folded {

@@ -45,11 +45,10 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
           body: { id: v7(), ...answer, ...notOf(answer.kind) },
         }),
       ),
-    onSuccess: async (safety) => {
+    onSuccess: (safety) => {
       client.setQueryData(['safety', person], safety)
-      await client.invalidateQueries({ queryKey: ['safety'] })
-      await client.invalidateQueries({ predicate: (q) => CHANGED.includes(String(q.queryKey[0])) })
       onDone()
+      void client.invalidateQueries({ predicate: (q) => CHANGED.includes(String(q.queryKey[0])) })
     },
   })
   const saysWho = answer.kind !== 'KEEP_RESTING'

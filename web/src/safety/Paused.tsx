@@ -41,7 +41,7 @@ export function PausedHorse({ now }: { now: HorseNow }) {
       <Flex gap="2" wrap="wrap" marginTop="-2" marginBottom={isOpen ? '2' : '5'} align="center">
         {isKnown && actions.includes('ANSWER_PAUSE') && (
           <Button look={isStopped ? 'act' : 'plain'} aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-            {t(isStopped ? 'pauseAnswer.open' : 'pauseAnswer.change')}
+            {t(now.view?.limits && !isStopped ? 'pauseAnswer.change' : 'pauseAnswer.open')}
           </Button>
         )}
         {signs.map((s) => (

@@ -57,7 +57,7 @@ async function hereOn(shelf: Shelf): Promise<HereSign[]> {
     cards?.cards.pairs.find((p) => p.cards.some((c) => c.id === assignment))
   return [
     ...heard,
-    ...signs.map((s) => ({ ...s, atMs: Date.parse(s.at) })),
+    ...signs.filter((s) => !s.takenBack).map((s) => ({ ...s, atMs: Date.parse(s.at) })),
     ...practices.flatMap(({ id, assignment, stopSigns, startedAt }) => {
       const of = pairOf(assignment)
       if (!of) return []

@@ -3,9 +3,10 @@ import { dayShort } from '../text/format'
 import type { HorseNow } from './now'
 
 /** How a horse stands, as one word. */
-export function statusKey(now: HorseNow): 'PAUSED' | 'HAND_WALK' | 'DAY_OVER' | 'LIMITED' {
+export function statusKey(now: HorseNow): 'PAUSED' | 'HAND_WALK' | 'DAY_OVER' | 'LIMITED' | 'SEEN' {
   if (now.isPaused) return now.view?.mayHandWalk && now.here.length === 0 ? 'HAND_WALK' : 'PAUSED'
-  return now.isDayOver ? 'DAY_OVER' : 'LIMITED'
+  if (now.isDayOver) return 'DAY_OVER'
+  return now.view?.limits ? 'LIMITED' : 'SEEN'
 }
 
 /** The signs that count, each once, with its side. */

@@ -55,6 +55,8 @@ export interface KeptSign extends NewStopSign {
   name: string
   passage: Passage
   code?: string
+  /** Said by mistake: it is sent all the same, and then taken back there. */
+  takenBack?: boolean
 }
 
 /** The cards as they came last. */

@@ -105,6 +105,7 @@ test('a sign is sent by itself, counts as unsent until then, and stays when it i
   expect(sent).toEqual({ signs: [{ id, pair, author, at, sign: 'BLOOD', side: 'NONE' }] })
   expect((await shelf.signs.get(kept.id))?.passage).toBe('stored')
   vi.restoreAllMocks()
+  await shelf.signs.delete(kept.id)
   const other = sign()
   await shelf.signs.add(other)
   server(() => Response.json({ answers: [{ id: other.id, outcome: 'REFUSED', code: 'UNKNOWN_PAIR' }] }))
@@ -112,4 +113,34 @@ test('a sign is sent by itself, counts as unsent until then, and stays when it i
   outbox.stop()
   expect(await shelf.signs.get(other.id)).toMatchObject({ passage: 'refused', code: 'UNKNOWN_PAIR' })
   expect(await unsentOn(shelf)).toBe(1)
+})
+
+test('one said by mistake is sent, then taken back: it may have been on its way already', async () => {
+  const kept = { ...sign(), takenBack: true }
+  await shelf.signs.add(kept)
+  const paths: string[] = []
+  vi.spyOn(globalThis, 'fetch').mockImplementation((input) => {
+    const path = new URL((input as Request).url).pathname
+    paths.push(path)
+    return Promise.resolve(
+      path.endsWith('take-back')
+        ? new Response(null, { status: 204 })
+        : Response.json({ answers: [{ id: kept.id, outcome: 'STORED', code: null }] }),
+    )
+  })
+  const outbox = new Outbox(waitingSigns(shelf))
+  await outbox.send()
+  outbox.stop()
+  expect(paths).toEqual(['/api/v1/stop-signs', `/api/v1/stop-signs/${kept.id}/take-back`])
+  expect(await shelf.signs.count()).toBe(0)
+})
+
+test('one that waits to be taken back is not forgotten when the server tells how the horses stand', async () => {
+  await shelf.signs.bulkAdd([
+    { ...sign(), passage: 'stored', takenBack: true },
+    { ...sign(), passage: 'stored' },
+  ])
+  server(() => Response.json(told))
+  await safetyOf(shelf)
+  expect((await shelf.signs.toArray()).map((s) => s.takenBack)).toEqual([true])
 })

@@ -12,7 +12,10 @@ const NOTHING: SafetyView = { horses: [], contacts: [], serverMs: 0 }
 export async function safetyOf(shelf: Shelf): Promise<SafetyView> {
   const [heard, signs] = await Promise.all([
     shelf.heard.toCollection().primaryKeys(),
-    shelf.signs.where({ passage: 'stored' }).primaryKeys(),
+    shelf.signs
+      .where({ passage: 'stored' })
+      .filter((s) => !s.takenBack)
+      .primaryKeys(),
   ])
   const sent = (await shelf.entries.bulkGet(heard)).flatMap((e) =>
     e && e.passage !== 'waiting' ? [e.id] : [],

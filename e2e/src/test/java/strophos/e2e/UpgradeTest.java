@@ -22,7 +22,8 @@ class UpgradeTest {
 
     /** As the store of the version before stood in a browser: its number, its tables and their indexes. */
     private static final String FILL = """
-            async ({ person, tables }) => {
+            async (left) => {
+              const { person, tables } = JSON.parse(left)
               const open = indexedDB.open('strophos-' + person, 50)
               const stores = {
                 entries: ['id', 'lesson', 'passage', ['lesson', 'kind']],
@@ -65,16 +66,11 @@ class UpgradeTest {
     private static Visitor withTheirDevice(String name, String whose, int width, int height) {
         Visitor visitor = new Visitor(app.port(), width, height);
         visitor.open("/mark.svg");
-        visitor.page()
-                .evaluate(
-                        FILL,
-                        Map.of(
-                                "person",
-                                        left.path("people")
-                                                .path(whose)
-                                                .path("person")
-                                                .asString(),
-                                "tables", Visitor.JSON.convertValue(left.path(whose), Map.class)));
+        String theirs = Visitor.JSON.writeValueAsString(Map.of(
+                "person", left.path("people").path(whose).path("person").asString(), "tables", left.path(whose)));
+        visitor.page().evaluate(FILL, theirs);
+        // a picture by itself asks for an icon that is not there
+        visitor.forgive();
         return visitor.signIn(name, PASSWORD);
     }
 
@@ -134,7 +130,7 @@ class UpgradeTest {
         coach.page().getByText("Stopped: it asks for you").first().waitFor();
         rosalba.page().reload();
         rosalba.page().getByText("not for riding alone any more").waitFor();
-        assertThat(rosalba.button("Start").count()).as("the other homework").isEqualTo(1);
+        assertThat(rosalba.page().getByText("Sindri is resting").count()).isZero();
     }
 
     private static List<String> screens() {

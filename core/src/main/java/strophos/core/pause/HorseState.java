@@ -10,6 +10,7 @@ import strophos.core.exchange.Gait;
  *
  * @param causes what pauses it, in order; empty unless it is paused
  * @param today behaviour and falls seen today, which end its day
+ * @param lately behaviour, falls and riders hurt in the last days: nothing stops, but somebody asks
  * @param since the day the first of the causes was seen
  * @param mayHandWalk while paused: the vet agreed to hand-walking
  * @param limits what it was cleared for; empty when nothing limits it
@@ -18,14 +19,15 @@ import strophos.core.exchange.Gait;
 public record HorseState(
         List<Occurrence.Seen> causes,
         List<Occurrence.Seen> today,
+        List<Occurrence.Seen> lately,
         Optional<LocalDate> since,
         boolean mayHandWalk,
         Optional<Limits> limits,
         Optional<Rest> rest) {
 
     /** Nothing is in the way. */
-    public static final HorseState FREE =
-            new HorseState(List.of(), List.of(), Optional.empty(), false, Optional.empty(), Optional.empty());
+    public static final HorseState FREE = new HorseState(
+            List.of(), List.of(), List.of(), Optional.empty(), false, Optional.empty(), Optional.empty());
 
     /** From the first sign to the day it was cleared. */
     public record Rest(LocalDate from, LocalDate clearedOn) {}
@@ -33,6 +35,7 @@ public record HorseState(
     public HorseState {
         causes = List.copyOf(causes);
         today = List.copyOf(today);
+        lately = List.copyOf(lately);
     }
 
     public boolean isPaused() {

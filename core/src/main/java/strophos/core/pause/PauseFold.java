@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.stream.Stream;
 import strophos.core.judgement.Thresholds;
 
 /**
@@ -20,7 +21,9 @@ public final class PauseFold {
     private final int lessons;
     private final List<Occurrence.Seen> causes = new ArrayList<>();
     private final List<Occurrence.Seen> behaviour = new ArrayList<>();
+    private final int latelyDays;
     private final List<Occurrence.Seen> dayEnds = new ArrayList<>();
+    private final List<Occurrence.Seen> hurt = new ArrayList<>();
     private boolean mayHandWalk;
     private Optional<Limits> limits = Optional.empty();
     private Optional<HorseState.Rest> rest = Optional.empty();
@@ -29,6 +32,7 @@ public final class PauseFold {
     private PauseFold(Thresholds t) {
         times = t.whole("behaviour.times");
         lessons = t.whole("behaviour.lessons");
+        latelyDays = t.whole("lately.days");
     }
 
     /**
@@ -75,7 +79,8 @@ public final class PauseFold {
                 }
             }
             case FALL -> dayEnds.add(seen);
-            case RIDER, FRIGHT -> {}
+            case RIDER -> hurt.add(seen);
+            case FRIGHT -> {}
         }
     }
 
@@ -108,6 +113,7 @@ public final class PauseFold {
             causes.clear();
             behaviour.clear();
             dayEnds.clear();
+            hurt.clear();
             mayHandWalk = false;
             limits = c.limits();
         }
@@ -121,6 +127,9 @@ public final class PauseFold {
         return new HorseState(
                 causes,
                 dayEnds.stream().filter(s -> s.day().equals(today)).toList(),
+                Stream.concat(dayEnds.stream(), hurt.stream())
+                        .filter(s -> s.day().isAfter(today.minusDays(latelyDays)))
+                        .toList(),
                 firstDay(),
                 mayHandWalk && !causes.isEmpty(),
                 limits.filter(l -> l.holdsOn(today)),

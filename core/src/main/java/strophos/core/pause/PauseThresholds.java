@@ -11,6 +11,7 @@ public final class PauseThresholds {
             .cap(Cap.ONLY_LOWER)
             .whole("behaviour.lessons", 3, 3, 10)
             .cap(Cap.ONLY_HIGHER)
+            .whole("lately.days", 3, 1, 14)
             .done();
 
     private PauseThresholds() {}

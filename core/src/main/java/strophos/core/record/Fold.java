@@ -146,8 +146,11 @@ public final class Fold {
             Payload stands = said.get(e.id());
             List<Integer> by = removers.getOrDefault(e.id(), List.of());
             if (stands != null && StopSigns.isHeard(stands)) {
-                Entry teller = by.isEmpty() ? e : log.get(by.get(0));
-                heard.add(new StopSigns.Heard(e, teller, teller.correctedMs(offsetMs), stands));
+                int saidAt = by.isEmpty() ? i : by.get(0);
+                if (!isReplaced(stands, saidAt)) {
+                    Entry teller = log.get(saidAt);
+                    heard.add(new StopSigns.Heard(e, teller, teller.correctedMs(offsetMs), stands));
+                }
             } else if (!by.isEmpty() && !isRemovedInTime(i, by)) {
                 PayloadReader.read(e.kind(), e.v(), e.payload())
                         .filter(StopSigns::isHeard)
@@ -155,6 +158,23 @@ public final class Fold {
             }
         }
         return heard;
+    }
+
+    /** A look that whoever took it took again before the lesson ended: the later one speaks for itself. */
+    private boolean isReplaced(Payload look, int at) {
+        if (!(look instanceof Payload.Look)) {
+            return false;
+        }
+        for (Entry e : log.subList(at + 1, log.size())) {
+            Payload later = said.get(e.id());
+            if (later instanceof Payload.LessonEnded) {
+                return false;
+            }
+            if (later instanceof Payload.Look && e.author().equals(log.get(at).author())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** By its own author, before the lesson ended. */

@@ -13,7 +13,7 @@ import strophos.core.pause.StopSign;
  * name. A stumble on the flat is one from the second in a lesson on (rules 8; common practice, no source); tripping over a pole
  * is a touch and none.
  *
- * <p>Whoever wrote one may take it back, or put the look right, before the lesson ends. What others take back, and what is
+ * <p>Whoever wrote one may take it back, put the look right, or look again, before the lesson ends. What others take back, and what is
  * taken back after the end, was seen all the same: then only an answer ends the pause.
  */
 public final class StopSigns {

@@ -22,7 +22,14 @@ public final class PauseCases {
                 .with("in the first and the last of three", bucks(5, 7), "paused")
                 .with("in the first and the last of four", bucks(5, 8), "rides on")
                 .with("the earlier one came in late", bucks(7, 5), "paused")
-                .with("in three of five", bucks(1, 3, 5), "paused");
+                .with("in three of five", bucks(1, 3, 5), "paused")
+                .with("a fall two days ago is asked about", fallAgo(2), "asked about")
+                .with("three days ago is not", fallAgo(3), "not");
+    }
+
+    private static Function<Thresholds, String> fallAgo(int days) {
+        List<Occurrence> fall = List.of(new Occurrence.Seen("f", StopSign.FALL, 0, DAY, "lesson", 1, 0));
+        return t -> PauseFold.on(DAY.plusDays(days), fall, t).lately().isEmpty() ? "not" : "asked about";
     }
 
     /** Bucked in these lessons; asked two weeks later, when no day is over. */

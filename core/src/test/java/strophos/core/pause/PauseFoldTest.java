@@ -62,6 +62,18 @@ class PauseFoldTest {
     }
 
     @Test
+    void aRiderHurtStopsNoHorseAndIsAskedAboutForSomeDays() {
+        HorseState state = on(1, seen(0, StopSign.RIDER_HURTS));
+        assertThat(state.isNotRidden()).isFalse();
+        assertThat(state.lately()).extracting(Occurrence.Seen::sign).containsExactly(StopSign.RIDER_HURTS);
+        assertThat(on(1, seen(0, StopSign.FRIGHT), seen(0, StopSign.BLOOD)).lately())
+                .isEmpty();
+        assertThat(on(1, seen(0, StopSign.REARS), answered(0, cleared())).lately())
+                .as("somebody has looked")
+                .isEmpty();
+    }
+
+    @Test
     void restingOnAndCallingSomebodyEndNothing() {
         HorseState rests = on(5, seen(0, StopSign.SORE_SPOT), answered(1, new Occurrence.Reply.KeepResting(false)));
         assertThat(rests.isPaused()).isTrue();

@@ -162,6 +162,7 @@ final class RandomFacts {
         return new HorseState(
                 what == 0 ? seen : List.of(),
                 what == 1 ? seen : List.of(),
+                List.of(),
                 what == 0 ? Optional.of(day) : Optional.empty(),
                 chance(0.5),
                 what < 6

@@ -63,7 +63,7 @@ public class Safety {
      *
      * @param pairs those of it that the viewer sees
      * @param since the day the first sign was seen; null unless it is paused
-     * @param signs what was seen: of the pairs the viewer sees, not of others
+     * @param signs what was seen, now or in the last days: of the pairs the viewer sees, not of others
      * @param limits what it was cleared for; null when nothing limits it
      */
     public record HorseView(
@@ -119,13 +119,18 @@ public class Safety {
 
     private static Optional<HorseView> horse(UUID horse, List<PairRepository.Named> ofHorse, Pauses.Standing standing) {
         HorseState state = standing.state();
-        if (!state.isNotRidden() && state.limits().isEmpty()) {
-            return Optional.empty();
-        }
         Set<UUID> seen = ofHorse.stream().map(PairRepository.Named::id).collect(Collectors.toSet());
-        Set<String> counted = Stream.concat(state.causes().stream(), state.today().stream())
+        Set<String> counted = Stream.concat(state.causes().stream(), state.lately().stream())
                 .map(Occurrence.Seen::id)
                 .collect(Collectors.toSet());
+        List<SignView> signs = standing.of().signs().stream()
+                .filter(s -> counted.contains(s.id().toString()) && seen.contains(s.pair()))
+                .map(s -> new SignView(s.id(), s.pair(), s.sign(), s.side(), s.at(), s.by(), s.source()))
+                .toList();
+        // what was only seen lately is told to those who see the pair it was seen on
+        if (!state.isNotRidden() && state.limits().isEmpty() && signs.isEmpty()) {
+            return Optional.empty();
+        }
         return Optional.of(new HorseView(
                 horse,
                 ofHorse.get(0).horse(),
@@ -133,10 +138,7 @@ public class Safety {
                 state.isPaused(),
                 state.isDayOver(),
                 state.since().orElse(null),
-                standing.of().signs().stream()
-                        .filter(s -> counted.contains(s.id().toString()) && seen.contains(s.pair()))
-                        .map(s -> new SignView(s.id(), s.pair(), s.sign(), s.side(), s.at(), s.by(), s.source()))
-                        .toList(),
+                signs,
                 state.mayHandWalk(),
                 state.limits()
                         .map(l -> new LimitsView(
@@ -158,7 +160,9 @@ public class Safety {
         repository.lock(horse);
         if (!repository.hasAnswer(wanted.id())) {
             HorseState state = pauses.state(horse, now);
-            if (!state.isNotRidden() && state.limits().isEmpty()) {
+            if (!state.isNotRidden()
+                    && state.limits().isEmpty()
+                    && state.lately().isEmpty()) {
                 throw new Problem(
                         HttpStatus.CONFLICT, "not_paused", "This horse is not paused any more; look at it again.");
             }

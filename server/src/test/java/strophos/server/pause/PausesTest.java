@@ -359,6 +359,19 @@ class PausesTest {
     }
 
     @Test
+    void aRiderHurtAtHomeIsHeardByTheCoachAndByNobodyElse() {
+        says(rider, pair, "RIDER_HURTS");
+        JsonNode heard = seenBy(coach).orElseThrow();
+        assertThat(heard.path("isPaused").asBoolean() || heard.path("isDayOver").asBoolean())
+                .isFalse();
+        assertThat(heard.path("signs").path(0).path("sign").asString()).isEqualTo("RIDER_HURTS");
+        assertThat(seenBy(otherRider)).isEmpty();
+        assertThat(plan(yard.lesson(other)).path("blocks").size()).isPositive();
+        assertThat(answers(answer("CLEARED")).status()).as("it was asked about").isEqualTo(201);
+        assertThat(seenBy(coach)).isEmpty();
+    }
+
+    @Test
     void theRidersHurtWhileRidingStopsTheHomeworkOfThePair() {
         String lesson = yard.lesson(pair);
         List<Map<String, Object>> ride = yard.ride(lesson, 2, "TRY", 1, false);
