@@ -108,13 +108,19 @@ export default function PracticePage() {
         />
       ))}
       {pairs.map((p) => (
-        <Box key={p.pair} marginBottom="5">
-          <WrongKey isWide onPress={() => wrong.ask(p)} horse={pairs.length > 1 ? p.horse : undefined} />
-        </Box>
-      ))}
-      {pairs.map((p) => (
         <OwnStair key={p.pair} of={p} isNamed={pairs.length > 1} />
       ))}
+      {/* in reach of the thumb, however far the cards are rolled */}
+      <Box position="sticky" bottom={{ base: '76px', lg: '4' }} zIndex="4" display="grid" gap="2">
+        {pairs.map((p) => (
+          <WrongKey
+            key={p.pair}
+            isWide
+            onPress={() => wrong.ask(p)}
+            horse={pairs.length > 1 ? p.horse : undefined}
+          />
+        ))}
+      </Box>
     </Box>
   )
 }

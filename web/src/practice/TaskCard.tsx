@@ -28,10 +28,12 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
   const { timeZone } = useMe()
   const step = card.steps[card.step]
   const answer = card.lookIns.at(-1)
-  const horse = useSafety().of({ pair: card.pair })
+  const safety = useSafety()
+  const horse = safety.of({ pair: card.pair })
   if (!step) return null
   // what this device saw is not told by the server yet
-  const here = kept.some((k) => k.stopSigns.length > 0) ? 'SIGN_OPEN' : null
+  const isStopped = kept.some((k) => k.stopSigns.length > 0) || safety.isHomeworkStopped(card.pair)
+  const here = isStopped ? 'SIGN_OPEN' : null
   const stop = horse?.isPaused ? 'HORSE_PAUSED' : horse?.isDayOver ? 'DAY_OVER' : (card.stop ?? here)
   return (
     <Card marginBottom="5">

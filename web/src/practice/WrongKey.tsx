@@ -15,8 +15,8 @@ export function WrongKey({ onPress, isWide = false, horse }: WrongKeyProps) {
   return (
     <Button
       width={isWide ? 'full' : undefined}
-      minHeight={isWide ? '64px' : 'touch'}
-      fontSize={isWide ? 'xl' : 'md'}
+      minHeight={isWide ? '56px' : 'touch'}
+      fontSize={isWide ? 'lg' : 'md'}
       background="warn"
       borderColor={isWide ? 'warn' : 'card'}
       color="card"

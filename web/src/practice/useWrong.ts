@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useEffect, useState } from 'react'
 import { v7 } from 'uuid'
@@ -24,11 +25,13 @@ export function useWrong(shelf: Shelf): Wrong {
   const { person } = useMe()
   const outbox = useOutbox(() => waitingSigns(shelf))
   const again = useSafetyAgain()
+  const client = useQueryClient()
   const [asked, ask] = useState<OwnPair>()
   const [stopped, setStopped] = useState<KeptSign>()
   const stored = useLiveQuery(() => shelf.signs.where({ passage: 'stored' }).count(), [shelf]) ?? 0
   useEffect(() => {
-    if (stored > 0) again()
+    // the cards first: what the device knows by itself is forgotten when it is told how the horses stand
+    if (stored > 0) void client.refetchQueries({ queryKey: ['cards'] }).then(again)
     // asked when one more was stored; what the answer holds is forgotten here
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [stored])

@@ -7,7 +7,8 @@ import { safetyOf, shelfOf } from '../store'
 import type { Shelf } from '../store'
 import { dayShort } from '../text/format'
 import { horsesNow, isMeant } from './now'
-import type { HereSign } from './now'
+import type { HereSign, OfHorse } from './now'
+import { pausesHomework } from './signs'
 import { SafetyContext } from './useSafety'
 
 const KEY = 'safety'
@@ -40,7 +41,9 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
     return {
       horses,
       contacts: view.contacts,
-      of: (which: Parameters<typeof isMeant>[1]) => horses.find((h) => isMeant(h, which)),
+      of: (which: OfHorse) => horses.find((h) => isMeant(h, which)),
+      isHomeworkStopped: (pair: string) =>
+        here?.some((s) => s.pair === pair && pausesHomework(s.sign)) === true,
     }
   }, [data, kept, here, timeZone])
   return <SafetyContext value={safety}>{children}</SafetyContext>

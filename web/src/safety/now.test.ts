@@ -3,7 +3,7 @@ import type { Contact, HorseView, SafetyView } from '../api'
 import { STOP_SIGNS } from '../record'
 import { horsesNow, isMeant, toCall } from './now'
 import type { HereSign } from './now'
-import { endsWork, kindOf, OFFERED } from './signs'
+import { endsWork, kindOf, OFFERED, pausesHomework } from './signs'
 import { statusKey } from './words'
 
 const free: SafetyView = { horses: [], contacts: [], serverMs: 0 }
@@ -68,6 +68,9 @@ describe('a sign seen here', () => {
 })
 
 describe('the red key', () => {
+  test('stops the homework for what is the rider’s, and for a knock on the head', () => {
+    expect(STOP_SIGNS.filter(pausesHomework)).toEqual(['FRIGHT', 'RIDER_HURTS', 'HEAD_KNOCK'])
+  })
   test('offers every stop sign but the look’s own word and the fright, which have their places', () => {
     const offered = OFFERED.flatMap((o) => o.signs)
     expect([...offered, 'PAIN_SIGNS', 'FRIGHT'].sort()).toEqual([...STOP_SIGNS].sort())

@@ -31,6 +31,11 @@ export function endsWork(sign: StopSign): boolean {
   return kindOf(sign) !== 'FRIGHT'
 }
 
+/** Pauses the homework of its pair until the coach has answered; the twin of the server's. */
+export function pausesHomework(sign: StopSign): boolean {
+  return kindOf(sign) === 'RIDER' || kindOf(sign) === 'FRIGHT' || sign === 'HEAD_KNOCK'
+}
+
 /** What the red key offers, in the order in which it is looked for. */
 export const OFFERED: { kind: SignKind; signs: StopSign[] }[] = [
   {

@@ -8,6 +8,8 @@ interface Safety {
   contacts: Contact[]
   /** Undefined for a horse that is simply ridden. */
   of: (which: OfHorse) => HorseNow | undefined
+  /** A sign of the rider's, or a fright, seen here and not told by the server yet, stops the homework of this pair. */
+  isHomeworkStopped: (pair: string) => boolean
 }
 
 export const SafetyContext = createContext<Safety | null>(null)

@@ -14,7 +14,7 @@ export function signsInWords(t: TFunction, now: HorseNow): string {
   const told = (now.view?.signs ?? []).map((s) =>
     s.side === 'NONE' ? t(`stopSign.${s.sign}`) : `${t(`stopSign.${s.sign}`)} (${t(`side.${s.side}`)})`,
   )
-  return [...new Set([...told, ...now.here.map((s) => t(`stopSign.${s.sign}`))])].join(', ')
+  return [...new Set([...told, ...now.here.map((s) => t(`stopSign.${s.sign}`))])].join(' · ')
 }
 
 /** What it was cleared for. */

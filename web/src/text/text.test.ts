@@ -50,3 +50,7 @@ describe('formats', () => {
     expect(dayLongAt('2026-11-23T22:30:00Z', 'Australia/Sydney')).toBe('Tuesday 24 November'))
   test('a day in full', () => expect(dayLong('2026-11-24')).toBe('Tuesday 24 November'))
 })
+
+test('every strand has its plain name for riders', () => {
+  expect(Object.keys(en.strandPlain).sort()).toEqual(Object.keys(en.strand).sort())
+})
