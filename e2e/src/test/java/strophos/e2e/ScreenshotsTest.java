@@ -46,7 +46,7 @@ class ScreenshotsTest {
                     .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tamarack"))
                     .last()
                     .waitFor();
-            coach.page().getByText("Marzipan is paused").waitFor();
+            coach.page().getByText("Marzipan is paused: Sore spot").waitFor();
             keep(coach, "today");
             coach.link("Pairs").click();
             coach.page()
@@ -73,7 +73,7 @@ class ScreenshotsTest {
                     .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tamarack"))
                     .last()
                     .waitFor();
-            coach.page().getByText("Marzipan is paused").waitFor();
+            coach.page().getByText("Marzipan is paused: Sore spot").waitFor();
             keep(coach, "today-phone");
             lookAndPlan(coach);
             coach.open("/");
@@ -107,6 +107,9 @@ class ScreenshotsTest {
             coach.page().getByText("Stop. Get off.").waitFor();
             coach.page().locator("[data-waiting='0']").waitFor();
             keep(coach, "stopped-phone");
+            coach.button("That was a mistake").click();
+            coach.button("Something's wrong").waitFor();
+            coach.page().locator("[data-waiting='0']").waitFor();
         }
     }
 
