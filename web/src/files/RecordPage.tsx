@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
+import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { dayLongAt } from '../text/format'
 import { AnchorButton, Button, LinkButton } from '../ui/Button'
@@ -54,6 +55,7 @@ export default function RecordPage() {
           {t('files.title')}
         </chakra.h1>
       </Box>
+      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6">
         <TakeOut lesson={id} asks={lesson.exchanges} />
         {actions.includes('IMPORT') && (
