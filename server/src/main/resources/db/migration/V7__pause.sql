@@ -103,6 +103,24 @@ select yard_id, lesson_id, 0, entry_id, entry_id, author_id, at, checks ->> 'sou
 from looked
 where checks ->> 'soundness' in ('UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS');
 
+-- What is kept of a lesson is its last look; somebody else's before it, each one's last, is in the log.
+insert into ridden_stop_sign
+select o.yard_id, o.lesson_id, row_number() over (partition by o.yard_id, o.lesson_id order by o.at_ms, o.id),
+    o.id, o.id, o.author_id, to_timestamp(o.at_ms / 1000.0), o.payload ->> 'soundness', 'NONE'
+from (
+    select distinct on (e.yard_id, e.lesson_id, e.author_id) e.*
+    from entry e
+    where e.kind = 'first_look'
+        and not exists (
+            select 1 from entry v
+            where v.yard_id = e.yard_id and v.lesson_id = e.lesson_id and v.author_id = e.author_id
+                and v.kind = 'void' and v.payload ->> 'target' = e.id::text)
+    order by e.yard_id, e.lesson_id, e.author_id, e.at_ms desc, e.seq desc) o
+where o.payload ->> 'soundness' in ('UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS')
+    and not exists (
+        select 1 from looked k
+        where k.yard_id = o.yard_id and k.lesson_id = o.lesson_id and k.author_id = o.author_id);
+
 -- a report whose homework the coach has looked in on since
 insert into stop_sign_settled
 select p.yard_id, p.id
@@ -112,19 +130,23 @@ where cardinality(p.stop_signs) > 0
         select 1 from look_in l
         where l.yard_id = p.yard_id and l.assignment_id = p.assignment_id and l.answered_at >= p.received_at);
 
--- a look that a later one of the same horse found sound
+-- a look that a later one of the same horse found sound; also of looks that only a rebuild of the record tells as signs
 insert into stop_sign_settled
-select s.yard_id, s.entry_id
-from ridden_stop_sign s
-join lesson l on l.yard_id = s.yard_id and l.id = s.lesson_id
+select e.yard_id, e.id
+from entry e
+join lesson l on l.yard_id = e.yard_id and l.id = e.lesson_id
 join pair p on p.yard_id = l.yard_id and p.id = l.pair_id
-where exists (
-    select 1
-    from looked later
-    join lesson ll on ll.yard_id = later.yard_id and ll.id = later.lesson_id
-    join pair pp on pp.yard_id = ll.yard_id and pp.id = ll.pair_id
-    where pp.yard_id = p.yard_id and pp.horse_id = p.horse_id
-        and later.at > s.at and later.checks ->> 'soundness' = 'SOUND');
+left join ridden_stop_sign s on s.yard_id = e.yard_id and s.entry_id = e.id
+where e.kind = 'first_look'
+    and (s.entry_id is not null or e.payload ->> 'soundness' in ('UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS'))
+    and exists (
+        select 1
+        from looked later
+        join lesson ll on ll.yard_id = later.yard_id and ll.id = later.lesson_id
+        join pair pp on pp.yard_id = ll.yard_id and pp.id = ll.pair_id
+        where pp.yard_id = p.yard_id and pp.horse_id = p.horse_id
+            and later.at > coalesce(s.at, to_timestamp(e.at_ms / 1000.0))
+            and later.checks ->> 'soundness' = 'SOUND');
 
 create index practice_with_stop_signs on practice (yard_id, assignment_id) where stop_signs <> '{}';
 create index pair_by_horse on pair (yard_id, horse_id);

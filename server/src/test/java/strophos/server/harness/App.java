@@ -74,11 +74,13 @@ public final class App {
     private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T12:00:00Z");
 
     private static void restore(String database) {
-        try (InputStream in = new GZIPInputStream(App.class.getResourceAsStream("/upgrade/v6.sql.gz"));
+        try (InputStream dump = new GZIPInputStream(App.class.getResourceAsStream("/upgrade/v6.sql.gz"));
+                InputStream assistant = App.class.getResourceAsStream("/upgrade/v6-assistant.sql");
                 Connection connection =
                         DriverManager.getConnection(POSTGRES.url(database), LocalPostgres.SUPERUSER, "");
                 Statement statement = connection.createStatement()) {
-            statement.execute(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            statement.execute(new String(dump.readAllBytes(), StandardCharsets.UTF_8));
+            statement.execute(new String(assistant.readAllBytes(), StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (SQLException e) {

@@ -100,9 +100,27 @@ class UpgradeTest {
         assertThat(coach.get("/api/v1/" + path).status()).isEqualTo(200);
     }
 
+    private static List<String> signsOf(String horse) {
+        return coach.get("/api/v1/safety")
+                .body()
+                .path("horses")
+                .valueStream()
+                .filter(h -> h.path("name").asString().equals(horse))
+                .flatMap(h -> h.path("signs").valueStream())
+                .map(s -> s.path("sign").asString())
+                .sorted()
+                .toList();
+    }
+
+    @Test
+    void theLookOfWhoeverLookedBeforeTheCoachPauses() {
+        assertThat(signsOf("Fennel")).containsExactly("REFUSES_ONE_SIDE", "UNLEVEL");
+    }
+
     @Test
     void rebuildingTheProjectionsChangesNoPause() {
         List<String> before = paused();
+        List<String> fennel = signsOf("Fennel");
         JsonNode me = coach.get("/api/v1/session").body().path("me");
         var viewer = new strophos.server.access.Viewer(
                 yard(), java.util.UUID.fromString(me.path("person").asString()), strophos.server.access.Role.COACH);
@@ -111,6 +129,7 @@ class UpgradeTest {
             return null;
         });
         assertThat(paused()).isEqualTo(before);
+        assertThat(signsOf("Fennel")).isEqualTo(fennel);
     }
 
     private static java.util.UUID yard() {
