@@ -201,6 +201,8 @@ class ThreadTest {
         proxy.set(FaultProxy.Mode.CUT);
         touches(coach, "Right rein", 4, 0);
         coach.page().locator("[data-outbox=offline]").waitFor();
+        // a touch is painted before it is kept: the rein's and the four answers lie on the device
+        coach.page().locator("[data-waiting='5']").waitFor();
         coach.page().reload();
         coach.button("Yes at strength 2, 4 so far").waitFor();
         coach.button("Yes at strength 2").click();
