@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { resolve } from 'node:path'
 import { describe, expect, test } from 'vitest'
 import type { Contact, HorseView, SafetyView } from '../api'
 import { STOP_SIGNS } from '../record'
@@ -68,8 +70,15 @@ describe('a sign seen here', () => {
 })
 
 describe('the red key', () => {
-  test('stops the homework for what is the rider’s, and for a knock on the head', () => {
-    expect(STOP_SIGNS.filter(pausesHomework)).toEqual(['FRIGHT', 'RIDER_HURTS', 'HEAD_KNOCK'])
+  test('means by each sign what the server means', () => {
+    const file = resolve(import.meta.dirname, '../../../examples/stop-signs.json')
+    const here = STOP_SIGNS.map((sign) => ({
+      sign,
+      kind: kindOf(sign),
+      endsWork: endsWork(sign),
+      pausesHomework: pausesHomework(sign),
+    }))
+    expect(here).toEqual(JSON.parse(readFileSync(file, 'utf8')))
   })
   test('offers every stop sign but the look’s own word and the fright, which have their places', () => {
     const offered = OFFERED.flatMap((o) => o.signs)

@@ -127,7 +127,7 @@ class UpgradeTest {
                 .asString();
         coach.post("/api/v1/horses/" + horse + "/pause-answers", cleared);
         coach.open("/");
-        coach.page().getByText("Stopped: it asks for you").first().waitFor();
+        coach.page().getByText("Stopped: it needs you").first().waitFor();
         rosalba.page().reload();
         rosalba.page().getByText("not for riding alone any more").waitFor();
         assertThat(rosalba.page().getByText("Sindri is resting").count()).isZero();
