@@ -1,6 +1,7 @@
 package strophos.core.pause;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import strophos.core.exchange.Gait;
@@ -40,6 +41,11 @@ public record HorseState(
 
     public boolean isPaused() {
         return !causes.isEmpty();
+    }
+
+    /** The day the last of its causes was seen: whoever looked before that did not look at it. Empty unless it is paused. */
+    public Optional<LocalDate> lastSeen() {
+        return causes.stream().map(Occurrence.Seen::day).max(Comparator.naturalOrder());
     }
 
     /** Behaviour or a fall ended its work for today. */

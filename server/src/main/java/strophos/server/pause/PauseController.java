@@ -106,6 +106,30 @@ class PauseController {
             return issues;
         }
 
+        /** Nobody was called or has looked in days to come, nor looked at what was seen only later. */
+        List<Issue> daysOff(HorseState state, LocalDate today) {
+            List<Issue> issues = new ArrayList<>();
+            boolean saysWho = kind != PauseAnswer.Kind.KEEP_RESTING;
+            if (saysWho && onDay.isAfter(today)) {
+                issues.add(new Issue(
+                        "out_of_range",
+                        "onDay",
+                        "a day on which somebody looked or was called: today (" + today + ") at the latest"));
+            }
+            if (kind == PauseAnswer.Kind.CLEARED) {
+                state.lastSeen()
+                        .filter(onDay::isBefore)
+                        .ifPresent(seen -> issues.add(new Issue(
+                                "out_of_range",
+                                "onDay",
+                                "a day on which somebody looked: not before the last stop sign (" + seen + ")")));
+            }
+            if (untilDay != null && untilDay.isBefore(today)) {
+                issues.add(new Issue("out_of_range", "untilDay", "a last day: not before today (" + today + ")"));
+            }
+            return issues;
+        }
+
         private static boolean isOut(LocalDate day) {
             return day != null && (day.isBefore(FIRST) || day.isAfter(LAST));
         }

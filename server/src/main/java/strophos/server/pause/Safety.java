@@ -26,6 +26,7 @@ import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
 import strophos.server.pair.PairRepository;
+import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 
 /** What stands in the way of riding, for everybody who sees the horse; what riders say at once, and the coach's answers. */
@@ -166,18 +167,22 @@ public class Safety {
                 throw new Problem(
                         HttpStatus.CONFLICT, "not_paused", "This horse is not paused any more; look at it again.");
             }
-            repository.add(wanted.answer(horse, rest(state, wanted, now), now));
+            LocalDate today = LocalDate.ofInstant(now, lessons.zone());
+            List<Issue> issues = wanted.daysOff(state, today);
+            if (!issues.isEmpty()) {
+                throw Problem.refused(issues);
+            }
+            repository.add(wanted.answer(horse, rest(state, wanted, today), now));
             teller.changedHorse(horse);
         }
         return view(now.plusMillis(1));
     }
 
     /** The rest a clearance ends; a change of limits keeps that of the clearance before. */
-    private Optional<HorseState.Rest> rest(HorseState state, PauseController.NewAnswer wanted, Instant now) {
+    private Optional<HorseState.Rest> rest(HorseState state, PauseController.NewAnswer wanted, LocalDate today) {
         if (wanted.kind() != PauseAnswer.Kind.CLEARED) {
             return Optional.empty();
         }
-        LocalDate today = LocalDate.ofInstant(now, lessons.zone());
         return state.since().map(since -> new HorseState.Rest(since, today)).or(state::rest);
     }
 

@@ -201,6 +201,23 @@ class PausesTest {
         assertThat(isPaused()).isTrue();
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "onDay, 2026-11-25, a day on which somebody looked or was called: today (2026-11-24) at the latest",
+        "onDay, 2026-11-23, a day on which somebody looked: not before the last stop sign (2026-11-24)",
+        "untilDay, 2026-11-23, a last day: not before today (2026-11-24)",
+    })
+    void nobodyHasLookedTomorrowNorBeforeItWasSeen(String field, String day, String expected) {
+        says(rider, pair, "BLOOD");
+        Map<String, Object> answer = answer("CLEARED");
+        answer.put("fastest", "WALK");
+        answer.put(field, day);
+        JsonNode issue = answers(answer).body().path("issues").path(0);
+        assertThat(issue.path("path").asString()).isEqualTo(field);
+        assertThat(issue.path("expected").asString()).isEqualTo(expected);
+        assertThat(isPaused()).isTrue();
+    }
+
     @Test
     void limitsAreKeptByPlanAndHomeworkUntilTheirLastDay() {
         report("UNLEVEL");
