@@ -10,6 +10,7 @@ import { Button, TextArea } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { Trouble } from '../ui/Trouble'
 import type { HorseNow } from './now'
+import { useSafety } from './useSafety'
 
 const KINDS: NewPauseAnswer['kind'][] = ['KEEP_RESTING', 'CALLED', 'CLEARED']
 const WHOM: NonNullable<NewPauseAnswer['whom']>[] = ['VET', 'DENTIST', 'FITTER', 'PHYSIOTHERAPIST', 'COACH']
@@ -23,7 +24,11 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
   const { t } = useTranslation()
   const { person, timeZone } = useMe()
   const client = useQueryClient()
-  const today = new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date())
+  const { serverMs } = useSafety()
+  // the server's day: it takes none to come, and a device's clock may run ahead
+  const today = new Intl.DateTimeFormat('en-CA', { timeZone }).format(
+    serverMs ? new Date(serverMs) : new Date(),
+  )
   const isStopped = now.isPaused || now.isDayOver
   const [answer, setAnswer] = useState<Omit<NewPauseAnswer, 'id'>>({
     kind: isStopped ? 'KEEP_RESTING' : 'CLEARED',

@@ -41,6 +41,7 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
     return {
       horses,
       contacts: view.contacts,
+      serverMs: view.serverMs,
       of: (which: OfHorse) => horses.find((h) => isMeant(h, which)),
       isHomeworkStopped: (pair: string) =>
         here?.some((s) => s.pair === pair && pausesHomework(s.sign)) === true,

@@ -6,6 +6,8 @@ import type { HorseNow, OfHorse } from './now'
 interface Safety {
   horses: HorseNow[]
   contacts: Contact[]
+  /** The server's clock when it last told; 0 while it never did. */
+  serverMs: number
   /** Undefined for a horse that is simply ridden. */
   of: (which: OfHorse) => HorseNow | undefined
   /** A sign of the rider's, or a fright, seen here and not told by the server yet, stops the homework of this pair. */
