@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -32,10 +33,20 @@ final class Visitor implements AutoCloseable {
     private final List<String> foreign = new ArrayList<>();
 
     Visitor(int port, int width, int height) {
+        this(port, width, height, ServiceWorkerPolicy.ALLOW);
+    }
+
+    /** With a browser that fetches every file itself, so that a test can stand in for the server's. */
+    static Visitor withoutServiceWorker(int port, int width, int height) {
+        return new Visitor(port, width, height, ServiceWorkerPolicy.BLOCK);
+    }
+
+    private Visitor(int port, int width, int height, ServiceWorkerPolicy workers) {
         origin = "http://127.0.0.1:" + port;
         context = Stage.browser()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(width, height)
+                        .setServiceWorkers(workers)
                         .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)
                         .setLocale("en-GB")
                         .setTimezoneId("Europe/London"));
