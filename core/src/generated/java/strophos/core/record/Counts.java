@@ -1,0 +1,156 @@
+package strophos.core.record;
+
+import java.util.Optional;
+
+/**
+ * What kinds count for beside being kept and shown. Whoever reads a count says what each of its kinds is: when a kind joins,
+ * whoever forgets it is not compiled. What the fold itself is made of stands in {@link Told}.
+ */
+public final class Counts {
+
+    private Counts() {}
+
+    /** One case a kind that counts for as ask. */
+    public interface AsAsk<R> {
+        R choice(Payload.Chosen said);
+
+        R line(Payload.Line said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> asAsk(Payload said, AsAsk<R> cases) {
+        if (said instanceof Payload.Chosen s) {
+            return Optional.of(cases.choice(s));
+        }
+        if (said instanceof Payload.Line s) {
+            return Optional.of(cases.line(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for consistency. */
+    public interface Consistency<R> {
+        R correction(Payload.Correction said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> consistency(Payload said, Consistency<R> cases) {
+        if (said instanceof Payload.Correction s) {
+            return Optional.of(cases.correction(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for factor. */
+    public interface Factor<R> {
+        R contact(Payload.Contact said);
+
+        R fault(Payload.Fault said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> factor(Payload said, Factor<R> cases) {
+        if (said instanceof Payload.Contact s) {
+            return Optional.of(cases.contact(s));
+        }
+        if (said instanceof Payload.Fault s) {
+            return Optional.of(cases.fault(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for load. */
+    public interface Load<R> {
+        R effort(Payload.Effort said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> load(Payload said, Load<R> cases) {
+        if (said instanceof Payload.Effort s) {
+            return Optional.of(cases.effort(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for observed. */
+    public interface Observed<R> {
+        R choice(Payload.Chosen said);
+
+        R fault(Payload.Fault said);
+
+        R held(Payload.Held said);
+
+        R sign(Payload.Sign said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> observed(Payload said, Observed<R> cases) {
+        if (said instanceof Payload.Chosen s) {
+            return Optional.of(cases.choice(s));
+        }
+        if (said instanceof Payload.Fault s) {
+            return Optional.of(cases.fault(s));
+        }
+        if (said instanceof Payload.Held s) {
+            return Optional.of(cases.held(s));
+        }
+        if (said instanceof Payload.Sign s) {
+            return Optional.of(cases.sign(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for release. */
+    public interface Release<R> {
+        R release(Payload.Released said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> release(Payload said, Release<R> cases) {
+        if (said instanceof Payload.Released s) {
+            return Optional.of(cases.release(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for stop. */
+    public interface Stop<R> {
+        R firstLook(Payload.Look said);
+
+        R sign(Payload.Sign said);
+
+        R stopSign(Payload.Stopped said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> stop(Payload said, Stop<R> cases) {
+        if (said instanceof Payload.Look s) {
+            return Optional.of(cases.firstLook(s));
+        }
+        if (said instanceof Payload.Sign s) {
+            return Optional.of(cases.sign(s));
+        }
+        if (said instanceof Payload.Stopped s) {
+            return Optional.of(cases.stopSign(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for watch. */
+    public interface Watch<R> {
+        R watch(Payload.Watch said);
+
+        R watched(Payload.WatchTick said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> watch(Payload said, Watch<R> cases) {
+        if (said instanceof Payload.Watch s) {
+            return Optional.of(cases.watch(s));
+        }
+        if (said instanceof Payload.WatchTick s) {
+            return Optional.of(cases.watched(s));
+        }
+        return Optional.empty();
+    }
+}

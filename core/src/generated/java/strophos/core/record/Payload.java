@@ -1,0 +1,690 @@
+package strophos.core.record;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import strophos.core.exchange.Aid;
+import strophos.core.exchange.AidOrder;
+import strophos.core.exchange.Bend;
+import strophos.core.exchange.Choice;
+import strophos.core.exchange.Felt;
+import strophos.core.exchange.Footing;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.LeadChange;
+import strophos.core.exchange.Moment;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rail;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.Speed;
+import strophos.core.exchange.Strength;
+import strophos.core.exchange.TakeOff;
+import strophos.core.exchange.TimeSource;
+import strophos.core.exchange.Watchable;
+import strophos.core.look.FirstLook;
+import strophos.core.pause.StopSign;
+import strophos.core.plain.PlainMap;
+
+/** What an entry says, once its kind and version have been understood. */
+public sealed interface Payload {
+
+    /** The kind of its entry. */
+    String kind();
+
+    /** The version of its kind. */
+    int version();
+
+    /** As it stands in an entry: what is not there is left out. */
+    Map<String, Object> plain();
+
+    /** Something seen or done beside the asks. */
+    sealed interface Mark extends Payload {
+
+        /** The entry it hangs on, by id: a segment, or the exchange of a release; empty when it is the lesson's. */
+        default Optional<String> hangsOn() {
+            return Optional.empty();
+        }
+    }
+
+    /** A mark that hangs on a segment. */
+    sealed interface OfSegment extends Mark {
+        String segment();
+
+        @Override
+        default Optional<String> hangsOn() {
+            return Optional.of(segment());
+        }
+    }
+
+    /** Something seen, by name, with the side of the body it was seen on. */
+    sealed interface Seen extends OfSegment {
+        String name();
+
+        Side side();
+    }
+
+    /** Puts another payload in place of an earlier entry's, of the same kind and version. */
+    record Amend(String target, Map<String, Object> payload) implements Payload {
+
+        @Override
+        public String kind() {
+            return "amend";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("target", target).put("payload", payload).map();
+        }
+    }
+
+    /** What the horse chose. */
+    record Chosen(String segment, Choice choice, OptionalInt returnS, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "choice";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("choice", choice.word())
+                    .maybe("returnS", returnS)
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /**
+     * What must be added to this device's times to get the server's. One a device and lesson; the latest
+     * counts.
+     */
+    record Clock(long offsetMs) implements Payload {
+
+        @Override
+        public String kind() {
+            return "clock";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("offsetMs", offsetMs).map();
+        }
+    }
+
+    /** Ground and weather; what was not noted is left out, but something was. */
+    record Conditions(Optional<Footing> footing, OptionalInt temperatureC, OptionalInt humidityPct) implements Mark {
+
+        @Override
+        public String kind() {
+            return "conditions";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().maybe("footing", footing.map(Footing::word)).maybe("temperatureC", temperatureC).maybe("humidityPct", humidityPct).map();
+        }
+    }
+
+    /** The contact of one rein as felt. */
+    record Contact(String segment, Side side, Felt felt, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "contact";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("side", side.word())
+                    .put("felt", felt.word())
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /** An error was corrected, or let pass. */
+    record Correction(String segment, boolean made, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "correction";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).put("made", made).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /** How hard it was: for the horse, and for the rider where asked. */
+    record Effort(int horse, OptionalInt rider) implements Mark {
+
+        @Override
+        public String kind() {
+            return "effort";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("horse", horse).maybe("rider", rider).map();
+        }
+    }
+
+    /** One ask in the named segment. */
+    record Exchange(
+            String segment,
+            Strength strength,
+            Response response,
+            Optional<Strength> first,
+            List<Aid> aids,
+            Optional<AidOrder> order,
+            Optional<Moment> when) implements Payload {
+        public Exchange {
+            aids = List.copyOf(aids);
+        }
+
+        @Override
+        public String kind() {
+            return "exchange";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("strength", strength.level())
+                    .put("response", response.word())
+                    .maybe("first", first.map(Strength::level))
+                    .many("aids", aids, Aid::plain)
+                    .maybe("order", order.map(AidOrder::word))
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /** A position fault (against what this exercise asks) or an aid habit of the rider, by name. */
+    record Fault(String segment, String name, Side side, Optional<Moment> when) implements Seen {
+
+        @Override
+        public String kind() {
+            return "fault";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("name", name)
+                    .put("side", side.word())
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /** The first look of the lesson; a later one takes its place. */
+    record Look(FirstLook seen) implements Payload {
+
+        @Override
+        public String kind() {
+            return "first_look";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return seen.plain();
+        }
+    }
+
+    /** Where the ears were carried. */
+    record HeadHeight(String segment, int cm, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "head";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).put("cm", cm).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /** A stretch that was kept for so much. */
+    record Held(String segment, HoldUnit unit, int amount, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "held";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("unit", unit.word())
+                    .put("amount", amount)
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /** The lesson ends; judgement waits for this. */
+    record LessonEnded() implements Payload {
+
+        @Override
+        public String kind() {
+            return "lesson_ended";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return Map.of();
+        }
+    }
+
+    /** The lesson begins (or goes on, after an end). */
+    record LessonStarted() implements Payload {
+
+        @Override
+        public String kind() {
+            return "lesson_started";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return Map.of();
+        }
+    }
+
+    /** One line of poles or fences ridden; what was not noted is left out. */
+    record Line(
+            String segment,
+            int ridden,
+            OptionalInt planned,
+            Optional<TakeOff> takeOff,
+            Optional<Side> lead,
+            Optional<Boolean> straight,
+            Optional<Rail> rail,
+            Optional<LeadChange> change,
+            Optional<Speed> speed,
+            Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "line";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("ridden", ridden)
+                    .maybe("planned", planned)
+                    .maybe("takeOff", takeOff.map(TakeOff::word))
+                    .maybe("lead", lead.map(Side::word))
+                    .maybe("straight", straight)
+                    .maybe("rail", rail.map(Rail::word))
+                    .maybe("change", change.map(LeadChange::word))
+                    .maybe("speed", speed.map(Speed::word))
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /** One line in the coach's words. */
+    record Note(String text) implements Payload {
+
+        @Override
+        public String kind() {
+            return "note";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("text", text).map();
+        }
+    }
+
+    /** The rider praised. */
+    record Praise(String segment, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "praise";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /** Whether the rider let go after this exchange. */
+    record Released(String exchange, Release release, Optional<Moment> when) implements Mark {
+
+        @Override
+        public String kind() {
+            return "release";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Optional<String> hangsOn() {
+            return Optional.of(exchange);
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("exchange", exchange).put("release", release.word()).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /** From here on nothing is asked: long rein, stretch, stand. Ends the segment before. */
+    record Rest() implements Payload {
+
+        @Override
+        public String kind() {
+            return "rest";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return Map.of();
+        }
+    }
+
+    /** Food or another reward was given. */
+    record Reward(String segment, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "reward";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /**
+     * From here on: this exercise, gait, place and rein, with this person in the saddle. Ends the segment
+     * before.
+     */
+    record Segment(
+            String exercise,
+            Gait gait,
+            Place place,
+            Rein rein,
+            Mounted mounted,
+            OptionalInt circleM,
+            Optional<Bend> bend,
+            List<Aid> aids,
+            Optional<Side> side,
+            Optional<String> stage,
+            Optional<Moment> when) implements Payload {
+        public Segment {
+            aids = List.copyOf(aids);
+        }
+
+        @Override
+        public String kind() {
+            return "segment";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("exercise", exercise)
+                    .put("gait", gait.word())
+                    .put("place", place.word())
+                    .put("rein", rein.word())
+                    .put("mounted", mounted.word())
+                    .maybe("circleM", circleM)
+                    .maybe("bend", bend.map(Bend::word))
+                    .many("aids", aids, Aid::plain)
+                    .maybe("side", side.map(Side::word))
+                    .maybe("stage", stage)
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /** A sign of the horse's, good or other, by name. */
+    record Sign(String segment, String name, Side side, Optional<Moment> when) implements Seen {
+
+        @Override
+        public String kind() {
+            return "sign";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("name", name)
+                    .put("side", side.word())
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
+        }
+    }
+
+    /** A stop sign was seen: the work ends. A mark of the lesson's, since there may be no segment yet. */
+    record Stopped(StopSign sign, Side side, Optional<Moment> when) implements Mark {
+
+        @Override
+        public String kind() {
+            return "stop_sign";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("sign", sign.word()).put("side", side.word()).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /** A second time base: the clock of a clip or a sensor, which other entries may give their moment on. */
+    record TimeBase(TimeSource source, OptionalLong startMs) implements Mark {
+
+        @Override
+        public String kind() {
+            return "time_base";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("source", source.word()).maybe("startMs", startMs).map();
+        }
+    }
+
+    /** Takes an earlier entry back; taking back a void restores what it took back. */
+    record Void(String target) implements Payload {
+
+        @Override
+        public String kind() {
+            return "void";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("target", target).map();
+        }
+    }
+
+    /** A sign of the horse's or a fault of the rider's is put on watch. */
+    record Watch(Watchable of, String name, Side side, int weeks) implements Mark {
+
+        @Override
+        public String kind() {
+            return "watch";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("of", of.word())
+                    .put("name", name)
+                    .put("side", side.word())
+                    .put("weeks", weeks)
+                    .map();
+        }
+    }
+
+    /** Whether what an entry (of whatever lesson) put on watch was seen today. */
+    record WatchTick(String watch, boolean seen) implements Mark {
+
+        @Override
+        public String kind() {
+            return "watched";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("watch", watch).put("seen", seen).map();
+        }
+    }
+}

@@ -1,0 +1,287 @@
+package strophos.core.record;
+
+import java.util.regex.Pattern;
+import strophos.core.exchange.Aid;
+import strophos.core.exchange.AidOrder;
+import strophos.core.exchange.Bend;
+import strophos.core.exchange.Choice;
+import strophos.core.exchange.Felt;
+import strophos.core.exchange.Foot;
+import strophos.core.exchange.Footing;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.LeadChange;
+import strophos.core.exchange.Manner;
+import strophos.core.exchange.Means;
+import strophos.core.exchange.Moment;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rail;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.Speed;
+import strophos.core.exchange.Strength;
+import strophos.core.exchange.TakeOff;
+import strophos.core.exchange.TimeSource;
+import strophos.core.exchange.Watchable;
+import strophos.core.look.BendPlace;
+import strophos.core.look.FirstLook;
+import strophos.core.look.Soundness;
+import strophos.core.pause.StopSign;
+
+/** Reads each kind in each version. Null: not known, or not understood. */
+final class Readers {
+
+    private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+    private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
+    private static final Pattern TEXT = Pattern.compile("[^ \\t\\r\\n]");
+
+    private Readers() {}
+
+    static Payload read(String kind, int v, Fields f) {
+        return switch (kind) {
+            case "amend" -> v == 1 ? readAmend(f) : null;
+            case "choice" -> v == 1 ? readChosen(f) : null;
+            case "clock" -> v == 1 ? readClock(f) : null;
+            case "conditions" -> v == 1 ? readConditions(f) : null;
+            case "contact" -> v == 1 ? readContact(f) : null;
+            case "correction" -> v == 1 ? readCorrection(f) : null;
+            case "effort" -> v == 1 ? readEffort(f) : null;
+            case "exchange" -> v == 1 ? readExchange(f) : null;
+            case "fault" -> v == 1 ? readFault(f) : null;
+            case "first_look" -> v == 1 ? readLook(f) : null;
+            case "head" -> v == 1 ? readHeadHeight(f) : null;
+            case "held" -> v == 1 ? readHeld(f) : null;
+            case "lesson_ended" -> v == 1 ? new Payload.LessonEnded() : null;
+            case "lesson_started" -> v == 1 ? new Payload.LessonStarted() : null;
+            case "line" -> v == 1 ? readLine(f) : null;
+            case "note" -> v == 1 ? readNote(f) : null;
+            case "praise" -> v == 1 ? readPraise(f) : null;
+            case "release" -> v == 1 ? readReleased(f) : null;
+            case "rest" -> v == 1 ? new Payload.Rest() : null;
+            case "reward" -> v == 1 ? readReward(f) : null;
+            case "segment" -> v == 1 ? readSegment(f) : null;
+            case "sign" -> v == 1 ? readSign(f) : null;
+            case "stop_sign" -> v == 1 ? readStopped(f) : null;
+            case "time_base" -> v == 1 ? readTimeBase(f) : null;
+            case "void" -> v == 1 ? readVoid(f) : null;
+            case "watch" -> v == 1 ? readWatch(f) : null;
+            case "watched" -> v == 1 ? readWatchTick(f) : null;
+            default -> null;
+        };
+    }
+
+    private static Payload readAmend(Fields f) {
+        var target = f.text("target", ID);
+        var payload = f.object("payload");
+        return f.fit() ? new Payload.Amend(target, payload) : null;
+    }
+
+    private static Payload readChosen(Fields f) {
+        var segment = f.text("segment", ID);
+        var choice = f.word("choice", Choice.WORDS);
+        var returnS = f.maybeWhole("returnS", 0, 3600);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Chosen(segment, choice, returnS, when) : null;
+    }
+
+    private static Payload readClock(Fields f) {
+        var offsetMs = f.longWhole("offsetMs", -315360000000L, 315360000000L);
+        return f.fit() ? new Payload.Clock(offsetMs) : null;
+    }
+
+    private static Payload readConditions(Fields f) {
+        var footing = f.maybeWord("footing", Footing.WORDS);
+        var temperatureC = f.maybeWhole("temperatureC", -40, 60);
+        var humidityPct = f.maybeWhole("humidityPct", 0, 100);
+        f.mustHold(footing.isPresent() || temperatureC.isPresent() || humidityPct.isPresent());
+        return f.fit() ? new Payload.Conditions(footing, temperatureC, humidityPct) : null;
+    }
+
+    private static Payload readContact(Fields f) {
+        var segment = f.text("segment", ID);
+        var side = f.word("side", Side.WORDS, Side.LEFT, Side.RIGHT);
+        var felt = f.word("felt", Felt.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Contact(segment, side, felt, when) : null;
+    }
+
+    private static Payload readCorrection(Fields f) {
+        var segment = f.text("segment", ID);
+        var made = f.flag("made");
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Correction(segment, made, when) : null;
+    }
+
+    private static Payload readEffort(Fields f) {
+        var horse = f.oneOf("horse", 0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10);
+        var rider = f.maybeOneOf("rider", 0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10);
+        return f.fit() ? new Payload.Effort(horse, rider) : null;
+    }
+
+    private static Payload readExchange(Fields f) {
+        var segment = f.text("segment", ID);
+        var strength = f.numbered("strength", Strength.WORDS);
+        var response = f.word("response", Response.WORDS);
+        var first = f.maybeNumbered("first", Strength.WORDS);
+        f.mustHold(first.isEmpty() || f.fit() && first.get().level() <= strength.level());
+        var aids = f.maybeMany("aids", 1, 4, Readers::aid);
+        var order = f.maybeWord("order", AidOrder.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Exchange(segment, strength, response, first, aids, order, when) : null;
+    }
+
+    private static Payload readFault(Fields f) {
+        var segment = f.text("segment", ID);
+        var name = f.text("name", NAME);
+        var side = f.word("side", Side.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Fault(segment, name, side, when) : null;
+    }
+
+    private static Payload readLook(Fields f) {
+        var seen = firstLook(f);
+        return f.fit() ? new Payload.Look(seen) : null;
+    }
+
+    private static Payload readHeadHeight(Fields f) {
+        var segment = f.text("segment", ID);
+        var cm = f.whole("cm", -90, 120);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.HeadHeight(segment, cm, when) : null;
+    }
+
+    private static Payload readHeld(Fields f) {
+        var segment = f.text("segment", ID);
+        var unit = f.word("unit", HoldUnit.WORDS);
+        var amount = f.whole("amount", 1, 10000);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Held(segment, unit, amount, when) : null;
+    }
+
+    private static Payload readLine(Fields f) {
+        var segment = f.text("segment", ID);
+        var ridden = f.whole("ridden", 1, 30);
+        var planned = f.maybeWhole("planned", 1, 30);
+        var takeOff = f.maybeWord("takeOff", TakeOff.WORDS);
+        var lead = f.maybeWord("lead", Side.WORDS, Side.LEFT, Side.RIGHT);
+        var straight = f.maybeFlag("straight");
+        var rail = f.maybeWord("rail", Rail.WORDS);
+        var change = f.maybeWord("change", LeadChange.WORDS);
+        var speed = f.maybeWord("speed", Speed.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Line(segment, ridden, planned, takeOff, lead, straight, rail, change, speed, when) : null;
+    }
+
+    private static Payload readNote(Fields f) {
+        var text = f.textWith("text", TEXT, 2000);
+        return f.fit() ? new Payload.Note(text) : null;
+    }
+
+    private static Payload readPraise(Fields f) {
+        var segment = f.text("segment", ID);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Praise(segment, when) : null;
+    }
+
+    private static Payload readReleased(Fields f) {
+        var exchange = f.text("exchange", ID);
+        var release = f.word("release", Release.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Released(exchange, release, when) : null;
+    }
+
+    private static Payload readReward(Fields f) {
+        var segment = f.text("segment", ID);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Reward(segment, when) : null;
+    }
+
+    private static Payload readSegment(Fields f) {
+        var exercise = f.text("exercise", NAME);
+        var gait = f.open("gait", Gait::isWord, Gait::of);
+        var place = f.open("place", Place::isWord, Place::of);
+        var rein = f.word("rein", Rein.WORDS);
+        var mounted = f.word("mounted", Mounted.WORDS);
+        var circleM = f.maybeWhole("circleM", 6, 40);
+        var bend = f.maybeWord("bend", Bend.WORDS);
+        var aids = f.maybeMany("aids", 1, 4, Readers::aid);
+        var side = f.maybeWord("side", Side.WORDS, Side.LEFT, Side.RIGHT);
+        var stage = f.maybeText("stage", NAME);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Segment(exercise, gait, place, rein, mounted, circleM, bend, aids, side, stage, when) : null;
+    }
+
+    private static Payload readSign(Fields f) {
+        var segment = f.text("segment", ID);
+        var name = f.text("name", NAME);
+        var side = f.word("side", Side.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Sign(segment, name, side, when) : null;
+    }
+
+    private static Payload readStopped(Fields f) {
+        var sign = f.word("sign", StopSign.WORDS);
+        var side = f.word("side", Side.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Stopped(sign, side, when) : null;
+    }
+
+    private static Payload readTimeBase(Fields f) {
+        var source = f.word("source", TimeSource.WORDS);
+        var startMs = f.maybeLongWhole("startMs", 0L, 4102444800000L);
+        return f.fit() ? new Payload.TimeBase(source, startMs) : null;
+    }
+
+    private static Payload readVoid(Fields f) {
+        var target = f.text("target", ID);
+        return f.fit() ? new Payload.Void(target) : null;
+    }
+
+    private static Payload readWatch(Fields f) {
+        var of = f.word("of", Watchable.WORDS);
+        var name = f.text("name", NAME);
+        var side = f.word("side", Side.WORDS);
+        var weeks = f.whole("weeks", 1, 26);
+        return f.fit() ? new Payload.Watch(of, name, side, weeks) : null;
+    }
+
+    private static Payload readWatchTick(Fields f) {
+        var watch = f.text("watch", ID);
+        var seen = f.flag("seen");
+        return f.fit() ? new Payload.WatchTick(watch, seen) : null;
+    }
+
+    static Aid aid(Fields f) {
+        var means = f.word("means", Means.WORDS);
+        var side = f.word("side", Side.WORDS);
+        var manner = f.maybeWord("manner", Manner.WORDS);
+        var foot = f.maybeWord("foot", Foot.WORDS);
+        return f.fit() ? new Aid(means, side, manner, foot) : null;
+    }
+
+    static Moment moment(Fields f) {
+        var base = f.text("base", ID);
+        var ms = f.whole("ms", 0, 86400000);
+        return f.fit() ? new Moment(base, ms) : null;
+    }
+
+    static FirstLook firstLook(Fields f) {
+        var soundness = f.maybeWord("soundness", Soundness.WORDS);
+        var calm = f.maybeOneOf("calm", 0, 1, 2, 3, 4);
+        var rider = f.maybeOneOf("rider", 0, 1, 2, 3, 4);
+        var halt = f.maybeOneOf("halt", 0, 1, 2, 3, 4);
+        var leg = f.maybeOneOf("leg", 0, 1, 2, 3, 4);
+        var bendLeft = f.maybeOneOf("bendLeft", 0, 1, 2, 3, 4);
+        var bendRight = f.maybeOneOf("bendRight", 0, 1, 2, 3, 4);
+        var placeLeft = f.maybeWord("placeLeft", BendPlace.WORDS);
+        var placeRight = f.maybeWord("placeRight", BendPlace.WORDS);
+        var circleLeft = f.maybeOneOf("circleLeft", 20, 15, 12, 10, 8, 0);
+        var circleRight = f.maybeOneOf("circleRight", 20, 15, 12, 10, 8, 0);
+        var shoulder = f.maybeWhole("shoulder", -2, 2);
+        var shoulderBoth = f.flagBeside("shoulderBoth", shoulder.isPresent());
+        return f.fit() ? new FirstLook(soundness, calm, rider, halt, leg, bendLeft, bendRight, placeLeft, placeRight, circleLeft, circleRight, shoulder, shoulderBoth) : null;
+    }
+}

@@ -1,0 +1,717 @@
+// Written from format/ by ./strophos kinds.
+import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
+import type { Shape } from '../shape'
+import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, RAILS, REINS, RELEASES, RESPONSES, SCORES, SIDES, SOUNDNESS, SPEEDS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Choice, Circle, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, Rail, Rein, Release, Response, Score, Side, Soundness, Speed, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+
+/** One aid of an ask. */
+export interface Aid {
+  /** What an aid is given with. */
+  means: Means
+  /** Of the rider's body; NONE: both sides, or of no side. */
+  side: Side
+  /** How an aid is given. */
+  manner?: Manner
+  /** The foot it is tied to. */
+  foot?: Foot
+}
+
+/** When it was, on a second time base. The entry's own time still says when it was written. */
+export interface Moment {
+  /** The `time_base` entry. */
+  base: string
+  /** Milliseconds since the base began. */
+  ms: number
+}
+
+/** What was seen in the first minutes. A check that was not made is left out, never 0. */
+export interface FirstLook {
+  /** What was seen of the horse's soundness today. */
+  soundness?: Soundness
+  /** 0 jumps away … 4 calm. */
+  calm?: Score
+  /** 0 tight or crooked … 4 level, soft, breathing. */
+  rider?: Score
+  /** Answer to the stop, from walk first: 0 none … 4 as light as a thought. */
+  halt?: Score
+  /** Answer to the leg: 0 none … 4 at a thought. */
+  leg?: Score
+  /** How readily it bends to the left. */
+  bendLeft?: Score
+  /** How readily it bends to the right. */
+  bendRight?: Score
+  /** Where along the neck it bends to the left. */
+  placeLeft?: BendPlace
+  /** Where along the neck it bends to the right. */
+  placeRight?: BendPlace
+  /** To the left. */
+  circleLeft?: Circle
+  /** To the right. */
+  circleRight?: Circle
+  /** The heavier shoulder: −2 the left, much … 2 the right, much; 0 level. */
+  shoulder?: number
+  /** The same shoulder is the heavy one on both reins: natural crookedness, not balance. */
+  shoulderBoth?: boolean
+}
+
+/** What each kind says, once it has been understood. */
+export interface Says {
+  /** Puts another payload in place of an earlier entry's, of the same kind and version. */
+  amend: {
+    /** The entry. */
+    target: string
+    /** What it says instead. */
+    payload: Record<string, unknown>
+  }
+  /** What the horse chose. */
+  choice: {
+    /** The segment it belongs to. */
+    segment: string
+    /** What the horse chose in reward-based and loose work. Leaving is no error. */
+    choice: Choice
+    /** Seconds it was away, for one that came back; left out: not known. */
+    returnS?: number
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /**
+   * What must be added to this device's times to get the server's. One a device and lesson; the latest
+   * counts.
+   */
+  clock: {
+    /** Milliseconds; at most ten years of 365 days are believed. */
+    offsetMs: number
+  }
+  /** Ground and weather; what was not noted is left out, but something was. */
+  conditions: {
+    /** The ground of the day. */
+    footing?: Footing
+    /** Degrees Celsius. */
+    temperatureC?: number
+    /** Percent. */
+    humidityPct?: number
+  }
+  /** The contact of one rein as felt. */
+  contact: {
+    /** The segment it belongs to. */
+    segment: string
+    /** Of the rein. */
+    side: 'LEFT' | 'RIGHT'
+    /** The contact of one rein as it feels in the hand. */
+    felt: Felt
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** An error was corrected, or let pass. */
+  correction: {
+    /** The segment it belongs to. */
+    segment: string
+    /** Corrected; else let pass. */
+    made: boolean
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** How hard it was: for the horse, and for the rider where asked. */
+  effort: {
+    /** Effort, from rest to as much as can be. */
+    horse: Effort
+    /** Effort, from rest to as much as can be. */
+    rider?: Effort
+  }
+  /** One ask in the named segment. */
+  exchange: {
+    /** The segment it belongs to. */
+    segment: string
+    /** The level at which the horse answered; when it did not, the highest level used. */
+    strength: Strength
+    /** What the horse gave. The order is the pad's, from best to worst, and part of the record's format. */
+    response: Response
+    /** The strength first asked at, at most that of the answer; left out: not noted. */
+    first?: Strength
+    /** What was asked with, where it was not the segment's usual. */
+    aids?: Aid[]
+    /** Of two aids or more. */
+    order?: AidOrder
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** A position fault (against what this exercise asks) or an aid habit of the rider, by name. */
+  fault: {
+    /** The segment it belongs to. */
+    segment: string
+    /** A short name, as exercises, faults and signs have. The lists grow: any name is read. */
+    name: string
+    /** Of the body it was seen on. */
+    side: Side
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** The first look of the lesson; a later one takes its place. */
+  first_look: {
+    seen: FirstLook
+  }
+  /** Where the ears were carried. */
+  head: {
+    /** The segment it belongs to. */
+    segment: string
+    /** Centimetres above the withers; below them less than 0. */
+    cm: number
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** A stretch that was kept for so much. */
+  held: {
+    /** The segment it belongs to. */
+    segment: string
+    /** What a stretch that is kept is measured in. */
+    unit: HoldUnit
+    /** How much, in the unit. */
+    amount: number
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** The lesson ends; judgement waits for this. */
+  lesson_ended: {}
+  /** The lesson begins (or goes on, after an end). */
+  lesson_started: {}
+  /** One line of poles or fences ridden; what was not noted is left out. */
+  line: {
+    /** The segment it belongs to. */
+    segment: string
+    /** Strides, as ridden. */
+    ridden: number
+    /** Strides, as planned. */
+    planned?: number
+    /** Where a fence was left from: too near, where it should be, too far off. */
+    takeOff?: TakeOff
+    /** The landing lead. */
+    lead?: 'LEFT' | 'RIGHT'
+    /** Ridden straight. */
+    straight?: boolean
+    /** What became of the rail. */
+    rail?: Rail
+    /**
+     * How the lead was changed after a fence: in one stride, late behind, through trot or walk, not at all.
+     */
+    change?: LeadChange
+    /** What became of the speed on a line. */
+    speed?: Speed
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** One line in the coach's words. */
+  note: {
+    /** Kept as written; something other than blanks. */
+    text: string
+  }
+  /** The rider praised. */
+  praise: {
+    /** The segment it belongs to. */
+    segment: string
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** Whether the rider let go after this exchange. */
+  release: {
+    /** The exchange it belongs to. */
+    exchange: string
+    /** Whether the rider let go after the answer, as touched in. */
+    release: Release
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** From here on nothing is asked: long rein, stretch, stand. Ends the segment before. */
+  rest: {}
+  /** Food or another reward was given. */
+  reward: {
+    /** The segment it belongs to. */
+    segment: string
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /**
+   * From here on: this exercise, gait, place and rein, with this person in the saddle. Ends the segment
+   * before.
+   */
+  segment: {
+    /** Its id in the library. */
+    exercise: string
+    /** The gait of a segment; those listed in the order in which gaits open on a rung. */
+    gait: Gait
+    /** Where a segment is ridden; those listed in the order in which places open on a rung. */
+    place: Place
+    /** Direction of travel: on the left rein the horse has its left side to the inside. */
+    rein: Rein
+    /** Who rides. Only the pair's own rider's exchanges count for the pair; the others are shown beside. */
+    mounted: Mounted
+    /** The circle's diameter in metres. */
+    circleM?: number
+    /** How the horse is flexed on its figure: not at all, to its inside, to its outside. */
+    bend?: Bend
+    /** What is usually asked with here, with sides resolved. */
+    aids?: Aid[]
+    /**
+     * The side of the horse that is worked, where the exercise leaves it open; left out: not known, and
+     * counted for no side.
+     */
+    side?: 'LEFT' | 'RIGHT'
+    /** A step of the exercise that is no gait or place, such as one foot on the ramp. */
+    stage?: string
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** A sign of the horse's, good or other, by name. */
+  sign: {
+    /** The segment it belongs to. */
+    segment: string
+    /** A short name, as exercises, faults and signs have. The lists grow: any name is read. */
+    name: string
+    /** Of the body it was seen on. */
+    side: Side
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** A stop sign was seen: the work ends. A mark of the lesson's, since there may be no segment yet. */
+  stop_sign: {
+    /** What ends the work at once, whoever sees it: in a first look, while riding, or in a report. */
+    sign: StopSign
+    /** Of the body. */
+    side: Side
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /** A second time base: the clock of a clip or a sensor, which other entries may give their moment on. */
+  time_base: {
+    /** What a second time base is the clock of. */
+    source: TimeSource
+    /**
+     * Its link to the lesson's clock: when the base began, in milliseconds since 1970 UTC; left out: not
+     * linked yet.
+     */
+    startMs?: number
+  }
+  /** Takes an earlier entry back; taking back a void restores what it took back. */
+  void: {
+    /** The entry. */
+    target: string
+  }
+  /** A sign of the horse's or a fault of the rider's is put on watch. */
+  watch: {
+    /** What can be put on watch: a fault of the rider's or a sign of the horse's. */
+    of: Watchable
+    /** A short name, as exercises, faults and signs have. The lists grow: any name is read. */
+    name: string
+    /** A side of the body, of horse or rider; never a direction of travel, which is the rein. */
+    side: Side
+    /** For so many weeks. */
+    weeks: number
+  }
+  /** Whether what an entry (of whatever lesson) put on watch was seen today. */
+  watched: {
+    /** The watch entry. */
+    watch: string
+    seen: boolean
+  }
+}
+
+export type Kind = keyof Says
+
+/** What the payload of each kind is. */
+export type Writes = Omit<Says, 'first_look'> & { first_look: FirstLook }
+
+/** The kinds that are marks, and what each hangs on; null: the lesson itself. */
+export const HANGS_ON = {
+  choice: 'segment',
+  conditions: null,
+  contact: 'segment',
+  correction: 'segment',
+  effort: null,
+  fault: 'segment',
+  head: 'segment',
+  held: 'segment',
+  line: 'segment',
+  praise: 'segment',
+  release: 'exchange',
+  reward: 'segment',
+  sign: 'segment',
+  stop_sign: null,
+  time_base: null,
+  watch: null,
+  watched: null,
+} as const
+export type MarkKind = keyof typeof HANGS_ON
+
+/** What a kind counts for beside being kept and shown. */
+export interface Counts {
+  as_ask: 'choice' | 'line'
+  ask: 'exchange'
+  consistency: 'correction'
+  factor: 'contact' | 'fault'
+  focus: 'first_look'
+  load: 'effort'
+  observed: 'choice' | 'fault' | 'held' | 'sign'
+  order: 'amend' | 'clock' | 'void'
+  release: 'release'
+  stop: 'first_look' | 'sign' | 'stop_sign'
+  time: 'lesson_ended' | 'lesson_started' | 'rest' | 'segment'
+  watch: 'watch' | 'watched'
+}
+
+/** The version each kind is written in. */
+export const LATEST: Record<Kind, number> = {
+  amend: 1,
+  choice: 1,
+  clock: 1,
+  conditions: 1,
+  contact: 1,
+  correction: 1,
+  effort: 1,
+  exchange: 1,
+  fault: 1,
+  first_look: 1,
+  head: 1,
+  held: 1,
+  lesson_ended: 1,
+  lesson_started: 1,
+  line: 1,
+  note: 1,
+  praise: 1,
+  release: 1,
+  rest: 1,
+  reward: 1,
+  segment: 1,
+  sign: 1,
+  stop_sign: 1,
+  time_base: 1,
+  void: 1,
+  watch: 1,
+  watched: 1,
+}
+
+const ID = text(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/)
+const NAME = text(/^[a-z][a-z0-9-]{0,63}$/)
+const TEXT = text(/[^ \t\r\n]/, 2000)
+const GAIT = open(/^[A-Z][A-Z_]{0,31}$/)
+const PLACE = open(/^[A-Z][A-Z_]{0,31}$/)
+const AID: Shape = {
+  need: {
+    means: oneOf(MEANS),
+    side: oneOf(SIDES),
+  },
+  may: {
+    manner: oneOf(MANNERS),
+    foot: oneOf(FEET),
+  },
+}
+const MOMENT: Shape = {
+  need: {
+    base: ID,
+    ms: whole(0, 86400000),
+  },
+}
+const FIRST_LOOK: Shape = {
+  may: {
+    soundness: oneOf(SOUNDNESS),
+    calm: oneOf(SCORES),
+    rider: oneOf(SCORES),
+    halt: oneOf(SCORES),
+    leg: oneOf(SCORES),
+    bendLeft: oneOf(SCORES),
+    bendRight: oneOf(SCORES),
+    placeLeft: oneOf(BEND_PLACES),
+    placeRight: oneOf(BEND_PLACES),
+    circleLeft: oneOf(CIRCLES),
+    circleRight: oneOf(CIRCLES),
+    shoulder: whole(-2, 2),
+    shoulderBoth: flag,
+  },
+  beside: ['shoulderBoth', 'shoulder'],
+}
+
+/** By kind, then version. */
+export const SHAPES: Record<string, Record<number, Shape>> = {
+  amend: {
+    1: {
+      need: {
+        target: ID,
+        payload: object,
+      },
+    },
+  },
+  choice: {
+    1: {
+      need: {
+        segment: ID,
+        choice: oneOf(CHOICES),
+      },
+      may: {
+        returnS: whole(0, 3600),
+        when: part(MOMENT),
+      },
+    },
+  },
+  clock: {
+    1: {
+      need: {
+        offsetMs: whole(-315360000000, 315360000000),
+      },
+    },
+  },
+  conditions: {
+    1: {
+      may: {
+        footing: oneOf(FOOTINGS),
+        temperatureC: whole(-40, 60),
+        humidityPct: whole(0, 100),
+      },
+      oneOf: ['footing', 'temperatureC', 'humidityPct'],
+    },
+  },
+  contact: {
+    1: {
+      need: {
+        segment: ID,
+        side: oneOf(['LEFT', 'RIGHT']),
+        felt: oneOf(FELT),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  correction: {
+    1: {
+      need: {
+        segment: ID,
+        made: flag,
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  effort: {
+    1: {
+      need: {
+        horse: oneOf(EFFORTS),
+      },
+      may: {
+        rider: oneOf(EFFORTS),
+      },
+    },
+  },
+  exchange: {
+    1: {
+      need: {
+        segment: ID,
+        strength: oneOf(STRENGTHS),
+        response: oneOf(RESPONSES),
+      },
+      may: {
+        first: oneOf(STRENGTHS),
+        aids: list(AID, 1, 4),
+        order: oneOf(AID_ORDERS),
+        when: part(MOMENT),
+      },
+      atMost: ['first', 'strength'],
+    },
+  },
+  fault: {
+    1: {
+      need: {
+        segment: ID,
+        name: NAME,
+        side: oneOf(SIDES),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  first_look: {
+    1: { as: 'seen', of: FIRST_LOOK },
+  },
+  head: {
+    1: {
+      need: {
+        segment: ID,
+        cm: whole(-90, 120),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  held: {
+    1: {
+      need: {
+        segment: ID,
+        unit: oneOf(HOLD_UNITS),
+        amount: whole(1, 10000),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  lesson_ended: {
+    1: {
+    },
+  },
+  lesson_started: {
+    1: {
+    },
+  },
+  line: {
+    1: {
+      need: {
+        segment: ID,
+        ridden: whole(1, 30),
+      },
+      may: {
+        planned: whole(1, 30),
+        takeOff: oneOf(TAKE_OFFS),
+        lead: oneOf(['LEFT', 'RIGHT']),
+        straight: flag,
+        rail: oneOf(RAILS),
+        change: oneOf(LEAD_CHANGES),
+        speed: oneOf(SPEEDS),
+        when: part(MOMENT),
+      },
+    },
+  },
+  note: {
+    1: {
+      need: {
+        text: TEXT,
+      },
+    },
+  },
+  praise: {
+    1: {
+      need: {
+        segment: ID,
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  release: {
+    1: {
+      need: {
+        exchange: ID,
+        release: oneOf(RELEASES),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  rest: {
+    1: {
+    },
+  },
+  reward: {
+    1: {
+      need: {
+        segment: ID,
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  segment: {
+    1: {
+      need: {
+        exercise: NAME,
+        gait: GAIT,
+        place: PLACE,
+        rein: oneOf(REINS),
+        mounted: oneOf(MOUNTED),
+      },
+      may: {
+        circleM: whole(6, 40),
+        bend: oneOf(BENDS),
+        aids: list(AID, 1, 4),
+        side: oneOf(['LEFT', 'RIGHT']),
+        stage: NAME,
+        when: part(MOMENT),
+      },
+    },
+  },
+  sign: {
+    1: {
+      need: {
+        segment: ID,
+        name: NAME,
+        side: oneOf(SIDES),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  stop_sign: {
+    1: {
+      need: {
+        sign: oneOf(STOP_SIGNS),
+        side: oneOf(SIDES),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  time_base: {
+    1: {
+      need: {
+        source: oneOf(TIME_SOURCES),
+      },
+      may: {
+        startMs: whole(0, 4102444800000),
+      },
+    },
+  },
+  void: {
+    1: {
+      need: {
+        target: ID,
+      },
+    },
+  },
+  watch: {
+    1: {
+      need: {
+        of: oneOf(WATCHABLE),
+        name: NAME,
+        side: oneOf(SIDES),
+        weeks: whole(1, 26),
+      },
+    },
+  },
+  watched: {
+    1: {
+      need: {
+        watch: ID,
+        seen: flag,
+      },
+    },
+  },
+}
+
+/** Numbers and lengths that are believed, by kind and field. */
+export const BOUNDS = {
+  choice: { returnS: { least: 0, most: 3600 } },
+  clock: { offsetMs: { least: -315360000000, most: 315360000000 } },
+  conditions: { temperatureC: { least: -40, most: 60 }, humidityPct: { least: 0, most: 100 } },
+  exchange: { aids: { least: 1, most: 4 } },
+  head: { cm: { least: -90, most: 120 } },
+  held: { amount: { least: 1, most: 10000 } },
+  line: { ridden: { least: 1, most: 30 }, planned: { least: 1, most: 30 } },
+  note: { text: { least: 1, most: 2000 } },
+  segment: { circleM: { least: 6, most: 40 }, aids: { least: 1, most: 4 } },
+  time_base: { startMs: { least: 0, most: 4102444800000 } },
+  watch: { weeks: { least: 1, most: 26 } },
+} as const
