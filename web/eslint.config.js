@@ -11,6 +11,7 @@ export default tseslint.config(
       'node_modules',
       'public',
       'src/api/schema.d.ts',
+      'src/record/generated',
       'eslint.config.js',
     ],
   },

@@ -1,27 +1,34 @@
 import { lazy, Suspense } from 'react'
+import type { ComponentType } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
 import { Live } from './live'
 // not by its index: what its screens need comes with them
 import { SafetyProvider } from './safety/SafetyProvider'
 import { MeProvider, useSession } from './session'
+import { screenTexts } from './text'
 import { Shell } from './ui/Shell'
 import { Trouble } from './ui/Trouble'
 import { Wait } from './ui/Wait'
 
-const SignInPage = lazy(() => import('./session/SignInPage'))
-const SetUpPage = lazy(() => import('./session/SetUpPage'))
-const TodayPage = lazy(() => import('./today/TodayPage'))
-const PairsPage = lazy(() => import('./pair/PairsPage'))
-const PairPage = lazy(() => import('./pair/PairPage'))
-const LookPage = lazy(() => import('./look/LookPage'))
-const PlanPage = lazy(() => import('./plan/PlanPage'))
-const HomeworkPage = lazy(() => import('./homework/HomeworkPage'))
-const PracticePage = lazy(() => import('./practice/PracticePage'))
-const JoinPage = lazy(() => import('./invite/JoinPage'))
-const RidePage = lazy(() => import('./ride/RidePage'))
-const DevicePage = lazy(() => import('./device/DevicePage'))
-const RecordPage = lazy(() => import('./files/RecordPage'))
-const DebriefPage = lazy(() => import('./debrief/DebriefPage'))
+/** A screen and what it says, fetched together. */
+function screen(load: () => Promise<{ default: ComponentType }>) {
+  return lazy(() => Promise.all([load(), screenTexts()]).then(([page]) => page))
+}
+
+const SignInPage = screen(() => import('./session/SignInPage'))
+const SetUpPage = screen(() => import('./session/SetUpPage'))
+const TodayPage = screen(() => import('./today/TodayPage'))
+const PairsPage = screen(() => import('./pair/PairsPage'))
+const PairPage = screen(() => import('./pair/PairPage'))
+const LookPage = screen(() => import('./look/LookPage'))
+const PlanPage = screen(() => import('./plan/PlanPage'))
+const HomeworkPage = screen(() => import('./homework/HomeworkPage'))
+const PracticePage = screen(() => import('./practice/PracticePage'))
+const JoinPage = screen(() => import('./invite/JoinPage'))
+const RidePage = screen(() => import('./ride/RidePage'))
+const DevicePage = screen(() => import('./device/DevicePage'))
+const RecordPage = screen(() => import('./files/RecordPage'))
+const DebriefPage = screen(() => import('./debrief/DebriefPage'))
 
 /** Every screen, and the door before them. */
 export function App() {

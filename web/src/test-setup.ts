@@ -2,7 +2,9 @@ import { cleanup } from '@testing-library/react'
 import { afterEach } from 'vitest'
 import '@testing-library/jest-dom/vitest'
 import 'fake-indexeddb/auto'
-import './text'
+import { screenTexts } from './text'
+
+await screenTexts()
 
 // jsdom has neither
 Object.assign(window, {

@@ -632,7 +632,7 @@ export interface components {
         };
         Answer: {
             /** @enum {string|null} */
-            code: "ENVELOPE" | "TOO_LARGE" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
             id: string | null;
             /** Format: int32 */
             index: number;
@@ -774,33 +774,6 @@ export interface components {
             what: string;
             with: components["schemas"]["PartView"][];
             without: components["schemas"]["PartView"][];
-        };
-        Checks: {
-            /** Format: int32 */
-            bendLeft: number | null;
-            /** Format: int32 */
-            bendRight: number | null;
-            /** Format: int32 */
-            calm: number | null;
-            /** Format: int32 */
-            circleLeft: number | null;
-            /** Format: int32 */
-            circleRight: number | null;
-            /** Format: int32 */
-            halt: number | null;
-            /** Format: int32 */
-            leg: number | null;
-            /** @enum {string|null} */
-            placeLeft: "EVEN" | "POLL_ONLY" | "BASE_ONLY" | "TWISTED" | null;
-            /** @enum {string|null} */
-            placeRight: "EVEN" | "POLL_ONLY" | "BASE_ONLY" | "TWISTED" | null;
-            /** Format: int32 */
-            rider: number | null;
-            /** Format: int32 */
-            shoulder: number | null;
-            shoulderBoth: boolean | null;
-            /** @enum {string|null} */
-            soundness: "SOUND" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "PAIN_SIGNS" | null;
         };
         Chosen: {
             advised: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
@@ -1028,8 +1001,8 @@ export interface components {
             y: number;
         };
         LimitsView: {
-            /** @enum {string} */
-            fastest: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            fastest: string;
             /** Format: int32 */
             minutes: number | null;
             /** Format: date */
@@ -1056,12 +1029,16 @@ export interface components {
             choice: components["schemas"]["Chosen"] | null;
             focus: components["schemas"]["FocusView"] | null;
             lesson: components["schemas"]["Lesson"];
-            look: components["schemas"]["Checks"] | null;
+            look: {
+                [key: string]: unknown;
+            } | null;
         };
         Looked: {
             /** Format: date-time */
             at: string;
-            checks: components["schemas"]["Checks"];
+            checks: {
+                [key: string]: unknown;
+            };
             /** Format: uuid */
             lesson: string;
         };
@@ -1120,11 +1097,11 @@ export interface components {
         };
         NamedRung: {
             exercise: string;
-            /** @enum {string} */
-            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
             name: string;
-            /** @enum {string} */
-            place: "RAIL" | "CIRCLE" | "ACROSS";
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
             rung: string;
             shortName: string;
         };
@@ -1288,7 +1265,7 @@ export interface components {
         };
         NotTaken: {
             /** @enum {string} */
-            code: "ENVELOPE" | "TOO_LARGE" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT";
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT";
             /** Format: int32 */
             entry: number;
             id: string | null;
@@ -1447,8 +1424,8 @@ export interface components {
             trendStrand: string | null;
         };
         PartView: {
-            /** @enum {string} */
-            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
             name: string;
             /** @enum {string} */
             role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
@@ -1596,13 +1573,13 @@ export interface components {
             advice: components["schemas"]["AdviceView"] | null;
             decision: components["schemas"]["Made"] | null;
             exercise: string;
-            /** @enum {string} */
-            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
             name: string;
             others: components["schemas"]["Sides"];
             pair: components["schemas"]["Sides"];
-            /** @enum {string} */
-            place: "RAIL" | "CIRCLE" | "ACROSS";
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
             rung: string | null;
             /** @enum {string|null} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
@@ -1677,14 +1654,14 @@ export interface components {
         };
         SheetLine: {
             exercise: string;
-            /** @enum {string} */
-            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
             /** Format: int32 */
             line: number;
             /** @enum {string} */
             mounted: "RIDER" | "COACH" | "OTHER";
-            /** @enum {string} */
-            place: "RAIL" | "CIRCLE" | "ACROSS";
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
             /** @enum {string} */
             rein: "LEFT" | "RIGHT" | "NONE";
             /** @enum {string} */
@@ -1786,13 +1763,13 @@ export interface components {
         Step: {
             awaits: string[];
             exercise: string;
-            /** @enum {string} */
-            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
             left: components["schemas"]["SideOfStep"];
             missing: components["schemas"]["MissingView"][];
             name: string;
-            /** @enum {string} */
-            place: "RAIL" | "CIRCLE" | "ACROSS";
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
             right: components["schemas"]["SideOfStep"];
             rung: string;
             shortName: string;
@@ -1805,13 +1782,13 @@ export interface components {
             amount: number;
             cautions: string[];
             feel: string;
-            /** @enum {string} */
-            gait: "HALT" | "WALK" | "TROT" | "CANTER" | "REIN_BACK";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
             goesWrong: string;
             instruction: string;
             name: string;
-            /** @enum {string} */
-            place: "RAIL" | "CIRCLE" | "ACROSS";
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
             rung: string;
             secondBest: string;
             /** Format: int32 */

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { DebriefRow, Lesson } from '../api'
 import { Card, Quiet } from '../ui/Card'
 import { SideLetter } from '../ui/side'
+import { wordIn } from '../text/words'
 import { AdviceCard } from './AdviceCard'
 import { IntervalStrip } from './IntervalStrip'
 import { SmallPad } from './SmallPad'
@@ -20,7 +21,7 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
           {row.name}
         </chakra.h2>
         <chakra.span color="quiet">
-          {t(`gait.${row.gait}`)}, {t(`place.${row.place}`)}
+          {wordIn(t, 'gait', row.gait)}, {wordIn(t, 'place', row.place)}
           {row.state && ` · ${t(`state.${row.state}`)}`}
         </chakra.span>
       </Flex>

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { SheetView, Step } from '../api'
 import { CardTitle, Quiet } from '../ui/Card'
 import { SideLetter } from '../ui/side'
+import { wordIn } from '../text/words'
 
 interface SheetLinesProps {
   lines: SheetView['lines']
@@ -26,7 +27,8 @@ export function SheetLines({ lines, most, rungs }: SheetLinesProps) {
                 <chakra.th scope="row">{t('files.line', { line: l.line })}</chakra.th>
                 <td>{l.time}</td>
                 <td>
-                  {names.get(l.exercise) ?? l.exercise}, {t(`gait.${l.gait}`)}, {t(`place.${l.place}`)}
+                  {names.get(l.exercise) ?? l.exercise}, {wordIn(t, 'gait', l.gait)},{' '}
+                  {wordIn(t, 'place', l.place)}
                 </td>
                 <td>
                   {l.rein === 'NONE' ? t('rein.NONE') : <SideLetter side={l.rein} />}

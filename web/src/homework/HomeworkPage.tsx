@@ -13,6 +13,7 @@ import { Button, LinkButton } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
+import { wordIn } from '../text/words'
 import { doseSentence } from './dose'
 import { Running } from './Running'
 
@@ -89,7 +90,7 @@ function Set({ of }: { of: Homework }) {
                 aria-pressed={d.rung === chosen}
                 onClick={() => setChosen(d.rung)}
               >
-                {nameOf(d)}, {t(`gait.${d.steps[d.first]?.gait ?? 'WALK'}`)}
+                {nameOf(d)}, {wordIn(t, 'gait', d.steps[d.first]?.gait ?? 'WALK')}
               </Button>
             ))}
           </Flex>
@@ -154,7 +155,7 @@ function Task({ draft }: { draft: Draft }) {
     >
       <Box>
         <chakra.p fontFamily="heading" fontSize="2xl" fontWeight="740">
-          {step.name}, {t(`gait.${step.gait}`)}
+          {step.name}, {wordIn(t, 'gait', step.gait)}
         </chakra.p>
         <chakra.p fontSize="lg" fontWeight="650">
           {doseSentence(t, step)}

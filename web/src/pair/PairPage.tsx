@@ -13,6 +13,7 @@ import { Wait } from '../ui/Wait'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNow } from '../ride'
+import { wordIn } from '../text/words'
 import { FactsCard } from './FactsCard'
 import { missingSentence } from './missing'
 import { StairDrawing } from './StairDrawing'
@@ -148,7 +149,7 @@ function OnTheWay({ step }: { step: Step }) {
         {step.name}
         <chakra.span fontWeight="400" color="quiet">
           {', '}
-          {t(`gait.${step.gait}`)}
+          {wordIn(t, 'gait', step.gait)}
         </chakra.span>
       </chakra.h3>
       <Flex gap="5" marginY="1.5">
@@ -218,7 +219,7 @@ function Lessons({ pair }: { pair: PairView }) {
 function Decisions({ pair }: { pair: PairView }) {
   const { t } = useTranslation()
   const { timeZone } = useMe()
-  const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${t(`gait.${s.gait}`)}`]))
+  const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${wordIn(t, 'gait', s.gait)}`]))
   if (pair.decisions.length === 0) return null
   return (
     <Card>

@@ -10,6 +10,7 @@ import { dayShort } from '../text/format'
 import { SideLetter } from '../ui/side'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
+import { wordIn } from '../text/words'
 import { AddPair } from './AddPair'
 
 /** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
@@ -67,7 +68,7 @@ function PairRow({ pair }: { pair: PairLine }) {
           </chakra.span>
           {step ? (
             <Flex align="center" gap="2" color="quiet">
-              {step.name}, {t(`gait.${step.gait}`)}
+              {step.name}, {wordIn(t, 'gait', step.gait)}
               <Flex align="center" gap="1.5" fontVariantNumeric="tabular-nums" fontWeight="650" color="ink">
                 <SideLetter side="LEFT" size="1.3em" />
                 {step.left.successes}/{step.left.asks}

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { SideOfStep, Step } from '../api'
 import { SIDE } from '../ui/side'
 import type { Sided } from '../ui/side'
+import { wordIn } from '../text/words'
 
 const STEP = { width: 98, gap: 5, height: 78, rise: 11, label: 62 }
 
@@ -45,8 +46,8 @@ function StairStep({ step, base }: { step: Step; base: number }) {
   const isLive = step.state === 'IN_WORK' || step.state === 'OPEN'
   const name = t('pair.stepName', {
     name: step.name,
-    gait: t(`gait.${step.gait}`),
-    place: t(`place.${step.place}`),
+    gait: wordIn(t, 'gait', step.gait),
+    place: wordIn(t, 'place', step.place),
     state: t(`state.${step.state}`),
     left: step.left.successes,
     right: step.right.successes,
@@ -59,7 +60,7 @@ function StairStep({ step, base }: { step: Step; base: number }) {
         {step.shortName}
       </chakra.text>
       <chakra.text y="-24" fontSize="14px" fill="quiet">
-        {t(`gait.${step.gait}`)}, {t(`place.${step.place}`)}
+        {wordIn(t, 'gait', step.gait)}, {wordIn(t, 'place', step.place)}
       </chakra.text>
       <chakra.text y="-7" fontSize="14px" fontWeight="700" fill={isLive ? 'ink' : 'quiet'}>
         <StateSign state={step.state} /> {t(`state.${step.state}`)}

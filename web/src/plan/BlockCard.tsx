@@ -7,6 +7,7 @@ import { percent } from '../text/format'
 import { Button, Select } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
 import { SIDE, SideLetter } from '../ui/side'
+import { wordIn } from '../text/words'
 import { minutes } from './minutes'
 
 interface BlockCardProps {
@@ -35,7 +36,7 @@ export function BlockCard(props: BlockCardProps) {
         {block.of.name}
         <chakra.span fontFamily="body" fontSize="md" fontWeight="400" color="quiet">
           {' '}
-          {t(`gait.${block.of.gait}`)}, {t(`place.${block.of.place}`)}
+          {wordIn(t, 'gait', block.of.gait)}, {wordIn(t, 'place', block.of.place)}
         </chakra.span>
       </chakra.h2>
       <Turns block={block} />
@@ -175,7 +176,8 @@ export function RungSelect({ label, value, choices, onChoose }: RungSelectProps)
             .filter((c) => c.strand === strand)
             .map((c) => (
               <option key={c.of.rung} value={c.of.rung}>
-                {c.of.name}, {t(`gait.${c.of.gait}`)}, {t(`place.${c.of.place}`)} ({t(`state.${c.state}`)})
+                {c.of.name}, {wordIn(t, 'gait', c.of.gait)}, {wordIn(t, 'place', c.of.place)} (
+                {t(`state.${c.state}`)})
               </option>
             ))}
         </optgroup>

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { PlanChange } from '../api'
 import { dayLong } from '../text/format'
 import { Card, CardTitle, Quiet } from '../ui/Card'
+import { wordIn } from '../text/words'
 import { minutes } from './minutes'
 
 /** Which decision or report made this plan another one, with the plan as it would be without it. */
@@ -17,7 +18,7 @@ export function Changes({ changes }: { changes: PlanChange[] }) {
           <chakra.p fontWeight="650">
             {t(`plan.because.${c.kind}`, {
               name: c.rung.name,
-              gait: t(`gait.${c.rung.gait}`),
+              gait: wordIn(t, 'gait', c.rung.gait),
               day: dayLong(c.day),
               what: t(
                 c.kind === 'DECISION'
@@ -46,7 +47,7 @@ function Parts({ name, parts, isFaint }: { name: string; parts: PlanChange['with
       <span>
         {parts.length === 0
           ? t('plan.nothing')
-          : parts.map((p) => `${p.name}, ${t(`gait.${p.gait}`)} ${minutes(p.seconds)}`).join(' · ')}
+          : parts.map((p) => `${p.name}, ${wordIn(t, 'gait', p.gait)} ${minutes(p.seconds)}`).join(' · ')}
       </span>
     </Flex>
   )

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { OwnPair, Step } from '../api'
 import { Card, CardTitle } from '../ui/Card'
 import { SideLetter } from '../ui/side'
+import { wordIn } from '../text/words'
 
 const SHOWN: Step['state'][] = ['PASSED', 'IN_WORK', 'OPEN']
 
@@ -48,7 +49,7 @@ function Line({ step }: { step: Step }) {
         {step.state === 'PASSED' ? '✓' : step.state === 'IN_WORK' ? '◆' : '◇'}
       </chakra.span>
       <chakra.span flex="1">
-        {step.name}, {t(`gait.${step.gait}`)}
+        {step.name}, {wordIn(t, 'gait', step.gait)}
       </chakra.span>
       {step.state === 'IN_WORK' && behind && (
         <Flex align="center" gap="1" fontSize="sm" color="quiet">

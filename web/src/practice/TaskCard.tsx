@@ -11,6 +11,7 @@ import { Button } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
 import { WarnBox } from '../ui/WarnBox'
 import { WhyBox } from '../ui/WhyBox'
+import { wordIn } from '../text/words'
 import { readySound } from './sound'
 
 interface TaskCardProps {
@@ -42,7 +43,7 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
         {step.name}
       </chakra.h1>
       <chakra.p fontSize="lg" fontWeight="650">
-        {t(`gait.${step.gait}`)} · {doseSentence(t, step)}
+        {wordIn(t, 'gait', step.gait)} · {doseSentence(t, step)}
       </chakra.p>
       {answer && (
         <Box marginTop="3" borderLeftWidth="4px" borderColor="live" paddingLeft="3">

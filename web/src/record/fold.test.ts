@@ -1,5 +1,6 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { gunzipSync } from 'node:zlib'
 import { describe, expect, test } from 'vitest'
 import type { Entry } from './entry'
 import { fold, GrowingFold } from './fold'
@@ -14,6 +15,8 @@ interface Example {
 const root = resolve(import.meta.dirname, '../../..')
 const folder = resolve(root, 'examples/fold')
 const logs = resolve(root, 'core/target/fold-logs.ndjson')
+const wild = resolve(root, 'core/target/wild-logs.ndjson')
+const demo = resolve(root, 'examples/before/demo-rides.ndjson.gz')
 
 function read(file: string): Example {
   return JSON.parse(readFileSync(resolve(folder, file), 'utf8')) as Example
@@ -68,4 +71,25 @@ describe('a thousand seeded logs written by the other language', () => {
       expect(grownTo([...entries, ...entries]), `seed ${seed}, one by one twice`).toEqual(ride)
     })
   })
+})
+
+describe('a thousand logs drawn from the schemas, one payload in four of them odd', () => {
+  test('tell the same rides', () => {
+    const lines = readFileSync(wild, 'utf8').trim().split('\n')
+    expect(lines).toHaveLength(1000)
+    lines.forEach((line, seed) => {
+      const { entries, ride } = JSON.parse(line) as Example
+      expect(fold(entries), `seed ${seed}`).toEqual(ride)
+      expect(grownTo(entries), `seed ${seed}, one by one`).toEqual(ride)
+    })
+  })
+})
+
+test('the lessons of a demo tell what they told before the format became data', () => {
+  const lines = gunzipSync(readFileSync(demo)).toString('utf8').trim().split('\n')
+  expect(lines).toHaveLength(48)
+  for (const line of lines) {
+    const { entries, ride } = JSON.parse(line) as Example
+    expect(fold(entries)).toEqual(ride)
+  }
 })

@@ -1,29 +1,20 @@
-import type { FirstLook } from './look'
-import type { Mark } from './mark'
-import type { AskDetail, Figure } from './payload'
+import type { FirstLook, Says } from './generated/kinds'
+import type { Mark } from './payload'
 import type { StopSignSeen } from './stopSigns'
-import type { Gait, Mounted, Place, Rein, Response, Strength } from './words'
+import type { Gait, Mounted, Place, Rein } from './generated/words'
 
 /** A stretch with one exercise, gait, place, rein and person in the saddle; while ridden its end is null. */
-export interface Segment extends Figure {
+export type Segment = Says['segment'] & {
   id: string
   atMs: number
   endMs: number | null
-  exercise: string
-  gait: Gait
-  place: Place
-  rein: Rein
-  mounted: Mounted
 }
 
 /** One ask. */
-export interface Exchange extends AskDetail {
+export type Exchange = Says['exchange'] & {
   id: string
   atMs: number
-  segment: string
   author: string
-  strength: Strength
-  response: Response
 }
 
 /** One line in the coach's words. */

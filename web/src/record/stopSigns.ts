@@ -1,7 +1,6 @@
 import type { Entry } from './entry'
-import type { Payload } from './payload'
-import type { Soundness } from './look'
-import type { Side, StopSign } from './words'
+import type { Side, Soundness, StopSign } from './generated/words'
+import type { Counting, Payload } from './payload'
 
 /** From the so many-th on, stumbling on the flat is an uneven step; tripping over a pole is a touch and none. */
 const STUMBLES = 2
@@ -56,17 +55,18 @@ function isStumble(payload: Payload): boolean {
   return payload.kind === 'sign' && payload.name === STUMBLE
 }
 
+/** What each kind that counts as a stop sign says of it: one that is forgotten here does not compile. */
+const AS_SIGN: {
+  [K in Counting<'stop'>['kind']]: (said: Extract<Payload, { kind: K }>) => StopSign | undefined
+} = {
+  stop_sign: ({ sign }) => sign,
+  first_look: ({ seen }) => ofLook(seen.soundness),
+  sign: ({ name }) => BY_NAME.get(name),
+}
+
 function signOf(payload: Payload): StopSign | undefined {
-  switch (payload.kind) {
-    case 'stop_sign':
-      return payload.sign
-    case 'first_look':
-      return ofLook(payload.seen.soundness)
-    case 'sign':
-      return BY_NAME.get(payload.name)
-    default:
-      return undefined
-  }
+  const as = (AS_SIGN as Record<string, ((said: Payload) => StopSign | undefined) | undefined>)[payload.kind]
+  return as?.(payload)
 }
 
 function ofLook(seen: Soundness | undefined): StopSign | undefined {

@@ -1,11 +1,11 @@
 import type { Entry } from './entry'
 import type { Payload } from './payload'
 import { tallyKey } from './ride'
-import { hangsOn } from './mark'
+import { hangsOn } from './payload'
 import type { StopSignSeen } from './stopSigns'
 import type { Exchange, Look, Marked, Note, Rest, Ride, Segment, Tally } from './ride'
-import { RESPONSES, STRENGTHS } from './words'
-import type { Rein } from './words'
+import { RESPONSES, STRENGTHS } from './generated/words'
+import type { Rein } from './generated/words'
 
 /** A standing entry, in order. */
 export interface Told {

@@ -1,6 +1,6 @@
 import type { Usual } from '../api'
 import { tallyKey } from '../record'
-import type { LineDetail, Response, Ride, Segment, Strength } from '../record'
+import type { Kind, LineDetail, Response, Ride, Segment, Strength } from '../record'
 import { ChoicePad } from './ChoicePad'
 import { LinePad } from './LinePad'
 import { Pad } from './Pad'
@@ -15,7 +15,7 @@ interface AnyPadProps {
   onTouch: (strength: Strength, response: Response) => void
   onMore: (strength: Strength, response: Response) => void
   /** Writes an entry that hangs on the segment ridden now. */
-  onHang: (kind: string, payload: object) => void
+  onHang: (kind: Kind, payload: object) => void
   onAmend: (target: string, payload: object) => void
 }
 

@@ -2,7 +2,7 @@ import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { FEET, MANNERS, MEANS, MOST_AIDS, ORDERS, RELEASES, RESPONSES, STRENGTHS } from '../record'
+import { AID_ORDERS, BOUNDS, FEET, MANNERS, MEANS, RELEASES, RESPONSES, STRENGTHS } from '../record'
 import type { Aid, AskDetail, Release, Response, Side, Strength } from '../record'
 import { Button, Select } from '../ui/Button'
 import { SideLetter } from '../ui/side'
@@ -137,7 +137,7 @@ function Aids({ aids, order, onAids, onOrder }: AidsProps) {
           onRemove={() => onAids(aids.filter((_, i) => i !== at))}
         />
       ))}
-      {aids.length < MOST_AIDS && (
+      {aids.length < BOUNDS.exchange.aids.most && (
         <Select
           aria-label={t('ask.add')}
           value=""
@@ -157,7 +157,7 @@ function Aids({ aids, order, onAids, onOrder }: AidsProps) {
       {aids.length > 1 && (
         <Chips
           name={t('ask.order')}
-          words={ORDERS}
+          words={AID_ORDERS}
           now={order}
           text={(o) => t(`order.${o}`)}
           onChoose={onOrder}

@@ -3,8 +3,8 @@ import type { TFunction } from 'i18next'
 import { CloudSun } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { FOOTINGS, HUMIDITY_PCT, TEMPERATURE_C } from '../record'
-import type { Marked, Noted } from '../record'
+import { BOUNDS, FOOTINGS } from '../record'
+import type { Marked, Says } from '../record'
 import { notedIn } from './HeatLine'
 import { Button, Input } from '../ui/Button'
 
@@ -19,8 +19,8 @@ export function Conditions({ marks, onSay }: ConditionsProps) {
   const noted = notedIn(marks)
   const now = Object.keys(noted).length > 0 ? noted : undefined
   // what was said a moment ago may not be in the log yet: it is said again with what follows
-  const said = useRef<Noted>({})
-  const say = (change: Noted) => {
+  const said = useRef<Says['conditions']>({})
+  const say = (change: Says['conditions']) => {
     said.current = { ...said.current, ...change }
     const { footing, temperatureC, humidityPct } = { ...noted, ...said.current }
     onSay({ footing, temperatureC, humidityPct })
@@ -53,14 +53,14 @@ export function Conditions({ marks, onSay }: ConditionsProps) {
           key={`t${String(now?.temperatureC)}`}
           name={t('ride.temperature')}
           value={now?.temperatureC}
-          bounds={TEMPERATURE_C}
+          bounds={BOUNDS.conditions.temperatureC}
           onSay={(temperatureC) => say({ temperatureC })}
         />
         <Measured
           key={`h${String(now?.humidityPct)}`}
           name={t('ride.humidity')}
           value={now?.humidityPct}
-          bounds={HUMIDITY_PCT}
+          bounds={BOUNDS.conditions.humidityPct}
           onSay={(humidityPct) => say({ humidityPct })}
         />
       </Flex>
@@ -86,7 +86,7 @@ const Fold = chakra('details', {
   },
 })
 
-function inWords(t: TFunction, { footing, temperatureC, humidityPct }: Noted): string {
+function inWords(t: TFunction, { footing, temperatureC, humidityPct }: Says['conditions']): string {
   return [
     footing && t(`footing.${footing}`),
     temperatureC !== undefined && `${String(temperatureC)} °C`,

@@ -1,6 +1,7 @@
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
 import { BENDS, CIRCLES } from '../record'
+import { wordIn } from '../text/words'
 import type { Ridden } from './choose'
 import { Chips, Sheet } from './Sheet'
 
@@ -31,7 +32,7 @@ export function FigureChips({ now, onChange }: Omit<FigureSheetProps, 'onClose'>
         name={t('figure.place')}
         words={ELSEWHERE}
         now={ELSEWHERE.find((p) => p === now.place)}
-        text={(place) => t(`place.${place}`)}
+        text={(place) => wordIn(t, 'place', place)}
         isNeeded
         onChoose={(place) => place && onChange({ place, circleM: undefined })}
       />
@@ -59,6 +60,6 @@ export function figureInWords(t: TFunction, now: Ridden): string {
   const place =
     now.place === 'CIRCLE' && now.circleM
       ? t('figure.metres', { metres: now.circleM })
-      : t(`place.${now.place}`)
+      : wordIn(t, 'place', now.place)
   return now.bend ? `${place}, ${t(`figure.flexed.${now.bend}`)}` : place
 }

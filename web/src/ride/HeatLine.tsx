@@ -3,7 +3,7 @@ import { ThermometerSun } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { heatLevel } from '../nudge'
 import type { HeatLevel, HeatRules } from '../nudge'
-import type { Marked, Noted } from '../record'
+import type { Marked, Says } from '../record'
 import { WarnBox } from '../ui/WarnBox'
 
 /** What the heat allows, as soon as it is known; silent while it allows everything. */
@@ -24,8 +24,8 @@ export function heatOf(marks: Marked[], rules: HeatRules): HeatLevel {
 }
 
 /** Ground and weather: of each, what was noted last. */
-export function notedIn(marks: Marked[]): Noted {
-  return marks.reduce<Noted>((noted, { said }) => {
+export function notedIn(marks: Marked[]): Says['conditions'] {
+  return marks.reduce<Says['conditions']>((noted, { said }) => {
     if (said.kind !== 'conditions') return noted
     const { kind: _, ...more } = said
     return { ...noted, ...more }

@@ -1,13 +1,13 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { EFFORTS } from '../record'
-import type { Marked } from '../record'
+import type { Effort, Marked } from '../record'
 import { Button } from '../ui/Button'
 
 interface HowHardProps {
   horse: string
   marks: Marked[]
-  onSay: (horse: number) => void
+  onSay: (horse: Effort) => void
 }
 
 /** How hard it was for the horse, by one touch at the end; another touch corrects it. */

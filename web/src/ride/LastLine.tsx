@@ -2,7 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { Eye, Pencil, Undo2 } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { NOTE_MAX_LENGTH } from '../record'
+import { BOUNDS, keepable } from '../record'
 import type { Payload } from '../record'
 import { ACROSS } from '../theme'
 import { Button, Input } from '../ui/Button'
@@ -118,7 +118,8 @@ function NoteLine({ onClose, onNote }: { onClose: () => void; onNote: (text: str
       gap="2"
       onSubmit={(e) => {
         e.preventDefault()
-        if (text.trim() !== '') onNote(text.trim())
+        const note = keepable(text.trim())
+        if (note !== '') onNote(note)
         onClose()
       }}
     >
@@ -126,7 +127,7 @@ function NoteLine({ onClose, onNote }: { onClose: () => void; onNote: (text: str
         autoFocus
         aria-label={t('ride.note')}
         placeholder={t('ride.notePlaceholder')}
-        maxLength={NOTE_MAX_LENGTH}
+        maxLength={BOUNDS.note.text.most}
         value={text}
         onChange={(e) => setText(e.target.value)}
       />

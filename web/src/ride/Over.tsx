@@ -1,6 +1,6 @@
 import { SeePanel } from '../see'
 import type { Seen } from '../see'
-import type { Segment } from '../record'
+import type { Kind, Segment } from '../record'
 import type { KeptPacket } from '../store'
 import { AskSheet } from './AskSheet'
 import type { Ask } from './AskSheet'
@@ -30,7 +30,7 @@ interface OverProps {
   onSee: (seen: Seen) => void
   onFigure: (change: Partial<Ridden>) => void
   onOpen: (open: Open | undefined) => void
-  onTell: (kind: string, payload: object) => Promise<unknown>
+  onTell: (kind: Kind, payload: object) => Promise<unknown>
 }
 
 /** The sheet that is open. */

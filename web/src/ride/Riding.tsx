@@ -3,10 +3,10 @@ import { useCallback, useLayoutEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
 import { clockOffsets, tallyKey } from '../record'
-import type { Response, Segment, Strength } from '../record'
+import type { Kind, Response, Segment, Strength } from '../record'
 import { WrongSheet } from '../safety'
 import type { Seen } from '../see'
-import type { KeptPacket } from '../store'
+import type { KeptPacket, Said } from '../store'
 import { ACROSS } from '../theme'
 import { useHand } from '../ui/hand'
 import { useAwake } from '../ui/useAwake'
@@ -54,9 +54,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const isLeftHand = useHand()[0] === 'left'
   const last = lastStanding(entries, ride.voided, recorder.device)
 
-  const tell = (kind: string, payload: object) => {
+  // what is told is put together from parts here; the store writes only what its kind may say
+  const tell = (kind: Kind, payload: object) => {
     setUndone(undefined)
-    return say({ kind, payload: { ...payload } })
+    return say({ kind, payload } as Said)
   }
   const rest = ride.rests.at(-1)
   const isResting = rest?.endMs === null
@@ -66,7 +67,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const nudge = useNudge(ride, segment, offsetMs, planned)
   const seen = ride.looks.at(-1)?.seen
   const turns = useMemo(() => turnsOf(planned.plan, limitsOf(seen)), [planned.plan, seen])
-  const hang = async (kind: string, payload: object) => tell(kind, { segment: await current(), ...payload })
+  const hang = async (kind: Kind, payload: object) => tell(kind, { segment: await current(), ...payload })
   const touch = (strength: Strength, response: Response) => {
     const written = hang('exchange', { strength, response })
     touched.add(tallyKey(segment), strength, response, written)

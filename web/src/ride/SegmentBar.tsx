@@ -4,10 +4,11 @@ import { memo, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
-import type { Gait, Ride, Segment } from '../record'
+import type { Gait, Place, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
 import { Button, Select } from '../ui/Button'
 import { SIDE } from '../ui/side'
+import { wordIn } from '../text/words'
 import { choicesOf, isSame } from './choose'
 import { OneReinTime } from './clocks'
 import type { Choosable, Ridden } from './choose'
@@ -15,7 +16,11 @@ import { figureInWords } from './FigureSheet'
 
 export const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
 
-const FIGURE_ICON = { RAIL: RectangleHorizontal, CIRCLE: Circle, ACROSS: MoveUpRight }
+function FigureIcon({ place }: { place: Place }) {
+  if (place === 'CIRCLE') return <Circle size={18} aria-hidden />
+  if (place === 'ACROSS') return <MoveUpRight size={18} aria-hidden />
+  return <RectangleHorizontal size={18} aria-hidden />
+}
 
 interface SegmentBarProps {
   rungs: Step[]
@@ -54,7 +59,6 @@ export const SegmentBar = memo(function SegmentBar({
     window.addEventListener('resize', show)
     return () => window.removeEventListener('resize', show)
   }, [now.exercise])
-  const Icon = FIGURE_ICON[now.place]
   const others = all.filter((c) => !shown.includes(c))
   return (
     <Flex direction="column" gap="2" css={{ [ACROSS]: { gap: '1' } }}>
@@ -65,7 +69,7 @@ export const SegmentBar = memo(function SegmentBar({
           aria-label={`${t('figure.open')}: ${figureInWords(t, now)}`}
           onClick={onFigure}
         >
-          <Icon size={18} aria-hidden />
+          <FigureIcon place={now.place} />
           {figureInWords(t, now)}
         </Button>
         <Strip ref={strip} role="group" aria-label={t('ride.exercise')}>
@@ -112,7 +116,7 @@ export const SegmentBar = memo(function SegmentBar({
             aria-pressed={gait === now.gait}
             onClick={() => onChange({ gait })}
           >
-            {t(`gait.${gait}`)}
+            {wordIn(t, 'gait', gait)}
           </Button>
         ))}
         <WhoRides now={now} onChange={onChange} />

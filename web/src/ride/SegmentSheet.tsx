@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { MOUNTED } from '../record'
 import { SideLetter } from '../ui/side'
+import { wordIn } from '../text/words'
 import { changed, choicesOf } from './choose'
 import type { Known, Ridden } from './choose'
 import { FigureChips } from './FigureSheet'
@@ -49,7 +50,7 @@ export function SegmentSheet({ known, ridden, onKeep, onClose }: SegmentSheetPro
         name={t('ride.gait')}
         words={RIDDEN_GAITS}
         now={RIDDEN_GAITS.find((g) => g === said.gait)}
-        text={(gait) => t(`gait.${gait}`)}
+        text={(gait) => wordIn(t, 'gait', gait)}
         isNeeded
         onChoose={(gait) => gait && change({ gait })}
       />

@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next'
 import type { TFunction } from 'i18next'
 import { MARK_KINDS } from '../record'
 import type { Aid, Mark, Payload, Side } from '../record'
+import { wordIn } from '../text/words'
 
 /** What an entry says, in a few words. */
 export function Spoken({
@@ -21,7 +22,7 @@ export function Spoken({
         ...(said.aids ?? []).map((aid) => aidInWords(t, aid)),
       ].join(' · ')
     case 'segment':
-      return `${exerciseName(said.exercise)}, ${t(`gait.${said.gait}`)}, ${t(`rein.${said.rein}`)}`
+      return `${exerciseName(said.exercise)}, ${wordIn(t, 'gait', said.gait)}, ${t(`rein.${said.rein}`)}`
     case 'rest':
       return t('ride.rest')
     case 'note':
@@ -80,6 +81,8 @@ function markInWords(t: TFunction, said: Mark): string {
       ].join(', ')
     case 'praise':
       return t('see.praise')
+    case 'time_base':
+      return t('see.timeBase', { source: t(`timeSource.${said.source}`) })
     case 'conditions':
       return t('see.conditions')
     case 'effort':

@@ -3,7 +3,7 @@ import { Eye, Pencil, Redo2, Undo2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { clockOffsets, correctedMs } from '../record'
 import type { OnWatch } from '../api'
-import type { Mark, OnWatch as OnWatchSaid, Ride, Segment, Side } from '../record'
+import type { Mark, Ride, Says, Segment, Side } from '../record'
 import type { KeptEntry } from '../store'
 import { clock } from '../text/format'
 import { Button } from '../ui/Button'
@@ -20,7 +20,7 @@ interface TouchesProps {
   /** For so many weeks what was seen is asked again; 0 in a packet that does not say. */
   watchWeeks: number
   onTakeBack: (id: string) => void
-  onWatch: (said: OnWatchSaid) => void
+  onWatch: (said: Says['watch']) => void
   onChange: (entry: KeptEntry) => void
   onClose: () => void
 }

@@ -2,7 +2,9 @@ import { act, renderHook, waitFor } from '@testing-library/react'
 import { v7 } from 'uuid'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { MeProvider } from '../session'
+import type { Response } from '../record'
 import { shelfOf } from '../store'
+import type { Said } from '../store'
 import { useRide } from './useRide'
 import { useSending } from './useSending'
 
@@ -33,7 +35,7 @@ async function ride() {
       payload: { exercise: 'circle-bend', gait: 'WALK', place: 'CIRCLE', rein: 'LEFT', mounted: 'RIDER' },
     }),
   )
-  const touch = (response: string) =>
+  const touch = (response: Response) =>
     act(() => recorder().say({ kind: 'exchange', payload: { segment: segment.id, strength: 2, response } }))
   return { recorder, touch }
 }
@@ -60,7 +62,7 @@ test('putting back restores what was taken back', async () => {
   await touch('YES')
   const taken = await act(() => recorder().takeBack())
   await waitFor(() => expect(recorder().ride.exchanges).toHaveLength(0))
-  await act(() => recorder().say({ kind: 'void', payload: { target: taken?.by } }))
+  await act(() => recorder().say({ kind: 'void', payload: { target: taken?.by ?? '' } }))
   await waitFor(() => expect(recorder().ride.exchanges).toHaveLength(1))
 })
 
@@ -73,7 +75,7 @@ test('a touch that finds no room is said to be lost, and the next one is kept', 
   const { recorder, touch } = await ride()
   const full = new DOMException('no room', 'QuotaExceededError')
   const add = vi.spyOn(shelfOf(person).entries, 'bulkAdd').mockRejectedValueOnce(full)
-  const ask = { kind: 'exchange', payload: { segment: v7(), strength: 2, response: 'YES' } }
+  const ask: Said = { kind: 'exchange', payload: { segment: v7(), strength: 2, response: 'YES' } }
   const failed = await act(async () => recorder().say(ask).then(String, String))
   expect(failed).toContain('no room')
   await waitFor(() =>

@@ -1,39 +1,20 @@
-import type { StopSign } from '../record'
+import { SIGN_KIND_ENDS_WORK, STOP_SIGN_KIND, STOP_SIGN_STOPS_HOMEWORK } from '../record'
+import type { SignKind, StopSign } from '../record'
 
-/** What a sign does; the twin of the server's. */
-export type SignKind = 'PAIN' | 'BEHAVIOUR' | 'FALL' | 'RIDER' | 'FRIGHT'
-
-const KINDS: Record<StopSign, SignKind> = {
-  SORE_SPOT: 'PAIN',
-  UNLEVEL: 'PAIN',
-  REFUSES_ONE_SIDE: 'PAIN',
-  SWEAT_WITHOUT_WORK: 'PAIN',
-  FRIGHT: 'FRIGHT',
-  RIDER_HURTS: 'RIDER',
-  PAIN_SIGNS: 'PAIN',
-  FLINCHES: 'PAIN',
-  SWELLING: 'PAIN',
-  BLOOD: 'PAIN',
-  BUCKS: 'BEHAVIOUR',
-  REARS: 'BEHAVIOUR',
-  BOLTS: 'BEHAVIOUR',
-  KICKS_AT_LEG: 'BEHAVIOUR',
-  FALL: 'FALL',
-  HEAD_KNOCK: 'FALL',
-}
+export type { SignKind }
 
 export function kindOf(sign: StopSign): SignKind {
-  return KINDS[sign]
+  return STOP_SIGN_KIND[sign]
 }
 
 /** Ends the lesson or the practice in which it is seen. */
 export function endsWork(sign: StopSign): boolean {
-  return kindOf(sign) !== 'FRIGHT'
+  return SIGN_KIND_ENDS_WORK.includes(kindOf(sign))
 }
 
-/** Pauses the homework of its pair until the coach has answered; the twin of the server's. */
+/** Pauses the homework of its pair until the coach has answered. */
 export function pausesHomework(sign: StopSign): boolean {
-  return kindOf(sign) === 'RIDER' || kindOf(sign) === 'FRIGHT' || sign === 'HEAD_KNOCK'
+  return STOP_SIGN_STOPS_HOMEWORK.includes(sign)
 }
 
 /** What the red key offers, in the order in which it is looked for. */

@@ -1,13 +1,11 @@
 import { v7 } from 'uuid'
-import { clockOffsets, correctedMs } from '../record'
+import { clockOffsets, correctedMs, LATEST, readPayload } from '../record'
+import type { Kind, Writes } from '../record'
 import { counterOf } from './device'
 import type { KeptEntry, Shelf } from './device'
 
 /** What is to be written; the store adds id, author, order and time. */
-export interface Said {
-  kind: string
-  payload: Record<string, unknown>
-}
+export type Said = { [K in Kind]: { kind: K; payload: Writes[K] } }[Kind]
 
 /**
  * Writes one entry, strictly durable, in one transaction with the device's count, so that two tabs never share a
@@ -21,7 +19,11 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
       counterOf(shelf),
     ])
     const written: KeptEntry[] = []
-    const write = async ({ kind, payload }: Said): Promise<KeptEntry> => {
+    const write = async (said: Said): Promise<KeptEntry> => {
+      const { kind } = said
+      const payload: Record<string, unknown> = { ...said.payload }
+      // what no reader understands is told at once, not found years later
+      if (!readPayload(kind, LATEST[kind], payload)) throw new Error(`This is no ${kind}.`)
       const least = await leastMs(shelf, clocks, counter.device, payload)
       counter.seq += 1
       counter.lastMs = Math.max(Date.now(), counter.lastMs + 1, least)
@@ -33,7 +35,7 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
         seq: counter.seq,
         atMs: counter.lastMs,
         kind,
-        v: 1,
+        v: LATEST[kind],
         payload,
         passage: 'waiting',
       }
@@ -56,7 +58,7 @@ async function leastMs(
   shelf: Shelf,
   clocks: KeptEntry[],
   device: string,
-  { target }: Said['payload'],
+  { target }: Record<string, unknown>,
 ): Promise<number> {
   const named = typeof target === 'string' ? await shelf.entries.get(target) : undefined
   if (!named) return 0

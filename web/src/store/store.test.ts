@@ -166,7 +166,9 @@ describe('Outbox', () => {
     ['500 entries are one request, what is more goes with the next', 505, 'short', [500, 5]],
     ['long ones go in requests the server takes', 11, 'ü'.repeat(200_000), [7, 4]],
   ])('%s', async (_, many, text, sizes) => {
-    const first = await note(text)
+    const first = await note('Softer.')
+    first.payload.text = text
+    await shelf.entries.put(first)
     await shelf.entries.bulkAdd(
       Array.from({ length: many - 1 }, (_, i) => ({ ...first, id: v7(), seq: first.seq + i + 1 })),
     )

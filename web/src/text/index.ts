@@ -1,12 +1,18 @@
 import i18next from 'i18next'
 import { initReactI18next } from 'react-i18next'
-import en from './en.json'
+import shell from './shell.en.json'
 
 void i18next.use(initReactI18next).init({
   lng: 'en',
   fallbackLng: 'en',
-  resources: { en: { translation: en } },
+  resources: { en: { translation: shell } },
   interpolation: { escapeValue: false },
 })
+
+/** Fetches what the screens say; what stands round them is there from the start. */
+export async function screenTexts(): Promise<void> {
+  const { default: screens } = await import('./en.json')
+  i18next.addResourceBundle('en', 'translation', screens, true, true)
+}
 
 export default i18next

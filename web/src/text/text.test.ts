@@ -1,8 +1,12 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { describe, expect, test } from 'vitest'
-import en from './en.json'
+import { TEXTS } from '../record/generated/texts'
+import screens from './en.json'
 import { clock, dayLong, dayLongAt, percent, timeOfDay } from './format'
+import shell from './shell.en.json'
+
+const en = { ...shell, ...screens }
 
 const source = resolve(import.meta.dirname, '..')
 const files = readdirSync(source, { recursive: true, encoding: 'utf8' }).filter(
@@ -22,6 +26,12 @@ describe('the language file', () => {
     )
     expect(asked.length).toBeGreaterThan(50)
     expect(asked.filter((key) => !has(key) && !has(`${key}_one`) && !has(`${key}_other`))).toEqual([])
+  })
+
+  test('has every word of the record that is shown', () => {
+    const shown = Object.entries(TEXTS).flatMap(([key, words]) => words.map((word) => `${key}.${word}`))
+    expect(shown.length).toBeGreaterThan(80)
+    expect(shown.filter((key) => !has(key))).toEqual([])
   })
 
   test('is the only place for words on a screen', () => {

@@ -6,6 +6,7 @@ import { StandsMark, useSafety } from '../safety'
 import { timeOfDay } from '../text/format'
 import { LinkButton } from '../ui/Button'
 import { SideLetter } from '../ui/side'
+import { wordIn } from '../text/words'
 
 interface LessonOfDayProps {
   of: TodaysLesson
@@ -77,7 +78,7 @@ function Rung({ step }: { step: Step }) {
   return (
     <Flex align="center" gap="2">
       <chakra.span color="quiet">
-        {step.name}, {t(`gait.${step.gait}`)}
+        {step.name}, {wordIn(t, 'gait', step.gait)}
       </chakra.span>
       {isAsked && (
         <Flex align="center" gap="1.5" fontVariantNumeric="tabular-nums" fontWeight="650">

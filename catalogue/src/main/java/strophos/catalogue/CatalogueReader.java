@@ -70,8 +70,8 @@ public final class CatalogueReader {
     private static Rung rung(JsonNode node, Map<String, RungId> below) {
         RungId id = new RungId(
                 node.path("exercise").asString(),
-                Gait.valueOf(node.path("gait").asString()),
-                Place.valueOf(node.path("place").asString()));
+                Gait.of(node.path("gait").asString()),
+                Place.of(node.path("place").asString()));
         Set<RungId> needs = Set.copyOf(
                 stream(node.path("needs")).map(n -> named(id, n, below)).toList());
         Optional<RungId> wayBack =

@@ -78,7 +78,7 @@ public final class HomeworkFold {
         doses.putIfAbsent(r.day(), of.steps().get(step).dose());
         sinceLookIn++;
         hasQuestion |= r.hasQuestion();
-        r.stopSigns().stream().filter(StopSign::pausesHomework).forEach(stops::add);
+        r.stopSigns().stream().filter(StopSign.STOPS_HOMEWORK::contains).forEach(stops::add);
         if (r.isSecondBest() || !r.stopSigns().isEmpty() || !stops.isEmpty() || horsePausedOn != null) {
             return;
         }

@@ -2,6 +2,7 @@ package strophos.core.look;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import strophos.core.exchange.Rein;
 
@@ -24,7 +25,8 @@ public record BendRow(int threshold, int difference) implements FocusRow {
     @Override
     public Answer judge(FirstLook look) {
         List<Seen> seen = new ArrayList<>();
-        boolean fires = side(look.left(), Rein.LEFT, seen) | side(look.right(), Rein.RIGHT, seen);
+        boolean fires = side(look.bendLeft(), look.placeLeft(), Rein.LEFT, seen)
+                | side(look.bendRight(), look.placeRight(), Rein.RIGHT, seen);
         if (seen.isEmpty()) {
             return new Answer.NotLooked(Check.BEND);
         }
@@ -32,17 +34,17 @@ public record BendRow(int threshold, int difference) implements FocusRow {
         return fires ? new Answer.Fires(seen) : new Answer.Clear(seen);
     }
 
-    private boolean side(SideLook side, Rein name, List<Seen> seen) {
-        side.bend().ifPresent(b -> seen.add(new Seen("BEND_" + name, String.valueOf(b))));
-        side.place().ifPresent(p -> seen.add(new Seen("PLACE_" + name, p.name())));
-        return (side.bend().isPresent() && side.bend().getAsInt() <= threshold)
-                || side.place().filter(p -> p != BendPlace.EVEN).isPresent();
+    private boolean side(OptionalInt bend, Optional<BendPlace> place, Rein name, List<Seen> seen) {
+        bend.ifPresent(b -> seen.add(new Seen("BEND_" + name, String.valueOf(b))));
+        place.ifPresent(p -> seen.add(new Seen("PLACE_" + name, p.name())));
+        return (bend.isPresent() && bend.getAsInt() <= threshold)
+                || place.filter(p -> p != BendPlace.EVEN).isPresent();
     }
 
     /** The side to which it bends less by at least this much; {@code NONE} when alike or not looked at. */
     static Rein stiffer(FirstLook look, int difference) {
-        OptionalInt left = look.left().bend();
-        OptionalInt right = look.right().bend();
+        OptionalInt left = look.bendLeft();
+        OptionalInt right = look.bendRight();
         if (left.isEmpty() || right.isEmpty() || Math.abs(left.getAsInt() - right.getAsInt()) < difference) {
             return Rein.NONE;
         }

@@ -28,6 +28,6 @@ public record PainRow() implements FocusRow {
             return new Answer.NotLooked(Check.SOUNDNESS);
         }
         List<Seen> what = List.of(new Seen(Check.SOUNDNESS.name(), seen.get().name()));
-        return seen.get().isPain() ? new Answer.Fires(what) : new Answer.Clear(what);
+        return Soundness.PAIN.contains(seen.get()) ? new Answer.Fires(what) : new Answer.Clear(what);
     }
 }

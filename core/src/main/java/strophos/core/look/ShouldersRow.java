@@ -1,7 +1,7 @@
 package strophos.core.look;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * The same shoulder is heavy on both reins: natural crookedness. (The inside shoulder heavy on both reins is balance, or
@@ -26,11 +26,12 @@ public record ShouldersRow() implements FocusRow {
 
     @Override
     public Answer judge(FirstLook look) {
-        Optional<Shoulders> seen = look.shoulders();
+        OptionalInt seen = look.shoulder();
         if (seen.isEmpty()) {
             return new Answer.NotLooked(Check.SHOULDERS);
         }
-        List<Seen> what = List.of(new Seen("SHOULDER", String.valueOf(seen.get().heavy())));
-        return seen.get().heavy() != 0 && seen.get().onBothReins() ? new Answer.Fires(what) : new Answer.Clear(what);
+        List<Seen> what = List.of(new Seen("SHOULDER", String.valueOf(seen.getAsInt())));
+        boolean isOnBoth = look.shoulderBoth().orElse(false);
+        return seen.getAsInt() != 0 && isOnBoth ? new Answer.Fires(what) : new Answer.Clear(what);
     }
 }

@@ -1,6 +1,7 @@
 package strophos.core.pause;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -15,13 +16,19 @@ import strophos.core.exchange.Gait;
  */
 public record Limits(Gait fastest, OptionalInt minutes, Optional<LocalDate> until) {
 
+    /** From the slowest on. */
+    private static final List<Gait> GAITS = List.of(Gait.WALK, Gait.TROT, Gait.CANTER);
+
+    /** Never faster than walk. */
+    private static final List<Gait> CALM = List.of(Gait.HALT, Gait.WALK, Gait.REIN_BACK);
+
     public static final int FEWEST_MINUTES = 5;
     public static final int MOST_MINUTES = 180;
 
     public Limits {
         Objects.requireNonNull(minutes, "minutes");
         Objects.requireNonNull(until, "until");
-        if (fastest != Gait.WALK && fastest != Gait.TROT && fastest != Gait.CANTER) {
+        if (!GAITS.contains(fastest)) {
             throw new IllegalArgumentException(
                     "The fastest gait (%s) must be walk, trot or canter.".formatted(fastest));
         }
@@ -31,13 +38,12 @@ public record Limits(Gait fastest, OptionalInt minutes, Optional<LocalDate> unti
         }
     }
 
-    /** Halt, walk and rein-back are never faster than walk. */
+    /** Halt, walk and rein-back are never faster than walk; a gait that is not listed counts as the fastest. */
     public boolean allows(Gait gait) {
-        return switch (gait) {
-            case TROT -> fastest != Gait.WALK;
-            case CANTER -> fastest == Gait.CANTER;
-            default -> true;
-        };
+        if (CALM.contains(gait)) {
+            return true;
+        }
+        return GAITS.contains(gait) ? fastest.compareTo(gait) >= 0 : fastest.equals(Gait.CANTER);
     }
 
     boolean holdsOn(LocalDate day) {

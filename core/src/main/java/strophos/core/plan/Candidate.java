@@ -1,5 +1,6 @@
 package strophos.core.plan;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import strophos.core.exchange.Gait;
@@ -51,7 +52,7 @@ public record Candidate(
     }
 
     boolean isCalm() {
-        return id.gait() != Gait.TROT && id.gait() != Gait.CANTER;
+        return List.of(Gait.HALT, Gait.WALK, Gait.REIN_BACK).contains(id.gait());
     }
 
     boolean isBeingLearnt() {

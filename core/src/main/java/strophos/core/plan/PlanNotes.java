@@ -61,10 +61,10 @@ final class PlanNotes {
                 limits.until().isPresent()
                         ? Map.of(
                                 "gait",
-                                limits.fastest().name(),
+                                limits.fastest().word(),
                                 "until",
                                 limits.until().get().toString())
-                        : Map.of("gait", limits.fastest().name())));
+                        : Map.of("gait", limits.fastest().word())));
         limits.minutes()
                 .ifPresent(m -> notes.add(new Note(Note.Code.CLEARED_MINUTES, Map.of("minutes", String.valueOf(m)))));
     }

@@ -142,8 +142,7 @@ public final class Planner {
 
     private boolean isCircleSeen() {
         return facts.look()
-                .filter(l -> l.left().evenCircleM().isPresent()
-                        || l.right().evenCircleM().isPresent())
+                .filter(l -> l.circleLeft().isPresent() || l.circleRight().isPresent())
                 .isPresent();
     }
 
@@ -152,8 +151,7 @@ public final class Planner {
             return OptionalInt.empty();
         }
         return OptionalInt.of(facts.look()
-                .map(l -> CircleSizes.forBothReins(
-                        l.left().evenCircleM(), l.right().evenCircleM()))
+                .map(l -> CircleSizes.forBothReins(l.circleLeft(), l.circleRight()))
                 .orElse(CircleSizes.LARGEST_M));
     }
 

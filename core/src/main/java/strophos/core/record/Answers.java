@@ -27,25 +27,36 @@ public final class Answers {
     }
 
     private static Optional<Ride.Exchange> read(Ride.Mark mark) {
-        if (mark.said() instanceof Payload.Chosen c) {
-            return Optional.of(ask(mark, c.segment(), response(c.choice())));
-        } else if (mark.said() instanceof Payload.Line l) {
-            return Optional.of(ask(mark, l.segment(), response(l)));
+        return Counts.asAsk(mark.said(), new AsAsk(mark));
+    }
+
+    /** How each kind is read as an ask. */
+    private record AsAsk(Ride.Mark mark) implements Counts.AsAsk<Ride.Exchange> {
+
+        @Override
+        public Ride.Exchange choice(Payload.Chosen c) {
+            return ask(mark, c.segment(), response(c.choice()));
         }
-        return Optional.empty();
+
+        @Override
+        public Ride.Exchange line(Payload.Line l) {
+            return ask(mark, l.segment(), response(l));
+        }
     }
 
     private static Ride.Exchange ask(Ride.Mark mark, String segment, Response response) {
         return new Ride.Exchange(
                 mark.id(),
                 mark.atMs(),
-                segment,
                 mark.author(),
-                Strength.THOUGHT,
-                response,
-                Optional.empty(),
-                List.of(),
-                Optional.empty());
+                new Payload.Exchange(
+                        segment,
+                        Strength.THOUGHT,
+                        response,
+                        Optional.empty(),
+                        List.of(),
+                        Optional.empty(),
+                        Optional.empty()));
     }
 
     /** Coming and waiting are what was asked for; coming back by itself is on the way; leaving is no error. */
@@ -69,7 +80,7 @@ public final class Answers {
         }
         boolean isRight = off == 0
                 && line.takeOff().orElse(TakeOff.RIGHT) == TakeOff.RIGHT
-                && line.isStraight().orElse(true)
+                && line.straight().orElse(true)
                 && line.rail().orElse(Rail.CLEAR) == Rail.CLEAR
                 && line.speed().orElse(Speed.KEPT) == Speed.KEPT;
         return isRight ? Response.YES : Response.TRY;

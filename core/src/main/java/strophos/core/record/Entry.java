@@ -3,6 +3,7 @@ package strophos.core.record;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Objects;
+import strophos.core.plain.Plain;
 
 /**
  * One immutable entry of a lesson's log, as its device wrote it.
@@ -35,6 +36,19 @@ public record Entry(
         Objects.requireNonNull(author, "author");
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(payload, "payload");
+    }
+
+    /** Whether the other is this entry, however the numbers of its payload were written. */
+    public boolean isSame(Entry other) {
+        return id.equals(other.id)
+                && lesson.equals(other.lesson)
+                && device.equals(other.device)
+                && author.equals(other.author)
+                && seq == other.seq
+                && atMs == other.atMs
+                && kind.equals(other.kind)
+                && v == other.v
+                && Plain.isSame(payload, other.payload);
     }
 
     /** The total order of a log, once each device's clock offset (milliseconds, added to its times) is known. */

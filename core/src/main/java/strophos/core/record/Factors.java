@@ -24,13 +24,22 @@ public final class Factors {
                 .toList();
     }
 
-    private static Optional<String> factor(Payload.Mark mark) {
-        if (mark instanceof Payload.Fault f) {
+    private static final Counts.Factor<Optional<String>> AS_FACTOR = new Counts.Factor<>() {
+        @Override
+        public Optional<String> fault(Payload.Fault f) {
             return Optional.of(named(f.name(), f.side()));
-        } else if (mark instanceof Payload.Contact c && c.felt() != Felt.EVEN) {
-            return Optional.of(named("contact-" + c.felt().name().toLowerCase(Locale.ROOT), c.side()));
         }
-        return Optional.empty();
+
+        @Override
+        public Optional<String> contact(Payload.Contact c) {
+            return c.felt() == Felt.EVEN
+                    ? Optional.empty()
+                    : Optional.of(named("contact-" + c.felt().name().toLowerCase(Locale.ROOT), c.side()));
+        }
+    };
+
+    private static Optional<String> factor(Payload.Mark mark) {
+        return Counts.factor(mark, AS_FACTOR).flatMap(factor -> factor);
     }
 
     private static String named(String name, Side side) {

@@ -2,6 +2,7 @@ package strophos.core.record;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -31,12 +32,15 @@ public final class Fold {
     private final Map<String, List<Integer>> removers = new HashMap<>();
 
     private final Map<String, Payload> said = new HashMap<>();
+    private final Map<String, Optional<Payload>> read = new HashMap<>();
 
     private record Amendment(int by, Map<String, Object> payload) {}
 
-    private Fold(Collection<Entry> entries) {
+    private Fold(Collection<ReadEntry> entries) {
         offsetMs = clockOffsets(entries);
-        log = sorted(entries, offsetMs);
+        List<ReadEntry> sorted = sorted(entries, offsetMs);
+        sorted.forEach(e -> read.put(e.entry().id(), e.payload()));
+        log = sorted.stream().map(ReadEntry::entry).toList();
         for (int i = 0; i < log.size(); i++) {
             place.put(log.get(i).id(), i);
         }
@@ -44,6 +48,11 @@ public final class Fold {
 
     /** The ride these entries tell, in whatever order and however often they are given. */
     public static Ride of(Collection<Entry> entries) {
+        return ofRead(entries.stream().map(ReadEntry::of).toList());
+    }
+
+    /** The same of entries that were read already. */
+    public static Ride ofRead(Collection<ReadEntry> entries) {
         Fold fold = new Fold(entries);
         for (int i = fold.log.size() - 1; i >= 0; i--) {
             fold.settle(i);
@@ -51,30 +60,31 @@ public final class Fold {
         return fold.tell();
     }
 
-    private static Map<String, Long> clockOffsets(Collection<Entry> entries) {
-        Map<String, Entry> latest = new HashMap<>();
-        for (Entry e : entries) {
-            if (e.kind().equals("clock")
-                    && PayloadReader.read(e.kind(), e.v(), e.payload()).isPresent()) {
-                latest.merge(
-                        e.device(),
-                        e,
-                        (a, b) -> a.seq() != b.seq()
-                                ? (a.seq() > b.seq() ? a : b)
-                                : (a.id().compareTo(b.id()) >= 0 ? a : b));
+    private static Map<String, Long> clockOffsets(Collection<ReadEntry> entries) {
+        Map<String, ReadEntry> latest = new HashMap<>();
+        for (ReadEntry e : entries) {
+            if (e.payload().orElse(null) instanceof Payload.Clock) {
+                latest.merge(e.entry().device(), e, Fold::later);
             }
         }
         Map<String, Long> offsets = new HashMap<>();
-        latest.forEach((device, e) -> PayloadReader.read(e.kind(), e.v(), e.payload())
-                .ifPresent(p -> offsets.put(device, ((Payload.Clock) p).offsetMs())));
+        latest.forEach(
+                (device, e) -> offsets.put(device, ((Payload.Clock) e.payload().orElseThrow()).offsetMs()));
         return offsets;
     }
 
-    private static List<Entry> sorted(Collection<Entry> entries, Map<String, Long> offsetMs) {
-        List<Entry> all = new ArrayList<>(entries);
-        all.sort(Entry.inOrder(offsetMs));
+    /** By the device's own count, then by id. */
+    private static ReadEntry later(ReadEntry a, ReadEntry b) {
+        int bySeq = Long.compare(a.entry().seq(), b.entry().seq());
+        return (bySeq != 0 ? bySeq : a.entry().id().compareTo(b.entry().id())) >= 0 ? a : b;
+    }
+
+    private static List<ReadEntry> sorted(Collection<ReadEntry> entries, Map<String, Long> offsetMs) {
+        List<ReadEntry> all = new ArrayList<>(entries);
+        Comparator<Entry> order = Entry.inOrder(offsetMs);
+        all.sort((a, b) -> order.compare(a.entry(), b.entry()));
         Set<String> seen = new HashSet<>();
-        all.removeIf(e -> !seen.add(e.id()));
+        all.removeIf(e -> !seen.add(e.entry().id()));
         return all;
     }
 
@@ -84,7 +94,7 @@ public final class Fold {
         if (voided.contains(e.id())) {
             return;
         }
-        Optional<Payload> payload = amended(e).or(() -> PayloadReader.read(e.kind(), e.v(), e.payload()));
+        Optional<Payload> payload = amended(e).or(() -> read.get(e.id()));
         if (payload.isEmpty()) {
             odd.add(e.id());
         } else if (payload.get() instanceof Payload.Void v) {
@@ -152,7 +162,7 @@ public final class Fold {
                     heard.add(new StopSigns.Heard(e, teller, teller.correctedMs(offsetMs), stands));
                 }
             } else if (!by.isEmpty() && !isRemovedInTime(i, by)) {
-                PayloadReader.read(e.kind(), e.v(), e.payload())
+                read.get(e.id())
                         .filter(StopSigns::isHeard)
                         .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, e.correctedMs(offsetMs), p)));
             }

@@ -29,7 +29,7 @@ public final class Observations {
         Map<String, Ride.Segment> segments = new HashMap<>();
         ride.segments().stream().filter(s -> s.mounted() == Mounted.RIDER).forEach(s -> segments.put(s.id(), s));
         return ride.marks().stream()
-                .flatMap(m -> m.said().of().map(segments::get).stream()
+                .flatMap(m -> m.said().hangsOn().map(segments::get).stream()
                         .flatMap(s ->
                                 observed(m, s.rein())
                                         .map(o -> new At(new RungId(s.exercise(), s.gait(), s.place()), o))
@@ -38,15 +38,33 @@ public final class Observations {
     }
 
     private static Optional<Observed> observed(Ride.Mark mark, Rein rein) {
-        if (mark.said() instanceof Payload.Held h) {
-            return Optional.of(new Observed.Held(mark.id(), rein, h.unit(), h.amount()));
-        } else if (mark.said() instanceof Payload.Chosen c && c.choice() == Choice.FRIGHT) {
-            return Optional.of(new Observed.Fright(mark.id(), rein));
-        } else if (mark.said() instanceof Payload.Sign s && s.name().equals(JUMPS_AWAY)) {
-            return Optional.of(new Observed.Fright(mark.id(), rein));
-        } else if (mark.said() instanceof Payload.Seen s) {
-            return Optional.of(new Observed.Fault(mark.id(), rein, s.name()));
+        return Counts.observed(mark.said(), new AsObserved(mark.id(), rein)).flatMap(observed -> observed);
+    }
+
+    /** How each kind is observed, in an entry on a rein. */
+    private record AsObserved(String entry, Rein rein) implements Counts.Observed<Optional<Observed>> {
+
+        @Override
+        public Optional<Observed> held(Payload.Held h) {
+            return Optional.of(new Observed.Held(entry, rein, h.unit(), h.amount()));
         }
-        return Optional.empty();
+
+        @Override
+        public Optional<Observed> choice(Payload.Chosen c) {
+            return c.choice() == Choice.FRIGHT ? Optional.of(new Observed.Fright(entry, rein)) : Optional.empty();
+        }
+
+        @Override
+        public Optional<Observed> sign(Payload.Sign s) {
+            return Optional.of(
+                    s.name().equals(JUMPS_AWAY)
+                            ? new Observed.Fright(entry, rein)
+                            : new Observed.Fault(entry, rein, s.name()));
+        }
+
+        @Override
+        public Optional<Observed> fault(Payload.Fault f) {
+            return Optional.of(new Observed.Fault(entry, rein, f.name()));
+        }
     }
 }

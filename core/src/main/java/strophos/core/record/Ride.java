@@ -2,12 +2,7 @@ package strophos.core.record;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.OptionalLong;
-import strophos.core.exchange.Aid;
-import strophos.core.exchange.AidOrder;
-import strophos.core.exchange.Bend;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
@@ -65,65 +60,47 @@ public record Ride(
         odd = List.copyOf(odd);
     }
 
-    /**
-     * A stretch with one exercise, gait, place, rein and person in the saddle; without an end it is still ridden.
-     *
-     * @param circleM the circle's diameter in metres
-     * @param aids what is usually asked with here; empty when not known
-     */
-    public record Segment(
-            String id,
-            long atMs,
-            OptionalLong endMs,
-            String exercise,
-            Gait gait,
-            Place place,
-            Rein rein,
-            Mounted mounted,
-            OptionalInt circleM,
-            Optional<Bend> bend,
-            List<Aid> aids) {
+    /** A stretch with one exercise, gait, place, rein and person in the saddle; without an end it is still ridden. */
+    public record Segment(String id, long atMs, OptionalLong endMs, Payload.Segment said) {
 
-        Segment(String id, long atMs, Payload.Segment s) {
-            this(
-                    id,
-                    atMs,
-                    OptionalLong.empty(),
-                    s.exercise(),
-                    s.gait(),
-                    s.place(),
-                    s.rein(),
-                    s.mounted(),
-                    s.circleM(),
-                    s.bend(),
-                    s.aids());
+        public String exercise() {
+            return said.exercise();
+        }
+
+        public Gait gait() {
+            return said.gait();
+        }
+
+        public Place place() {
+            return said.place();
+        }
+
+        public Rein rein() {
+            return said.rein();
+        }
+
+        public Mounted mounted() {
+            return said.mounted();
         }
 
         Segment until(long endMs) {
-            return new Segment(
-                    id, atMs, OptionalLong.of(endMs), exercise, gait, place, rein, mounted, circleM, bend, aids);
+            return new Segment(id, atMs, OptionalLong.of(endMs), said);
         }
     }
 
-    /**
-     * One ask.
-     *
-     * @param first the strength first asked at; empty when not noted
-     * @param aids what was asked with; empty when it was the segment's usual
-     */
-    public record Exchange(
-            String id,
-            long atMs,
-            String segment,
-            String author,
-            Strength strength,
-            Response response,
-            Optional<Strength> first,
-            List<Aid> aids,
-            Optional<AidOrder> order) {
+    /** One ask. */
+    public record Exchange(String id, long atMs, String author, Payload.Exchange said) {
 
-        Exchange(Entry e, long atMs, Payload.Exchange x) {
-            this(e.id(), atMs, x.segment(), e.author(), x.strength(), x.response(), x.first(), x.aids(), x.order());
+        public String segment() {
+            return said.segment();
+        }
+
+        public Strength strength() {
+            return said.strength();
+        }
+
+        public Response response() {
+            return said.response();
         }
     }
 

@@ -15,7 +15,7 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 
 /** The forward pass of the {@link Fold}: hears the standing entries in order and tells the ride. */
-final class RideTeller {
+final class RideTeller implements Told {
 
     private OptionalLong startedAtMs = OptionalLong.empty();
     private OptionalLong endedAtMs = OptionalLong.empty();
@@ -26,30 +26,60 @@ final class RideTeller {
     private final List<Ride.Rest> rests = new ArrayList<>();
     private final List<Ride.Mark> marks = new ArrayList<>();
 
-    void tell(Entry e, long atMs, Payload payload) {
-        if (payload instanceof Payload.LessonStarted) {
-            startedAtMs = startedAtMs.isPresent() ? startedAtMs : OptionalLong.of(atMs);
-            endedAtMs = OptionalLong.empty();
-        } else if (payload instanceof Payload.LessonEnded) {
-            closeSegment(atMs);
-            endedAtMs = OptionalLong.of(atMs);
-        } else if (payload instanceof Payload.Segment s) {
-            closeSegment(atMs);
-            endedAtMs = OptionalLong.empty();
-            segments.add(new Ride.Segment(e.id(), atMs, s));
-        } else if (payload instanceof Payload.Exchange x) {
-            exchanges.add(new Ride.Exchange(e, atMs, x));
-        } else if (payload instanceof Payload.Look l) {
-            looks.add(new Ride.Look(e.id(), atMs, e.author(), l.seen()));
-        } else if (payload instanceof Payload.Rest) {
-            closeSegment(atMs);
-            rests.add(new Ride.Rest(e.id(), atMs, OptionalLong.empty()));
-        } else if (payload instanceof Payload.Note n) {
-            notes.add(new Ride.Note(e.id(), atMs, e.author(), n.text()));
-        } else if (payload instanceof Payload.Mark m) {
-            marks.add(new Ride.Mark(e.id(), atMs, e.author(), m));
-        }
+    @Override
+    public void lessonStarted(Entry e, long atMs, Payload.LessonStarted said) {
+        startedAtMs = startedAtMs.isPresent() ? startedAtMs : OptionalLong.of(atMs);
+        endedAtMs = OptionalLong.empty();
     }
+
+    @Override
+    public void lessonEnded(Entry e, long atMs, Payload.LessonEnded said) {
+        closeSegment(atMs);
+        endedAtMs = OptionalLong.of(atMs);
+    }
+
+    @Override
+    public void segment(Entry e, long atMs, Payload.Segment said) {
+        closeSegment(atMs);
+        endedAtMs = OptionalLong.empty();
+        segments.add(new Ride.Segment(e.id(), atMs, OptionalLong.empty(), said));
+    }
+
+    @Override
+    public void exchange(Entry e, long atMs, Payload.Exchange said) {
+        exchanges.add(new Ride.Exchange(e.id(), atMs, e.author(), said));
+    }
+
+    @Override
+    public void firstLook(Entry e, long atMs, Payload.Look said) {
+        looks.add(new Ride.Look(e.id(), atMs, e.author(), said.seen()));
+    }
+
+    @Override
+    public void rest(Entry e, long atMs, Payload.Rest said) {
+        closeSegment(atMs);
+        rests.add(new Ride.Rest(e.id(), atMs, OptionalLong.empty()));
+    }
+
+    @Override
+    public void note(Entry e, long atMs, Payload.Note said) {
+        notes.add(new Ride.Note(e.id(), atMs, e.author(), said.text()));
+    }
+
+    @Override
+    public void mark(Entry e, long atMs, Payload.Mark said) {
+        marks.add(new Ride.Mark(e.id(), atMs, e.author(), said));
+    }
+
+    /** Settled before the ride is told. */
+    @Override
+    public void clock(Entry e, long atMs, Payload.Clock said) {}
+
+    @Override
+    public void voided(Entry e, long atMs, Payload.Void said) {}
+
+    @Override
+    public void amend(Entry e, long atMs, Payload.Amend said) {}
 
     /** Ends what runs: a segment or a rest. */
     private void closeSegment(long atMs) {
@@ -95,7 +125,7 @@ final class RideTeller {
     }
 
     private static boolean isPlaced(Ride.Mark mark, Set<String> known) {
-        return mark.said().of().filter(of -> !known.contains(of)).isEmpty();
+        return mark.said().hangsOn().filter(on -> !known.contains(on)).isEmpty();
     }
 
     private Map<Rein, Long> reinMs() {

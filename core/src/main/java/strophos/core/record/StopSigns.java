@@ -73,15 +73,25 @@ public final class StopSigns {
     }
 
     private static Optional<StopSign> sign(Payload payload) {
-        if (payload instanceof Payload.Stopped s) {
+        return Counts.stop(payload, AS_SIGN).flatMap(sign -> sign);
+    }
+
+    private static final Counts.Stop<Optional<StopSign>> AS_SIGN = new Counts.Stop<>() {
+        @Override
+        public Optional<StopSign> stopSign(Payload.Stopped s) {
             return Optional.of(s.sign());
-        } else if (payload instanceof Payload.Look l) {
-            return l.seen().soundness().filter(Soundness::isPain).map(StopSigns::sign);
-        } else if (payload instanceof Payload.Sign s) {
+        }
+
+        @Override
+        public Optional<StopSign> firstLook(Payload.Look l) {
+            return l.seen().soundness().filter(Soundness.PAIN::contains).map(StopSigns::sign);
+        }
+
+        @Override
+        public Optional<StopSign> sign(Payload.Sign s) {
             return Optional.ofNullable(BY_NAME.get(s.name()));
         }
-        return Optional.empty();
-    }
+    };
 
     private static StopSign sign(Soundness seen) {
         return switch (seen) {

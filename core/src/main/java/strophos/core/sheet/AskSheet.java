@@ -94,7 +94,9 @@ public final class AskSheet {
         if (first.isPresent() && strength.isPresent() && first.get().compareTo(strength.get()) > 0) {
             issue(SheetColumn.FIRST, SheetIssue.Code.FIRST_ABOVE);
         }
-        if (note.filter(n -> n.length() > PayloadReader.NOTE_MAX_LENGTH).isPresent()) {
+        if (note.filter(n -> PayloadReader.read("note", 1, java.util.Map.of("text", n))
+                        .isEmpty())
+                .isPresent()) {
             issue(SheetColumn.NOTE, SheetIssue.Code.TOO_LONG);
         }
         return isGood

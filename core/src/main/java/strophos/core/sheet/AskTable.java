@@ -35,13 +35,13 @@ public final class AskTable {
             lines.add(List.of(
                     at(x.atMs(), zone),
                     s.exercise(),
-                    word(s.gait()).replace('_', '-'),
+                    word(s.gait().word()).replace('_', '-'),
                     place(s),
-                    word(s.rein()),
-                    word(s.mounted()),
+                    word(s.rein().word()),
+                    word(s.mounted().word()),
                     String.valueOf(x.strength().level()),
-                    x.first().map(f -> String.valueOf(f.level())).orElse(""),
-                    word(x.response()),
+                    x.said().first().map(f -> String.valueOf(f.level())).orElse(""),
+                    word(x.response().word()),
                     releases.getOrDefault(x.id(), "")));
         }
         return lines;
@@ -57,10 +57,11 @@ public final class AskTable {
     }
 
     private static String place(Ride.Segment s) {
-        return s.circleM().isPresent() ? word(s.place()) + " " + s.circleM().getAsInt() : word(s.place());
+        String place = word(s.place().word());
+        return s.said().circleM().isPresent() ? place + " " + s.said().circleM().getAsInt() : place;
     }
 
-    private static String word(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT);
+    private static String word(String word) {
+        return word.toLowerCase(Locale.ROOT);
     }
 }

@@ -75,8 +75,8 @@ public final class SheetLog {
     private static Map<String, Object> payload(SheetAsk.Ridden r) {
         Map<String, Object> payload = new LinkedHashMap<>();
         payload.put("exercise", r.exercise());
-        payload.put("gait", r.gait().name());
-        payload.put("place", r.place().name());
+        payload.put("gait", r.gait().word());
+        payload.put("place", r.place().word());
         payload.put("rein", r.rein().name());
         payload.put("mounted", r.mounted().name());
         r.circleM().ifPresent(m -> payload.put("circleM", m));

@@ -9,7 +9,7 @@ public record RungId(String exercise, Gait gait, Place place) {
     /** As stored and sent: {@code inside-bend.walk.rail}. */
     @Override
     public String toString() {
-        return exercise + "." + gait.name().toLowerCase(java.util.Locale.ROOT) + "."
-                + place.name().toLowerCase(java.util.Locale.ROOT);
+        return exercise + "." + gait.word().toLowerCase(java.util.Locale.ROOT) + "."
+                + place.word().toLowerCase(java.util.Locale.ROOT);
     }
 }

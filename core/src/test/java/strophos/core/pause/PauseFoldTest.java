@@ -42,7 +42,7 @@ class PauseFoldTest {
     @ParameterizedTest
     @EnumSource(StopSign.class)
     void painPausesUntilSomebodyHasLookedAndNothingElseDoes(StopSign sign) {
-        boolean isPain = sign.kind() == StopSign.Kind.PAIN;
+        boolean isPain = sign.kind() == SignKind.PAIN;
         assertThat(on(0, seen(0, sign)).isPaused()).isEqualTo(isPain);
         assertThat(on(60, seen(0, sign)).isPaused()).as("time ends no pause").isEqualTo(isPain);
     }

@@ -19,8 +19,7 @@ import strophos.core.homework.Feel;
 import strophos.core.look.FirstLook;
 import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
-import strophos.core.look.SideLook;
-import strophos.core.look.Soundness;
+import strophos.core.look.Looks;
 import strophos.core.pause.HorseState;
 import strophos.core.progress.Sidedness;
 import strophos.core.stair.RungId;
@@ -95,15 +94,25 @@ class PlannerTest {
     }
 
     private static FirstLook look(int halt, int leg) {
-        return new FirstLook(
-                Optional.of(Soundness.SOUND),
-                OptionalInt.of(4),
-                OptionalInt.of(3),
-                OptionalInt.of(halt),
-                OptionalInt.of(leg),
-                new SideLook(OptionalInt.of(3), Optional.empty(), OptionalInt.of(10)),
-                new SideLook(OptionalInt.of(3), Optional.empty(), OptionalInt.of(12)),
-                Optional.empty());
+        return Looks.of(
+                "soundness",
+                "SOUND",
+                "calm",
+                4,
+                "rider",
+                3,
+                "halt",
+                halt,
+                "leg",
+                leg,
+                "bendLeft",
+                3,
+                "circleLeft",
+                10,
+                "bendRight",
+                3,
+                "circleRight",
+                12);
     }
 
     private static List<RungId> rungs(Plan plan) {

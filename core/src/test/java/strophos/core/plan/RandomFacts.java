@@ -2,6 +2,7 @@ package strophos.core.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,14 +18,13 @@ import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
-import strophos.core.look.Shoulders;
-import strophos.core.look.SideLook;
 import strophos.core.look.Soundness;
 import strophos.core.pause.HorseState;
 import strophos.core.pause.Limits;
 import strophos.core.pause.Occurrence;
 import strophos.core.pause.StopSign;
 import strophos.core.progress.Sidedness;
+import strophos.core.record.PayloadReader;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stats.Proportion;
@@ -119,28 +119,24 @@ final class RandomFacts {
     }
 
     private FirstLook look() {
-        return new FirstLook(
-                chance(0.9) ? Optional.of(chance(0.9) ? Soundness.SOUND : pick(Soundness.values())) : Optional.empty(),
-                score(),
-                score(),
-                score(),
-                score(),
-                side(),
-                side(),
-                chance(0.7)
-                        ? Optional.of(new Shoulders(random.nextInt(-2, 3), random.nextBoolean()))
-                        : Optional.empty());
+        Map<String, Object> checks = new LinkedHashMap<>();
+        maybe(checks, 0.9, "soundness", (chance(0.9) ? Soundness.SOUND : pick(Soundness.values())).word());
+        for (String check : List.of("calm", "rider", "halt", "leg", "bendLeft", "bendRight")) {
+            maybe(checks, 0.85, check, random.nextInt(5));
+        }
+        for (String side : List.of("Left", "Right")) {
+            maybe(checks, 0.7, "place" + side, pick(BendPlace.values()).word());
+            maybe(checks, 0.7, "circle" + side, CIRCLES.get(random.nextInt(6)));
+        }
+        maybe(checks, 0.7, "shoulder", random.nextInt(-2, 3));
+        maybe(checks, 0.7, "shoulderBoth", random.nextBoolean());
+        return PayloadReader.look(checks).orElseThrow();
     }
 
-    private SideLook side() {
-        return new SideLook(
-                score(),
-                chance(0.7) ? Optional.of(pick(BendPlace.values())) : Optional.empty(),
-                chance(0.7) ? OptionalInt.of(CIRCLES.get(random.nextInt(6))) : OptionalInt.empty());
-    }
-
-    private OptionalInt score() {
-        return chance(0.85) ? OptionalInt.of(random.nextInt(5)) : OptionalInt.empty();
+    private void maybe(Map<String, Object> checks, double chance, String check, Object value) {
+        if (chance(chance)) {
+            checks.put(check, value);
+        }
     }
 
     private HorseFacts horse() {

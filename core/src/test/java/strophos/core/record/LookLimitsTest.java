@@ -26,7 +26,9 @@ class LookLimitsTest {
     void forbidsWhatTheExampleSays(JsonNode example) {
         Map<String, Object> checks =
                 FoldJson.JSON.convertValue(example.path("look"), new TypeReference<Map<String, Object>>() {});
-        assertThat(FocusBook.DEFAULT.of(LookReader.read(checks).orElseThrow()).limits())
+        assertThat(FocusBook.DEFAULT
+                        .of(PayloadReader.look(checks).orElseThrow())
+                        .limits())
                 .as(example.path("says").asString())
                 .extracting(Enum::name)
                 .containsExactlyInAnyOrderElementsOf(example.path("limits")

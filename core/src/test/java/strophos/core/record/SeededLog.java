@@ -104,8 +104,8 @@ final class SeededLog {
     private Map<String, Object> segment() {
         Map<String, Object> segment = new LinkedHashMap<>(Map.of(
                 "exercise", EXERCISES.get(random.nextInt(EXERCISES.size())),
-                "gait", pick(Gait.values()),
-                "place", pick(Place.values()),
+                "gait", pick(Gait.LISTED).word(),
+                "place", pick(Place.LISTED).word(),
                 "rein", pick(Rein.values()),
                 "mounted", pick(Mounted.values())));
         now(3, segment, "circleM", 5 + random.nextInt(37));
@@ -245,6 +245,10 @@ final class SeededLog {
         return entries.isEmpty() || random.nextInt(15) == 0
                 ? id()
                 : entries.get(random.nextInt(entries.size())).id();
+    }
+
+    private <T> T pick(List<T> words) {
+        return words.get(random.nextInt(words.size()));
     }
 
     private String pick(Enum<?>[] words) {

@@ -18,6 +18,7 @@ import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
+import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
 import strophos.core.progress.Ask;
 import strophos.core.progress.ReinSummary;
@@ -194,7 +195,7 @@ public class Debrief {
     private static List<String> painSigns(Ride ride) {
         return ride.stopSigns().stream()
                 .map(StopSigns.Seen::sign)
-                .filter(s -> s.kind() == StopSign.Kind.PAIN)
+                .filter(s -> s.kind() == SignKind.PAIN)
                 .distinct()
                 .map(StopSign::name)
                 .toList();

@@ -25,6 +25,7 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.load.SessionLoad;
+import strophos.core.record.Counts;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 import strophos.core.school.School;
@@ -82,9 +83,7 @@ class Seen {
 
     SeenInLesson of(Ride ride, PairRecord record, School school) {
         Optional<Integer> effort = ride.marks().stream()
-                .map(Ride.Mark::said)
-                .filter(Payload.Effort.class::isInstance)
-                .map(m -> ((Payload.Effort) m).horse())
+                .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .reduce((a, b) -> b);
         return new SeenInLesson(
                 lines(ride, Payload.Fault.class),
@@ -122,10 +121,10 @@ class Seen {
                 ride.segments().stream().collect(Collectors.toMap(Ride.Segment::id, s -> s));
         List<MissedReleases.Noted> noted = new ArrayList<>();
         for (Ride.Mark m : ride.marks()) {
-            if (m.said() instanceof Payload.Released r) {
+            Counts.release(m.said(), r -> r).ifPresent(r -> {
                 Ride.Segment s = segments.get(exchanges.get(r.exchange()).segment());
                 noted.add(new MissedReleases.Noted(m.id(), s.exercise(), s.rein(), r.release()));
-            }
+            });
         }
         return MissedReleases.list(noted).stream()
                 .map(l -> new MissedLine(
@@ -139,9 +138,7 @@ class Seen {
     private Corrections corrections(Ride ride, School school) {
         List<Errors.Seen> errors = new ArrayList<>();
         for (Ride.Mark m : ride.marks()) {
-            if (m.said() instanceof Payload.Correction c) {
-                errors.add(new Errors.Seen(m.id(), c.isMade()));
-            }
+            Counts.consistency(m.said(), c -> new Errors.Seen(m.id(), c.made())).ifPresent(errors::add);
         }
         Judgement judged = rules.consistency().judge(new Errors("any", school.correction(), errors));
         return new Corrections(

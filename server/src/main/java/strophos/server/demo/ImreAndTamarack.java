@@ -8,7 +8,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.homework.Feel;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
-import strophos.server.look.Checks;
+import strophos.core.plain.PlainMap;
 import strophos.server.pair.Facts;
 
 /**
@@ -41,22 +41,23 @@ final class ImreAndTamarack implements Story {
     }
 
     @Override
-    public Checks look(int lesson, double t, SplittableRandom random) {
+    public Map<String, Object> look(int lesson, double t, SplittableRandom random) {
         int right = t < 0.35 ? 1 : t < 0.8 ? 2 : 3;
-        return new Checks(
-                Soundness.SOUND,
-                lesson == WINDY_DAY ? 2 : 3 + random.nextInt(2),
-                lesson == TIGHT_DAY ? 1 : 2 + random.nextInt(2),
-                3,
-                3 + random.nextInt(2),
-                3,
-                right,
-                BendPlace.EVEN,
-                t < 0.5 ? BendPlace.BASE_ONLY : BendPlace.EVEN,
-                10,
-                t < 0.4 ? 20 : t < 0.75 ? 15 : 12,
-                random.nextInt(4) == 0 ? 1 : 0,
-                false);
+        return new PlainMap()
+                .put("soundness", Soundness.SOUND.word())
+                .put("calm", lesson == WINDY_DAY ? 2 : 3 + random.nextInt(2))
+                .put("rider", lesson == TIGHT_DAY ? 1 : 2 + random.nextInt(2))
+                .put("halt", 3)
+                .put("leg", 3 + random.nextInt(2))
+                .put("bendLeft", 3)
+                .put("bendRight", right)
+                .put("placeLeft", BendPlace.EVEN.word())
+                .put("placeRight", (t < 0.5 ? BendPlace.BASE_ONLY : BendPlace.EVEN).word())
+                .put("circleLeft", 10)
+                .put("circleRight", t < 0.4 ? 20 : t < 0.75 ? 15 : 12)
+                .put("shoulder", random.nextInt(4) == 0 ? 1 : 0)
+                .put("shoulderBoth", false)
+                .map();
     }
 
     @Override

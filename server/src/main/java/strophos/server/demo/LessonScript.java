@@ -15,7 +15,6 @@ import strophos.core.exchange.Response;
 import strophos.core.plan.Turn;
 import strophos.core.record.Entry;
 import strophos.core.stair.RungId;
-import strophos.server.look.Checks;
 
 /** Writes the entries of one simulated lesson, as a device would have. */
 final class LessonScript {
@@ -51,8 +50,8 @@ final class LessonScript {
         say("lesson_started", Map.of());
     }
 
-    void look(Checks checks) {
-        say("first_look", checks.payload());
+    void look(Map<String, Object> checks) {
+        say("first_look", checks);
     }
 
     /** One turn on one rein: an ask about every twenty seconds, now and then a slip of the thumb. */
@@ -127,8 +126,8 @@ final class LessonScript {
     private static Map<String, Object> segment(RungId rung, Mounted mounted, Rein rein) {
         Map<String, Object> payload = new LinkedHashMap<>();
         payload.put("exercise", rung.exercise());
-        payload.put("gait", rung.gait().name());
-        payload.put("place", rung.place().name());
+        payload.put("gait", rung.gait().word());
+        payload.put("place", rung.place().word());
         payload.put("rein", rein.name());
         payload.put("mounted", mounted.name());
         return payload;

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Rein;
 import strophos.core.pause.StopSign;
-import strophos.server.look.Checks;
 import strophos.server.pair.Facts;
 
 /** What is true of a pair in the demo, so that the screens can find it. {@code t} runs from 0 (first lesson) to 1. */
@@ -25,8 +24,8 @@ interface Story {
         return Optional.empty();
     }
 
-    /** The first look at time t. */
-    Checks look(int lesson, double t, SplittableRandom random);
+    /** The checks of the first look at time t. */
+    Map<String, Object> look(int lesson, double t, SplittableRandom random);
 
     /** Chance of a YES. */
     double yes(String strand, Rein rein, double t);

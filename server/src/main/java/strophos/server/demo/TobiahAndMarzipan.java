@@ -9,7 +9,7 @@ import strophos.core.homework.Feel;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
 import strophos.core.pause.StopSign;
-import strophos.server.look.Checks;
+import strophos.core.plain.PlainMap;
 import strophos.server.pair.Facts;
 
 /**
@@ -53,21 +53,22 @@ final class TobiahAndMarzipan implements Story {
     }
 
     @Override
-    public Checks look(int lesson, double t, SplittableRandom random) {
-        return new Checks(
-                Soundness.SOUND,
-                4,
-                2 + random.nextInt(2),
-                3,
-                t < 0.25 ? 1 : t < 0.6 ? 2 : 3,
-                3,
-                3,
-                BendPlace.EVEN,
-                BendPlace.EVEN,
-                12,
-                12,
-                0,
-                false);
+    public Map<String, Object> look(int lesson, double t, SplittableRandom random) {
+        return new PlainMap()
+                .put("soundness", Soundness.SOUND.word())
+                .put("calm", 4)
+                .put("rider", 2 + random.nextInt(2))
+                .put("halt", 3)
+                .put("leg", t < 0.25 ? 1 : t < 0.6 ? 2 : 3)
+                .put("bendLeft", 3)
+                .put("bendRight", 3)
+                .put("placeLeft", BendPlace.EVEN.word())
+                .put("placeRight", BendPlace.EVEN.word())
+                .put("circleLeft", 12)
+                .put("circleRight", 12)
+                .put("shoulder", 0)
+                .put("shoulderBoth", false)
+                .map();
     }
 
     @Override

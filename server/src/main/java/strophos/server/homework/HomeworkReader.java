@@ -179,7 +179,9 @@ public class HomeworkReader {
         of.practices()
                 .forEach(p -> dated.add(new Dated(of.receivedAt().get(p.id()).toEpochMilli(), reported(p, zone))));
         history.signs().stream()
-                .filter(s -> s.pair().equals(pair.id()) && s.sign().pausesHomework() && !own.contains(s.id()))
+                .filter(s -> s.pair().equals(pair.id())
+                        && StopSign.STOPS_HOMEWORK.contains(s.sign())
+                        && !own.contains(s.id()))
                 .filter(s -> !s.receivedAt().isBefore(of.stored().setAt()))
                 .forEach(s -> dated.add(new Dated(
                         s.receivedAt().toEpochMilli(), new HomeworkEvent.Stopped(day(s.at(), zone), s.sign()))));

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,10 +37,14 @@ class LookController {
         this.clock = clock;
     }
 
-    /** Null where there is none: no look yet, so no focus; no choice against it. */
+    /**
+     * Null where there is none: no look yet, so no focus; no choice against it.
+     *
+     * @param look as in the payload of a first look, with null for a check that was not made
+     */
     record LookView(
             LessonRepository.Lesson lesson,
-            @CanBeNull Checks look,
+            @CanBeNull Map<String, Object> look,
             @CanBeNull FocusView focus,
             @CanBeNull LookRepository.Chosen choice) {}
 

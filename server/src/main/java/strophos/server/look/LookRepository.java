@@ -7,7 +7,9 @@ import static strophos.server.db.Tables.PERSON;
 
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -15,16 +17,21 @@ import org.jooq.JSONB;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.look.FirstLook;
 import strophos.core.look.FocusKind;
+import strophos.core.record.PayloadReader;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** First looks as the log tells them, and what the coach chose against them. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 public class LookRepository {
+
+    private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -34,8 +41,18 @@ public class LookRepository {
         this.json = json;
     }
 
-    /** A look of a lesson. */
-    public record Looked(UUID lesson, Instant at, Checks checks) {}
+    /**
+     * A look of a lesson.
+     *
+     * @param checks as in the payload of a first look, with null for a check that was not made
+     */
+    public record Looked(UUID lesson, Instant at, Map<String, Object> checks) {
+
+        /** The look these checks tell; they were bounded when they were read. */
+        public FirstLook look() {
+            return PayloadReader.look(checks).orElseThrow();
+        }
+    }
 
     /** A choice beside what was advised. */
     public record Chosen(
@@ -59,7 +76,7 @@ public class LookRepository {
                 .set(LOOKED.ENTRY_ID, UUID.fromString(last.id()))
                 .set(LOOKED.AUTHOR_ID, UUID.fromString(last.author()))
                 .set(LOOKED.AT, Instant.ofEpochMilli(last.atMs()))
-                .set(LOOKED.CHECKS, JSONB.valueOf(json.writeValueAsString(Checks.of(last.seen()))))
+                .set(LOOKED.CHECKS, JSONB.valueOf(json.writeValueAsString(checks(last.seen()))))
                 .execute();
     }
 
@@ -81,8 +98,15 @@ public class LookRepository {
                 .fetch(r -> looked(r.value1(), r.value2(), r.value3()));
     }
 
+    private static Map<String, Object> checks(FirstLook look) {
+        Map<String, Object> checks = new LinkedHashMap<>();
+        FirstLook.FIELDS.forEach(name -> checks.put(name, null));
+        checks.putAll(look.plain());
+        return checks;
+    }
+
     private Looked looked(UUID lesson, Instant at, JSONB checks) {
-        return new Looked(lesson, at, json.readValue(checks.data(), Checks.class));
+        return new Looked(lesson, at, json.readValue(checks.data(), OBJECT));
     }
 
     /** The latest choice of a lesson. */

@@ -40,8 +40,7 @@ public class Looks {
     public OfLesson of(UUID lessonId) {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         Optional<LookRepository.Looked> looked = looks.find(lessonId);
-        return new OfLesson(
-                lesson, looked, looked.map(l -> FocusBook.DEFAULT.of(l.checks().look())), looks.choice(lessonId));
+        return new OfLesson(lesson, looked, looked.map(l -> FocusBook.DEFAULT.of(l.look())), looks.choice(lessonId));
     }
 
     /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */

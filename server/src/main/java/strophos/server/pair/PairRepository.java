@@ -196,7 +196,7 @@ public class PairRepository {
                         r -> new PairRecord.Noticed(
                                 r.getLessonId().toString(),
                                 lessons.get(r.getLessonId()),
-                                new RungId(r.getExercise(), Gait.valueOf(r.getGait()), Place.valueOf(r.getPlace())),
+                                new RungId(r.getExercise(), Gait.of(r.getGait()), Place.of(r.getPlace())),
                                 observed(r)));
         return lessons.keySet().stream()
                 .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
@@ -249,8 +249,8 @@ public class PairRepository {
     private static PairRecord.Ridden ridden(Record r, LocalDate day) {
         RungId rung = new RungId(
                 r.get(RIDDEN_EXCHANGE.EXERCISE),
-                Gait.valueOf(r.get(RIDDEN_EXCHANGE.GAIT)),
-                Place.valueOf(r.get(RIDDEN_EXCHANGE.PLACE)));
+                Gait.of(r.get(RIDDEN_EXCHANGE.GAIT)),
+                Place.of(r.get(RIDDEN_EXCHANGE.PLACE)));
         Ask ask = new Ask(
                 r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
                 r.get(RIDDEN_EXCHANGE.AT).toEpochMilli(),

@@ -30,6 +30,7 @@ import strophos.core.pause.StopSign;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
+import strophos.server.contract.Names;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 
@@ -141,10 +142,10 @@ class PauseController {
                     horse,
                     kind,
                     saysWho ? whom : null,
-                    saysWho ? name.strip() : null,
+                    saysWho ? Names.kept(name) : null,
                     saysWho ? onDay : null,
                     mayHandWalk && kind != PauseAnswer.Kind.CLEARED,
-                    fastest == null ? null : Gait.valueOf(fastest.name()),
+                    fastest == null ? null : Gait.of(fastest.name()),
                     minutes,
                     untilDay,
                     words == null || words.isBlank() ? null : words.strip(),
@@ -219,7 +220,7 @@ class PauseController {
                         .map(c -> new ContactRepository.Contact(
                                 wanted.horse(),
                                 c.kind(),
-                                c.name().strip(),
+                                Names.kept(c.name()),
                                 c.phone().strip()))
                         .toList());
         return safety.view(clock.instant());

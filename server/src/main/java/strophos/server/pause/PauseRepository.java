@@ -138,7 +138,7 @@ class PauseRepository {
                 r.get(PAUSE_ANSWER.NAME),
                 r.get(PAUSE_ANSWER.ON_DAY),
                 r.get(PAUSE_ANSWER.MAY_HAND_WALK),
-                fastest == null ? null : Gait.valueOf(fastest),
+                fastest == null ? null : Gait.of(fastest),
                 r.get(PAUSE_ANSWER.MINUTES),
                 r.get(PAUSE_ANSWER.UNTIL_DAY),
                 r.get(PAUSE_ANSWER.WORDS),
@@ -169,7 +169,7 @@ class PauseRepository {
                 .set(PAUSE_ANSWER.MAY_HAND_WALK, a.mayHandWalk())
                 .set(
                         PAUSE_ANSWER.FASTEST,
-                        a.fastest() == null ? null : a.fastest().name())
+                        a.fastest() == null ? null : a.fastest().word())
                 .set(PAUSE_ANSWER.MINUTES, a.minutes())
                 .set(PAUSE_ANSWER.UNTIL_DAY, a.untilDay())
                 .set(PAUSE_ANSWER.WORDS, a.words())

@@ -166,7 +166,7 @@ class PlanFactsReader {
                 lesson.minutes(),
                 g.horse(),
                 hasStops ? g.state() : HorseState.FREE,
-                g.look().looked().map(l -> l.checks().look()),
+                g.look().looked().map(LookRepository.Looked::look),
                 g.look().focus(),
                 g.look().choice().map(LookRepository.Chosen::chosen),
                 current(g),

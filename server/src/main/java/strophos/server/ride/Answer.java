@@ -30,6 +30,8 @@ public record Answer(
         ENVELOPE,
         /** The payload is larger than 8 kB. */
         TOO_LARGE,
+        /** The payload holds what no reader can keep: NUL, half a character, a number out of all range, endless nesting. */
+        PAYLOAD,
         /** No such lesson, or not one you may write to. */
         UNKNOWN_LESSON,
         /** Entries are sent by their author only. */

@@ -21,7 +21,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.record.Entry;
-import strophos.core.record.PayloadReader;
+import strophos.core.record.ReadEntry;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.EntryRecord;
 import tools.jackson.core.type.TypeReference;
@@ -98,11 +98,12 @@ class EntryRepository {
      * Adds those whose id is not stored yet to their lesson, which must be locked: their arrivals are counted on. The ids of
      * those added.
      */
-    Set<String> add(UUID lesson, Collection<Entry> entries, Instant receivedAt) {
+    Set<String> add(UUID lesson, Collection<ReadEntry> entries, Instant receivedAt) {
         UUID yard = YardScope.viewer().yard();
         AtomicLong arrival = new AtomicLong(lastArrival(lesson));
         List<EntryRecord> rows = entries.stream()
-                .map(e -> {
+                .map(read -> {
+                    Entry e = read.entry();
                     var row = db.newRecord(ENTRY);
                     row.setYardId(yard);
                     row.setId(UUID.fromString(e.id()));
@@ -114,8 +115,7 @@ class EntryRepository {
                     row.setKind(e.kind());
                     row.setV(e.v());
                     row.setPayload(JSONB.valueOf(json.writeValueAsString(e.payload())));
-                    row.setKeptOdd(
-                            PayloadReader.read(e.kind(), e.v(), e.payload()).isEmpty());
+                    row.setKeptOdd(read.payload().isEmpty());
                     row.setReceivedAt(receivedAt);
                     row.setArrival(arrival.incrementAndGet());
                     return row;

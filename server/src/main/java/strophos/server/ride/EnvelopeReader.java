@@ -1,11 +1,14 @@
 package strophos.server.ride;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import strophos.core.plain.Plain;
 import strophos.core.record.Entry;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -15,10 +18,11 @@ class EnvelopeReader {
 
     static final int PAYLOAD_MAX_BYTES = 8 * 1024;
 
+    /** The last moment a browser can tell the date of. */
+    private static final long AT_MOST_MS = 8_640_000_000_000_000L;
+
     private static final Pattern UUID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern KIND = Pattern.compile("[a-z][a-z_]{0,39}");
-    /** The largest whole number the web can tell from its neighbours. */
-    private static final long WHOLE_MAX = (1L << 53) - 1;
 
     private final JsonMapper json;
 
@@ -33,10 +37,10 @@ class EnvelopeReader {
                 && isText(node.path("device"), UUID)
                 && isText(node.path("author"), UUID)
                 && isText(node.path("kind"), KIND)
-                && isWhole(node.path("seq"), WHOLE_MAX)
-                && isWhole(node.path("atMs"), WHOLE_MAX)
+                && isWhole(node.path("seq"), Plain.WHOLE_MOST)
+                && isWhole(node.path("atMs"), AT_MOST_MS)
                 && isWhole(node.path("v"), Short.MAX_VALUE)
-                && node.path("v").asInt() >= 1
+                && node.path("v").numberValue().intValue() >= 1
                 && node.path("payload").isObject();
         return fits ? Optional.of(entry(node)) : Optional.empty();
     }
@@ -51,11 +55,30 @@ class EnvelopeReader {
                 node.path("lesson").asString(),
                 node.path("device").asString(),
                 node.path("author").asString(),
-                node.path("seq").asLong(),
-                node.path("atMs").asLong(),
+                node.path("seq").numberValue().longValue(),
+                node.path("atMs").numberValue().longValue(),
                 node.path("kind").asString(),
-                node.path("v").asInt(),
-                json.convertValue(node.path("payload"), new TypeReference<Map<String, Object>>() {}));
+                node.path("v").numberValue().intValue(),
+                object(node.path("payload")));
+    }
+
+    /** As plain values: also of what no reader can keep, which is found there. */
+    private static Map<String, Object> object(JsonNode node) {
+        Map<String, Object> fields = new LinkedHashMap<>();
+        node.properties().forEach(f -> fields.put(f.getKey(), value(f.getValue())));
+        return fields;
+    }
+
+    private static Object value(JsonNode node) {
+        return switch (node.getNodeType()) {
+            case OBJECT -> object(node);
+            case ARRAY ->
+                node.valueStream().map(EnvelopeReader::value).collect(Collectors.toCollection(ArrayList::new));
+            case STRING -> node.asString();
+            case NUMBER -> node.numberValue();
+            case BOOLEAN -> node.asBoolean();
+            default -> null;
+        };
     }
 
     private static boolean isText(JsonNode node, Pattern form) {
@@ -63,6 +86,9 @@ class EnvelopeReader {
     }
 
     private static boolean isWhole(JsonNode node, long most) {
-        return node.isIntegralNumber() && node.canConvertToLong() && node.asLong() >= 0 && node.asLong() <= most;
+        return node.isNumber()
+                && Plain.isWhole(node.numberValue())
+                && node.numberValue().longValue() >= 0
+                && node.numberValue().longValue() <= most;
     }
 }

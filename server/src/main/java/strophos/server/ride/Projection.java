@@ -109,8 +109,8 @@ class Projection {
             row.setOrd(rows.size());
             row.setEntryId(UUID.fromString(at.observed().entry()));
             row.setExercise(at.rung().exercise());
-            row.setGait(at.rung().gait().name());
-            row.setPlace(at.rung().place().name());
+            row.setGait(at.rung().gait().word());
+            row.setPlace(at.rung().place().word());
             row.setRein(at.observed().rein().name());
             if (at.observed() instanceof Observed.Held held) {
                 row.setKind("HELD");
@@ -178,8 +178,8 @@ class Projection {
             row.setEntryId(UUID.fromString(x.id()));
             row.setAt(Instant.ofEpochMilli(x.atMs()));
             row.setExercise(s.exercise());
-            row.setGait(s.gait().name());
-            row.setPlace(s.place().name());
+            row.setGait(s.gait().word());
+            row.setPlace(s.place().word());
             row.setRein(s.rein().name());
             row.setMounted(s.mounted().name());
             row.setStrength(x.strength().level());

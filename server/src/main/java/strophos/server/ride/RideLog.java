@@ -2,6 +2,8 @@ package strophos.server.ride;
 
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,11 +12,12 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.plain.Plain;
 import strophos.core.record.Entry;
 import strophos.core.record.Fold;
+import strophos.core.record.ReadEntry;
 import strophos.core.record.Ride;
 import strophos.core.record.SeenBefore;
 import strophos.server.access.YardScope;
@@ -73,16 +76,20 @@ public class RideLog {
                 answers.add(Answer.refused(i, entry.map(Entry::id).orElse(null), refusal.get()));
             } else {
                 byLesson.computeIfAbsent(entry.orElseThrow().lesson(), l -> new ArrayList<>())
-                        .add(new Arrived(i, entry.get()));
+                        .add(new Arrived(i, ReadEntry.of(entry.get())));
             }
         }
         byLesson.forEach((lesson, arrived) -> answers.addAll(takeLesson(UUID.fromString(lesson), arrived)));
-        answers.sort(java.util.Comparator.comparingInt(Answer::index));
+        answers.sort(Comparator.comparingInt(Answer::index));
         return answers;
     }
 
-    /** An entry and its place in the batch. */
-    private record Arrived(int index, Entry entry) {}
+    /** An entry, read, and its place in the batch. */
+    private record Arrived(int index, ReadEntry read) {
+        Entry entry() {
+            return read.entry();
+        }
+    }
 
     private Optional<Answer.Code> refusal(
             JsonNode node, Optional<Entry> entry, Function<Entry, Optional<Answer.Code>> notTheirs) {
@@ -91,6 +98,9 @@ public class RideLog {
         }
         if (envelopes.isTooLarge(node)) {
             return Optional.of(Answer.Code.TOO_LARGE);
+        }
+        if (!Plain.isPlain(entry.get().payload())) {
+            return Optional.of(Answer.Code.PAYLOAD);
         }
         return notTheirs.apply(entry.get());
     }
@@ -102,24 +112,34 @@ public class RideLog {
                     .toList();
         }
         entries.lock(lesson);
-        Map<String, Entry> first = new LinkedHashMap<>();
-        arrived.forEach(a -> first.putIfAbsent(a.entry().id(), a.entry()));
+        List<Entry> stored = entries.ofLesson(lesson);
+        Map<String, ReadEntry> first = new LinkedHashMap<>();
+        arrived.forEach(a -> first.putIfAbsent(a.entry().id(), a.read()));
         Set<String> added = entries.add(lesson, first.values(), clock.instant());
         if (!added.isEmpty()) {
-            rebuild(lesson);
+            List<ReadEntry> log =
+                    new ArrayList<>(stored.stream().map(ReadEntry::of).toList());
+            added.forEach(id -> log.add(first.get(id)));
+            projection.replace(lesson, Fold.ofRead(log));
             teller.changed(lesson);
         }
-        Map<String, Entry> known = entries
-                .withIds(first.keySet().stream()
-                        .filter(id -> !added.contains(id))
-                        .map(UUID::fromString)
-                        .toList())
-                .stream()
-                .collect(Collectors.toMap(Entry::id, Function.identity()));
+        Map<String, Entry> known = known(stored, first.keySet(), added);
         // one that stands twice in a batch is known the second time
         return arrived.stream()
                 .map(a -> answer(a, known.putIfAbsent(a.entry().id(), a.entry())))
                 .toList();
+    }
+
+    /** Those of a batch that stood here before, in this lesson or another, by id. */
+    private Map<String, Entry> known(List<Entry> stored, Set<String> ids, Set<String> added) {
+        Map<String, Entry> known = new HashMap<>();
+        stored.stream().filter(e -> ids.contains(e.id())).forEach(e -> known.put(e.id(), e));
+        List<UUID> elsewhere = ids.stream()
+                .filter(id -> !added.contains(id) && !known.containsKey(id))
+                .map(UUID::fromString)
+                .toList();
+        entries.withIds(elsewhere).forEach(e -> known.put(e.id(), e));
+        return known;
     }
 
     private static Answer answer(Arrived a, Entry before) {
@@ -127,16 +147,10 @@ public class RideLog {
             return new Answer(
                     a.index(),
                     a.entry().id(),
-                    strophos.core.record.PayloadReader.read(
-                                            a.entry().kind(),
-                                            a.entry().v(),
-                                            a.entry().payload())
-                                    .isPresent()
-                            ? Answer.Outcome.STORED
-                            : Answer.Outcome.KEPT_ODD,
+                    a.read().payload().isPresent() ? Answer.Outcome.STORED : Answer.Outcome.KEPT_ODD,
                     null);
         }
-        return before.equals(a.entry())
+        return before.isSame(a.entry())
                 ? new Answer(a.index(), a.entry().id(), Answer.Outcome.ALREADY, null)
                 : Answer.refused(a.index(), a.entry().id(), Answer.Code.CONFLICT);
     }

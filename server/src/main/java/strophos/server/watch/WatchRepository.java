@@ -7,19 +7,24 @@ import static strophos.server.db.Tables.WATCH_TICK;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
+import org.jooq.TableRecord;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Side;
+import strophos.core.exchange.Watchable;
+import strophos.core.record.Counts;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 import strophos.core.watch.Watched;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.WatchRecord;
+import strophos.server.db.tables.records.WatchTickRecord;
 
 /** The watch list, spread out of the logs. */
 @Repository
@@ -34,34 +39,65 @@ public class WatchRepository {
 
     /** Part of the projection: what this lesson's log puts on watch and ticks. */
     public void replace(UUID lesson, List<Ride.Mark> marks) {
-        UUID yard = YardScope.viewer().yard();
         db.deleteFrom(WATCH).where(WATCH.LESSON_ID.eq(lesson)).execute();
         db.deleteFrom(WATCH_TICK).where(WATCH_TICK.LESSON_ID.eq(lesson)).execute();
-        int ord = 0;
+        List<TableRecord<?>> rows = new ArrayList<>();
+        Rows kept = new Rows(lesson);
         for (Ride.Mark mark : marks) {
-            Instant at = Instant.ofEpochMilli(mark.atMs());
-            if (mark.said() instanceof Payload.Watch w) {
-                WatchRecord row = db.newRecord(WATCH);
-                row.setYardId(yard);
-                row.setLessonId(lesson);
-                row.setEntryId(UUID.fromString(mark.id()));
-                row.setAt(at);
-                row.setIsSign(w.isSign());
-                row.setName(w.name());
-                row.setSide(w.side().name());
-                row.setWeeks(w.weeks());
-                row.insert();
-            } else if (mark.said() instanceof Payload.WatchTick t) {
-                db.insertInto(WATCH_TICK)
-                        .set(WATCH_TICK.YARD_ID, yard)
-                        .set(WATCH_TICK.LESSON_ID, lesson)
-                        .set(WATCH_TICK.ORD, ord++)
-                        .set(WATCH_TICK.WATCH_ID, UUID.fromString(t.watch()))
-                        .set(WATCH_TICK.AT, at)
-                        .set(WATCH_TICK.IS_SEEN, t.isSeen())
-                        .execute();
-            }
+            Counts.watch(mark.said(), kept.at(mark)).ifPresent(rows::add);
         }
+        db.batchInsert(rows).execute();
+    }
+
+    /** How each kind is kept. */
+    private final class Rows implements Counts.Watch<TableRecord<?>> {
+
+        private final UUID lesson;
+        private Ride.Mark mark;
+        private int ticks;
+
+        Rows(UUID lesson) {
+            this.lesson = lesson;
+        }
+
+        Rows at(Ride.Mark here) {
+            mark = here;
+            return this;
+        }
+
+        @Override
+        public TableRecord<?> watch(Payload.Watch said) {
+            return watchRow(lesson, mark, said);
+        }
+
+        @Override
+        public TableRecord<?> watched(Payload.WatchTick said) {
+            return tickRow(lesson, mark, ticks++, said);
+        }
+    }
+
+    private TableRecord<?> watchRow(UUID lesson, Ride.Mark mark, Payload.Watch said) {
+        WatchRecord row = db.newRecord(WATCH);
+        row.setYardId(YardScope.viewer().yard());
+        row.setLessonId(lesson);
+        row.setEntryId(UUID.fromString(mark.id()));
+        row.setAt(Instant.ofEpochMilli(mark.atMs()));
+        row.setIsSign(said.of() == Watchable.SIGN);
+        row.setName(said.name());
+        row.setSide(said.side().name());
+        row.setWeeks(said.weeks());
+        return row;
+    }
+
+    private TableRecord<?> tickRow(UUID lesson, Ride.Mark mark, int ord, Payload.WatchTick said) {
+        WatchTickRecord row = db.newRecord(WATCH_TICK);
+        row.setYardId(YardScope.viewer().yard());
+        row.setLessonId(lesson);
+        row.setOrd(ord);
+        row.setWatchId(UUID.fromString(said.watch()));
+        row.setAt(Instant.ofEpochMilli(mark.atMs()));
+        row.setIsSeen(said.seen());
+        return row;
     }
 
     /** What this pair has on watch on this day, the oldest first. */

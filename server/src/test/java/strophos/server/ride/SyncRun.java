@@ -14,6 +14,7 @@ import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionOperations;
 import strophos.core.record.Entry;
+import strophos.core.record.ReadEntry;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
@@ -61,7 +62,10 @@ class SyncRun {
                 }
             });
             String other = yard.lesson(pair);
-            List<Entry> rows = lesson(other).stream().map(SyncRun::entry).toList();
+            List<ReadEntry> rows = lesson(other).stream()
+                    .map(SyncRun::entry)
+                    .map(ReadEntry::of)
+                    .toList();
             double bareMs = ms(() -> insert(other, rows));
             assertThat(storedIn(ridden)).isEqualTo(storedIn(other)).isEqualTo(ENTRIES);
             if (round >= WARM_UP) {
@@ -103,7 +107,7 @@ class SyncRun {
                 payload);
     }
 
-    private void insert(String lesson, List<Entry> rows) {
+    private void insert(String lesson, List<ReadEntry> rows) {
         App app = App.demo();
         TransactionOperations transaction = app.bean(TransactionOperations.class);
         EntryRepository entries = app.bean(EntryRepository.class);

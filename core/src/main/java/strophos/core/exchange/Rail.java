@@ -1,8 +1,0 @@
-package strophos.core.exchange;
-
-/** What became of the rail. */
-public enum Rail {
-    CLEAR,
-    TOUCHED,
-    DOWN
-}

@@ -1,8 +1,0 @@
-package strophos.core.exchange;
-
-/** Whether the rider let go after the answer, as touched in. */
-public enum Release {
-    PROMPT,
-    LATE,
-    MISSED
-}
