@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import strophos.core.school.School;
 import strophos.server.contract.CanBeNull;
+import strophos.server.contract.Names;
 
 /**
  * A rider and a horse that begin together; either may be known here already.
@@ -25,4 +26,10 @@ public record NewPair(
         @NotNull School school,
         @Size(max = 400) @CanBeNull String goal,
         @CanBeNull UUID riderId,
-        @CanBeNull UUID horseId) {}
+        @CanBeNull UUID horseId) {
+
+    public NewPair {
+        rider = Names.kept(rider);
+        horse = Names.kept(horse);
+    }
+}

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamReadException;
 
 /** Turns whatever went wrong into a problem document. */
 @RestControllerAdvice
@@ -56,12 +57,22 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ResponseEntity<ProblemDocument> unreadable(HttpMessageNotReadableException e) {
+        if (isNameTwice(e.getCause())) {
+            return answer(new Problem(
+                    HttpStatus.BAD_REQUEST,
+                    "name_twice",
+                    "A name stands twice in one object of the body; send it once."));
+        }
         List<Issue> issues =
                 e.getCause() instanceof JacksonException j && !j.getPath().isEmpty()
                         ? List.of(new Issue("form", path(j), "a value of the documented form"))
                         : List.of();
         return answer(new Problem(
                 HttpStatus.BAD_REQUEST, "unreadable", "The body is not the JSON that is expected here.", issues));
+    }
+
+    private static boolean isNameTwice(Throwable cause) {
+        return cause instanceof StreamReadException e && e.getOriginalMessage().startsWith("Duplicate Object property");
     }
 
     private static String path(JacksonException e) {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Anyone;
 import strophos.server.access.SessionController;
 import strophos.server.access.Viewer;
+import strophos.server.contract.Names;
 import strophos.server.pair.NewPair;
 
 /** Sets an empty installation up and signs its coach in. */
@@ -40,7 +41,13 @@ class SetupController {
             String signInName,
 
             @NotBlank @Size(min = 10, max = 72) String password,
-            @NotNull @Valid NewPair pair) {}
+            @NotNull @Valid NewPair pair) {
+
+        SetupRequest {
+            yardName = Names.kept(yardName);
+            coachName = Names.kept(coachName);
+        }
+    }
 
     @PostMapping
     @Anyone
