@@ -36,11 +36,11 @@ public final class WriteFormat {
         files.put(java.resolve("record/Readers.java"), readers.readers());
         files.put(java.resolve("record/Counts.java"), readers.counts());
         files.put(java.resolve("record/Told.java"), readers.told());
-        TypeScript typeScript = new TypeScript(format);
         Path web = root.resolve("web/src/record/generated");
-        files.put(web.resolve("words.ts"), typeScript.words());
-        files.put(web.resolve("kinds.ts"), typeScript.kinds());
-        files.put(web.resolve("texts.ts"), typeScript.texts());
+        TypeScriptWords words = new TypeScriptWords(format);
+        files.put(web.resolve("words.ts"), words.words());
+        files.put(web.resolve("texts.ts"), words.texts());
+        files.put(web.resolve("kinds.ts"), new TypeScriptKinds(format).kinds());
         Path page = root.resolve("docs/formats.md");
         files.put(page, new Tables(format).into(Files.readString(page)));
         return files;

@@ -57,7 +57,7 @@ class SchemaReaderTest {
         assertThat(readers.counts())
                 .as("whoever reads asks must say what it is, or is not compiled")
                 .contains("R joined(Payload.Joined said);");
-        TypeScript typeScript = new TypeScript(format);
+        TypeScriptKinds typeScript = new TypeScriptKinds(format);
         assertThat(typeScript.kinds()).contains("joined: 'segment',", "good: whole(0, 50)");
         assertThat(Draws.cases(format))
                 .filteredOn(c -> c.kind().equals("joined"))

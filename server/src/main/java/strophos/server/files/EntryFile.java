@@ -6,6 +6,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import strophos.core.record.Entry;
 import strophos.server.lesson.LessonRepository.Lesson;
+import strophos.server.problem.NameTwice;
 import strophos.server.problem.Problem;
 import strophos.server.ride.EntryWire;
 import tools.jackson.core.JacksonException;
@@ -75,8 +76,11 @@ class EntryFile {
         try {
             document = json.readTree(text);
         } catch (JacksonException e) {
-            throw notReadable("The text is no JSON from line %d on."
-                    .formatted(e.getLocation() == null ? 1 : e.getLocation().getLineNr()));
+            int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+            throw notReadable(
+                    NameTwice.isIn(e)
+                            ? "A name stands twice in one object at line %d; it must stand once.".formatted(line)
+                            : "The text is no JSON from line %d on.".formatted(line));
         }
         if (document.path("version").asInt(VERSION) > VERSION) {
             throw notReadable("The file was written by a later version; update this one first.");

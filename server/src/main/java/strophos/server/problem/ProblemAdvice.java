@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.exc.StreamReadException;
 
 /** Turns whatever went wrong into a problem document. */
 @RestControllerAdvice
@@ -57,7 +56,7 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ResponseEntity<ProblemDocument> unreadable(HttpMessageNotReadableException e) {
-        if (isNameTwice(e.getCause())) {
+        if (NameTwice.isIn(e.getCause())) {
             return answer(new Problem(
                     HttpStatus.BAD_REQUEST,
                     "name_twice",
@@ -69,10 +68,6 @@ class ProblemAdvice {
                         : List.of();
         return answer(new Problem(
                 HttpStatus.BAD_REQUEST, "unreadable", "The body is not the JSON that is expected here.", issues));
-    }
-
-    private static boolean isNameTwice(Throwable cause) {
-        return cause instanceof StreamReadException e && e.getOriginalMessage().startsWith("Duplicate Object property");
     }
 
     private static String path(JacksonException e) {

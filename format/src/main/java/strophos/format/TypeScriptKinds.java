@@ -5,72 +5,17 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
-/** Writes the format as TypeScript: vocabularies, types, and shapes that a small reader goes by. */
-final class TypeScript {
-
-    private static final String HEAD = "// Written from format/ by ./strophos kinds.\n";
+/** Writes what entries say as TypeScript: types, and shapes that a small reader goes by. */
+final class TypeScriptKinds {
 
     private final Format format;
 
-    TypeScript(Format format) {
+    TypeScriptKinds(Format format) {
         this.format = format;
     }
 
-    String words() {
-        StringBuilder body = new StringBuilder(HEAD);
-        format.words().forEach(w -> body.append('\n').append(words(w)));
-        format.scales()
-                .forEach(s -> body.append('\n')
-                        .append(Text.comment("", s.doc()))
-                        .append("export const %s = [%s] as const\n"
-                                .formatted(
-                                        s.list(),
-                                        s.values().stream().map(String::valueOf).collect(Collectors.joining(", "))))
-                        .append("export type %s = (typeof %s)[number]\n".formatted(s.name(), s.list())));
-        return body.toString();
-    }
-
-    private static String words(Format.Words w) {
-        StringBuilder body = new StringBuilder(Text.comment(
-                "",
-                w.doc()
-                        + (w.isOpen()
-                                ? " An open vocabulary: a word that is not listed is read as it is written."
-                                : "")));
-        body.append("export const %s = [%s] as const\n"
-                .formatted(w.list(), w.words().stream().map(x -> wire(w, x)).collect(Collectors.joining(", "))));
-        body.append("export type %s = (typeof %s)[number]%s\n"
-                .formatted(w.name(), w.list(), w.isOpen() ? " | (string & {})" : ""));
-        w.groups()
-                .forEach(g -> body.append('\n')
-                        .append(Text.comment("", g.doc()))
-                        .append("export const %s_%s: readonly %s[] = [%s]\n"
-                                .formatted(
-                                        Text.constant(w.name()),
-                                        g.name(),
-                                        w.name(),
-                                        g.words().stream()
-                                                .map(TypeScript::quoted)
-                                                .collect(Collectors.joining(", ")))));
-        if (!w.each().isEmpty()) {
-            body.append("\n/** The %s of each. */\nexport const %s_%s: Record<%s, %s> = {\n"
-                    .formatted(w.each(), Text.constant(w.name()), Text.constant(w.each()), w.name(), w.eachWords()));
-            w.words().forEach(x -> body.append("  %s: %s,\n".formatted(x.word(), quoted(x.each()))));
-            body.append("}\n");
-        }
-        return body.toString();
-    }
-
-    private static String wire(Format.Words w, Format.Word x) {
-        return w.isNumbered() ? String.valueOf(x.number()) : quoted(x.word());
-    }
-
-    static String quoted(String text) {
-        return "'" + text.replace("\\", "\\\\").replace("'", "\\'") + "'";
-    }
-
     String kinds() {
-        StringBuilder body = new StringBuilder(HEAD);
+        StringBuilder body = new StringBuilder(TypeScriptWords.HEAD);
         SortedSet<String> types = new TreeSet<>();
         SortedSet<String> lists = new TreeSet<>();
         format.kinds().forEach(k -> k.fields().forEach(f -> names(types, lists, f)));
@@ -96,7 +41,9 @@ final class TypeScript {
         latest().stream()
                 .filter(Format.Kind::isMark)
                 .forEach(k -> body.append("  %s: %s,\n"
-                        .formatted(k.kind(), k.hangsOn().equals("lesson") ? "null" : quoted(k.hangsOn()))));
+                        .formatted(
+                                k.kind(),
+                                k.hangsOn().equals("lesson") ? "null" : TypeScriptWords.quoted(k.hangsOn()))));
         body.append(
                 "} as const\nexport type MarkKind = keyof typeof HANGS_ON\n\n/** What a kind counts for beside being kept and shown. */\nexport interface Counts {\n");
         format.counts()
@@ -106,7 +53,7 @@ final class TypeScript {
                                 format.counting(c).stream()
                                         .map(Format.Kind::kind)
                                         .distinct()
-                                        .map(TypeScript::quoted)
+                                        .map(TypeScriptWords::quoted)
                                         .collect(Collectors.joining(" | ")))));
         body.append(
                 "}\n\n/** The version each kind is written in. */\nexport const LATEST: Record<Kind, number> = {\n");
@@ -127,7 +74,7 @@ final class TypeScript {
                             : "    %d: { as: %s, of: %s },\n"
                                     .formatted(
                                             k.v(),
-                                            quoted(k.as()),
+                                            TypeScriptWords.quoted(k.as()),
                                             Text.constant(((Type.OfPart)
                                                             k.fields().get(0).type())
                                                     .part()
@@ -145,7 +92,9 @@ final class TypeScript {
                 ? "Says"
                 : "Omit<Says, %s> & { %s }"
                         .formatted(
-                                whole.stream().map(k -> quoted(k.kind())).collect(Collectors.joining(" | ")),
+                                whole.stream()
+                                        .map(k -> TypeScriptWords.quoted(k.kind()))
+                                        .collect(Collectors.joining(" | ")),
                                 whole.stream()
                                         .map(k -> k.kind() + ": "
                                                 + type(k.fields().get(0).type()))
@@ -186,7 +135,7 @@ final class TypeScript {
         } else if (t instanceof Type.Word w) {
             return w.only().isEmpty()
                     ? w.words().name()
-                    : w.only().stream().map(TypeScript::quoted).collect(Collectors.joining(" | "));
+                    : w.only().stream().map(TypeScriptWords::quoted).collect(Collectors.joining(" | "));
         } else if (t instanceof Type.OfPart p) {
             return p.part().name();
         } else if (t instanceof Type.Many m) {
@@ -239,16 +188,19 @@ final class TypeScript {
                 indent, "may", fields.stream().filter(f -> !f.isRequired()).toList()));
         fields.stream()
                 .filter(f -> !f.atMost().isEmpty())
-                .forEach(f ->
-                        body.append(indent + "atMost: [%s, %s],\n".formatted(quoted(f.name()), quoted(f.atMost()))));
+                .forEach(f -> body.append(indent
+                        + "atMost: [%s, %s],\n"
+                                .formatted(TypeScriptWords.quoted(f.name()), TypeScriptWords.quoted(f.atMost()))));
         fields.stream()
                 .filter(f -> !f.beside().isEmpty())
-                .forEach(f ->
-                        body.append(indent + "beside: [%s, %s],\n".formatted(quoted(f.name()), quoted(f.beside()))));
+                .forEach(f -> body.append(indent
+                        + "beside: [%s, %s],\n"
+                                .formatted(TypeScriptWords.quoted(f.name()), TypeScriptWords.quoted(f.beside()))));
         if (!oneOf.isEmpty()) {
             body.append(indent
                     + "oneOf: [%s],\n"
-                            .formatted(oneOf.stream().map(TypeScript::quoted).collect(Collectors.joining(", "))));
+                            .formatted(
+                                    oneOf.stream().map(TypeScriptWords::quoted).collect(Collectors.joining(", "))));
         }
         return body.toString();
     }
@@ -281,7 +233,7 @@ final class TypeScript {
                                     w.only().isEmpty()
                                             ? w.words().list()
                                             : w.only().stream()
-                                                    .map(TypeScript::quoted)
+                                                    .map(TypeScriptWords::quoted)
                                                     .collect(Collectors.joining(", ", "[", "]")));
         } else if (t instanceof Type.OfPart p) {
             return "part(%s)".formatted(Text.constant(p.part().name()));
@@ -297,7 +249,7 @@ final class TypeScript {
                 "\n/** Numbers and lengths that are believed, by kind and field. */\nexport const BOUNDS = {\n");
         for (Format.Kind k : latest()) {
             String inner = k.fields().stream()
-                    .map(TypeScript::bound)
+                    .map(TypeScriptKinds::bound)
                     .filter(b -> !b.isEmpty())
                     .collect(Collectors.joining(", "));
             if (!inner.isEmpty()) {
@@ -316,19 +268,5 @@ final class TypeScript {
         return f.type() instanceof Type.Text t && t.most() > 0
                 ? "%s: { least: 1, most: %d }".formatted(f.name(), t.most())
                 : "";
-    }
-
-    /** Where each vocabulary's words stand in the language files; for the test that none is missing. */
-    String texts() {
-        StringBuilder body = new StringBuilder(
-                HEAD
-                        + "\n/** The language key of each vocabulary that is shown, and its words. */\nexport const TEXTS: Record<string, readonly (string | number)[]> = {\n");
-        format.words().stream()
-                .filter(w -> !w.textKey().isEmpty())
-                .forEach(w -> body.append("  %s: [%s],\n"
-                        .formatted(
-                                quoted(w.textKey()),
-                                w.words().stream().map(x -> wire(w, x)).collect(Collectors.joining(", ")))));
-        return body.append("}\n").toString();
     }
 }
