@@ -6,6 +6,7 @@ import { Live } from './live'
 import { SafetyProvider } from './safety/SafetyProvider'
 import { MeProvider, useSession } from './session'
 import { screenTexts } from './text'
+import { Guard } from './ui/Guard'
 import { Shell } from './ui/Shell'
 import { Trouble } from './ui/Trouble'
 import { Wait } from './ui/Wait'
@@ -32,6 +33,14 @@ const DebriefPage = screen(() => import('./debrief/DebriefPage'))
 
 /** Every screen, and the door before them. */
 export function App() {
+  return (
+    <Guard>
+      <Screens />
+    </Guard>
+  )
+}
+
+function Screens() {
   const session = useSession()
   if (session.isPending) return <Wait />
   if (session.isError) return <Trouble cause={session.error} onAgain={() => void session.refetch()} />
@@ -50,7 +59,14 @@ export function App() {
         {me.actions.includes('RECORD') && <Live />}
         <Suspense fallback={<Wait />}>
           <Routes>
-            <Route path="/lessons/:id/ride" element={<RidePage />} />
+            <Route
+              path="/lessons/:id/ride"
+              element={
+                <Guard>
+                  <RidePage />
+                </Guard>
+              }
+            />
             <Route element={<Shell />}>
               <Route path="/" element={me.actions.includes('PRACTISE') ? <PracticePage /> : <TodayPage />} />
               <Route path="/today" element={<TodayPage />} />

@@ -1527,6 +1527,7 @@ export interface components {
             feel: "EASY" | "GETTING_THERE" | "NOT_YET";
             /** Format: uuid */
             id: string;
+            isTimeOdd: boolean;
             /** Format: int32 */
             leftCounted: number;
             /** Format: int32 */

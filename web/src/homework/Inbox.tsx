@@ -111,6 +111,7 @@ function Feels({ practices, paused, timeZone }: FeelsProps) {
         <span key={p.id}>
           <chakra.span color="quiet">{dayShort(p.startedAt, timeZone)}</chakra.span>{' '}
           <b>{t(`feel.${p.feel}`)}</b>
+          {p.isTimeOdd && ` (${t('homework.clockWrong')})`}
           {p.secondBest && ` (${t('homework.secondBest')})`}
           {paused.includes(p.id) && ` (${t('homework.whilePaused')})`}
         </span>

@@ -8,6 +8,7 @@ import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
 import { dayShort } from '../text/format'
 import { SideLetter } from '../ui/side'
+import { Guard } from '../ui/Guard'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { wordIn } from '../text/words'
@@ -28,7 +29,9 @@ export default function PairsPage() {
       {pairs.data.pairs.length === 0 && <chakra.p>{t('pairs.empty')}</chakra.p>}
       <chakra.ul listStyleType="none">
         {pairs.data.pairs.map((pair) => (
-          <PairRow key={pair.id} pair={pair} />
+          <Guard key={pair.id}>
+            <PairRow pair={pair} />
+          </Guard>
         ))}
       </chakra.ul>
       {actions.includes('ADD_PAIR') && <AddPair pairs={pairs.data.pairs} />}

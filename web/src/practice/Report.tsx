@@ -10,6 +10,7 @@ import { Button, TextArea } from '../ui/Button'
 import { Quiet } from '../ui/Card'
 import { SideLetter } from '../ui/side'
 import type { Sided } from '../ui/side'
+import { isoOf } from '../text/format'
 
 const FEELS = ['EASY', 'GETTING_THERE', 'NOT_YET'] as const
 const STOP_SIGNS = [
@@ -50,7 +51,7 @@ export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: Rep
       author: person,
       step: card.step,
       rung: step?.rung ?? '',
-      startedAt: new Date(startedMs + offsetMs).toISOString(),
+      startedAt: isoOf(startedMs + offsetMs),
       leftS: untimed ? 60 * minutes.LEFT : leftS,
       rightS: untimed ? 60 * minutes.RIGHT : rightS,
       feel,

@@ -8,6 +8,7 @@ import { useSafetyAgain } from '../safety'
 import { useMe } from '../session'
 import { useOutbox, waitingSigns } from '../store'
 import type { KeptSign, Shelf } from '../store'
+import { isoOf } from '../text/format'
 
 export interface Wrong {
   /** Of which pair it is being said. */
@@ -46,7 +47,7 @@ export function useWrong(shelf: Shelf): Wrong {
         horse: pair.horseId,
         name: pair.horse,
         author: person,
-        at: new Date(Date.now() + offsetMs).toISOString(),
+        at: isoOf(Date.now() + offsetMs),
         sign,
         side: 'NONE',
         passage: 'waiting',

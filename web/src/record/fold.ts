@@ -7,6 +7,12 @@ import type { Ride } from './ride'
 import { isHeard, stopSignsOf } from './stopSigns'
 import type { Heard, StopSignSeen } from './stopSigns'
 
+/**
+ * From here on no time is believed, the first moment of 2100: an entry that says so is odd, takes nothing back and moves nothing;
+ * a stop sign counts all the same. The twin of the server's.
+ */
+const BELIEVED_BEFORE_MS = 4_102_444_800_000
+
 const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
 
 /**
@@ -68,7 +74,7 @@ function isReplaced(look: Told, told: Told[], order: (a: Entry, b: Entry) => num
 function folded(entries: readonly Entry[]): Folded {
   const offsets = clockOffsets(entries)
   const log = sorted(entries, offsets)
-  const said = settle(log)
+  const said = settle(log, offsets)
   return {
     entries,
     ids: new Set(log.map((e) => e.id)),
@@ -101,6 +107,8 @@ function grown(known: Folded, entries: readonly Entry[]): Folded | undefined {
     if (last && inOrder(offsets)(last, entry) >= 0) return undefined
     const payload = readOnce(entry.kind, entry.v, entry.payload)
     const atMs = correctedMs(entry, offsets)
+    // one that is not believed may be heard all the same: that is told anew
+    if (atMs >= BELIEVED_BEFORE_MS) return undefined
     if (payload) told.push({ entry, by: entry, byMs: atMs, atMs, payload })
     else odd.push(entry.id)
     ids.add(entry.id)
@@ -164,7 +172,7 @@ interface Settled {
 }
 
 /** Backwards, so that whatever takes an entry back or amends it is settled before the entry itself. */
-function settle(log: Entry[]): Settled {
+function settle(log: Entry[], offsets: Map<string, number>): Settled {
   const place = new Map(log.map((e, i) => [e.id, i]))
   const settled: Settled = {
     payloads: new Map(),
@@ -176,6 +184,10 @@ function settle(log: Entry[]): Settled {
   for (let at = log.length - 1; at >= 0; at--) {
     const e = log[at]
     if (!e || settled.voided.has(e.id)) continue
+    if (correctedMs(e, offsets) >= BELIEVED_BEFORE_MS) {
+      settled.odd.add(e.id)
+      continue
+    }
     const payload = amended(e, amendments.get(e.id) ?? [], settled) ?? readOnce(e.kind, e.v, e.payload)
     const target = payload && 'target' in payload ? earlier(log, place, payload.target, at) : undefined
     if (!payload) {
@@ -207,17 +219,22 @@ function overruledIn(log: Entry[], said: Settled, offsets: Map<string, number>):
   return log.flatMap((entry, at) => {
     const stands = said.payloads.get(entry.id)
     const by = said.removers.get(entry.id)
+    const isBelieved = correctedMs(entry, offsets) < BELIEVED_BEFORE_MS
+    if (!isBelieved && !said.voided.has(entry.id)) return heardAsItIs(entry, offsets)
     if (!by || (stands && isHeard(stands))) return []
     const isInTime = by.some(
       (r) =>
         r.author === entry.author &&
         !log.slice(at, log.indexOf(r)).some((e) => said.payloads.get(e.id)?.kind === 'lesson_ended'),
     )
-    const payload = isInTime ? undefined : readOnce(entry.kind, entry.v, entry.payload)
-    return payload && isHeard(payload)
-      ? [{ entry, by: entry, byMs: correctedMs(entry, offsets), payload }]
-      : []
+    return isInTime ? [] : heardAsItIs(entry, offsets)
   })
+}
+
+/** An entry that says by itself that the work must end. */
+function heardAsItIs(entry: Entry, offsets: Map<string, number>): Heard[] {
+  const payload = readOnce(entry.kind, entry.v, entry.payload)
+  return payload && isHeard(payload) ? [{ entry, by: entry, byMs: correctedMs(entry, offsets), payload }] : []
 }
 
 function earlier(log: Entry[], place: Map<string, number>, target: string, at: number): Entry | undefined {

@@ -9,6 +9,7 @@ import { useMe } from '../session'
 import { Button, TextArea } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { Trouble } from '../ui/Trouble'
+import { dayOf, today } from '../text/format'
 import type { HorseNow } from './now'
 import { useSafety } from './useSafety'
 
@@ -26,15 +27,13 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
   const client = useQueryClient()
   const { serverMs } = useSafety()
   // the server's day: it takes none to come, and a device's clock may run ahead
-  const today = new Intl.DateTimeFormat('en-CA', { timeZone }).format(
-    serverMs ? new Date(serverMs) : new Date(),
-  )
+  const onDay = serverMs ? dayOf(serverMs, timeZone) : today(timeZone)
   const isStopped = now.isPaused || now.isDayOver
   const [answer, setAnswer] = useState<Omit<NewPauseAnswer, 'id'>>({
     kind: isStopped ? 'KEEP_RESTING' : 'CLEARED',
     whom: null,
     name: null,
-    onDay: today,
+    onDay,
     mayHandWalk: now.view?.mayHandWalk ?? false,
     fastest: null,
     minutes: null,

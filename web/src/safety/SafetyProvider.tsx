@@ -5,7 +5,7 @@ import { useNews } from '../live'
 import { useMe } from '../session'
 import { safetyOf, shelfOf } from '../store'
 import type { Shelf } from '../store'
-import { dayShort } from '../text/format'
+import { dayOf, today } from '../text/format'
 import { horsesNow, isMeant } from './now'
 import type { HereSign, OfHorse } from './now'
 import { pausesHomework } from './signs'
@@ -35,8 +35,8 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
   useNews(() => void client.invalidateQueries({ queryKey: [KEY] }))
   const safety = useMemo(() => {
     const view = data ?? kept?.safety ?? { horses: [], contacts: [], serverMs: 0 }
-    const today = dayShort(new Date().toISOString(), timeZone)
-    const isToday = (atMs: number) => dayShort(new Date(atMs).toISOString(), timeZone) === today
+    const now = today(timeZone)
+    const isToday = (atMs: number) => dayOf(atMs, timeZone) === now
     const horses = horsesNow(view, here ?? [], isToday)
     return {
       horses,

@@ -1,5 +1,6 @@
 import { v7 } from 'uuid'
 import { answerOf, api, Unreachable } from '../api'
+import { isoOf } from '../text/format'
 import type { KeptPacket, Shelf } from './device'
 import { packetOf } from './packets'
 
@@ -28,7 +29,7 @@ export async function lessonNow(shelf: Shelf, pair: string): Promise<string> {
 
 /** What was planned for another day is not ridden by itself; what it warns of still holds. */
 function unplanned({ packet, offsetMs }: KeptPacket, lesson: string): KeptPacket {
-  const now = new Date(Date.now() + offsetMs).toISOString()
+  const now = isoOf(Date.now() + offsetMs)
   const { plan } = packet
   return {
     lesson,

@@ -1,8 +1,22 @@
+/** What stands where a moment cannot be told. */
+const NO_MOMENT = '—'
+
+/**
+ * A moment as this says it. Never throws: a date out of all range, or a time zone this browser has not heard of, must not take the
+ * screen with it.
+ */
+function said(options: Intl.DateTimeFormatOptions, at: Date, locale = 'en-GB'): string {
+  if (Number.isNaN(at.getTime())) return NO_MOMENT
+  try {
+    return new Intl.DateTimeFormat(locale, options).format(at)
+  } catch {
+    return new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' }).format(at)
+  }
+}
+
 /** Days and times as the yard's clock shows them. */
 export function timeOfDay(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone }).format(
-    new Date(iso),
-  )
+  return said({ hour: '2-digit', minute: '2-digit', timeZone }, new Date(iso))
 }
 
 /** When and on what day, 14:05 on 24 Nov. */
@@ -11,26 +25,35 @@ export function timeAndDay(iso: string, timeZone: string): string {
 }
 
 export function dayShort(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone }).format(new Date(iso))
+  return said({ day: 'numeric', month: 'short', timeZone }, new Date(iso))
 }
 
 export function dayLong(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone: 'UTC',
-  }).format(new Date(`${date}T00:00:00Z`))
+  return said(
+    { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' },
+    new Date(`${date}T00:00:00Z`),
+  )
 }
 
 /** The day of a moment, in full, where the yard is. */
 export function dayLongAt(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone,
-  }).format(new Date(iso))
+  return said({ weekday: 'long', day: 'numeric', month: 'long', timeZone }, new Date(iso))
+}
+
+/** The day of a moment where the yard is, as 2026-11-24. */
+export function dayOf(atMs: number, timeZone: string): string {
+  return said({ timeZone }, new Date(atMs), 'en-CA')
+}
+
+/** Today where the yard is, by this device's clock. */
+export function today(timeZone: string): string {
+  return dayOf(Date.now(), timeZone)
+}
+
+/** A moment as the interface takes it; now where it is none. */
+export function isoOf(atMs: number): string {
+  const at = new Date(atMs)
+  return (Number.isNaN(at.getTime()) ? new Date() : at).toISOString()
 }
 
 /** A share in [0, 1] as whole percent. */

@@ -3,7 +3,7 @@ import { resolve } from 'node:path'
 import { describe, expect, test } from 'vitest'
 import { TEXTS } from '../record/generated/texts'
 import screens from './en.json'
-import { clock, dayLong, dayLongAt, percent, timeOfDay } from './format'
+import { clock, dayLong, dayLongAt, isoOf, percent, timeOfDay } from './format'
 import shell from './shell.en.json'
 
 const en = { ...shell, ...screens }
@@ -58,6 +58,18 @@ describe('formats', () => {
   test('the yard’s own time', () => expect(timeOfDay('2026-07-01T16:15:00Z', 'Europe/London')).toBe('17:15'))
   test('a morning far to the east is the yard’s own day', () =>
     expect(dayLongAt('2026-11-23T22:30:00Z', 'Australia/Sydney')).toBe('Tuesday 24 November'))
+  test.each(['+280000-01-01T00:00:00Z', '', 'soon', '-999999999-01-01'])(
+    'no moment (%s) is said as such',
+    (iso) => {
+      expect(timeOfDay(iso, 'Europe/London')).toBe('—')
+      expect(dayLong(iso)).toBe('—')
+      expect(dayLongAt(iso, 'Europe/London')).toBe('—')
+    },
+  )
+  test('a zone this browser has not heard of is read as UTC', () =>
+    expect(timeOfDay('2026-07-01T16:15:00Z', 'Saltmarsh/Ford')).toBe('16:15'))
+  test('a moment out of all range is sent as now', () =>
+    expect(Date.parse(isoOf(9e15))).toBeLessThanOrEqual(Date.now()))
   test('a day in full', () => expect(dayLong('2026-11-24')).toBe('Tuesday 24 November'))
 })
 

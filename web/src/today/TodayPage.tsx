@@ -8,6 +8,7 @@ import { Paused } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
 import { dayLong } from '../text/format'
+import { Guard } from '../ui/Guard'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { AddLesson } from './AddLesson'
@@ -47,8 +48,14 @@ export default function TodayPage() {
         </chakra.h1>
         <chakra.p color="quiet">{t('today.count', { count: lessons.length })}</chakra.p>
       </Flex>
-      <Paused />
-      {me.actions.includes('SEE_HOMEWORK') && <Inbox />}
+      <Guard>
+        <Paused />
+      </Guard>
+      {me.actions.includes('SEE_HOMEWORK') && (
+        <Guard>
+          <Inbox />
+        </Guard>
+      )}
       {lessons.length === 0 && (
         <Box marginBottom="8">
           <chakra.p fontSize="xl" fontWeight="650">
@@ -61,7 +68,9 @@ export default function TodayPage() {
       )}
       <chakra.ol listStyleType="none" marginBottom="10">
         {lessons.map((l) => (
-          <LessonOfDay key={l.lesson.id} of={l} timeZone={me.timeZone} actions={me.actions} />
+          <Guard key={l.lesson.id}>
+            <LessonOfDay of={l} timeZone={me.timeZone} actions={me.actions} />
+          </Guard>
         ))}
       </chakra.ol>
       {me.actions.includes('ADD_LESSON') && <AddLesson date={date} />}

@@ -1,7 +1,8 @@
 import { chakra } from '@chakra-ui/react'
+import type { ComponentProps } from 'react'
+import { Guard } from './Guard'
 
-/** A sheet on the table. */
-export const Card = chakra('section', {
+const Sheet = chakra('section', {
   base: {
     background: 'card',
     borderRadius: 'card',
@@ -10,6 +11,15 @@ export const Card = chakra('section', {
     padding: { base: '4', md: '6' },
   },
 })
+
+/** A sheet on the table. What cannot be shown in it leaves the others alone. */
+export function Card({ children, ...rest }: ComponentProps<typeof Sheet>) {
+  return (
+    <Sheet {...rest}>
+      <Guard>{children}</Guard>
+    </Sheet>
+  )
+}
 
 /** What a sheet is about. */
 export const CardTitle = chakra('h2', {

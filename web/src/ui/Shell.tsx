@@ -2,10 +2,11 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { CalendarDays, Dumbbell, LogOut, MoonStar, Smartphone, Sun, SunDim, Users } from 'lucide-react'
 import { Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
-import { NavLink, Outlet } from 'react-router'
+import { NavLink, Outlet, useLocation } from 'react-router'
 import { answerOf, api } from '../api'
 import { leave, useEnter, useMe } from '../session'
 import { shelfOf, unsentOn } from '../store'
+import { Guard } from './Guard'
 import { Cord, Mark } from './Mark'
 import { MODES, useMode } from './mode'
 import { NewVersion } from './NewVersion'
@@ -14,6 +15,7 @@ import { Wait } from './Wait'
 /** The table: a dark rail with the cord along its edge (below, on a phone), and the page beside it. */
 export function Shell() {
   const { t } = useTranslation()
+  const { pathname } = useLocation()
   return (
     <Flex direction={{ base: 'column', lg: 'row' }} minHeight="100dvh">
       <SkipLink href="#page">{t('nav.skip')}</SkipLink>
@@ -38,9 +40,11 @@ export function Shell() {
       >
         <Box maxWidth="page" marginX="auto">
           <NewVersion />
-          <Suspense fallback={<Wait />}>
-            <Outlet />
-          </Suspense>
+          <Guard of={pathname}>
+            <Suspense fallback={<Wait />}>
+              <Outlet />
+            </Suspense>
+          </Guard>
         </Box>
       </chakra.main>
     </Flex>
