@@ -20,6 +20,13 @@ import java.util.Set;
  */
 public final class Fold {
 
+    /**
+     * From here on no time is believed: the first moment of 2100, in milliseconds since 1970 UTC. An entry that says so was written by
+     * a clock that is wrong, or by somebody who means harm: it is odd, takes nothing back and moves nothing; a stop sign counts all
+     * the same.
+     */
+    static final long BELIEVED_BEFORE_MS = 4_102_444_800_000L;
+
     private static final Set<String> NOT_AMENDABLE = Set.of("clock", "void", "amend");
 
     private final Map<String, Long> offsetMs;
@@ -94,6 +101,10 @@ public final class Fold {
         if (voided.contains(e.id())) {
             return;
         }
+        if (!isBelieved(e)) {
+            odd.add(e.id());
+            return;
+        }
         Optional<Payload> payload = amended(e).or(() -> read.get(e.id()));
         if (payload.isEmpty()) {
             odd.add(e.id());
@@ -132,6 +143,10 @@ public final class Fold {
         return found;
     }
 
+    private boolean isBelieved(Entry e) {
+        return e.correctedMs(offsetMs) < BELIEVED_BEFORE_MS;
+    }
+
     private boolean isEarlier(String target, int at) {
         Integer there = place.get(target);
         return there != null && there < at;
@@ -155,7 +170,11 @@ public final class Fold {
             Entry e = log.get(i);
             Payload stands = said.get(e.id());
             List<Integer> by = removers.getOrDefault(e.id(), List.of());
-            if (stands != null && StopSigns.isHeard(stands)) {
+            if (!isBelieved(e) && !voided.contains(e.id())) {
+                read.get(e.id())
+                        .filter(StopSigns::isHeard)
+                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, e.correctedMs(offsetMs), p)));
+            } else if (stands != null && StopSigns.isHeard(stands)) {
                 int saidAt = by.isEmpty() ? i : by.get(0);
                 if (!isReplaced(stands, saidAt)) {
                     Entry teller = log.get(saidAt);

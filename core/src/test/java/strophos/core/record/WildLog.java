@@ -15,6 +15,7 @@ final class WildLog {
 
     private static final String LESSON = "01930000-0000-7000-8000-0000000000ff";
     private static final List<String> AUTHORS = List.of(LESSON, "01930000-0000-7000-8000-0000000000fe");
+    private static final List<Long> NOT_BELIEVED = List.of(Fold.BELIEVED_BEFORE_MS, 8_639_000_000_000_000L);
     /** One payload in so many is odd. */
     private static final int ODD = 4;
 
@@ -54,10 +55,17 @@ final class WildLog {
                         device,
                         AUTHORS.get(random.nextInt(2)),
                         seq,
-                        1_760_000_000_000L + 1000L * seq + random.nextInt(-1500, 1500),
+                        atMs(seq),
                         kind.kind(),
                         random.nextInt(30) == 0 ? 2 : kind.v(),
                         payload);
+    }
+
+    /** Rising, crossed by other devices; now and then a clock that is not believed, at both sides of where belief ends. */
+    private long atMs(int seq) {
+        return random.nextInt(15) == 0
+                ? NOT_BELIEVED.get(random.nextInt(NOT_BELIEVED.size())) + random.nextInt(-90_000, 90_000)
+                : 1_760_000_000_000L + 1000L * seq + random.nextInt(-1500, 1500);
     }
 
     /** Segments, asks and amendments more often than their share of the kinds: the others hang on them. */
