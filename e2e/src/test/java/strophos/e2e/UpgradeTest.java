@@ -49,6 +49,8 @@ class UpgradeTest {
             }
             """;
 
+    private static final List<String> ODD_KINDS = List.of("lesson_started", "lesson_ended", "rest", "note");
+
     private static AppProcess app;
     private static JsonNode left;
 
@@ -79,6 +81,7 @@ class UpgradeTest {
         try (Visitor rosalba = withTheirDevice("rosalba", "rider", 390, 844);
                 Visitor coach = withTheirDevice("ottilie", "coach", 1280, 800)) {
             theRiderSeesThatTheHorseRestsAndTheReportGoesOut(rosalba);
+            clocksThatMayBeAnythingTakeNothing(coach, rosalba);
             everyScreenRendersAndWhatWasNotSentIsSent(coach);
             jumpingIsStoppedWithASentenceToBoth(coach, rosalba);
             coach.assertQuiet();
@@ -93,6 +96,69 @@ class UpgradeTest {
         rosalba.assertAccessible();
     }
 
+    /** Reports and entries of clocks that nobody believes are taken; the screens that follow show all the same. */
+    private static void clocksThatMayBeAnythingTakeNothing(Visitor coach, Visitor rosalba) {
+        JsonNode card = rosalba.get("/api/v1/practice")
+                .path("pairs")
+                .path(0)
+                .path("cards")
+                .path(0);
+        for (String startedAt : List.of(
+                "+280000-01-01T00:00:00Z",
+                "-999999999-01-01T00:00:00Z",
+                "1970-01-01T00:00:00Z",
+                "9999-12-31T23:59:59Z")) {
+            Map<String, Object> report = new HashMap<>();
+            report.put("id", UUID.randomUUID());
+            report.put("assignment", card.path("id").asString());
+            report.put(
+                    "author", left.path("people").path("rider").path("person").asString());
+            report.put("step", card.path("step").asInt());
+            report.put(
+                    "rung",
+                    card.path("steps")
+                            .path(card.path("step").asInt())
+                            .path("rung")
+                            .asString());
+            report.put("startedAt", startedAt);
+            for (String number : List.of("leftS", "rightS", "leftGood", "leftCounted", "rightGood", "rightCounted")) {
+                report.put(number, 0);
+            }
+            report.put("feel", "EASY");
+            report.put("stopSigns", List.of("SORE_SPOT"));
+            report.put("question", null);
+            report.put("secondBest", false);
+            assertThat(rosalba.post("/api/v1/practices", Map.of("practices", List.of(report)))
+                            .path("answers")
+                            .path(0)
+                            .path("outcome")
+                            .asString())
+                    .isEqualTo("STORED");
+        }
+        List<Map<String, Object>> entries = new ArrayList<>();
+        for (String lesson : List.of("bent", "next")) {
+            for (String kind : ODD_KINDS) {
+                Map<String, Object> entry = new HashMap<>();
+                entry.put("id", UUID.randomUUID());
+                entry.put("lesson", left.path("lessons").path(lesson).asString());
+                entry.put("device", UUID.fromString("0d0d0000-0000-4000-8000-000000000001"));
+                entry.put(
+                        "author",
+                        left.path("people").path("coach").path("person").asString());
+                entry.put("seq", entries.size());
+                entry.put("atMs", 8_640_000_000_000_000L);
+                entry.put("kind", kind);
+                entry.put("v", 1);
+                entry.put("payload", Map.of("text", "from a clock that nobody believes"));
+                entries.add(entry);
+            }
+        }
+        assertThat(coach.post("/api/v1/entries", Map.of("entries", entries))
+                        .path("answers")
+                        .valueStream())
+                .allMatch(a -> a.path("outcome").asString().equals("STORED"));
+    }
+
     private static void everyScreenRendersAndWhatWasNotSentIsSent(Visitor coach) {
         coach.page().getByText("Sindri is paused: Sore spot").waitFor();
         coach.page().getByText("Fennel is paused: Uneven step").waitFor();
@@ -103,11 +169,17 @@ class UpgradeTest {
         assertThat(coach.get("/api/v1/lessons/" + next + "/entries")
                         .path("entries")
                         .size())
-                .isEqualTo(left.path("coach").path("entries").size());
+                .isEqualTo(left.path("coach").path("entries").size() + ODD_KINDS.size());
         for (String path : screens()) {
             coach.open(path);
             coach.page().getByRole(AriaRole.HEADING).first().waitFor();
             assertThat(coach.page().getByText("Something failed").count())
+                    .as(path)
+                    .isZero();
+            assertThat(coach.page()
+                            .getByRole(AriaRole.ALERT)
+                            .getByText("Try again")
+                            .count())
                     .as(path)
                     .isZero();
         }

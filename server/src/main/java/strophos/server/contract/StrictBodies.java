@@ -1,5 +1,7 @@
 package strophos.server.contract;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -10,6 +12,8 @@ import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JacksonModule;
 import tools.jackson.databind.deser.jdk.StringDeserializer;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
+import tools.jackson.databind.ext.javatime.deser.InstantDeserializer;
+import tools.jackson.databind.ext.javatime.deser.LocalDateDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 
 /**
@@ -43,6 +47,56 @@ class StrictBodies {
                     ? text
                     : (String)
                             context.handleWeirdStringValue(String.class, "", "a text of whole characters, without NUL");
+        }
+    }
+
+    /**
+     * Moments and days the database and a browser can keep. No clock means a moment beyond: it is drawn to the bound, so that no report
+     * is refused for its clock. A day is chosen in a form: one beyond is refused with its place.
+     */
+    @Bean
+    JacksonModule keepableTimes() {
+        return new SimpleModule("keepable times")
+                .addDeserializer(Instant.class, new KeepableMoment())
+                .addDeserializer(LocalDate.class, new KeepableDay());
+    }
+
+    private static final class KeepableMoment extends StdScalarDeserializer<Instant> {
+
+        private static final Instant FIRST = Instant.parse("0001-01-01T00:00:00Z");
+        /** The last a browser can tell the date of. */
+        private static final Instant LAST = Instant.ofEpochMilli(8_640_000_000_000_000L);
+
+        KeepableMoment() {
+            super(Instant.class);
+        }
+
+        @Override
+        public Instant deserialize(JsonParser parser, DeserializationContext context) {
+            Instant at = InstantDeserializer.INSTANT.deserialize(parser, context);
+            if (at == null) {
+                return null;
+            }
+            return at.isBefore(FIRST) ? FIRST : at.isAfter(LAST) ? LAST : at;
+        }
+    }
+
+    private static final class KeepableDay extends StdScalarDeserializer<LocalDate> {
+
+        private static final LocalDate FIRST = LocalDate.of(1900, 1, 1);
+        private static final LocalDate LAST = LocalDate.of(2199, 12, 31);
+
+        KeepableDay() {
+            super(LocalDate.class);
+        }
+
+        @Override
+        public LocalDate deserialize(JsonParser parser, DeserializationContext context) {
+            LocalDate day = LocalDateDeserializer.INSTANCE.deserialize(parser, context);
+            return day == null || !day.isBefore(FIRST) && !day.isAfter(LAST)
+                    ? day
+                    : (LocalDate) context.handleWeirdStringValue(
+                            LocalDate.class, day.toString(), "a day from %s to %s", FIRST, LAST);
         }
     }
 }

@@ -117,7 +117,8 @@ class DemoPractices {
                 each,
                 last.flatMap(Story.LastReport::stop).map(List::<StopSign>of).orElse(List.of()),
                 last.flatMap(Story.LastReport::question).orElse(null),
-                random.nextInt(12) == 0);
+                random.nextInt(12) == 0,
+                false);
     }
 
     private static Feel feel(SplittableRandom random, double t) {

@@ -25,6 +25,7 @@ import strophos.core.homework.Dose;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Feel;
 import strophos.core.homework.Gate;
+import strophos.core.homework.ReportTime;
 import strophos.core.homework.Step;
 import strophos.core.homework.Verdict;
 import strophos.core.pause.StopSign;
@@ -149,9 +150,9 @@ class HomeworkRepository {
         return db.selectFrom(PRACTICE)
                 .where(PRACTICE.ASSIGNMENT_ID
                         .eq(assignment)
-                        .and(DSL.least(PRACTICE.STARTED_AT, PRACTICE.RECEIVED_AT)
+                        .and(DSL.least(PRACTICE.COUNTED_AT, PRACTICE.RECEIVED_AT)
                                 .le(before)))
-                .orderBy(PRACTICE.STARTED_AT, PRACTICE.ID)
+                .orderBy(PRACTICE.COUNTED_AT, PRACTICE.ID)
                 .fetch(HomeworkRepository::practice);
     }
 
@@ -176,6 +177,7 @@ class HomeworkRepository {
                 .set(PRACTICE.STEP, p.step())
                 .set(PRACTICE.RUNG, p.rung())
                 .set(PRACTICE.STARTED_AT, p.startedAt())
+                .set(PRACTICE.COUNTED_AT, countedAt(p.startedAt(), receivedAt))
                 .set(PRACTICE.LEFT_S, p.leftS())
                 .set(PRACTICE.RIGHT_S, p.rightS())
                 .set(PRACTICE.FEEL, p.feel().name())
@@ -199,7 +201,7 @@ class HomeworkRepository {
                 r.getAuthorId(),
                 r.getStep(),
                 r.getRung(),
-                r.getStartedAt(),
+                r.getCountedAt(),
                 r.getLeftS(),
                 r.getRightS(),
                 Feel.valueOf(r.getFeel()),
@@ -209,7 +211,12 @@ class HomeworkRepository {
                 r.getRightCounted(),
                 Arrays.stream(r.getStopSigns()).map(StopSign::valueOf).sorted().toList(),
                 r.getQuestion(),
-                r.getSecondBest());
+                r.getSecondBest(),
+                !r.getCountedAt().equals(r.getStartedAt()));
+    }
+
+    private static Instant countedAt(Instant startedAt, Instant receivedAt) {
+        return Instant.ofEpochMilli(ReportTime.countedFromMs(startedAt.toEpochMilli(), receivedAt.toEpochMilli()));
     }
 
     /** Look-ins on an assignment before this time, in order. */

@@ -15,6 +15,7 @@ import strophos.server.contract.CanBeNull;
  * @param leftGood good repeats of {@code leftCounted} on the left rein; both 0 when none were counted
  * @param question null when there is none
  * @param secondBest the second best was ridden
+ * @param isTimeOdd its own time is not believed: {@code startedAt} is when it came in
  */
 public record Practice(
         UUID id,
@@ -32,4 +33,5 @@ public record Practice(
         int rightCounted,
         List<StopSign> stopSigns,
         @CanBeNull String question,
-        boolean secondBest) {}
+        boolean secondBest,
+        boolean isTimeOdd) {}

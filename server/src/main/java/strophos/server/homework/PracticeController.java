@@ -75,7 +75,8 @@ class PracticeController {
                     rightCounted,
                     stopSigns.stream().distinct().sorted().toList(),
                     question,
-                    secondBest);
+                    secondBest,
+                    false);
         }
     }
 

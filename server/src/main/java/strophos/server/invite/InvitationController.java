@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Action;
 import strophos.server.access.Anyone;
 import strophos.server.access.Needs;
+import strophos.server.access.Password;
 import strophos.server.access.SessionController;
 
 /** Invitations out, people in. */
@@ -49,7 +50,7 @@ class InvitationController {
             @NotBlank @Pattern(regexp = "[a-z0-9][a-z0-9._-]{1,39}")
             String signInName,
 
-            @NotBlank @Size(min = 10, max = 72) String password) {}
+            @NotBlank @Size(min = 10, max = 72) @Password String password) {}
 
     record TokenShown(@NotBlank @Size(max = 100) String token) {}
 

@@ -5,11 +5,11 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -67,6 +67,9 @@ class LessonController {
             @CanBeNull Instant plannedAt,
             @NotNull @Min(5) @Max(180) Integer minutes) {}
 
+    /** Nobody plans farther ahead, or writes down what is longer ago. Common practice, no source. */
+    private static final Duration FARTHEST = Duration.ofDays(3660);
+
     record Added(UUID id) {}
 
     @GetMapping("/today")
@@ -82,6 +85,14 @@ class LessonController {
                         .map(l -> new TodaysLesson(
                                 l, inWork(l.pair()), lessons.isLooked(l.id()), lessons.isPlanned(l.id())))
                         .toList());
+    }
+
+    /**
+     * A lesson that was begun without a network carries its device's clock, which may say anything. It is not refused, or all that was
+     * ridden in it would be: it counts as held when it came in.
+     */
+    private static boolean isNobodysPlan(Instant at, Instant now) {
+        return Duration.between(now, at).abs().compareTo(FARTHEST) > 0;
     }
 
     private List<StairReader.Step> inWork(UUID pair) {
@@ -102,7 +113,7 @@ class LessonController {
             lessons.add(
                     lesson.id(),
                     lesson.pair(),
-                    Objects.requireNonNullElse(lesson.plannedAt(), now),
+                    lesson.plannedAt() == null || isNobodysPlan(lesson.plannedAt(), now) ? now : lesson.plannedAt(),
                     lesson.minutes(),
                     now);
         }

@@ -3,6 +3,7 @@ package strophos.server.problem;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -48,6 +49,7 @@ class ProblemAdvice {
                         "NotBlank", "missing",
                         "NotNull", "missing",
                         "Size", "length",
+                        "Password", "length",
                         "Min", "too_small",
                         "Max", "too_large",
                         "Pattern", "form")
@@ -74,6 +76,13 @@ class ProblemAdvice {
         return e.getPath().stream()
                 .map(r -> r.getPropertyName() != null ? r.getPropertyName() : String.valueOf(r.getIndex()))
                 .collect(Collectors.joining("."));
+    }
+
+    /** An address whose parameter is no text. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDocument> noText(InvalidParameterException e) {
+        return answer(new Problem(
+                HttpStatus.BAD_REQUEST, "request", "A parameter of the address cannot be read; see openapi.json."));
     }
 
     /** Whoever asked has hung up: there is nobody to answer. */

@@ -70,6 +70,13 @@ public final class App {
         return started("upgraded", "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
+    /** The same yard once more, for tests that send anything to it. */
+    public static App battered() {
+        return started("battered", "--strophos.setup-token=" + SETUP_TOKEN);
+    }
+
+    private static final List<String> LEFT_BY_THE_VERSION_BEFORE = List.of("upgraded", "battered");
+
     /** A little after the dump was made. */
     private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T12:00:00Z");
 
@@ -100,7 +107,7 @@ public final class App {
     private static ConfigurableApplicationContext run(String database, String... more) {
         if (!STARTED.containsKey(database)) {
             POSTGRES.createDatabase(database);
-            if (database.equals("upgraded")) {
+            if (LEFT_BY_THE_VERSION_BEFORE.contains(database)) {
                 restore(database);
             }
         }
@@ -110,7 +117,7 @@ public final class App {
                 "--spring.main.banner-mode=off",
                 "--springdoc.api-docs.enabled=true",
                 "--logging.level.root=warn",
-                "--strophos.clock-start=" + (database.equals("upgraded") ? AFTER_DUMP : START)));
+                "--strophos.clock-start=" + (LEFT_BY_THE_VERSION_BEFORE.contains(database) ? AFTER_DUMP : START)));
         args.addAll(List.of(more));
         SpringApplication application = new SpringApplicationBuilder(Strophos.class).build();
         return application.run(args.toArray(String[]::new));

@@ -1,0 +1,304 @@
+package strophos.server.contract;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import strophos.format.Draws;
+import strophos.server.harness.App;
+import strophos.server.harness.Client;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Every writing endpoint of openapi.json, every field of its body, and whatever a parser of JSON lets through in its place: the
+ * answer is never a failure of ours, and afterwards everything still reads. An endpoint that is added is tried by itself. So many
+ * values a place are drawn by a seed; {@code -Dstrophos.fuzz=1000} tries all.
+ */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class ContractFuzzTest {
+
+    private static final int A_PLACE = Integer.getInteger("strophos.fuzz", 6);
+    private static final String PASSWORD = "saltmarsh-ford";
+    private static final List<String> RIDERS =
+            List.of("/api/v1/practices", "/api/v1/stop-signs", "/api/v1/stop-signs/{id}/take-back");
+    private static final List<String> ANYBODY =
+            List.of("/api/v1/session", "/api/v1/setup", "/api/v1/join", "/api/v1/invited");
+
+    /** Beside what no two readers of JSON agree on: what means something somewhere. */
+    private static final List<String> MEANING = List.of(
+            "\"" + "x".repeat(81) + "\"",
+            "\"" + "x".repeat(100_000) + "\"",
+            "\"" + "\u00e9".repeat(72) + "\"",
+            "\"+280000-01-01T00:00:00Z\"",
+            "\"-999999999-01-01T00:00:00Z\"",
+            "\"+1000000000-12-31T23:59:59.999999999Z\"",
+            "\"0000-01-01T00:00:00Z\"",
+            "\"1969-12-31T23:59:59Z\"",
+            "\"2026-02-30\"",
+            "\"+999999999-12-31\"",
+            "\"-999999999-01-01\"",
+            "\"0000-01-01\"",
+            "\"9999-12-31\"",
+            "\"UTC+25\"",
+            "\"00000000-0000-0000-0000-000000000000\"",
+            "\"../../etc/passwd\"",
+            "\"'; drop table entry; --\"",
+            "\"%s%n%x\"",
+            "\"\\u202e\"",
+            "-1",
+            "2147483648",
+            "-2147483649",
+            "[" + "null,".repeat(600) + "null]",
+            "[" + "{},".repeat(100) + "{}]");
+
+    private static final String NOW = "\"now\"";
+
+    /** What an endpoint must be told so that it does what it is for: by its path and the name of the field. */
+    private static final Map<String, Map<String, String>> TELLS = Map.ofEntries(
+            Map.entry("/api/v1/contacts", Map.of("phone", "\"01632 960123\"")),
+            Map.entry("/api/v1/files", Map.of("text", "\"{\\\"entries\\\":[{\\\"id\\\":1}]}\"")),
+            Map.entry("/api/v1/horses/{id}/pause-answers", Map.of("kind", "\"CLEARED\"", "untilDay", "\"2026-12-24\"")),
+            Map.entry("/api/v1/lessons/{id}/decisions", Map.of("chosen", "\"STAY\"", "seen", "\"STAY\"")),
+            Map.entry("/api/v1/lessons/{id}/focus", Map.of("chosen", "[\"CONFIDENCE\"]")),
+            Map.entry("/api/v1/lessons/{id}/sheet", Map.of("text", "\"rein,strength,what came\\nleft,2,yes\\n\"")),
+            Map.entry("/api/v1/practices", Map.of("step", "0")),
+            Map.entry("/api/v1/join", Map.of("password", "\"a long password\"")),
+            Map.entry("/api/v1/setup", Map.of("password", "\"a long password\"", "token", "\"a-token-for-tests\"")));
+
+    /** What stands in an address where an id or a number should. */
+    private static final List<String> ADDRESSES = List.of(
+            "1",
+            "null",
+            "%00",
+            "%ff",
+            "..%2f..",
+            "%E2%80%AE",
+            "x".repeat(3000),
+            "-",
+            "%7bid%7d",
+            "00000000-0000-0000-0000-000000000000",
+            "%20",
+            "a%0d%0ab",
+            "9999999999999999999999");
+
+    private static Client coach;
+    private static Client rider;
+    private static JsonNode left;
+    private static JsonNode contract;
+    private static Map<String, String> known;
+    private static List<String> nasty;
+
+    @BeforeAll
+    static void signIn() throws IOException {
+        if (coach != null) {
+            return;
+        }
+        coach = as("ottilie");
+        rider = as("rosalba");
+        try (InputStream in = ContractFuzzTest.class.getResourceAsStream("/upgrade/v6-device.json")) {
+            left = Client.JSON.readTree(in.readAllBytes());
+        }
+        contract = Client.JSON.readTree(Files.readString(Path.of(System.getProperty("strophos.root"), "openapi.json")));
+        known = new HashMap<>();
+        known.put("author", "\"" + rider.person() + "\"");
+        known.put("person", "\"" + rider.person() + "\"");
+        known.put("pair", left.path("pairs").path("sindri").toString());
+        known.put("lesson", left.path("lessons").path("next").toString());
+        known.put("assignment", left.path("assignments").path("bending").toString());
+        known.put("rung", "\"counter-bend.walk.rail\"");
+        known.put("timeZone", "\"Europe/London\"");
+        known.put("version", NOW);
+        known.put("riderId", "null");
+        known.put("horseId", "null");
+        nasty = new ArrayList<>(Draws.ODD.stream().map(Draws.Snippet::json).toList());
+        nasty.addAll(MEANING);
+    }
+
+    private static Client as(String name) {
+        Client client = App.battered().client();
+        assertThat(client.signIn(name, PASSWORD).status()).isEqualTo(200);
+        return client;
+    }
+
+    /** A writing endpoint. */
+    private record Endpoint(String method, String path, JsonNode body) {
+        @Override
+        public String toString() {
+            return method + " " + path;
+        }
+    }
+
+    static Stream<Endpoint> writing() throws IOException {
+        signIn();
+        return contract.path("paths").properties().stream()
+                .flatMap(p -> p.getValue().properties().stream()
+                        .filter(m -> !List.of("get", "delete").contains(m.getKey()))
+                        .map(m -> new Endpoint(
+                                m.getKey().toUpperCase(Locale.ROOT),
+                                p.getKey(),
+                                m.getValue()
+                                        .path("requestBody")
+                                        .path("content")
+                                        .path("application/json")
+                                        .path("schema"))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("writing")
+    @Order(1)
+    void isNeverAFailureOfOurs(Endpoint endpoint) {
+        Random random = new Random(endpoint.toString().hashCode());
+        Client client = ANYBODY.contains(endpoint.path())
+                ? App.battered().client()
+                : RIDERS.contains(endpoint.path()) ? rider : coach;
+        Object body = endpoint.body().isMissingNode() ? Map.of() : body(endpoint);
+        String address = endpoint.path().replace("{id}", id(endpoint.path())).replace("{book}", book());
+        List<List<Object>> places = Bodies.places(body);
+        places.add(List.of());
+        List<String> failed = new ArrayList<>();
+        for (List<Object> place : places) {
+            List<String> values = new ArrayList<>(nasty);
+            Collections.shuffle(values, random);
+            for (String value : values.subList(0, Math.min(A_PLACE, values.size()))) {
+                Client.Reply reply = client.send(
+                        endpoint.method(), address, upToDate(Bodies.with(body, place, value), address), true);
+                boolean isOurs = reply.status() >= 500;
+                boolean isUntold = reply.status() >= 400 && reply.code().isEmpty();
+                if (isOurs || isUntold) {
+                    failed.add("%.60s at %s: %d".formatted(value, place, reply.status()));
+                }
+            }
+        }
+        assertThat(failed).isEmpty();
+    }
+
+    private static Object body(Endpoint endpoint) {
+        Map<String, String> told = new HashMap<>(known);
+        told.putAll(TELLS.getOrDefault(endpoint.path(), Map.of()));
+        return new Bodies(contract, told).of(endpoint.body());
+    }
+
+    private static String id(String path) {
+        if (path.contains("/pairs/")) {
+            return left.path("pairs").path("sindri").asString();
+        } else if (path.contains("/assignments/")) {
+            return left.path("assignments").path("bending").asString();
+        } else if (path.contains("/horses/")) {
+            return coach.get("/api/v1/pairs/" + id("/pairs/"))
+                    .body()
+                    .path("horseId")
+                    .asString();
+        } else if (path.contains("/lessons/")) {
+            return left.path("lessons").path("bent").asString();
+        }
+        return UUID.randomUUID().toString();
+    }
+
+    /** With the version that stands there now: what comes too late is refused before anything in it is looked at. */
+    private static String upToDate(String body, String address) {
+        if (!body.contains("\"version\":" + NOW)) {
+            return body;
+        }
+        JsonNode books = coach.get("/api/v1/rules").body().path("books");
+        int version = address.contains("/rules/")
+                ? books.path(0).path("version").asInt()
+                : coach.get(address).body().path("version").asInt();
+        return body.replace("\"version\":" + NOW, "\"version\":" + version);
+    }
+
+    private static String book() {
+        return coach.get("/api/v1/rules")
+                .body()
+                .path("books")
+                .path(0)
+                .path("book")
+                .asString();
+    }
+
+    static Stream<String> screens() throws IOException {
+        signIn();
+        List<String> paths = new ArrayList<>(List.of("today", "pairs", "inbox", "safety", "rules"));
+        for (JsonNode pair : left.path("pairs")) {
+            for (String view : List.of("", "/facts", "/people")) {
+                paths.add("pairs/" + pair.asString() + view);
+            }
+        }
+        for (JsonNode lesson : left.path("lessons")) {
+            for (String view : List.of(
+                    "look",
+                    "plan",
+                    "homework",
+                    "debrief",
+                    "packet",
+                    "entries",
+                    "files/entries.csv",
+                    "files/asks.csv")) {
+                paths.add("lessons/" + lesson.asString() + "/" + view);
+            }
+        }
+        return paths.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("screens")
+    @Order(2)
+    void afterwardsEverythingStillReads(String path) {
+        assertThat(coach.get("/api/v1/" + path).status()).isEqualTo(200);
+    }
+
+    @Test
+    @Order(2)
+    void andSoDoesTheRidersCard() {
+        assertThat(rider.get("/api/v1/practice").status()).isEqualTo(200);
+        assertThat(rider.get("/api/v1/safety").status()).isEqualTo(200);
+    }
+
+    @Test
+    @Order(3)
+    void anAddressIsNeverAFailureOfOurs() {
+        List<String> failed = new ArrayList<>();
+        contract.path("paths").properties().stream()
+                .filter(p -> p.getValue().has("get"))
+                .flatMap(p -> addresses(p.getKey(), p.getValue().path("get").path("parameters")).stream())
+                .forEach(address -> {
+                    int status = coach.send("GET", address, null, true).status();
+                    if (status >= 500) {
+                        failed.add("%.90s: %d".formatted(address, status));
+                    }
+                });
+        assertThat(failed).isEmpty();
+    }
+
+    private static List<String> addresses(String path, JsonNode parameters) {
+        List<String> addresses = new ArrayList<>();
+        String own = path.replace("{id}", id(path)).replace("{name}", "entries.json");
+        for (String value : ADDRESSES) {
+            if (path.contains("{")) {
+                addresses.add(path.replaceAll("\\{[a-z]+}", value));
+            }
+            parameters
+                    .valueStream()
+                    .filter(p -> p.path("in").asString().equals("query"))
+                    .forEach(p -> addresses.add(own + "?" + p.path("name").asString() + "=" + value));
+        }
+        return addresses;
+    }
+}
