@@ -632,7 +632,7 @@ export interface components {
         };
         Answer: {
             /** @enum {string|null} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
             id: string | null;
             /** Format: int32 */
             index: number;
@@ -1265,7 +1265,7 @@ export interface components {
         };
         NotTaken: {
             /** @enum {string} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT";
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT";
             /** Format: int32 */
             entry: number;
             id: string | null;

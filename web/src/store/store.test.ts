@@ -162,6 +162,76 @@ describe('Outbox', () => {
     outbox.stop()
   })
 
+  const failing = (isBad: (e: KeptEntry) => boolean) =>
+    server(({ entries }) =>
+      entries.some(isBad)
+        ? Response.json({ code: 'failure' }, { status: 500 })
+        : Response.json({
+            answers: entries.map((e, index) => ({ index, id: e.id, outcome: 'STORED', code: null })),
+            serverMs: 0,
+          }),
+    )
+
+  test('an entry the server fails at is set aside, and the others go through', async () => {
+    for (const text of ['one', 'two', 'bad', 'four', 'five']) await note(text)
+    failing((e) => e.payload.text === 'bad')
+    const outbox = new Outbox(waitingEntries(shelf))
+    await outbox.send()
+    expect((await kept()).map((e) => [e.passage, e.code])).toEqual([
+      ['stored', undefined],
+      ['stored', undefined],
+      ['refused', 'FAILED'],
+      ['stored', undefined],
+      ['stored', undefined],
+    ])
+    outbox.stop()
+  })
+
+  test('a server that fails at everything is asked again before anything is set aside', async () => {
+    await note('one')
+    await note('two')
+    failing(() => true)
+    const outbox = new Outbox(waitingEntries(shelf))
+    for (let round = 1; round < 8; round++) {
+      await outbox.send()
+      expect(outbox.current()).toBe('failing')
+      expect((await kept()).map((e) => e.passage)).toEqual(['waiting', 'waiting'])
+    }
+    await outbox.send()
+    expect((await kept()).map((e) => e.passage)).toEqual(['refused', 'refused'])
+    outbox.stop()
+  })
+
+  test('a server that is ill is not asked about each of many', async () => {
+    for (let i = 0; i < 40; i++) await note(`note ${String(i)}`)
+    const batches = failing(() => true)
+    const outbox = new Outbox(waitingEntries(shelf))
+    await outbox.send()
+    expect(batches.length).toBeLessThan(12)
+    outbox.stop()
+  })
+
+  test.each([502, 503, 504])('a server that is away (%i) sets nothing aside', async (status) => {
+    await note('one')
+    server(() => Response.json({ code: 'away' }, { status }))
+    const outbox = new Outbox(waitingEntries(shelf))
+    for (let i = 0; i < 5; i++) await outbox.send()
+    expect(outbox.current()).toBe('offline')
+    expect((await kept())[0]?.passage).toBe('waiting')
+    outbox.stop()
+  })
+
+  test('a request never mixes lessons', async () => {
+    await note('one')
+    const first = (await kept())[0]
+    if (first) await shelf.entries.add({ ...first, id: v7(), lesson: v7(), seq: 2 })
+    const batches = server(all('STORED'))
+    const outbox = new Outbox(waitingEntries(shelf))
+    await outbox.send()
+    expect(batches.map((b) => new Set(b.entries.map((e) => e.lesson)).size)).toEqual([1, 1])
+    outbox.stop()
+  })
+
   test.each([
     ['500 entries are one request, what is more goes with the next', 505, 'short', [500, 5]],
     ['long ones go in requests the server takes', 11, 'ü'.repeat(200_000), [7, 4]],

@@ -1,4 +1,4 @@
-import { answerOf, api } from '../api'
+import { answerOf, api, Problem } from '../api'
 import type { BatchAnswer } from '../api'
 import type { KeptEntry, Passage, Shelf } from './device'
 import { addNextLesson } from './addLesson'
@@ -24,21 +24,65 @@ export function waitingEntries(shelf: Shelf): Waiting {
       const batch = firstOf(waiting)
       if (batch.length === 0) return false
       onSending()
-      const answer = await answerOf(api.POST('/api/v1/entries', { body: { entries: batch.map(bare) } }))
-      await settle(shelf, batch, answer)
+      await sendSome(shelf, batch)
       return true
     },
   }
 }
 
-/** At least one, if any waits. */
+/** So many times the server may fail at an entry before it is set aside although nothing beside it went through. */
+const PATIENCE = 8
+/** So many failures without anything that goes through, and it is not the entries: the server is ill. */
+const ILL = 3
+const failures = new Map<string, number>()
+
+/**
+ * Sends a batch. Where the server itself fails at it, it is halved until the entries are left that it fails at: those are set aside,
+ * seen and saved as a file, and hold up nothing behind them. Where nothing goes through, it is asked again first, and often. A server
+ * that is away, or an answer that never comes, sets nothing aside.
+ */
+async function sendSome(shelf: Shelf, batch: KeptEntry[]): Promise<void> {
+  const failed: KeptEntry[] = []
+  let went = 0
+  let cause: unknown
+  const send = async (part: KeptEntry[]): Promise<void> => {
+    if (went === 0 && failed.length >= ILL) return
+    try {
+      const answer = await answerOf(api.POST('/api/v1/entries', { body: { entries: part.map(bare) } }))
+      await settle(shelf, part, answer)
+      went += part.length
+    } catch (e) {
+      if (!isItsFailure(e)) throw e
+      cause = e
+      if (part.length === 1) failed.push(...part)
+      else {
+        const half = Math.floor(part.length / 2)
+        await send(part.slice(0, half))
+        await send(part.slice(half))
+      }
+    }
+  }
+  await send(batch)
+  for (const { id } of failed) failures.set(id, (failures.get(id) ?? 0) + 1)
+  const aside = failed.filter(({ id }) => went > 0 || (failures.get(id) ?? 0) >= PATIENCE)
+  for (const { id } of aside) await shelf.entries.update(id, { passage: 'refused', code: 'FAILED' })
+  if (went === 0 && aside.length === 0) throw cause
+}
+
+/** The server's own word that it failed: not a proxy's, and no silence. */
+function isItsFailure(e: unknown): boolean {
+  return e instanceof Problem && e.status === 500 && e.code === 'failure'
+}
+
+/** At least one, if any waits; all of one lesson, so that none fails for another's sake. */
 function firstOf(waiting: KeptEntry[]): KeptEntry[] {
+  const ofLesson = waiting.filter((entry) => entry.lesson === waiting[0]?.lesson)
   let bytes = 0
-  const end = waiting.findIndex((entry, i) => {
+  const end = ofLesson.findIndex((entry, i) => {
     bytes += new Blob([JSON.stringify(bare(entry))]).size
     return i > 0 && (i === BATCH.most || bytes > BATCH.bytes)
   })
-  return end < 0 ? waiting : waiting.slice(0, end)
+  return end < 0 ? ofLesson : ofLesson.slice(0, end)
 }
 
 async function settle(shelf: Shelf, batch: KeptEntry[], { answers }: BatchAnswer): Promise<void> {

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -99,6 +100,10 @@ class ProblemAdvice {
                     ? answer(Problem.notFound())
                     : answer(new Problem(status, "request", status.getReasonPhrase() + "; see openapi.json."));
         }
+        if (Away.isCauseOf(e)) {
+            LOG.warn("The database is away: {}", e.getClass().getSimpleName());
+            return answer(Away.problem());
+        }
         LOG.error("Unexpected failure", e);
         return answer(new Problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
@@ -107,8 +112,10 @@ class ProblemAdvice {
     }
 
     private static ResponseEntity<ProblemDocument> answer(Problem problem) {
-        return ResponseEntity.status(problem.status())
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(ProblemDocument.of(problem));
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(problem.status());
+        if (problem.status() == HttpStatus.SERVICE_UNAVAILABLE) {
+            answer.header(HttpHeaders.RETRY_AFTER, Away.RETRY_AFTER_S);
+        }
+        return answer.contentType(MediaType.APPLICATION_PROBLEM_JSON).body(ProblemDocument.of(problem));
     }
 }

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import org.slf4j.MDC;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -51,6 +52,15 @@ class RequestGate extends OncePerRequestFilter {
             } else {
                 chain.doFilter(request, response);
             }
+        } catch (ServletException | RuntimeException e) {
+            // what fails before a controller is reached, such as reading the session
+            if (!Away.isCauseOf(e) || response.isCommitted()) {
+                throw e;
+            }
+            response.reset();
+            response.setHeader("X-Request-Id", id);
+            response.setHeader(HttpHeaders.RETRY_AFTER, Away.RETRY_AFTER_S);
+            problems.write(response, Away.problem());
         } finally {
             MDC.remove(REQUEST_ID);
         }

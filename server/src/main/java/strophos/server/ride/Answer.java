@@ -32,6 +32,8 @@ public record Answer(
         TOO_LARGE,
         /** The payload holds what no reader can keep: NUL, half a character, a number out of all range, endless nesting. */
         PAYLOAD,
+        /** It fails on our side, for a reason nobody has thought of; the others of its batch are stored. */
+        FAILED,
         /** No such lesson, or not one you may write to. */
         UNKNOWN_LESSON,
         /** Entries are sent by their author only. */

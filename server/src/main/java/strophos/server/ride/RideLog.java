@@ -7,13 +7,21 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.DefaultTransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
 import strophos.core.plain.Plain;
 import strophos.core.record.Entry;
 import strophos.core.record.Fold;
@@ -30,12 +38,15 @@ import tools.jackson.databind.JsonNode;
 @Transactional
 public class RideLog {
 
+    private static final Logger LOG = LoggerFactory.getLogger(RideLog.class);
+
     private final EntryRepository entries;
     private final LessonRepository lessons;
     private final Projection projection;
     private final EnvelopeReader envelopes;
     private final Teller teller;
     private final Clock clock;
+    private final TransactionTemplate savepoint;
 
     RideLog(
             EntryRepository entries,
@@ -43,13 +54,16 @@ public class RideLog {
             Projection projection,
             EnvelopeReader envelopes,
             Teller teller,
-            Clock clock) {
+            Clock clock,
+            PlatformTransactionManager transactions) {
         this.entries = entries;
         this.lessons = lessons;
         this.projection = projection;
         this.envelopes = envelopes;
         this.teller = teller;
         this.clock = clock;
+        this.savepoint = new TransactionTemplate(
+                transactions, new DefaultTransactionDefinition(TransactionDefinition.PROPAGATION_NESTED));
     }
 
     /** Stores what can be stored of the viewer's own; the answers stand in the batch's order. */
@@ -79,7 +93,7 @@ public class RideLog {
                         .add(new Arrived(i, ReadEntry.of(entry.get())));
             }
         }
-        byLesson.forEach((lesson, arrived) -> answers.addAll(takeLesson(UUID.fromString(lesson), arrived)));
+        byLesson.forEach((lesson, arrived) -> answers.addAll(halving(UUID.fromString(lesson), arrived)));
         answers.sort(Comparator.comparingInt(Answer::index));
         return answers;
     }
@@ -103,6 +117,29 @@ public class RideLog {
             return Optional.of(Answer.Code.PAYLOAD);
         }
         return notTheirs.apply(entry.get());
+    }
+
+    /**
+     * One savepoint round storing and folding. Should that fail for a reason nobody has thought of, the batch is halved until the one
+     * entry is left that it fails for: that one is refused, and everything beside it is stored. A connection that is gone is no such
+     * reason: then going back to the savepoint fails as well, and the whole batch is to be sent again.
+     */
+    private List<Answer> halving(UUID lesson, List<Arrived> arrived) {
+        try {
+            return Objects.requireNonNull(savepoint.execute(status -> takeLesson(lesson, arrived)));
+        } catch (TransactionException e) {
+            throw e;
+        } catch (RuntimeException e) {
+            if (arrived.size() == 1) {
+                LOG.error("An entry could not be stored", e);
+                return List.of(Answer.refused(
+                        arrived.get(0).index(), arrived.get(0).entry().id(), Answer.Code.FAILED));
+            }
+            int half = arrived.size() / 2;
+            List<Answer> answers = new ArrayList<>(halving(lesson, arrived.subList(0, half)));
+            answers.addAll(halving(lesson, arrived.subList(half, arrived.size())));
+            return answers;
+        }
     }
 
     private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived) {

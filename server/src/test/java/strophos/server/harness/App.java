@@ -31,6 +31,9 @@ public final class App {
     private static final LocalPostgres POSTGRES = LocalPostgres.start();
     private static final Map<String, App> STARTED = new java.util.HashMap<>();
 
+    /** As many connections as the application keeps. */
+    private static final int POOL = 10;
+
     private final String database;
     private final ConfigurableApplicationContext context;
 
@@ -92,6 +95,32 @@ public final class App {
             throw new UncheckedIOException(e);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
+        }
+    }
+
+    /** The database crashes, and something happens before it is there again. */
+    public static void withoutDatabase(Runnable what) {
+        POSTGRES.down();
+        try {
+            what.run();
+        } finally {
+            POSTGRES.up();
+            // connections of before are found to be gone one by one
+            STARTED.values().forEach(App::untilReady);
+        }
+    }
+
+    private void untilReady() {
+        Client client = client();
+        long until = System.nanoTime() + 60_000_000_000L;
+        int running = 0;
+        while (running < POOL) {
+            boolean isReady = client.get("/actuator/health/readiness").status() == 200
+                    && client.get("/api/v1/session").status() == 200;
+            running = isReady ? running + 1 : 0;
+            if (System.nanoTime() > until) {
+                throw new IllegalStateException("The application did not find its database again.");
+            }
         }
     }
 
