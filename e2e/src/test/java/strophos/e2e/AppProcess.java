@@ -21,7 +21,10 @@ final class AppProcess implements AutoCloseable {
 
     private static final Path ROOT = Path.of(System.getProperty("strophos.root"));
 
-    private static final Path CLASSES = ROOT.resolve("e2e/target/classes.jsa");
+    /** Each stage of tests lays out the application for itself. */
+    private static final Path OWN = ROOT.resolve("e2e/target/stage-" + System.getProperty("strophos.stage", "1"));
+
+    private static final Path CLASSES = OWN.resolve("classes.jsa");
     private static Path laidOut;
 
     private final int port = freePort();
@@ -36,7 +39,7 @@ final class AppProcess implements AutoCloseable {
         this.clockStart = clockStart;
         this.environment = environment;
         this.arguments = List.of(arguments);
-        this.log = ROOT.resolve("e2e/target/app-" + name + ".log");
+        this.log = OWN.resolve("app-" + name + ".log");
     }
 
     int port() {
@@ -130,7 +133,7 @@ final class AppProcess implements AutoCloseable {
             throw new IllegalStateException(jar + " is not built; run ./strophos test.");
         }
         if (laidOut == null) {
-            Path folder = ROOT.resolve("e2e/target/app");
+            Path folder = OWN.resolve("app");
             run(
                     "java",
                     "-Djarmode=tools",
