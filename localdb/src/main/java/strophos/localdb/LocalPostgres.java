@@ -63,7 +63,7 @@ public final class LocalPostgres implements AutoCloseable {
     /** Starts the stopped server again on the same port and data. */
     public void up() {
         String options =
-                "-p %d -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off -c max_connections=60"
+                "-p %d -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off -c max_connections=150"
                         .formatted(port);
         run(program("pg_ctl", "-D", data(), "-o", options, "-w", "-t", "60", "-l", home + "/log", "start"));
     }
