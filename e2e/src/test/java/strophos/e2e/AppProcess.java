@@ -21,10 +21,7 @@ final class AppProcess implements AutoCloseable {
 
     private static final Path ROOT = Path.of(System.getProperty("strophos.root"));
 
-    /** Each stage of tests lays out the application for itself. */
-    private static final Path OWN = ROOT.resolve("e2e/target/stage-" + System.getProperty("strophos.stage", "1"));
-
-    private static final Path CLASSES = OWN.resolve("classes.jsa");
+    private static final Path CLASSES = ROOT.resolve("e2e/target/classes.jsa");
     private static Path laidOut;
 
     private final int port = freePort();
@@ -39,7 +36,7 @@ final class AppProcess implements AutoCloseable {
         this.clockStart = clockStart;
         this.environment = environment;
         this.arguments = List.of(arguments);
-        this.log = OWN.resolve("app-" + name + ".log");
+        this.log = ROOT.resolve("e2e/target/app-" + name + ".log");
     }
 
     int port() {
@@ -133,7 +130,7 @@ final class AppProcess implements AutoCloseable {
             throw new IllegalStateException(jar + " is not built; run ./strophos test.");
         }
         if (laidOut == null) {
-            Path folder = OWN.resolve("app");
+            Path folder = ROOT.resolve("e2e/target/app");
             run(
                     "java",
                     "-Djarmode=tools",
