@@ -35,7 +35,7 @@ import tools.jackson.databind.JsonNode;
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class ContractFuzzTest {
 
-    private static final int A_PLACE = Integer.getInteger("strophos.fuzz", 3);
+    private static final int A_PLACE = Integer.getInteger("strophos.fuzz", 2);
     private static final String PASSWORD = "saltmarsh-ford";
     private static final List<String> RIDERS =
             List.of("/api/v1/practices", "/api/v1/stop-signs", "/api/v1/stop-signs/{id}/take-back");
