@@ -1,6 +1,11 @@
+import { Box } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
+import { Problem } from '../api'
 import { Trouble } from './Trouble'
+
+/** No answer of the server's: the screen could not draw what it had. */
+const UNSHOWN = new Problem(0, 'unshown', [])
 
 /**
  * Keeps what cannot be shown from taking the rest with it: one bad row never hides a stop sign beside it. What stands inside is
@@ -10,8 +15,10 @@ export function Guard({ children, of }: { children: ReactNode; of?: string }) {
   return (
     <ErrorBoundary
       resetKeys={[of]}
-      fallbackRender={({ error, resetErrorBoundary }) => (
-        <Trouble cause={error} onAgain={resetErrorBoundary} />
+      fallbackRender={({ resetErrorBoundary }) => (
+        <Box marginY="3">
+          <Trouble cause={UNSHOWN} onAgain={resetErrorBoundary} />
+        </Box>
       )}
     >
       {children}

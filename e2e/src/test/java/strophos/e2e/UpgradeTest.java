@@ -178,7 +178,7 @@ class UpgradeTest {
                     .isZero();
             assertThat(coach.page()
                             .getByRole(AriaRole.ALERT)
-                            .getByText("Try again")
+                            .getByText("cannot be shown")
                             .count())
                     .as(path)
                     .isZero();
