@@ -1,10 +1,12 @@
 // Fills an empty yard of a running Strophos through its interface, so that the next version can be upgraded from it in the
-// tests: node scripts/upgrade-fixture.mjs URL SETUP_TOKEN OUT. Writes what a device of this version would hold, unsent, to
-// OUT; the database is dumped with pg_dump beside it (docs/running.md, "Upgrades are tested").
+// tests: node scripts/upgrade-fixture.mjs URL SETUP_TOKEN OUT DATABASE. Writes what a device of this version would hold,
+// unsent, to OUT; the database (a libpq URI of its owner) is dumped with pg_dump beside it (docs/running.md, "Upgrades are
+// tested").
 import { writeFileSync } from 'node:fs'
 import { randomUUID } from 'node:crypto'
+import { execFileSync } from 'node:child_process'
 
-const [url, token, out] = process.argv.slice(2)
+const [url, token, out, database] = process.argv.slice(2)
 
 class Client {
   cookies = new Map()
@@ -128,7 +130,7 @@ const card = async (rider, id) =>
   (await rider.get('/practice')).pairs.flatMap((p) => p.cards).find((c) => c.id === id)
 const report = async (rider, practice) => rider.post('/practices', { practices: [practice] })
 
-// Sindri: jumping homework runs, a stop sign on other homework waits for an answer
+// Sindri: homework runs, a stop sign on other homework waits for an answer
 const [{ id: sindri }] = (await coach.get('/pairs')).pairs
 const lines = (id, entries) => {
   const here = entries.findLast((e) => e.kind === 'segment').id
@@ -137,23 +139,31 @@ const lines = (id, entries) => {
 const jumped = await ridden(
   sindri,
   SOUND,
-  [RAIL, ['poles-straight', 'TROT', 'RAIL'], ['related-line', 'CANTER', 'ACROSS']],
+  [RAIL, ['inside-bend', 'WALK', 'RAIL'], ['related-line', 'CANTER', 'ACROSS']],
   lines,
 )
-const jumping = await homework(jumped, 'related-line.canter.across')
-const bending = await homework(jumped, 'counter-bend.walk.rail')
+const rail = await homework(jumped, 'counter-bend.walk.rail')
+const bending = await homework(jumped, 'inside-bend.walk.rail')
 const { rider: rosalba, person: rosalbaId } = await joined(sindri, 'rosalba')
-await report(rosalba, reportOf(rosalbaId, await card(rosalba, jumping), 'EASY', []))
+await report(rosalba, reportOf(rosalbaId, await card(rosalba, rail), 'EASY', []))
 await report(rosalba, reportOf(rosalbaId, await card(rosalba, bending), 'GETTING_THERE', ['SORE_SPOT'], 'What now?'))
 
-// Pepperwort: a stop sign that was answered, and a look with pain that a sound one followed
+// Pepperwort: a stop sign that was answered, and a vet who cleared the horse
 const { id: pepperwort } = await coach.post('/pairs', pairOf('Mireille Okonjo', 'Pepperwort', 'CLASSICAL', 152))
-await ridden(pepperwort, { ...SOUND, soundness: 'PAIN_SIGNS' }, [RAIL])
 const later = await ridden(pepperwort, SOUND, [RAIL])
 const answered = await homework(later, 'counter-bend.walk.rail')
 const { rider: mireille, person: mireilleId } = await joined(pepperwort, 'mireille')
 await report(mireille, reportOf(mireilleId, await card(mireille, answered), 'NOT_YET', ['UNLEVEL']))
 await coach.post(`/assignments/${answered}/look-ins`, { id: randomUUID(), verdict: 'CARRY_ON', sentence: 'Sound again.' })
+const { horseId } = await coach.get(`/pairs/${pepperwort}`)
+await coach.post(`/horses/${horseId}/pause-answers`, {
+  id: randomUUID(),
+  kind: 'CLEARED',
+  whom: 'VET',
+  name: 'Saltmarsh vets',
+  onDay: new Date().toISOString().slice(0, 10),
+  mayHandWalk: false,
+})
 
 // Fennel: the last look saw an uneven step
 const { id: fennel } = await coach.post('/pairs', pairOf('Emeka Lindqvist', 'Fennel', 'CLASSICAL', 158))
@@ -181,6 +191,40 @@ const plan = await coach.get(`/lessons/${next}/plan`)
 const blocks = plan.plan.blocks.map((b) => ({ rung: b.of.rung, role: b.role, seconds: b.workS, longer: b.longer }))
 await coach.send('PUT', `/lessons/${next}/plan`, { version: 0, blocks })
 
+// Kwame records beside the coach: assistants are no guests of the interface yet, so the database makes him
+const kwameId = randomUUID()
+execFileSync('psql', ['-q', '-v', 'ON_ERROR_STOP=1', '-c', `
+  set row_security = off;
+  insert into account (id, sign_in_name, password_hash, demo, created_at)
+    select '${kwameId}', 'kwame', password_hash, false, created_at from account where sign_in_name = 'ottilie';
+  insert into person (yard_id, id, name, role, account_id, created_at)
+    select yard_id, '${kwameId}', 'Kwame Odetoye', 'ASSISTANT', '${kwameId}', created_at from person where id = '${me.person}'`,
+  database])
+const kwame = new Client()
+await kwame.get('/session')
+await kwame.post('/session', { name: 'kwame', password: 'saltmarsh-ford' })
+await kwame.get('/session')
+const kwamesDevice = randomUUID()
+const YEARS_MS = 10 * 365 * 86_400_000
+function kwames(lesson, kind, payload, at) {
+  return { ...entry(lesson, kind, payload), author: kwameId, device: kwamesDevice, ...(at && { atMs: at }) }
+}
+// a clock of one person for the device of another moves a record by ten years; times that nobody believes; a report of a
+// telephone whose clock stands in the future
+await kwame.post('/entries', {
+  entries: [
+    kwames(bent, 'clock', { offsetMs: 0 }),
+    kwames(bent, 'note', { text: 'Held by the fence.' }),
+    kwames(bent, 'lesson_started', {}, 9_007_199_254_740_991),
+    kwames(bent, 'note', { text: 'From the year 2100.' }, 4_102_444_800_000),
+  ],
+})
+await coach.post('/entries', {
+  entries: [{ ...entry(bent, 'clock', { offsetMs: YEARS_MS }), device: kwamesDevice }],
+})
+const odd = reportOf(rosalbaId, await card(rosalba, bending), 'GETTING_THERE', [])
+await report(rosalba, { ...odd, startedAt: '+280000-01-01T00:00:00Z' })
+
 // what two devices hold that is not sent: a lesson under way, and a report with a stop sign
 const open = entry(next, 'lesson_started', {})
 const at = segment(next, ...RAIL, 'LEFT')
@@ -193,10 +237,10 @@ writeFileSync(
   out,
   JSON.stringify(
     {
-      people: { coach: me, rider: (await rosalba.get('/session')).me },
+      people: { coach: me, rider: (await rosalba.get('/session')).me, assistant: { person: kwameId, device: kwamesDevice } },
       lessons: { jumped, bent, next },
       pairs: { sindri, pepperwort, fennel, quillon },
-      assignments: { jumping, bending, answered },
+      assignments: { rail, bending, answered },
       coach: {
         entries: unsent.map((e) => ({ ...e, passage: 'waiting' })),
         packets: [{ lesson: next, packet: { ...packet, entries: [] }, offsetMs: 0, arrival: packet.arrival }],
