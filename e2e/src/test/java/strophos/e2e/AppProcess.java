@@ -25,6 +25,7 @@ final class AppProcess implements AutoCloseable {
     private static Path laidOut;
 
     private final int port = freePort();
+    private final int healthPort = freePort();
     private final Map<String, String> environment;
     private final List<String> arguments;
     private final Instant clockStart;
@@ -56,6 +57,7 @@ final class AppProcess implements AutoCloseable {
         builder.redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
         builder.environment().putAll(environment);
         builder.environment().put("STROPHOS_PORT", String.valueOf(port));
+        builder.environment().put("STROPHOS_HEALTH_PORT", String.valueOf(healthPort));
         try {
             Files.createDirectories(log.getParent());
             process = builder.start();
@@ -108,7 +110,7 @@ final class AppProcess implements AutoCloseable {
         }
         try {
             HttpRequest ask = HttpRequest.newBuilder(
-                            URI.create("http://127.0.0.1:" + port + "/actuator/health/readiness"))
+                            URI.create("http://127.0.0.1:" + healthPort + "/actuator/health/readiness"))
                     .timeout(Duration.ofSeconds(2))
                     .build();
             return HttpClient.newHttpClient()

@@ -1,7 +1,7 @@
 package strophos.server;
 
-import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
@@ -13,7 +13,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param setupToken opens the set-up of an empty installation; without one there is no set-up
  * @param demoSeed of the demo's generator
  * @param demoPassword of every demo account; only the demo profile knows one
- * @param signIn throttling of failed sign-ins
+ * @param proxies addresses of the reverse proxies whose word on the client's address and scheme is taken; none: nobody's is
  */
 @ConfigurationProperties("strophos")
 public record Settings(
@@ -21,10 +21,4 @@ public record Settings(
         Optional<String> setupToken,
         @DefaultValue("1") long demoSeed,
         Optional<String> demoPassword,
-        @DefaultValue SignIn signIn) {
-
-    /** After so many failures of a name (or ten times as many from an address) within the time, sign-in waits. */
-    public record SignIn(
-            @DefaultValue("5") int failures,
-            @DefaultValue("15m") Duration within) {}
-}
+        @DefaultValue List<String> proxies) {}

@@ -31,7 +31,7 @@ class WebFiles implements WebMvcConfigurer {
         @Override
         protected Resource getResource(String path, Resource location) throws IOException {
             Resource file = super.getResource(path, location);
-            boolean isScreen = !path.contains(".") && !path.startsWith("api/") && !path.startsWith("actuator/");
+            boolean isScreen = !path.contains(".") && !path.startsWith("api/");
             Resource shell = new ClassPathResource("/static/index.html");
             return file != null || !isScreen || !shell.exists() ? file : shell;
         }

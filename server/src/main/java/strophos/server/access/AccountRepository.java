@@ -1,7 +1,6 @@
 package strophos.server.access;
 
 import static strophos.server.db.Tables.ACCOUNT;
-import static strophos.server.db.Tables.SIGN_IN_ATTEMPT;
 
 import java.time.Instant;
 import java.util.Optional;
@@ -12,7 +11,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.db.Tables;
 
-/** Accounts and failed sign-ins: the tables outside the yard wall. */
+/** Accounts, which stand outside the yard wall. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 public class AccountRepository {
@@ -53,34 +52,6 @@ public class AccountRepository {
                         ACCOUNT.DEMO,
                         ACCOUNT.CREATED_AT)
                 .values(id, signInName, passwordHash, demo, at)
-                .execute();
-    }
-
-    int failuresOfName(String signInName, Instant since) {
-        return db.fetchCount(
-                SIGN_IN_ATTEMPT, SIGN_IN_ATTEMPT.SIGN_IN_NAME.eq(signInName).and(SIGN_IN_ATTEMPT.FAILED_AT.gt(since)));
-    }
-
-    int failuresFrom(String address, Instant since) {
-        return db.fetchCount(
-                SIGN_IN_ATTEMPT, SIGN_IN_ATTEMPT.ADDRESS.eq(address).and(SIGN_IN_ATTEMPT.FAILED_AT.gt(since)));
-    }
-
-    void addFailure(UUID id, String signInName, String address, Instant at) {
-        db.insertInto(SIGN_IN_ATTEMPT)
-                .columns(
-                        SIGN_IN_ATTEMPT.ID,
-                        SIGN_IN_ATTEMPT.SIGN_IN_NAME,
-                        SIGN_IN_ATTEMPT.ADDRESS,
-                        SIGN_IN_ATTEMPT.FAILED_AT)
-                .values(id, signInName, address, at)
-                .execute();
-    }
-
-    /** Failures before this time, and all of a name that got in, no longer count. */
-    void forgetFailures(String signInName, Instant before) {
-        db.deleteFrom(SIGN_IN_ATTEMPT)
-                .where(SIGN_IN_ATTEMPT.SIGN_IN_NAME.eq(signInName).or(SIGN_IN_ATTEMPT.FAILED_AT.lt(before)))
                 .execute();
     }
 }

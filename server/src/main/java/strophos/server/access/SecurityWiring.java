@@ -1,5 +1,9 @@
 package strophos.server.access;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
+import java.util.List;
+import java.util.regex.Pattern;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -12,7 +16,11 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 import strophos.server.problem.Problem;
 import strophos.server.problem.ProblemWriter;
 
@@ -20,13 +28,16 @@ import strophos.server.problem.ProblemWriter;
 @Configuration
 class SecurityWiring {
 
+    private static final Pattern SESSION_ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+
     /** The hash is that of an empty text: the tag that Emotion makes before it fills it through the style sheet API. */
     static final String CONTENT_POLICY = String.join(
             "; ",
             "default-src 'none'",
             "script-src 'self'",
             "style-src 'self' 'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='",
-            "img-src 'self' data:",
+            "img-src 'self' data: blob:",
+            "media-src 'self' blob:",
             "font-src 'self'",
             "connect-src 'self'",
             "worker-src 'self'",
@@ -34,6 +45,29 @@ class SecurityWiring {
             "base-uri 'none'",
             "form-action 'self'",
             "frame-ancestors 'none'");
+
+    /** What the application may ask the browser for, itself only; all else that browsers know of is closed. */
+    static final String PERMISSIONS = String.join(
+            ", ",
+            "microphone=(self)",
+            "camera=(self)",
+            "bluetooth=(self)",
+            "screen-wake-lock=(self)",
+            "accelerometer=()",
+            "autoplay=(self)",
+            "display-capture=()",
+            "fullscreen=(self)",
+            "geolocation=()",
+            "gyroscope=()",
+            "hid=()",
+            "magnetometer=()",
+            "midi=()",
+            "payment=()",
+            "picture-in-picture=(self)",
+            "publickey-credentials-get=(self)",
+            "serial=()",
+            "usb=()",
+            "xr-spatial-tracking=()");
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems)
@@ -51,13 +85,34 @@ class SecurityWiring {
                 .logout(logout -> logout.disable())
                 .requestCache(cache -> cache.disable())
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS))
+                        .crossOriginOpenerPolicy(opener -> opener.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
+                        .crossOriginResourcePolicy(resource -> resource.policy(CrossOriginResourcePolicy.SAME_ORIGIN)))
                 .build();
     }
 
     @Bean
     SecurityContextRepository securityContexts() {
         return new HttpSessionSecurityContextRepository();
+    }
+
+    /** As the framework's, but for a cookie that cannot be the id of a session: it is no session. */
+    @Bean
+    CookieSerializer sessionCookies() {
+        DefaultCookieSerializer cookies = new DefaultCookieSerializer() {
+            @Override
+            public List<String> readCookieValues(HttpServletRequest request) {
+                return super.readCookieValues(request).stream()
+                        .filter(id -> SESSION_ID.matcher(id).matches())
+                        .toList();
+            }
+        };
+        cookies.setCookieName("STROPHOS");
+        cookies.setUseHttpOnlyCookie(true);
+        cookies.setSameSite("Lax");
+        cookies.setCookieMaxAge((int) Duration.ofDays(14).toSeconds());
+        return cookies;
     }
 
     @Bean

@@ -82,8 +82,10 @@ public class SessionController {
     @Anyone
     public SessionView signIn(
             @Valid @RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
-        Viewer viewer = signIn.enter(typed.name(), typed.password(), request.getRemoteAddr());
+        SignIn.Where where = new SignIn.Where(request.getRemoteAddr(), KnownBrowser.of(request));
+        Viewer viewer = signIn.enter(typed.name(), typed.password(), where);
         open(viewer, request, response);
+        KnownBrowser.keep(signIn.know(typed.name(), where), request, response);
         return session();
     }
 
@@ -91,17 +93,24 @@ public class SessionController {
     @Anyone
     @ResponseStatus(HttpStatus.NO_CONTENT)
     public void signOut(HttpServletRequest request) {
+        end(request);
+        SecurityContextHolder.clearContext();
+    }
+
+    private static void end(HttpServletRequest request) {
         HttpSession session = request.getSession(false);
         if (session != null) {
             session.invalidate();
         }
-        SecurityContextHolder.clearContext();
     }
 
-    /** Opens a session for this viewer; a new id, and a new request token. */
+    /**
+     * Opens a session for this viewer, and a new request token. The old session ends: carried over under a new id it would come back to
+     * life with whatever request of it is still on its way.
+     */
     public void open(Viewer viewer, HttpServletRequest request, HttpServletResponse response) {
+        end(request);
         request.getSession(true);
-        request.changeSessionId();
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
         tokens.saveToken(tokens.generateToken(request), request, response);
         SecurityContext context =

@@ -1,6 +1,7 @@
 package strophos.server.access;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,67 +10,109 @@ import java.util.function.Supplier;
 import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
-import strophos.server.Settings;
+import org.springframework.transaction.support.TransactionOperations;
+import strophos.server.Digest;
 import strophos.server.problem.Problem;
 
-/** Lets people in, slowly when somebody guesses. */
+/** Lets people in, slowly where somebody guesses. */
 @Service
 class SignIn {
 
     private final AccountRepository accounts;
-    private final PasswordEncoder passwords;
-    private final Settings settings;
+    private final DoorRepository door;
+    private final PasswordWork passwords;
+    private final TransactionOperations transactions;
     private final Clock clock;
     private final Supplier<UUID> ids;
     private final boolean isDemo;
-    /** Compared when the name is unknown, so that the answer takes as long. */
-    private final String nobodysHash;
 
     SignIn(
             AccountRepository accounts,
-            PasswordEncoder passwords,
-            Settings settings,
+            DoorRepository door,
+            PasswordWork passwords,
+            TransactionOperations transactions,
             Clock clock,
             Supplier<UUID> ids,
             Environment environment) {
         this.accounts = accounts;
+        this.door = door;
         this.passwords = passwords;
-        this.settings = settings;
+        this.transactions = transactions;
         this.clock = clock;
         this.ids = ids;
         this.isDemo = environment.acceptsProfiles(Profiles.of("demo"));
-        this.nobodysHash = passwords.encode("nobody");
     }
 
-    /** The viewer, or the problem to answer with; a failure is counted, so nothing may roll it back. */
-    @Transactional(noRollbackFor = Problem.class)
-    Viewer enter(String givenName, String password, String address) {
-        String name = givenName.strip().toLowerCase(Locale.ROOT);
-        Instant now = clock.instant();
-        Instant since = now.minus(settings.signIn().within());
-        if (accounts.failuresOfName(name, since) >= settings.signIn().failures()
-                || accounts.failuresFrom(address, since)
-                        >= 10 * settings.signIn().failures()) {
-            throw new Problem(
-                    HttpStatus.TOO_MANY_REQUESTS,
-                    "too_many_tries",
-                    "Too many wrong passwords; wait %d minutes and try again."
-                            .formatted(settings.signIn().within().toMinutes()));
+    /**
+     * Where somebody stands who wants to come in.
+     *
+     * @param browser what the browser keeps from an earlier sign-in
+     */
+    record Where(String address, Optional<String> browser) {
+        Optional<String> browserHash() {
+            return browser.map(Digest::of);
         }
-        Optional<AccountRepository.Found> found = accounts.find(name);
-        boolean fits = passwords.matches(
-                password, found.map(AccountRepository.Found::passwordHash).orElse(nobodysHash));
-        if (found.isEmpty() || !fits || (found.get().demo() && !isDemo)) {
-            accounts.addFailure(ids.get(), name, address, now);
+    }
+
+    /** The viewer, or the problem to answer with; a failure is counted. The hash is worked out between two transactions. */
+    Viewer enter(String givenName, String password, Where where) {
+        String name = givenName.strip().toLowerCase(Locale.ROOT);
+        Optional<AccountRepository.Found> found = transactions.execute(status -> {
+            refuseTooSoon(name, where);
+            return accounts.find(name);
+        });
+        boolean fits = passwords.fits(
+                password, found.map(AccountRepository.Found::passwordHash).orElse(null));
+        boolean isIn = found.isPresent() && fits && (!found.get().demo() || isDemo);
+        transactions.executeWithoutResult(status -> {
+            if (isIn) {
+                door.forgetFailures(name, place(name, where), clock.instant().minus(Throttle.WINDOW));
+            } else {
+                door.addFailure(ids.get(), name, place(name, where), where.address(), clock.instant());
+            }
+        });
+        if (!isIn) {
             throw new Problem(
                     HttpStatus.UNAUTHORIZED,
                     "wrong_sign_in",
                     "Name and password do not fit together; check both and try again.");
         }
-        accounts.forgetFailures(name, since);
         return found.get().viewer();
+    }
+
+    /** Knows this browser from now on as one of this person's; what it keeps. */
+    String know(String givenName, Where where) {
+        String name = givenName.strip().toLowerCase(Locale.ROOT);
+        String token = where.browser().orElseGet(KnownBrowser::fresh);
+        transactions.executeWithoutResult(status -> door.know(Digest.of(token), name, clock.instant()));
+        return token;
+    }
+
+    private void refuseTooSoon(String name, Where where) {
+        Instant now = clock.instant();
+        Instant since = now.minus(Throttle.WINDOW);
+        Instant next = Throttle.next(
+                door.failuresHere(name, place(name, where), since),
+                door.failuresOf(name, since),
+                door.failuresFrom(where.address(), since),
+                isKnown(name, where));
+        if (next.isAfter(now)) {
+            long seconds = Duration.between(now, next).plusMillis(999).toSeconds();
+            throw new Problem(
+                            HttpStatus.TOO_MANY_REQUESTS,
+                            "too_many_tries",
+                            "Too many wrong passwords; wait %d seconds and try again.".formatted(seconds))
+                    .after(Duration.ofSeconds(seconds));
+        }
+    }
+
+    /** A browser that this person signed in from before, else the address. */
+    private String place(String name, Where where) {
+        return isKnown(name, where) ? where.browserHash().orElseThrow() : where.address();
+    }
+
+    private boolean isKnown(String name, Where where) {
+        return where.browserHash().filter(hash -> door.isKnown(hash, name)).isPresent();
     }
 }

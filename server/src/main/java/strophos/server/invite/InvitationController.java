@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Action;
 import strophos.server.access.Anyone;
+import strophos.server.access.HardToGuess;
 import strophos.server.access.Needs;
 import strophos.server.access.Password;
 import strophos.server.access.SessionController;
@@ -50,7 +51,8 @@ class InvitationController {
             @NotBlank @Pattern(regexp = "[a-z0-9][a-z0-9._-]{1,39}")
             String signInName,
 
-            @NotBlank @Size(min = 10, max = 72) @Password String password) {}
+            @NotBlank @Size(min = 10, max = 72) @Password @HardToGuess
+            String password) {}
 
     record TokenShown(@NotBlank @Size(max = 100) String token) {}
 

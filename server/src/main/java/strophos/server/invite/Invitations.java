@@ -1,22 +1,19 @@
 package strophos.server.invite;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
+import strophos.server.Digest;
 import strophos.server.access.AccountRepository;
+import strophos.server.access.PasswordWork;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
@@ -36,7 +33,7 @@ class Invitations {
     private final PairRepository pairs;
     private final YardRepository yards;
     private final AccountRepository accounts;
-    private final PasswordEncoder passwords;
+    private final PasswordWork passwords;
     private final TransactionOperations transactions;
     private final Supplier<UUID> ids;
     private final Clock clock;
@@ -47,7 +44,7 @@ class Invitations {
             PairRepository pairs,
             YardRepository yards,
             AccountRepository accounts,
-            PasswordEncoder passwords,
+            PasswordWork passwords,
             TransactionOperations transactions,
             Supplier<UUID> ids,
             Clock clock) {
@@ -100,7 +97,7 @@ class Invitations {
             random.nextBytes(bytes);
             String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
             Instant now = clock.instant();
-            invitations.add(ids.get(), person, hash(token), now, now.plus(VALID));
+            invitations.add(ids.get(), person, Digest.of(token), now, now.plus(VALID));
             return new Invitation(token, now.plus(VALID));
         });
     }
@@ -108,7 +105,7 @@ class Invitations {
     /** Whom the token is for; a used, expired or unknown one is nobody's. */
     InvitationRepository.Invited find(String token) {
         return transactions
-                .execute(status -> invitations.find(hash(token), clock.instant()))
+                .execute(status -> invitations.find(Digest.of(token), clock.instant()))
                 .orElseThrow(() -> new Problem(
                         HttpStatus.GONE,
                         "invitation_gone",
@@ -118,6 +115,7 @@ class Invitations {
     Viewer join(String token, String signInName, String password) {
         InvitationRepository.Invited invited = find(token);
         Viewer viewer = new Viewer(invited.yard(), invited.person(), invited.role());
+        String hash = passwords.hash(password);
         return YardScope.as(
                 viewer,
                 () -> transactions.execute(status -> {
@@ -126,7 +124,7 @@ class Invitations {
                         throw Problem.refused(
                                 List.of(new Issue("taken", "signInName", "a sign-in name nobody else has")));
                     }
-                    accounts.add(account, signInName, passwords.encode(password), false, clock.instant());
+                    accounts.add(account, signInName, hash, false, clock.instant());
                     if (!invitations.use(invited, account, clock.instant())) {
                         throw new Problem(
                                 HttpStatus.GONE,
@@ -135,14 +133,5 @@ class Invitations {
                     }
                     return viewer;
                 }));
-    }
-
-    private static String hash(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256.", e);
-        }
     }
 }

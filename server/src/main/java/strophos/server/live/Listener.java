@@ -86,7 +86,7 @@ class Listener implements SmartLifecycle {
             while (isRunning()) {
                 PGNotification[] heard = news.getNotifications((int) BEAT.toMillis());
                 for (PGNotification each : heard) {
-                    News.of(each.getParameter()).ifPresent(streams::tell);
+                    hear(each.getParameter());
                 }
                 if (heard.length == 0) {
                     // a connection that died silently is found out here
@@ -95,6 +95,11 @@ class Listener implements SmartLifecycle {
                 }
             }
         }
+    }
+
+    private void hear(String text) {
+        News.of(text).ifPresent(streams::tell);
+        News.endedSession(text).ifPresent(streams::end);
     }
 
     private Connection open() throws SQLException {

@@ -1,5 +1,6 @@
 package strophos.server.live;
 
+import jakarta.servlet.http.HttpSession;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,7 +24,7 @@ class LiveController {
     /** For those who may see every pair of the yard. */
     @GetMapping(path = "/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @Needs(Action.RECORD)
-    SseEmitter live() {
-        return streams.open(YardScope.viewer().yard());
+    SseEmitter live(HttpSession session) {
+        return streams.open(new Streams.Listening(YardScope.viewer().yard(), session.getId()));
     }
 }

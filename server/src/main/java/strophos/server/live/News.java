@@ -13,6 +13,9 @@ record News(UUID yard, UUID lesson) {
 
     private static final Pattern FORM = Pattern.compile("([0-9a-f-]{36}) ([0-9a-f-]{36})");
 
+    /** What the database says of a session that ended: the digest of its id. */
+    private static final Pattern ENDED = Pattern.compile("ended ([0-9a-f]{64})");
+
     String asText() {
         return yard + " " + lesson;
     }
@@ -23,5 +26,11 @@ record News(UUID yard, UUID lesson) {
         return m.matches()
                 ? Optional.of(new News(UUID.fromString(m.group(1)), UUID.fromString(m.group(2))))
                 : Optional.empty();
+    }
+
+    /** The digest of the id of a session that ended; empty when the text says something else. */
+    static Optional<String> endedSession(String text) {
+        Matcher m = ENDED.matcher(text);
+        return m.matches() ? Optional.of(m.group(1)) : Optional.empty();
     }
 }

@@ -8,9 +8,12 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.task.TaskExecutor;
+import org.springframework.session.Session;
+import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
+import strophos.server.Digest;
 
 /** The browsers that listen to this process, each to its yard. */
 @Component
@@ -19,27 +22,34 @@ class Streams {
     /** Then the browser comes again by itself, and its session is asked for again. */
     private static final Duration AT_MOST = Duration.ofMinutes(30);
 
-    private final Map<SseEmitter, UUID> yards = new ConcurrentHashMap<>();
+    private final Map<SseEmitter, Listening> listeners = new ConcurrentHashMap<>();
     private final TaskExecutor executor;
+    private final SessionRepository<? extends Session> sessions;
 
-    Streams(@Qualifier("applicationTaskExecutor") TaskExecutor executor) {
+    Streams(
+            @Qualifier("applicationTaskExecutor") TaskExecutor executor,
+            SessionRepository<? extends Session> sessions) {
         this.executor = executor;
+        this.sessions = sessions;
     }
 
+    /** Who listens: in which yard, by which session. */
+    record Listening(UUID yard, String sessionId) {}
+
     /** A new stream; its first word is to read again, so that the browser reads what it missed. */
-    SseEmitter open(UUID yard) {
+    SseEmitter open(Listening listening) {
         SseEmitter stream = new SseEmitter(AT_MOST.toMillis());
-        stream.onCompletion(() -> yards.remove(stream));
-        stream.onError(e -> yards.remove(stream));
+        stream.onCompletion(() -> listeners.remove(stream));
+        stream.onError(e -> listeners.remove(stream));
         stream.onTimeout(stream::complete);
-        yards.put(stream, yard);
+        listeners.put(stream, listening);
         send(stream, () -> SseEmitter.event().name("again").data(""));
         return stream;
     }
 
     void tell(News news) {
-        yards.forEach((stream, yard) -> {
-            if (yard.equals(news.yard())) {
+        listeners.forEach((stream, who) -> {
+            if (who.yard().equals(news.yard())) {
                 send(
                         stream,
                         () -> SseEmitter.event()
@@ -49,20 +59,35 @@ class Streams {
         });
     }
 
-    /** News may have been missed: everybody reads again. */
+    /** The session whose id has this digest has ended: nobody listens by it any longer. */
+    void end(String sessionDigest) {
+        listeners.forEach((stream, who) -> {
+            if (Digest.of(who.sessionId()).equals(sessionDigest)) {
+                stream.complete();
+            }
+        });
+    }
+
+    /** News may have been missed: everybody reads again, but those whose session ended meanwhile. */
     void tellAllToReadAgain() {
-        yards.keySet()
-                .forEach(stream ->
-                        send(stream, () -> SseEmitter.event().name("again").data("")));
+        listeners.forEach((stream, who) -> {
+            if (sessions.findById(who.sessionId()) == null) {
+                stream.complete();
+            } else {
+                send(stream, () -> SseEmitter.event().name("again").data(""));
+            }
+        });
     }
 
     /** Finds browsers that have gone, and keeps what stands between from closing a quiet stream. */
     void beat() {
-        yards.keySet().forEach(stream -> send(stream, () -> SseEmitter.event().comment("")));
+        listeners
+                .keySet()
+                .forEach(stream -> send(stream, () -> SseEmitter.event().comment("")));
     }
 
     void closeAll() {
-        yards.keySet().forEach(SseEmitter::complete);
+        listeners.keySet().forEach(SseEmitter::complete);
     }
 
     private void send(SseEmitter stream, Supplier<SseEventBuilder> event) {
@@ -71,7 +96,7 @@ class Streams {
                 stream.send(event.get());
             } catch (IOException | IllegalStateException e) {
                 // the browser has gone; the container ends the stream
-                yards.remove(stream);
+                listeners.remove(stream);
             }
         });
     }

@@ -2,6 +2,7 @@ package strophos.server.problem;
 
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.time.Duration;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.TransactionSystemException;
@@ -12,8 +13,7 @@ import org.springframework.transaction.TransactionSystemException;
  */
 final class Away {
 
-    /** Seconds after which asking again makes sense. */
-    static final String RETRY_AFTER_S = "5";
+    private static final Duration SOON = Duration.ofSeconds(5);
 
     /** SQLSTATE: class 08 is a connection; 57P01 to 57P05 an operator, a crash, a start (PostgreSQL 15, appendix A). */
     private static final String CONNECTION = "08";
@@ -42,8 +42,9 @@ final class Away {
 
     static Problem problem() {
         return new Problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "away",
-                "The database cannot be reached; nothing was changed. Try again in a few seconds.");
+                        HttpStatus.SERVICE_UNAVAILABLE,
+                        "away",
+                        "The database cannot be reached; nothing was changed. Try again in a few seconds.")
+                .after(SOON);
     }
 }

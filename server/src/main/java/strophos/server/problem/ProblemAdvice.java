@@ -51,6 +51,7 @@ class ProblemAdvice {
                         "NotNull", "missing",
                         "Size", "length",
                         "Password", "length",
+                        "HardToGuess", "weak",
                         "Min", "too_small",
                         "Max", "too_large",
                         "Pattern", "form")
@@ -105,17 +106,12 @@ class ProblemAdvice {
             return answer(Away.problem());
         }
         LOG.error("Unexpected failure", e);
-        return answer(new Problem(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "failure",
-                "Something failed on our side and nothing was changed; try again, and tell us the request id."));
+        return answer(Problem.failure());
     }
 
     private static ResponseEntity<ProblemDocument> answer(Problem problem) {
         ResponseEntity.BodyBuilder answer = ResponseEntity.status(problem.status());
-        if (problem.status() == HttpStatus.SERVICE_UNAVAILABLE) {
-            answer.header(HttpHeaders.RETRY_AFTER, Away.RETRY_AFTER_S);
-        }
+        problem.retryAfterS().ifPresent(s -> answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(s)));
         return answer.contentType(MediaType.APPLICATION_PROBLEM_JSON).body(ProblemDocument.of(problem));
     }
 }

@@ -2,6 +2,7 @@ package strophos.server.problem;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -18,6 +19,7 @@ public class ProblemWriter {
 
     public void write(HttpServletResponse response, Problem problem) throws IOException {
         response.setStatus(problem.status().value());
+        problem.retryAfterS().ifPresent(s -> response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(s)));
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         json.writeValue(response.getOutputStream(), ProblemDocument.of(problem));
     }

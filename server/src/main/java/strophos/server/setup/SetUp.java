@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 import strophos.server.Settings;
 import strophos.server.access.AccountRepository;
+import strophos.server.access.PasswordWork;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
@@ -29,7 +29,7 @@ class SetUp {
     private final AccountRepository accounts;
     private final YardRepository yards;
     private final PairRepository pairs;
-    private final PasswordEncoder passwords;
+    private final PasswordWork passwords;
     private final TransactionOperations transactions;
     private final Supplier<UUID> ids;
     private final Clock clock;
@@ -39,7 +39,7 @@ class SetUp {
             AccountRepository accounts,
             YardRepository yards,
             PairRepository pairs,
-            PasswordEncoder passwords,
+            PasswordWork passwords,
             TransactionOperations transactions,
             Supplier<UUID> ids,
             Clock clock) {
@@ -57,6 +57,7 @@ class SetUp {
         refuseWrongToken(typed.token());
         refuseUnknownZone(typed.timeZone());
         Viewer coach = new Viewer(ids.get(), ids.get(), Role.COACH);
+        String hash = passwords.hash(typed.password());
         YardScope.as(
                 coach,
                 () -> transactions.execute(status -> {
@@ -66,8 +67,7 @@ class SetUp {
                                 HttpStatus.CONFLICT, "already_set_up", "This installation has its yard; sign in.");
                     }
                     UUID account = ids.get();
-                    accounts.add(
-                            account, typed.signInName(), passwords.encode(typed.password()), false, clock.instant());
+                    accounts.add(account, typed.signInName(), hash, false, clock.instant());
                     yards.addYard(coach.yard(), typed.yardName(), typed.timeZone(), clock.instant());
                     yards.addPerson(coach.person(), typed.coachName(), Role.COACH, account, clock.instant());
                     return pairs.add(typed.pair());

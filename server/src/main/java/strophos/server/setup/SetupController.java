@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Anyone;
+import strophos.server.access.HardToGuess;
 import strophos.server.access.Password;
 import strophos.server.access.SessionController;
 import strophos.server.access.Viewer;
@@ -41,7 +42,9 @@ class SetupController {
             @NotBlank @Pattern(regexp = "[a-z0-9][a-z0-9._-]{1,39}")
             String signInName,
 
-            @NotBlank @Size(min = 10, max = 72) @Password String password,
+            @NotBlank @Size(min = 10, max = 72) @Password @HardToGuess
+            String password,
+
             @NotNull @Valid NewPair pair) {
 
         SetupRequest {

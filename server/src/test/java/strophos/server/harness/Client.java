@@ -39,6 +39,21 @@ public final class Client {
         return new Client("http://127.0.0.1:" + process.getEnvironment().getProperty("local.server.port"), cookies);
     }
 
+    /** The same browser's cookies as they are now, kept apart from then on. */
+    public Client inAnotherTab() {
+        CookieManager copy = new CookieManager();
+        cookies.getCookieStore().getCookies().forEach(c -> copy.getCookieStore().add(URI.create(url), c));
+        return new Client(url, copy);
+    }
+
+    /** Asks once with this cookie header, whatever it holds. */
+    public Reply withCookie(String header, String path) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(url + path))
+                .header("Cookie", header)
+                .build();
+        return reply(HttpClient.newHttpClient(), request);
+    }
+
     /** An answer; {@code body} is missing when there was none. */
     public record Reply(int status, JsonNode body, HttpResponse<String> raw) {
         public String code() {
@@ -85,8 +100,12 @@ public final class Client {
         if (withToken && !method.equals("GET")) {
             request.header("X-XSRF-TOKEN", token());
         }
+        return reply(http, request.build());
+    }
+
+    private static Reply reply(HttpClient http, HttpRequest request) {
         try {
-            HttpResponse<String> raw = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            HttpResponse<String> raw = http.send(request, HttpResponse.BodyHandlers.ofString());
             boolean isJson = raw.headers().firstValue("Content-Type").orElse("").contains("json");
             return new Reply(raw.statusCode(), isJson ? JSON.readTree(raw.body()) : MissingNode.getInstance(), raw);
         } catch (IOException e) {

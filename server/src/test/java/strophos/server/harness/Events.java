@@ -5,6 +5,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -15,6 +16,7 @@ public final class Events implements AutoCloseable {
     private static final int PATIENCE_S = 30;
 
     private final BlockingQueue<String> heard = new LinkedBlockingQueue<>();
+    private final CountDownLatch ended = new CountDownLatch(1);
     private Stream<String> lines = Stream.empty();
 
     private Events() {}
@@ -30,13 +32,17 @@ public final class Events implements AutoCloseable {
         lines = body;
         Thread thread = new Thread(() -> {
             String[] name = {""};
-            body.forEach(line -> {
-                if (line.startsWith("event:")) {
-                    name[0] = line.substring("event:".length());
-                } else if (line.startsWith("data:")) {
-                    heard.add((name[0] + " " + line.substring("data:".length())).strip());
-                }
-            });
+            try {
+                body.forEach(line -> {
+                    if (line.startsWith("event:")) {
+                        name[0] = line.substring("event:".length());
+                    } else if (line.startsWith("data:")) {
+                        heard.add((name[0] + " " + line.substring("data:".length())).strip());
+                    }
+                });
+            } finally {
+                ended.countDown();
+            }
         });
         thread.setDaemon(true);
         thread.start();
@@ -50,6 +56,18 @@ public final class Events implements AutoCloseable {
                 throw new AssertionError("No event within " + PATIENCE_S + " s.");
             }
             return event;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Waits until the server ends the stream. */
+    public void assertEnded() {
+        try {
+            if (!ended.await(PATIENCE_S, TimeUnit.SECONDS)) {
+                throw new AssertionError("The stream goes on.");
+            }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);

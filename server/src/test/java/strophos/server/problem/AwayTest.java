@@ -15,7 +15,7 @@ class AwayTest {
     @Test
     void aDatabaseThatIsAwayIsSaidAndWhoIsSignedInGoesOnAfterwards() {
         Client coach = App.demo().as("ottilie");
-        Client balancer = App.demo().client();
+        Client balancer = App.demo().operator();
         assertThat(balancer.get("/actuator/health/readiness").status()).isEqualTo(200);
         App.withoutDatabase(() -> {
             assertIsAway(coach.get("/api/v1/today"));

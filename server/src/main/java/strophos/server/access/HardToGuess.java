@@ -1,0 +1,44 @@
+package strophos.server.access;
+
+import com.nulabinc.zxcvbn.Zxcvbn;
+import jakarta.validation.Constraint;
+import jakarta.validation.ConstraintValidator;
+import jakarta.validation.ConstraintValidatorContext;
+import jakarta.validation.Payload;
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/**
+ * A password that takes at least a hundred million guesses: three of the estimator's four steps (Wheeler 2016, "zxcvbn: low-budget
+ * password strength estimation"). Asked when it is chosen only; passwords chosen before go on.
+ */
+@Target({ElementType.FIELD, ElementType.RECORD_COMPONENT, ElementType.PARAMETER})
+@Retention(RetentionPolicy.RUNTIME)
+@Constraint(validatedBy = HardToGuess.Estimated.class)
+public @interface HardToGuess {
+
+    String message() default "several words that do not belong together";
+
+    Class<?>[] groups() default {};
+
+    Class<? extends Payload>[] payload() default {};
+
+    /** Estimates; a text longer than any password that is kept is not looked at. */
+    final class Estimated implements ConstraintValidator<HardToGuess, String> {
+
+        private static final int ENOUGH = 3;
+        private static final int MOST_CHARACTERS = 72;
+
+        @Override
+        public boolean isValid(String password, ConstraintValidatorContext context) {
+            return password == null
+                    || password.length() > MOST_CHARACTERS
+                    || ESTIMATOR.measure(password).getScore() >= ENOUGH;
+        }
+
+        /** Its dictionaries take a moment to read, and most processes never see a new password. */
+        private static final Zxcvbn ESTIMATOR = new Zxcvbn();
+    }
+}
