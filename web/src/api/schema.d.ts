@@ -632,7 +632,7 @@ export interface components {
         };
         Answer: {
             /** @enum {string|null} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
             id: string | null;
             /** Format: int32 */
             index: number;
@@ -662,6 +662,26 @@ export interface components {
             };
             /** Format: double */
             widthM: number;
+        };
+        ArrivedEntry: {
+            /** Format: int64 */
+            atMs: number;
+            author: string;
+            device: string;
+            id: string;
+            /** Format: uuid */
+            importedBy: string | null;
+            kind: string;
+            lesson: string;
+            payload: {
+                [key: string]: unknown;
+            };
+            /** Format: int64 */
+            receivedAtMs: number;
+            /** Format: int64 */
+            seq: number;
+            /** Format: int32 */
+            v: number;
         };
         AssignmentView: {
             /** @enum {string|null} */
@@ -1011,7 +1031,7 @@ export interface components {
         Log: {
             /** Format: int64 */
             arrival: number;
-            entries: components["schemas"]["EntryWire"][];
+            entries: components["schemas"]["ArrivedEntry"][];
         };
         LookIn: {
             /** @enum {string|null} */
@@ -1265,7 +1285,7 @@ export interface components {
         };
         NotTaken: {
             /** @enum {string} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "UNKNOWN_AUTHOR" | "CONFLICT";
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT";
             /** Format: int32 */
             entry: number;
             id: string | null;
@@ -1373,7 +1393,7 @@ export interface components {
         Packet: {
             /** Format: int64 */
             arrival: number;
-            entries: components["schemas"]["EntryWire"][];
+            entries: components["schemas"]["ArrivedEntry"][];
             lesson: components["schemas"]["Lesson"];
             looksBefore: components["schemas"]["Looked"][];
             plan: components["schemas"]["PlanForRide"];

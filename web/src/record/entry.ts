@@ -11,4 +11,6 @@ export interface Entry {
   kind: string
   v: number
   payload: Record<string, unknown>
+  /** When it arrived at the server, milliseconds since 1970 UTC; absent on the device that wrote it. */
+  receivedAtMs?: number
 }

@@ -1,23 +1,18 @@
 import type { Entry } from './entry'
-import { readPayload } from './payload'
 import type { Payload } from './payload'
 import { tellRide } from './tell'
 import type { Told } from './tell'
 import type { Ride } from './ride'
 import { isHeard, stopSignsOf } from './stopSigns'
 import type { Heard, StopSignSeen } from './stopSigns'
-
-/**
- * From here on no time is believed, the first moment of 2100: an entry that says so is odd, takes nothing back and moves nothing;
- * a stop sign counts all the same. The twin of the server's.
- */
-const BELIEVED_BEFORE_MS = 4_102_444_800_000
+import { readOnce } from './readOnce'
+import { Times } from './times'
 
 const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
 
 /**
  * Reads a lesson's log: a pure function of the set of entries, the twin of the server's fold. Three passes over the
- * sorted log: clock offsets; backwards, what is taken back or amended; forwards, the ride.
+ * sorted log: clock times; backwards, what is taken back or amended; forwards, the ride.
  */
 export function fold(entries: readonly Entry[]): Ride {
   const read = folded(entries)
@@ -43,7 +38,7 @@ interface Folded {
   /** In the order they were given. */
   entries: readonly Entry[]
   ids: Set<string>
-  offsets: Map<string, number>
+  times: Times
   last: Entry | undefined
   told: Told[]
   /** What was removed by somebody who may not, as it was. */
@@ -53,11 +48,10 @@ interface Folded {
 }
 
 /** The stop signs that count: those that stand, and those whose removal does not. */
-function signsIn({ told, overruled, offsets }: Folded): StopSignSeen[] {
-  const standing = told.filter((t) => isHeard(t.payload) && !isReplaced(t, told, inOrder(offsets)))
+function signsIn({ told, overruled, times }: Folded): StopSignSeen[] {
+  const standing = told.filter((t) => isHeard(t.payload) && !isReplaced(t, told, times.order))
   if (overruled.length === 0) return stopSignsOf(standing)
-  const order = inOrder(offsets)
-  return stopSignsOf([...standing, ...overruled].sort((a, b) => order(a.entry, b.entry)))
+  return stopSignsOf([...standing, ...overruled].sort((a, b) => times.order(a.entry, b.entry)))
 }
 
 /** A look that whoever took it took again before the lesson ended: the later one speaks for itself. */
@@ -72,22 +66,20 @@ function isReplaced(look: Told, told: Told[], order: (a: Entry, b: Entry) => num
 }
 
 function folded(entries: readonly Entry[]): Folded {
-  const offsets = clockOffsets(entries)
-  const log = sorted(entries, offsets)
-  const said = settle(log, offsets)
+  const times = new Times(entries)
+  const log = sorted(entries, times)
+  const said = settle(log, times)
   return {
     entries,
     ids: new Set(log.map((e) => e.id)),
-    offsets,
+    times,
     last: log.at(-1),
     told: log.flatMap((e): Told[] => {
       const payload = said.payloads.get(e.id)
       const by = said.removers.get(e.id)?.[0] ?? e
-      return payload
-        ? [{ entry: e, by, byMs: correctedMs(by, offsets), atMs: correctedMs(e, offsets), payload }]
-        : []
+      return payload ? [{ entry: e, by, byMs: times.of(by), atMs: times.of(e), payload }] : []
     }),
-    overruled: overruledIn(log, said, offsets),
+    overruled: overruledIn(log, said, times),
     voided: log.filter((e) => said.voided.has(e.id)).map((e) => e.id),
     odd: log.filter((e) => said.odd.has(e.id)).map((e) => e.id),
   }
@@ -95,7 +87,7 @@ function folded(entries: readonly Entry[]): Folded {
 
 /** What was known with what came after it; undefined where that changes what was known. */
 function grown(known: Folded, entries: readonly Entry[]): Folded | undefined {
-  const { offsets } = known
+  const { times } = known
   if (known.entries.some((e, i) => entries[i] !== e)) return undefined
   const more = entries.slice(known.entries.length)
   const ids = new Set(known.ids)
@@ -104,11 +96,11 @@ function grown(known: Folded, entries: readonly Entry[]): Folded | undefined {
   let last = known.last
   for (const entry of more) {
     if (NOT_AMENDABLE.has(entry.kind) || ids.has(entry.id)) return undefined
-    if (last && inOrder(offsets)(last, entry) >= 0) return undefined
+    if (last && times.order(last, entry) >= 0) return undefined
     const payload = readOnce(entry.kind, entry.v, entry.payload)
-    const atMs = correctedMs(entry, offsets)
+    const atMs = times.of(entry)
     // one that is not believed may be heard all the same: that is told anew
-    if (atMs >= BELIEVED_BEFORE_MS) return undefined
+    if (!times.isBelieved(entry)) return undefined
     if (payload) told.push({ entry, by: entry, byMs: atMs, atMs, payload })
     else odd.push(entry.id)
     ids.add(entry.id)
@@ -117,50 +109,9 @@ function grown(known: Folded, entries: readonly Entry[]): Folded | undefined {
   return { ...known, entries, ids, told, odd, last }
 }
 
-/** What was read of a payload; a payload never changes, and a log is folded again at each touch. */
-const read = new WeakMap<object, { kind: string; v: number; payload: Payload | undefined }>()
-
-function readOnce(kind: string, v: number, p: Record<string, unknown>): Payload | undefined {
-  const before = read.get(p)
-  if (before?.kind === kind && before.v === v) return before.payload
-  const payload = readPayload(kind, v, p)
-  read.set(p, { kind, v, payload })
-  return payload
-}
-
-/** What must be added to each device's times; the latest clock entry of a device counts. */
-export function clockOffsets(entries: readonly Entry[]): Map<string, number> {
-  const latest = new Map<string, { entry: Entry; offsetMs: number }>()
-  for (const entry of entries) {
-    if (entry.kind !== 'clock') continue
-    const payload = readOnce(entry.kind, entry.v, entry.payload)
-    if (payload?.kind !== 'clock') continue
-    const before = latest.get(entry.device)?.entry
-    const wins = !before || entry.seq > before.seq || (entry.seq === before.seq && entry.id > before.id)
-    if (wins) latest.set(entry.device, { entry, offsetMs: payload.offsetMs })
-  }
-  return new Map([...latest].map(([device, { offsetMs }]) => [device, offsetMs]))
-}
-
-export function correctedMs(entry: Entry, offsets: Map<string, number>): number {
-  return entry.atMs + (offsets.get(entry.device) ?? 0)
-}
-
-function sorted(entries: readonly Entry[], offsets: Map<string, number>): Entry[] {
+function sorted(entries: readonly Entry[], times: Times): Entry[] {
   const seen = new Set<string>()
-  return [...entries].sort(inOrder(offsets)).filter((e) => !seen.has(e.id) && seen.add(e.id))
-}
-
-function inOrder(offsets: Map<string, number>) {
-  return (a: Entry, b: Entry) =>
-    correctedMs(a, offsets) - correctedMs(b, offsets) ||
-    byText(a.device, b.device) ||
-    a.seq - b.seq ||
-    byText(a.id, b.id)
-}
-
-function byText(a: string, b: string): number {
-  return a < b ? -1 : a > b ? 1 : 0
+  return [...entries].sort(times.order).filter((e) => !seen.has(e.id) && seen.add(e.id))
 }
 
 interface Settled {
@@ -172,7 +123,7 @@ interface Settled {
 }
 
 /** Backwards, so that whatever takes an entry back or amends it is settled before the entry itself. */
-function settle(log: Entry[], offsets: Map<string, number>): Settled {
+function settle(log: Entry[], times: Times): Settled {
   const place = new Map(log.map((e, i) => [e.id, i]))
   const settled: Settled = {
     payloads: new Map(),
@@ -184,7 +135,7 @@ function settle(log: Entry[], offsets: Map<string, number>): Settled {
   for (let at = log.length - 1; at >= 0; at--) {
     const e = log[at]
     if (!e || settled.voided.has(e.id)) continue
-    if (correctedMs(e, offsets) >= BELIEVED_BEFORE_MS) {
+    if (!times.isBelieved(e)) {
       settled.odd.add(e.id)
       continue
     }
@@ -215,26 +166,26 @@ interface Amendment {
 }
 
 /** What said that the work must end, and was removed by another than its author or after the lesson's end. */
-function overruledIn(log: Entry[], said: Settled, offsets: Map<string, number>): Heard[] {
+function overruledIn(log: Entry[], said: Settled, times: Times): Heard[] {
   return log.flatMap((entry, at) => {
     const stands = said.payloads.get(entry.id)
     const by = said.removers.get(entry.id)
-    const isBelieved = correctedMs(entry, offsets) < BELIEVED_BEFORE_MS
-    if (!isBelieved && !said.voided.has(entry.id)) return heardAsItIs(entry, offsets)
+    const isBelieved = times.isBelieved(entry)
+    if (!isBelieved && !said.voided.has(entry.id)) return heardAsItIs(entry, times)
     if (!by || (stands && isHeard(stands))) return []
     const isInTime = by.some(
       (r) =>
         r.author === entry.author &&
         !log.slice(at, log.indexOf(r)).some((e) => said.payloads.get(e.id)?.kind === 'lesson_ended'),
     )
-    return isInTime ? [] : heardAsItIs(entry, offsets)
+    return isInTime ? [] : heardAsItIs(entry, times)
   })
 }
 
 /** An entry that says by itself that the work must end. */
-function heardAsItIs(entry: Entry, offsets: Map<string, number>): Heard[] {
+function heardAsItIs(entry: Entry, times: Times): Heard[] {
   const payload = readOnce(entry.kind, entry.v, entry.payload)
-  return payload && isHeard(payload) ? [{ entry, by: entry, byMs: correctedMs(entry, offsets), payload }] : []
+  return payload && isHeard(payload) ? [{ entry, by: entry, byMs: times.of(entry), payload }] : []
 }
 
 function earlier(log: Entry[], place: Map<string, number>, target: string, at: number): Entry | undefined {

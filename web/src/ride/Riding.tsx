@@ -2,7 +2,7 @@ import { Box, chakra, Flex, useMediaQuery } from '@chakra-ui/react'
 import { useCallback, useLayoutEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
-import { clockOffsets, tallyKey } from '../record'
+import { tallyKey, Times } from '../record'
 import type { Kind, Response, Segment, Strength } from '../record'
 import { WrongSheet } from '../safety'
 import type { Seen } from '../see'
@@ -45,8 +45,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   useAwake()
   const { lesson, rungs, usual, plan: planned } = kept.packet
   // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
-  const offsets = useMemo(() => clockOffsets(entries), [entries])
-  const offsetMs = offsets.get(recorder.device) ?? kept.offsetMs
+  const times = useMemo(() => new Times(entries), [entries])
+  const offsetMs = times.offsetMs(recorder) ?? kept.offsetMs
   const [undone, setUndone] = useState<TakenBack>()
   const [open, setOpen] = useState<Open>()
   const [touched] = useState(() => new Touched())

@@ -1,7 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { Eye, Pencil, Redo2, Undo2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { clockOffsets, correctedMs } from '../record'
+import { Times } from '../record'
 import type { OnWatch } from '../api'
 import type { Mark, Ride, Says, Segment, Side } from '../record'
 import type { KeptEntry } from '../store'
@@ -39,7 +39,7 @@ export function Touches({
   const { t } = useTranslation()
   const { entries, ride } = recorder
   const gone = new Set(ride.voided)
-  const offsets = clockOffsets(entries)
+  const times = new Times(entries)
   const first: Segment | undefined = ride.segments[0]
   const touched = entries
     .filter((e) => TOUCHED_KINDS.has(e.kind))
@@ -53,7 +53,7 @@ export function Touches({
           return (
             <Line key={e.id} data-kind={e.kind}>
               <chakra.span color="quiet" fontSize="sm" fontVariantNumeric="tabular-nums">
-                {clock(correctedMs(e, offsets) - (ride.startedAtMs ?? 0))}
+                {clock(times.of(e) - (ride.startedAtMs ?? 0))}
               </chakra.span>
               <chakra.span
                 flex="1"

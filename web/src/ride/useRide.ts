@@ -14,6 +14,8 @@ export interface Recorder {
   entries: KeptEntry[]
   /** This device's id; its own entries can be taken back here. */
   device: string
+  /** Who is signed in here, and writes. */
+  author: string
   say: (said: Said) => Promise<KeptEntry>
   /** Takes back the last thing said here that still stands. */
   takeBack: () => Promise<TakenBack | undefined>
@@ -74,8 +76,8 @@ export function useRide(lesson: string): Recorder | undefined {
   return useMemo(
     () =>
       ride && entries && device !== undefined
-        ? { ride, entries, device, say, takeBack, outbox, lost }
+        ? { ride, entries, device, author: person, say, takeBack, outbox, lost }
         : undefined,
-    [ride, entries, device, say, takeBack, outbox, lost],
+    [ride, entries, device, person, say, takeBack, outbox, lost],
   )
 }

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid'
-import { clockOffsets, correctedMs, LATEST, readPayload } from '../record'
+import { LATEST, readPayload, Times } from '../record'
 import type { Kind, Writes } from '../record'
 import { counterOf } from './device'
 import type { KeptEntry, Shelf } from './device'
@@ -24,7 +24,7 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
       const payload: Record<string, unknown> = { ...said.payload }
       // what no reader understands is told at once, not found years later
       if (!readPayload(kind, LATEST[kind], payload)) throw new Error(`This is no ${kind}.`)
-      const least = await leastMs(shelf, clocks, counter.device, payload)
+      const least = await leastMs(shelf, clocks, { device: counter.device, author }, payload)
       counter.seq += 1
       counter.lastMs = Math.max(Date.now(), counter.lastMs + 1, least)
       const entry: KeptEntry = {
@@ -42,8 +42,8 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
       written.push(entry)
       return entry
     }
-    // the first word of a device in a lesson is how far its clock is off
-    if (!clocks.some((c) => c.device === counter.device)) {
+    // the first word of a device in a lesson is how far its clock is off, by its own person
+    if (!clocks.some((c) => c.device === counter.device && c.author === author)) {
       const packet = await shelf.packets.get(lesson)
       if (packet) await write({ kind: 'clock', payload: { offsetMs: packet.offsetMs } })
     }
@@ -57,11 +57,11 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
 async function leastMs(
   shelf: Shelf,
   clocks: KeptEntry[],
-  device: string,
+  writer: Pick<KeptEntry, 'device' | 'author'>,
   { target }: Record<string, unknown>,
 ): Promise<number> {
   const named = typeof target === 'string' ? await shelf.entries.get(target) : undefined
   if (!named) return 0
-  const offsets = clockOffsets(clocks)
-  return correctedMs(named, offsets) - (offsets.get(device) ?? 0) + 1
+  const times = new Times(clocks)
+  return times.of(named) - (times.offsetMs(writer) ?? 0) + 1
 }

@@ -1,6 +1,5 @@
 package strophos.core.record;
 
-import java.util.Comparator;
 import java.util.Map;
 import java.util.Objects;
 import strophos.core.plain.Plain;
@@ -49,17 +48,5 @@ public record Entry(
                 && kind.equals(other.kind)
                 && v == other.v
                 && Plain.isSame(payload, other.payload);
-    }
-
-    /** The total order of a log, once each device's clock offset (milliseconds, added to its times) is known. */
-    static Comparator<Entry> inOrder(Map<String, Long> offsetMsByDevice) {
-        return Comparator.<Entry>comparingLong(e -> e.correctedMs(offsetMsByDevice))
-                .thenComparing(Entry::device)
-                .thenComparingLong(Entry::seq)
-                .thenComparing(Entry::id);
-    }
-
-    long correctedMs(Map<String, Long> offsetMsByDevice) {
-        return atMs + offsetMsByDevice.getOrDefault(device, 0L);
     }
 }

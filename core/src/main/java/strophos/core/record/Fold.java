@@ -2,7 +2,6 @@ package strophos.core.record;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -20,16 +19,8 @@ import java.util.Set;
  */
 public final class Fold {
 
-    /**
-     * From here on no time is believed: the first moment of 2100, in milliseconds since 1970 UTC. An entry that says so was written by
-     * a clock that is wrong, or by somebody who means harm: it is odd, takes nothing back and moves nothing; a stop sign counts all
-     * the same.
-     */
-    static final long BELIEVED_BEFORE_MS = 4_102_444_800_000L;
-
     private static final Set<String> NOT_AMENDABLE = Set.of("clock", "void", "amend");
 
-    private final Map<String, Long> offsetMs;
     private final List<Entry> log;
     private final Map<String, Integer> place = new HashMap<>();
     private final Set<String> voided = new HashSet<>();
@@ -40,17 +31,24 @@ public final class Fold {
 
     private final Map<String, Payload> said = new HashMap<>();
     private final Map<String, Optional<Payload>> read = new HashMap<>();
+    private final Map<String, Long> atMs = new HashMap<>();
+    /** Odd by their time: they take nothing back and move nothing; a stop sign among them counts all the same. */
+    private final Set<String> notBelieved = new HashSet<>();
 
     private record Amendment(int by, Map<String, Object> payload) {}
 
     private Fold(Collection<ReadEntry> entries) {
-        offsetMs = clockOffsets(entries);
-        List<ReadEntry> sorted = sorted(entries, offsetMs);
-        sorted.forEach(e -> read.put(e.entry().id(), e.payload()));
-        log = sorted.stream().map(ReadEntry::entry).toList();
-        for (int i = 0; i < log.size(); i++) {
-            place.put(log.get(i).id(), i);
+        Times times = new Times(entries);
+        List<ReadEntry> sorted = sorted(entries, times);
+        for (ReadEntry e : sorted) {
+            place.put(e.entry().id(), place.size());
+            read.put(e.entry().id(), e.payload());
+            atMs.put(e.entry().id(), times.of(e));
+            if (!times.isBelieved(e)) {
+                notBelieved.add(e.entry().id());
+            }
         }
+        log = sorted.stream().map(ReadEntry::entry).toList();
     }
 
     /** The ride these entries tell, in whatever order and however often they are given. */
@@ -67,29 +65,8 @@ public final class Fold {
         return fold.tell();
     }
 
-    private static Map<String, Long> clockOffsets(Collection<ReadEntry> entries) {
-        Map<String, ReadEntry> latest = new HashMap<>();
-        for (ReadEntry e : entries) {
-            if (e.payload().orElse(null) instanceof Payload.Clock) {
-                latest.merge(e.entry().device(), e, Fold::later);
-            }
-        }
-        Map<String, Long> offsets = new HashMap<>();
-        latest.forEach(
-                (device, e) -> offsets.put(device, ((Payload.Clock) e.payload().orElseThrow()).offsetMs()));
-        return offsets;
-    }
-
-    /** By the device's own count, then by id. */
-    private static ReadEntry later(ReadEntry a, ReadEntry b) {
-        int bySeq = Long.compare(a.entry().seq(), b.entry().seq());
-        return (bySeq != 0 ? bySeq : a.entry().id().compareTo(b.entry().id())) >= 0 ? a : b;
-    }
-
-    private static List<ReadEntry> sorted(Collection<ReadEntry> entries, Map<String, Long> offsetMs) {
-        List<ReadEntry> all = new ArrayList<>(entries);
-        Comparator<Entry> order = Entry.inOrder(offsetMs);
-        all.sort((a, b) -> order.compare(a.entry(), b.entry()));
+    private static List<ReadEntry> sorted(Collection<ReadEntry> entries, Times times) {
+        List<ReadEntry> all = new ArrayList<>(times.inOrder(entries));
         Set<String> seen = new HashSet<>();
         all.removeIf(e -> !seen.add(e.entry().id()));
         return all;
@@ -144,7 +121,7 @@ public final class Fold {
     }
 
     private boolean isBelieved(Entry e) {
-        return e.correctedMs(offsetMs) < BELIEVED_BEFORE_MS;
+        return !notBelieved.contains(e.id());
     }
 
     private boolean isEarlier(String target, int at) {
@@ -157,7 +134,7 @@ public final class Fold {
         for (Entry e : log) {
             Payload payload = said.get(e.id());
             if (payload != null) {
-                teller.tell(e, e.correctedMs(offsetMs), payload);
+                teller.tell(e, atMs.get(e.id()), payload);
             }
         }
         return teller.ride(StopSigns.of(heard()), inOrder(voided), inOrder(odd));
@@ -173,17 +150,17 @@ public final class Fold {
             if (!isBelieved(e) && !voided.contains(e.id())) {
                 read.get(e.id())
                         .filter(StopSigns::isHeard)
-                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, e.correctedMs(offsetMs), p)));
+                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, atMs.get(e.id()), p)));
             } else if (stands != null && StopSigns.isHeard(stands)) {
                 int saidAt = by.isEmpty() ? i : by.get(0);
                 if (!isReplaced(stands, saidAt)) {
                     Entry teller = log.get(saidAt);
-                    heard.add(new StopSigns.Heard(e, teller, teller.correctedMs(offsetMs), stands));
+                    heard.add(new StopSigns.Heard(e, teller, atMs.get(teller.id()), stands));
                 }
             } else if (!by.isEmpty() && !isRemovedInTime(i, by)) {
                 read.get(e.id())
                         .filter(StopSigns::isHeard)
-                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, e.correctedMs(offsetMs), p)));
+                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, atMs.get(e.id()), p)));
             }
         }
         return heard;

@@ -26,7 +26,7 @@ class FoldExamplesTest {
     @MethodSource("examples")
     void tellsTheRideOfTheExample(String file) throws IOException {
         JsonNode example = FoldJson.JSON.readTree(Files.readString(FOLDER.resolve(file)));
-        Ride ride = Fold.of(FoldJson.entries(example.path("entries")));
+        Ride ride = Fold.ofRead(FoldJson.arrived(example.path("entries")));
         assertThat(FoldJson.ride(ride)).as(example.path("says").asString()).isEqualTo(example.path("ride"));
     }
 }

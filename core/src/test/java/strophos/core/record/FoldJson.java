@@ -1,12 +1,13 @@
 package strophos.core.record;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Entries and rides as the shared example files write them. */
 final class FoldJson {
@@ -16,7 +17,21 @@ final class FoldJson {
     private FoldJson() {}
 
     static List<Entry> entries(JsonNode array) {
-        return JSON.convertValue(array, new TypeReference<List<Entry>>() {});
+        return array.valueStream()
+                .map(e -> JSON.convertValue(((ObjectNode) e.deepCopy()).without("receivedAtMs"), Entry.class))
+                .toList();
+    }
+
+    /** The entries, read, with their arrivals where these are written. */
+    static List<ReadEntry> arrived(JsonNode array) {
+        List<ReadEntry> arrived = new ArrayList<>();
+        List<Entry> entries = entries(array);
+        for (int i = 0; i < entries.size(); i++) {
+            ReadEntry read = ReadEntry.of(entries.get(i));
+            JsonNode at = array.path(i).path("receivedAtMs");
+            arrived.add(at.isMissingNode() ? read : read.arrived(at.asLong()));
+        }
+        return arrived;
     }
 
     /** The ride as plain JSON; absent times are null. */

@@ -15,7 +15,9 @@ final class WildLog {
 
     private static final String LESSON = "01930000-0000-7000-8000-0000000000ff";
     private static final List<String> AUTHORS = List.of(LESSON, "01930000-0000-7000-8000-0000000000fe");
-    private static final List<Long> NOT_BELIEVED = List.of(Fold.BELIEVED_BEFORE_MS, 8_639_000_000_000_000L);
+    private static final long START_MS = 1_760_000_000_000L;
+    private static final List<Long> NOT_BELIEVED =
+            List.of(Times.BELIEVED_BEFORE_MS, 8_639_000_000_000_000L, Times.BELIEVED_FROM_MS);
     /** One payload in so many is odd. */
     private static final int ODD = 4;
 
@@ -48,7 +50,7 @@ final class WildLog {
         String payload = isOdd ? draws.odd(kind, this::known) : payload(kind);
         String id = id();
         ids.add(id);
-        return "{\"id\":\"%s\",\"lesson\":\"%s\",\"device\":\"%s\",\"author\":\"%s\",\"seq\":%d,\"atMs\":%d,\"kind\":\"%s\",\"v\":%d,\"payload\":%s}"
+        return "{\"id\":\"%s\",\"lesson\":\"%s\",\"device\":\"%s\",\"author\":\"%s\",\"seq\":%d,\"atMs\":%d,\"kind\":\"%s\",\"v\":%d,%s\"payload\":%s}"
                 .formatted(
                         id,
                         LESSON,
@@ -58,14 +60,21 @@ final class WildLog {
                         atMs(seq),
                         kind.kind(),
                         random.nextInt(30) == 0 ? 2 : kind.v(),
+                        arrival(seq),
                         payload);
+    }
+
+    /** Most have arrived, at once or before their time, at both sides of a day before it. */
+    private String arrival(int seq) {
+        long early = random.nextInt(10) == 0 ? Times.AHEAD_MS + random.nextInt(-3000, 3000) : -2000;
+        return random.nextInt(5) == 0 ? "" : "\"receivedAtMs\":%d,".formatted(START_MS + 1000L * seq - early);
     }
 
     /** Rising, crossed by other devices; now and then a clock that is not believed, at both sides of where belief ends. */
     private long atMs(int seq) {
         return random.nextInt(15) == 0
                 ? NOT_BELIEVED.get(random.nextInt(NOT_BELIEVED.size())) + random.nextInt(-90_000, 90_000)
-                : 1_760_000_000_000L + 1000L * seq + random.nextInt(-1500, 1500);
+                : START_MS + 1000L * seq + random.nextInt(-1500, 1500);
     }
 
     /** Segments, asks and amendments more often than their share of the kinds: the others hang on them. */

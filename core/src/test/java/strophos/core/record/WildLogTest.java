@@ -34,11 +34,11 @@ class WildLogTest {
         try (BufferedWriter out = Files.newBufferedWriter(file)) {
             for (long seed = 0; seed < LOGS; seed++) {
                 String text = WildLog.of(format, seed);
-                List<Entry> log = FoldJson.entries(FoldJson.JSON.readTree(text));
-                Ride ride = Fold.of(log);
-                List<Entry> shuffled = new ArrayList<>(log);
+                List<ReadEntry> log = FoldJson.arrived(FoldJson.JSON.readTree(text));
+                Ride ride = Fold.ofRead(log);
+                List<ReadEntry> shuffled = new ArrayList<>(log);
                 Collections.shuffle(shuffled, new Random(seed));
-                assertThat(Fold.of(shuffled))
+                assertThat(Fold.ofRead(shuffled))
                         .as("seed %d in another order", seed)
                         .isEqualTo(ride);
                 odd += ride.odd().size();

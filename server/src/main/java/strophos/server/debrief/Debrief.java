@@ -23,7 +23,6 @@ import strophos.core.pause.StopSign;
 import strophos.core.progress.Ask;
 import strophos.core.progress.ReinSummary;
 import strophos.core.progress.RungDecision;
-import strophos.core.record.Fold;
 import strophos.core.record.Ride;
 import strophos.core.record.StopSigns;
 import strophos.core.school.School;
@@ -134,7 +133,7 @@ public class Debrief {
     /** The debrief of this lesson. */
     public View view(UUID lessonId) {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
-        Ride ride = Fold.of(log.log(lessonId).orElseThrow(Problem::notFound));
+        Ride ride = log.ride(lessonId).orElseThrow(Problem::notFound);
         PairRecord record = recordUpTo(lesson);
         List<DecisionRepository.Made> made = decisions.ofPair(lesson.pair());
         Judging judging = new Judging(record, madeBefore(lesson), painSigns(ride), rules.rungDecision());
@@ -167,7 +166,7 @@ public class Debrief {
         if (lesson.endedAt() == null) {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
-        Ride ride = Fold.of(log.log(lesson.id()).orElseThrow(Problem::notFound));
+        Ride ride = log.ride(lesson.id()).orElseThrow(Problem::notFound);
         return advice(rung, new Judging(recordUpTo(lesson), madeBefore(lesson), painSigns(ride), rules.rungDecision()));
     }
 

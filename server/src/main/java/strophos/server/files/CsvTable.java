@@ -21,7 +21,15 @@ record CsvTable(List<List<String>> lines) {
 
     private static final String BYTE_ORDER_MARK = "\uFEFF";
 
-    static CsvTable read(String text) {
+    /** Every column of an entry, with room beside them. */
+    static final int MOST_COLUMNS = 60;
+
+    /**
+     * Reads a text.
+     *
+     * @param mostLines beyond which nothing is read: whoever asked is told before any work is done
+     */
+    static CsvTable read(String text, int mostLines) {
         String bare = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -31,6 +39,9 @@ record CsvTable(List<List<String>> lines) {
         List<List<String>> lines = new ArrayList<>();
         try (CSVParser parser = CSVParser.parse(new StringReader(bare), format)) {
             for (CSVRecord record : parser) {
+                if (lines.size() == mostLines || record.size() > MOST_COLUMNS) {
+                    throw tooLarge(mostLines);
+                }
                 lines.add(record.toList());
             }
         } catch (IOException | UncheckedIOException e) {
@@ -40,6 +51,13 @@ record CsvTable(List<List<String>> lines) {
                     "After line %d the text is no CSV: a quotation mark is not closed.".formatted(lines.size()));
         }
         return new CsvTable(lines);
+    }
+
+    private static Problem tooLarge(int mostLines) {
+        return new Problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "table_too_large",
+                "A table may have %d lines and %d columns; cut it into parts.".formatted(mostLines, MOST_COLUMNS));
     }
 
     static String write(List<String> heading, List<? extends List<?>> lines) {

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
-import strophos.core.record.Entry;
 import strophos.server.lesson.LessonRepository.Lesson;
 import strophos.server.problem.NameTwice;
 import strophos.server.problem.Problem;
-import strophos.server.ride.EntryWire;
+import strophos.server.ride.ArrivedEntry;
+import strophos.server.ride.StoredEntry;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -20,6 +20,10 @@ class EntryFile {
 
     static final String FORMAT = "strophos.entries";
     static final int VERSION = 1;
+
+    /** A month of lessons. */
+    private static final int MOST_ENTRIES = 10_000;
+
     static final List<String> COLUMNS =
             List.of("id", "lesson", "device", "author", "seq", "atMs", "kind", "v", "payload");
     private static final List<String> NUMBERS = List.of("seq", "atMs", "v");
@@ -31,7 +35,7 @@ class EntryFile {
     }
 
     /** The document; the lesson is there for people, only the entries are read. */
-    record Document(String format, int version, Of lesson, List<EntryWire> entries) {}
+    record Document(String format, int version, Of lesson, List<ArrivedEntry> entries) {}
 
     record Of(String id, String horse, String rider, String plannedAt) {
         static Of of(Lesson l) {
@@ -39,19 +43,20 @@ class EntryFile {
         }
     }
 
-    String json(Lesson lesson, List<Entry> entries) {
+    String json(Lesson lesson, List<StoredEntry> entries) {
         Document document = new Document(
                 FORMAT,
                 VERSION,
                 Of.of(lesson),
-                entries.stream().map(EntryWire::of).toList());
+                entries.stream().map(ArrivedEntry::of).toList());
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(document) + "\n";
     }
 
-    String csv(List<Entry> entries) {
+    String csv(List<StoredEntry> entries) {
         return CsvTable.write(
                 COLUMNS,
                 entries.stream()
+                        .map(StoredEntry::entry)
                         .map(e -> List.of(
                                 e.id(),
                                 e.lesson(),
@@ -68,7 +73,9 @@ class EntryFile {
     /** The entries of a text in either form; whether each of them is one, their envelope's reader says. */
     List<JsonNode> read(String text) {
         String start = text.stripLeading();
-        return start.startsWith("{") || start.startsWith("[") ? fromJson(text) : fromCsv(CsvTable.read(text));
+        return start.startsWith("{") || start.startsWith("[")
+                ? fromJson(text)
+                : fromCsv(CsvTable.read(text, MOST_ENTRIES + 1));
     }
 
     private List<JsonNode> fromJson(String text) {
@@ -88,6 +95,12 @@ class EntryFile {
         JsonNode entries = document.isArray() ? document : document.path("entries");
         if (!entries.isArray()) {
             throw notReadable("There is no list of entries in the file.");
+        }
+        if (entries.size() > MOST_ENTRIES) {
+            throw new Problem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "table_too_large",
+                    "A file may hold %d entries; cut it into parts.".formatted(MOST_ENTRIES));
         }
         return entries.valueStream().toList();
     }

@@ -25,8 +25,6 @@ import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
-import strophos.core.record.Entry;
-import strophos.core.record.Fold;
 import strophos.core.sheet.AskTable;
 import strophos.core.sheet.SheetAsk;
 import strophos.core.sheet.SheetColumn;
@@ -39,6 +37,7 @@ import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 import strophos.server.ride.Answer;
 import strophos.server.ride.RideLog;
+import strophos.server.ride.StoredEntry;
 
 /** Files out and in. */
 @RestController
@@ -117,7 +116,7 @@ class FilesController {
     @Needs(Action.EXPORT)
     ResponseEntity<byte[]> export(@PathVariable UUID id, @PathVariable String name) {
         LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
-        List<Entry> entries = log.log(id).orElseThrow(Problem::notFound);
+        List<StoredEntry> entries = log.log(id).orElseThrow(Problem::notFound);
         return switch (name) {
             case "entries.json" -> saved(lesson, name, "application/json", file.json(lesson, entries));
             case "entries.csv" -> saved(lesson, name, "text/csv", file.csv(entries));
@@ -126,7 +125,9 @@ class FilesController {
                         lesson,
                         name,
                         "text/csv",
-                        CsvTable.write(AskTable.HEADING, AskTable.of(Fold.of(entries), lessons.zone())));
+                        CsvTable.write(
+                                AskTable.HEADING,
+                                AskTable.of(log.ride(id).orElseThrow(Problem::notFound), lessons.zone())));
             default -> throw Problem.notFound();
         };
     }

@@ -29,6 +29,7 @@ import strophos.server.problem.Problem;
 import strophos.server.ride.Answer;
 import strophos.server.ride.EntryWire;
 import strophos.server.ride.RideLog;
+import strophos.server.ride.StoredEntry;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -36,6 +37,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 class Sheets {
+
+    /** More asks than any lesson has, with their heading. */
+    private static final int MOST_LINES = 2000;
 
     private final RideLog log;
     private final LessonRepository lessons;
@@ -64,13 +68,14 @@ class Sheets {
      */
     Found read(UUID lesson, String text, Map<SheetColumn, Integer> columns, Optional<String> exercise) {
         LessonRepository.Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
-        CsvTable table = CsvTable.read(text);
+        CsvTable table = CsvTable.read(text, MOST_LINES);
         List<String> heading = table.heading()
                 .filter(h -> h.size() > 1)
                 .orElseThrow(() -> new Problem(
                         HttpStatus.UNPROCESSABLE_CONTENT,
                         "no_table",
                         "There is no table in the file: save the sheet as CSV, with the headings in its first line."));
+        refuseOutside(columns, heading.size());
         Map<SheetColumn, Integer> where = columns.isEmpty() ? SheetColumn.guess(heading) : columns;
         List<SheetColumn> missing = Arrays.stream(SheetColumn.values())
                 .filter(c -> SheetColumn.NEEDED.contains(c) && !where.containsKey(c))
@@ -86,6 +91,16 @@ class Sheets {
         return new Found(heading, where, missing, read.asks(), read.issues());
     }
 
+    private static void refuseOutside(Map<SheetColumn, Integer> columns, int width) {
+        List<Issue> outside = columns.entrySet().stream()
+                .filter(c -> c.getValue() == null || c.getValue() < 0 || c.getValue() >= width)
+                .map(c -> new Issue("no_column", "columns." + c.getKey(), "a column from 0 to " + (width - 1)))
+                .toList();
+        if (!outside.isEmpty()) {
+            throw Problem.refused(outside);
+        }
+    }
+
     /** Writes the asks as entries of the lesson; how many of them are new. */
     int take(UUID lesson, List<SheetAsk> asks) {
         LessonRepository.Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
@@ -97,7 +112,7 @@ class Sheets {
         List<JsonNode> wire = entries.stream()
                 .map(e -> json.<JsonNode>valueToTree(EntryWire.of(e)))
                 .toList();
-        return (int) log.take(wire).stream()
+        return (int) log.takeFile(wire).stream()
                 .filter(a -> a.outcome() == Answer.Outcome.STORED)
                 .count();
     }
@@ -106,6 +121,7 @@ class Sheets {
     private void refuseOverAnother(UUID lesson, List<Entry> entries) {
         Set<Entry> own = Set.copyOf(entries);
         boolean isOther = log.log(lesson).orElseThrow(Problem::notFound).stream()
+                .map(StoredEntry::entry)
                 .anyMatch(e -> !own.contains(e)
                         && !e.kind().equals("clock")
                         && !e.kind().equals("first_look"));

@@ -105,6 +105,12 @@ class ProblemAdvice {
             LOG.warn("The database is away: {}", e.getClass().getSimpleName());
             return answer(Away.problem());
         }
+        if (SecondTry.isCauseOf(e)) {
+            return answer(new Problem(
+                    HttpStatus.CONFLICT,
+                    "at_once",
+                    "Somebody else changed the same at the same moment; nothing of yours was changed. Read it again."));
+        }
         LOG.error("Unexpected failure", e);
         return answer(Problem.failure());
     }

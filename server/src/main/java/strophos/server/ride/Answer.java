@@ -38,6 +38,8 @@ public record Answer(
         UNKNOWN_LESSON,
         /** Entries are sent by their author only. */
         NOT_AUTHOR,
+        /** The device is another person's. */
+        FOREIGN_DEVICE,
         /** Its author is nobody of this yard. */
         UNKNOWN_AUTHOR,
         /** Another entry stands under this id. */

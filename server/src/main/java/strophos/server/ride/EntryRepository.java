@@ -2,15 +2,18 @@ package strophos.server.ride;
 
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.max;
+import static strophos.server.db.Tables.DEVICE;
 import static strophos.server.db.Tables.ENTRY;
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.STALE_LESSON;
 
 import java.time.Instant;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
@@ -20,9 +23,14 @@ import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.record.Canonical;
 import strophos.core.record.Entry;
 import strophos.core.record.ReadEntry;
+import strophos.server.Digest;
+import strophos.server.access.Role;
+import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
+import strophos.server.db.Tables;
 import strophos.server.db.tables.records.EntryRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -54,19 +62,19 @@ class EntryRepository {
                 .fetch();
     }
 
-    List<Entry> ofLesson(UUID lesson) {
+    List<StoredEntry> ofLesson(UUID lesson) {
         return db.selectFrom(ENTRY)
                 .where(ENTRY.LESSON_ID.eq(lesson))
                 .orderBy(ENTRY.AT_MS, ENTRY.DEVICE_ID, ENTRY.SEQ, ENTRY.ID)
-                .fetch(this::entry);
+                .fetch(this::stored);
     }
 
     /** Those that arrived after this one, in the order of their arrival. */
-    List<Entry> after(UUID lesson, long arrival) {
+    List<StoredEntry> after(UUID lesson, long arrival) {
         return db.selectFrom(ENTRY)
                 .where(ENTRY.LESSON_ID.eq(lesson).and(ENTRY.ARRIVAL.gt(arrival)))
                 .orderBy(ENTRY.ARRIVAL)
-                .fetch(this::entry);
+                .fetch(this::stored);
     }
 
     /** The last arrival; 0 when nothing has arrived. */
@@ -78,16 +86,62 @@ class EntryRepository {
                 .value1();
     }
 
+    /**
+     * An entry that stands here, to be compared with one that is sent under its id.
+     *
+     * @param digest of its canonical form; empty where it was stored before there was one
+     */
+    record Known(Entry entry, Optional<String> digest) {
+
+        boolean isSame(Entry other) {
+            return digest.map(d -> d.equals(digestOf(other))).orElseGet(() -> entry.isSame(other));
+        }
+    }
+
+    static String digestOf(Entry e) {
+        return Digest.of(Canonical.of(e));
+    }
+
     /** Those of these ids that are stored, in whatever lesson of the yard. */
-    List<Entry> withIds(Collection<UUID> ids) {
+    List<Known> withIds(Collection<UUID> ids) {
         return ids.isEmpty()
                 ? List.of()
-                : db.selectFrom(ENTRY).where(ENTRY.ID.in(ids)).fetch(this::entry);
+                : db.selectFrom(ENTRY)
+                        .where(ENTRY.ID.in(ids))
+                        .fetch(r -> new Known(entry(r), Optional.ofNullable(r.getDigest())));
+    }
+
+    /** Whose each of these devices is; one that nobody has written on yet becomes its author's. */
+    Map<String, String> owners(Map<String, String> authorByDevice, Instant now) {
+        UUID yard = YardScope.viewer().yard();
+        authorByDevice.forEach((device, author) -> db.insertInto(DEVICE)
+                .set(DEVICE.YARD_ID, yard)
+                .set(DEVICE.ID, UUID.fromString(device))
+                .set(DEVICE.PERSON_ID, UUID.fromString(author))
+                .set(DEVICE.FIRST_SEEN_AT, now)
+                .onConflictDoNothing()
+                .execute());
+        return db.selectFrom(DEVICE)
+                .where(DEVICE.ID.in(
+                        authorByDevice.keySet().stream().map(UUID::fromString).toList()))
+                .fetchMap(r -> r.getId().toString(), r -> r.getPersonId().toString());
     }
 
     /** Everybody of the yard. */
     Set<String> people() {
         return db.select(PERSON.ID).from(PERSON).fetchSet(r -> r.value1().toString());
+    }
+
+    /** Lessons of any yard whose projection is to be made anew, and in whose name. */
+    List<Stale> stale() {
+        return db.selectFrom(Tables.STALE_LESSONS())
+                .fetch(r -> new Stale(new Viewer(r.getYardId(), r.getCoachId(), Role.COACH), r.getLessonId()));
+    }
+
+    record Stale(Viewer coach, UUID lesson) {}
+
+    void isFresh(UUID lesson) {
+        db.deleteFrom(STALE_LESSON).where(STALE_LESSON.LESSON_ID.eq(lesson)).execute();
     }
 
     List<UUID> lessonsWithEntries() {
@@ -98,7 +152,7 @@ class EntryRepository {
      * Adds those whose id is not stored yet to their lesson, which must be locked: their arrivals are counted on. The ids of
      * those added.
      */
-    Set<String> add(UUID lesson, Collection<ReadEntry> entries, Instant receivedAt) {
+    Set<String> add(UUID lesson, Collection<ReadEntry> entries, Instant receivedAt, Optional<UUID> importedBy) {
         UUID yard = YardScope.viewer().yard();
         AtomicLong arrival = new AtomicLong(lastArrival(lesson));
         List<EntryRecord> rows = entries.stream()
@@ -118,6 +172,8 @@ class EntryRepository {
                     row.setKeptOdd(read.payload().isEmpty());
                     row.setReceivedAt(receivedAt);
                     row.setArrival(arrival.incrementAndGet());
+                    row.setDigest(digestOf(e));
+                    row.setImportedBy(importedBy.orElse(null));
                     return row;
                 })
                 .toList();
@@ -131,6 +187,10 @@ class EntryRepository {
                     .forEach(row -> added.add(row.getId().toString()));
         }
         return added;
+    }
+
+    private StoredEntry stored(EntryRecord r) {
+        return new StoredEntry(entry(r), r.getReceivedAt(), Optional.ofNullable(r.getImportedBy()));
     }
 
     private Entry entry(Record r) {

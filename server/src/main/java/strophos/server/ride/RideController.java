@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
-import strophos.core.record.Entry;
 import strophos.core.record.SeenBefore;
 import strophos.core.school.School;
 import strophos.core.watch.Watched;
@@ -83,14 +82,14 @@ class RideController {
     record BatchAnswer(List<Answer> answers, long serverMs) {}
 
     /** Entries of a lesson in the order of their arrival; {@code arrival} is where to go on from. */
-    record Log(List<EntryWire> entries, long arrival) {}
+    record Log(List<ArrivedEntry> entries, long arrival) {}
 
     /** All a device needs for a lesson without a network. */
     record Packet(
             LessonRepository.Lesson lesson,
             List<StairReader.Step> rungs,
             List<Usual> usual,
-            List<EntryWire> entries,
+            List<ArrivedEntry> entries,
             long arrival,
             Plans.PlanForRide plan,
             List<LookRepository.Looked> looksBefore,
@@ -143,7 +142,7 @@ class RideController {
                 .toList();
     }
 
-    private static List<EntryWire> wire(List<Entry> entries) {
-        return entries.stream().map(EntryWire::of).toList();
+    private static List<ArrivedEntry> wire(List<StoredEntry> entries) {
+        return entries.stream().map(ArrivedEntry::of).toList();
     }
 }

@@ -1,6 +1,7 @@
 package strophos.server.ride;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -13,6 +14,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -69,17 +71,23 @@ public class RideLog {
     /** Stores what can be stored of the viewer's own; the answers stand in the batch's order. */
     public List<Answer> take(List<JsonNode> batch) {
         String viewer = YardScope.viewer().person().toString();
-        return take(batch, e -> e.author().equals(viewer) ? Optional.empty() : Optional.of(Answer.Code.NOT_AUTHOR));
+        return take(
+                batch,
+                e -> e.author().equals(viewer) ? Optional.empty() : Optional.of(Answer.Code.NOT_AUTHOR),
+                Optional.empty());
     }
 
     /** Stores what can be stored of anybody in the yard, out of a file; the answers stand in the file's order. */
     public List<Answer> takeFile(List<JsonNode> file) {
         Set<String> people = entries.people();
         return take(
-                file, e -> people.contains(e.author()) ? Optional.empty() : Optional.of(Answer.Code.UNKNOWN_AUTHOR));
+                file,
+                e -> people.contains(e.author()) ? Optional.empty() : Optional.of(Answer.Code.UNKNOWN_AUTHOR),
+                Optional.of(YardScope.viewer().person()));
     }
 
-    private List<Answer> take(List<JsonNode> batch, Function<Entry, Optional<Answer.Code>> notTheirs) {
+    private List<Answer> take(
+            List<JsonNode> batch, Function<Entry, Optional<Answer.Code>> notTheirs, Optional<UUID> importedBy) {
         List<Answer> answers = new ArrayList<>();
         // sorted, so that two batches lock their lessons in the same order
         Map<String, List<Arrived>> byLesson = new TreeMap<>();
@@ -93,7 +101,7 @@ public class RideLog {
                         .add(new Arrived(i, ReadEntry.of(entry.get())));
             }
         }
-        byLesson.forEach((lesson, arrived) -> answers.addAll(halving(UUID.fromString(lesson), arrived)));
+        byLesson.forEach((lesson, arrived) -> answers.addAll(halving(UUID.fromString(lesson), arrived, importedBy)));
         answers.sort(Comparator.comparingInt(Answer::index));
         return answers;
     }
@@ -124,9 +132,9 @@ public class RideLog {
      * entry is left that it fails for: that one is refused, and everything beside it is stored. A connection that is gone is no such
      * reason: then going back to the savepoint fails as well, and the whole batch is to be sent again.
      */
-    private List<Answer> halving(UUID lesson, List<Arrived> arrived) {
+    private List<Answer> halving(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy) {
         try {
-            return Objects.requireNonNull(savepoint.execute(status -> takeLesson(lesson, arrived)));
+            return Objects.requireNonNull(savepoint.execute(status -> takeLesson(lesson, arrived, importedBy)));
         } catch (TransactionException e) {
             throw e;
         } catch (RuntimeException e) {
@@ -136,50 +144,67 @@ public class RideLog {
                         arrived.get(0).index(), arrived.get(0).entry().id(), Answer.Code.FAILED));
             }
             int half = arrived.size() / 2;
-            List<Answer> answers = new ArrayList<>(halving(lesson, arrived.subList(0, half)));
-            answers.addAll(halving(lesson, arrived.subList(half, arrived.size())));
+            List<Answer> answers = new ArrayList<>(halving(lesson, arrived.subList(0, half), importedBy));
+            answers.addAll(halving(lesson, arrived.subList(half, arrived.size()), importedBy));
             return answers;
         }
     }
 
-    private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived) {
+    private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy) {
         if (lessons.find(lesson).isEmpty()) {
-            return arrived.stream()
-                    .map(a -> Answer.refused(a.index(), a.entry().id(), Answer.Code.UNKNOWN_LESSON))
-                    .toList();
+            return refused(arrived, Answer.Code.UNKNOWN_LESSON);
         }
         entries.lock(lesson);
-        List<Entry> stored = entries.ofLesson(lesson);
+        Instant now = clock.instant();
+        Map<String, String> authors = new TreeMap<>();
+        arrived.forEach(a -> authors.putIfAbsent(a.entry().device(), a.entry().author()));
+        Map<String, String> owners = entries.owners(authors, now);
+        Map<Boolean, List<Arrived>> byOwn = arrived.stream()
+                .collect(Collectors.partitioningBy(
+                        a -> owners.get(a.entry().device()).equals(a.entry().author())));
+        List<Answer> answers = new ArrayList<>(refused(byOwn.get(false), Answer.Code.FOREIGN_DEVICE));
+        answers.addAll(takeOwn(lesson, byOwn.get(true), now, importedBy));
+        return answers;
+    }
+
+    private static List<Answer> refused(List<Arrived> arrived, Answer.Code code) {
+        return arrived.stream()
+                .map(a -> Answer.refused(a.index(), a.entry().id(), code))
+                .toList();
+    }
+
+    private List<Answer> takeOwn(UUID lesson, List<Arrived> arrived, Instant now, Optional<UUID> importedBy) {
+        List<StoredEntry> stored = entries.ofLesson(lesson);
         Map<String, ReadEntry> first = new LinkedHashMap<>();
         arrived.forEach(a -> first.putIfAbsent(a.entry().id(), a.read()));
-        Set<String> added = entries.add(lesson, first.values(), clock.instant());
+        Set<String> added = entries.add(lesson, first.values(), now, importedBy);
         if (!added.isEmpty()) {
             List<ReadEntry> log =
-                    new ArrayList<>(stored.stream().map(ReadEntry::of).toList());
-            added.forEach(id -> log.add(first.get(id)));
+                    new ArrayList<>(stored.stream().map(StoredEntry::read).toList());
+            added.forEach(id -> log.add(first.get(id).arrived(now.toEpochMilli())));
             projection.replace(lesson, Fold.ofRead(log));
             teller.changed(lesson);
         }
-        Map<String, Entry> known = known(stored, first.keySet(), added);
+        Map<String, EntryRepository.Known> known = known(first.keySet(), added);
         // one that stands twice in a batch is known the second time
         return arrived.stream()
-                .map(a -> answer(a, known.putIfAbsent(a.entry().id(), a.entry())))
+                .map(a -> answer(
+                        a, known.putIfAbsent(a.entry().id(), new EntryRepository.Known(a.entry(), Optional.empty()))))
                 .toList();
     }
 
     /** Those of a batch that stood here before, in this lesson or another, by id. */
-    private Map<String, Entry> known(List<Entry> stored, Set<String> ids, Set<String> added) {
-        Map<String, Entry> known = new HashMap<>();
-        stored.stream().filter(e -> ids.contains(e.id())).forEach(e -> known.put(e.id(), e));
-        List<UUID> elsewhere = ids.stream()
-                .filter(id -> !added.contains(id) && !known.containsKey(id))
+    private Map<String, EntryRepository.Known> known(Set<String> ids, Set<String> added) {
+        Map<String, EntryRepository.Known> known = new HashMap<>();
+        List<UUID> before = ids.stream()
+                .filter(id -> !added.contains(id))
                 .map(UUID::fromString)
                 .toList();
-        entries.withIds(elsewhere).forEach(e -> known.put(e.id(), e));
+        entries.withIds(before).forEach(k -> known.put(k.entry().id(), k));
         return known;
     }
 
-    private static Answer answer(Arrived a, Entry before) {
+    private static Answer answer(Arrived a, EntryRepository.Known before) {
         if (before == null) {
             return new Answer(
                     a.index(),
@@ -194,9 +219,21 @@ public class RideLog {
 
     /** Folds the stored log of this lesson anew. */
     public Ride rebuild(UUID lesson) {
-        Ride ride = Fold.of(entries.ofLesson(lesson));
+        Ride ride = fold(lesson);
         projection.replace(lesson, ride);
+        entries.isFresh(lesson);
         return ride;
+    }
+
+    private Ride fold(UUID lesson) {
+        return Fold.ofRead(
+                entries.ofLesson(lesson).stream().map(StoredEntry::read).toList());
+    }
+
+    /** Lessons of any yard that a migration left to be folded anew. */
+    @Transactional(readOnly = true)
+    public List<EntryRepository.Stale> stale() {
+        return entries.stale();
     }
 
     /** Folds every lesson of the yard anew. */
@@ -206,15 +243,21 @@ public class RideLog {
 
     /** The stored log of a lesson; empty for a lesson the viewer cannot see. */
     @Transactional(readOnly = true)
-    public Optional<List<Entry>> log(UUID lesson) {
+    public Optional<List<StoredEntry>> log(UUID lesson) {
         return lessons.find(lesson).map(l -> entries.ofLesson(lesson));
+    }
+
+    /** What the stored log of a lesson tells; empty for a lesson the viewer cannot see. */
+    @Transactional(readOnly = true)
+    public Optional<Ride> ride(UUID lesson) {
+        return lessons.find(lesson).map(l -> fold(lesson));
     }
 
     /** What was seen in the last lessons of this pair beside this one. */
     @Transactional(readOnly = true)
     public List<SeenBefore> seenBefore(UUID lesson, UUID pair) {
         return SeenBefore.in(lessons.riddenBeside(lesson, pair, SeenBefore.LESSONS).stream()
-                .map(id -> Fold.of(entries.ofLesson(id)))
+                .map(this::fold)
                 .toList());
     }
 
@@ -229,5 +272,5 @@ public class RideLog {
     }
 
     /** Entries in the order of their arrival, and where to go on. */
-    public record Arrivals(List<Entry> entries, long last) {}
+    public record Arrivals(List<StoredEntry> entries, long last) {}
 }

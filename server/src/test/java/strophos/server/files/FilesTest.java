@@ -12,10 +12,12 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import strophos.server.harness.Yard;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What goes out comes in again, exactly; what cannot come in says why, with its place. */
 class FilesTest {
@@ -43,7 +45,13 @@ class FilesTest {
         String out = text(lesson, "entries.json");
         JsonNode document = Client.JSON.readTree(out);
         assertThat(document.path("format").asString()).isEqualTo("strophos.entries");
-        assertThat(document.path("entries").valueStream().toList())
+        assertThat(document.path("entries").valueStream())
+                .as("it says who brought it in")
+                .allSatisfy(e -> assertThat(e.path("importedBy").asString()).isEqualTo(coach.person()));
+        assertThat(document.path("entries")
+                        .valueStream()
+                        .map(e -> (JsonNode) ((ObjectNode) e.deepCopy()).without(List.of("receivedAtMs", "importedBy")))
+                        .toList())
                 .containsExactlyInAnyOrderElementsOf(Client.JSON
                         .readTree(Client.JSON.writeValueAsString(ride))
                         .valueStream()
@@ -110,11 +118,48 @@ class FilesTest {
         String lesson = yard.lesson(yard.pair());
         Map<String, Object> note = yard.entry(lesson, "note", Map.of("text", "saved from the assistant's phone"));
         note.put("author", App.demo().as("kwame").person());
+        note.put("device", UUID.randomUUID().toString());
         assertThat(take(Client.JSON.writeValueAsString(List.of(note)), false)
                         .path("stored")
                         .asInt())
                 .isEqualTo(1);
         assertThat(entries(lesson).get(0).path("author")).isEqualTo(Client.JSON.valueToTree(note.get("author")));
+    }
+
+    @Test
+    void takesNothingOntoAnothersDevice() {
+        String lesson = yard.lesson(yard.pair());
+        Map<String, Object> own = yard.entry(lesson, "note", Map.of("text", "the coach's"));
+        Map<String, Object> foreign = yard.entry(lesson, "clock", Map.of("offsetMs", 315_360_000_000L));
+        foreign.put("author", App.demo().as("kwame").person());
+        JsonNode taken = take(Client.JSON.writeValueAsString(List.of(own, foreign)), false);
+        assertThat(taken.path("stored").asInt()).isEqualTo(1);
+        assertThat(taken.path("refused").path(0).path("code").asString()).isEqualTo("FOREIGN_DEVICE");
+    }
+
+    @Test
+    void saysHowMuchIsTakenBeforeAnyWorkIsDone() {
+        String line = "x,".repeat(70) + "\n";
+        String lesson = yard.lesson(yard.pair());
+        for (String text : List.of("time,exercise\n" + ",\n".repeat(2000), line)) {
+            Client.Reply sheet = coach.post(
+                    "/api/v1/lessons/" + lesson + "/sheet", Map.of("text", text, "isTrial", true, "leaveOut", false));
+            assertThat(sheet.status() + " " + sheet.code()).isEqualTo("422 table_too_large");
+            assertThat(sheet.body().path("detail").asString()).contains("2000 lines", "60 columns");
+        }
+        Client.Reply file =
+                coach.post("/api/v1/files", Map.of("text", "[" + "1,".repeat(10_000) + "1]", "isTrial", true));
+        assertThat(file.status() + " " + file.code()).isEqualTo("422 table_too_large");
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {-1, 2, Integer.MAX_VALUE})
+    void aColumnThatTheTableDoesNotHaveIsAnIssue(int column) {
+        Client.Reply reply = coach.post(
+                "/api/v1/lessons/" + yard.lesson(yard.pair()) + "/sheet",
+                Map.of("text", "a,b\n1,2", "columns", Map.of("REIN", column), "isTrial", true, "leaveOut", false));
+        assertThat(reply.status()).isEqualTo(422);
+        assertThat(reply.body().path("issues").path(0).path("path").asString()).isEqualTo("columns.REIN");
     }
 
     @ParameterizedTest

@@ -73,28 +73,34 @@ public final class App {
         return started("upgraded", "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
-    /** The same yard once more, for tests that send anything to it. */
+    /** A yard that the version right before filled, clocks and all, for tests that send anything to it. */
     public static App battered() {
         return started("battered", "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
-    private static final List<String> LEFT_BY_THE_VERSION_BEFORE = List.of("upgraded", "battered");
+    private static final Map<String, List<String>> LEFT_BY_VERSIONS_BEFORE =
+            Map.of("upgraded", List.of("v6.sql.gz", "v6-assistant.sql"), "battered", List.of("v8.sql.gz"));
 
     /** A little after the dump was made. */
     private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T12:00:00Z");
 
     private static void restore(String database) {
-        try (InputStream dump = new GZIPInputStream(App.class.getResourceAsStream("/upgrade/v6.sql.gz"));
-                InputStream assistant = App.class.getResourceAsStream("/upgrade/v6-assistant.sql");
-                Connection connection =
-                        DriverManager.getConnection(POSTGRES.url(database), LocalPostgres.SUPERUSER, "");
+        try (Connection connection = DriverManager.getConnection(POSTGRES.url(database), LocalPostgres.SUPERUSER, "");
                 Statement statement = connection.createStatement()) {
-            statement.execute(new String(dump.readAllBytes(), StandardCharsets.UTF_8));
-            statement.execute(new String(assistant.readAllBytes(), StandardCharsets.UTF_8));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            for (String file : LEFT_BY_VERSIONS_BEFORE.get(database)) {
+                statement.execute(text("/upgrade/" + file));
+            }
         } catch (SQLException e) {
             throw new IllegalStateException(e);
+        }
+    }
+
+    private static String text(String resource) {
+        try (InputStream raw = App.class.getResourceAsStream(resource);
+                InputStream in = resource.endsWith(".gz") ? new GZIPInputStream(raw) : raw) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -136,7 +142,7 @@ public final class App {
     private static ConfigurableApplicationContext run(String database, String... more) {
         if (!STARTED.containsKey(database)) {
             POSTGRES.createDatabase(database);
-            if (LEFT_BY_THE_VERSION_BEFORE.contains(database)) {
+            if (LEFT_BY_VERSIONS_BEFORE.containsKey(database)) {
                 restore(database);
             }
         }
@@ -147,7 +153,7 @@ public final class App {
                 "--spring.main.banner-mode=off",
                 "--springdoc.api-docs.enabled=true",
                 "--logging.level.root=warn",
-                "--strophos.clock-start=" + (LEFT_BY_THE_VERSION_BEFORE.contains(database) ? AFTER_DUMP : START)));
+                "--strophos.clock-start=" + (LEFT_BY_VERSIONS_BEFORE.containsKey(database) ? AFTER_DUMP : START)));
         args.addAll(List.of(more));
         SpringApplication application = new SpringApplicationBuilder(Strophos.class).build();
         return application.run(args.toArray(String[]::new));

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
@@ -112,7 +113,8 @@ class SyncRun {
         TransactionOperations transaction = app.bean(TransactionOperations.class);
         EntryRepository entries = app.bean(EntryRepository.class);
         YardScope.as(viewer, () -> {
-            transaction.executeWithoutResult(t -> entries.add(UUID.fromString(lesson), rows, App.START));
+            transaction.executeWithoutResult(
+                    t -> entries.add(UUID.fromString(lesson), rows, App.START, Optional.empty()));
             return null;
         });
     }
