@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/origins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["origins"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/packet": {
         parameters: {
             query?: never;
@@ -779,6 +795,11 @@ export interface components {
             block: number | null;
             /** @enum {string} */
             limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "CLEARANCE" | "FENCE_CLOSED" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
+        };
+        BroughtIn: {
+            by: string;
+            /** Format: int32 */
+            entries: number;
         };
         Cards: {
             pairs: components["schemas"]["OwnPair"][];
@@ -1360,6 +1381,9 @@ export interface components {
             since: string;
             /** Format: date */
             until: string;
+        };
+        Origins: {
+            broughtIn: components["schemas"]["BroughtIn"][];
         };
         Overrule: {
             /** Format: date-time */
@@ -2372,6 +2396,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    origins: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Origins"];
                 };
             };
         };

@@ -29,6 +29,7 @@ export function EntriesFound({ text, onTaken }: EntriesFoundProps) {
     mutationFn: () => takeEntries(text, false),
     onSuccess: async ({ stored, odd }) => {
       await queries.invalidateQueries({ queryKey: ['debrief'] })
+      await queries.invalidateQueries({ queryKey: ['origins'] })
       onTaken(stored + odd)
     },
   })

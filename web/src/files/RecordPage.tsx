@@ -103,10 +103,17 @@ const FILES = [
 
 function TakeOut({ lesson, asks }: { lesson: string; asks: number }) {
   const { t } = useTranslation()
+  const origins = useQuery({
+    queryKey: ['origins', lesson],
+    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/origins', { params: { path: { id: lesson } } })),
+  })
   return (
     <Card>
       <CardTitle>{t('files.out')}</CardTitle>
       <Quiet>{t('files.outLead', { count: asks })}</Quiet>
+      {origins.data?.broughtIn.map(({ by, entries }) => (
+        <Quiet key={by}>{t('files.broughtIn', { by, count: entries })}</Quiet>
+      ))}
       {FILES.map(({ name, files }) => (
         <Flex
           key={name}

@@ -40,6 +40,7 @@ export function SheetFound({ lesson, text, onTaken }: SheetFoundProps) {
     mutationFn: () => takeSheet(lesson, reading, false, isLeftOut),
     onSuccess: async ({ stored }) => {
       await queries.invalidateQueries({ queryKey: ['debrief'] })
+      await queries.invalidateQueries({ queryKey: ['origins'] })
       onTaken(stored)
     },
   })

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.GZIPInputStream;
 import strophos.localdb.LocalPostgres;
+import strophos.server.Migration;
 
 /** Database, packaged application, proxy and browser, once for all tests of this JVM. */
 final class Stage {
@@ -55,6 +56,9 @@ final class Stage {
     private static final String TEMPLATE = "demo_template";
     private static final String[] DEMO = {"--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD};
 
+    private static final Migration.Roles OWNER =
+            new Migration.Roles(LocalPostgres.OWNER, "", LocalPostgres.APP, LocalPostgres.ACROSS);
+
     private static boolean isDemoMade;
     private static AppProcess shared;
 
@@ -74,9 +78,9 @@ final class Stage {
         return application(POSTGRES.copyDatabase(database, TEMPLATE), database, DEMO);
     }
 
-    /** Runs a statement as the owner of this database. */
+    /** Runs a statement past row level security. */
     static void sql(String database, String statement) {
-        try (Connection c = DriverManager.getConnection(POSTGRES.url(database), LocalPostgres.OWNER, "");
+        try (Connection c = DriverManager.getConnection(POSTGRES.url(database), LocalPostgres.SUPERUSER, "");
                 Statement s = c.createStatement()) {
             s.execute(statement);
         } catch (SQLException e) {
@@ -120,10 +124,12 @@ final class Stage {
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
+        Migration.of(url, OWNER);
         return new AppProcess(database, AFTER_DUMP, Map.of("STROPHOS_DB_URL", url)).start();
     }
 
     private static AppProcess application(String url, String name, String... arguments) {
+        Migration.of(url, OWNER);
         return new AppProcess(name, Instant.parse(START), Map.of("STROPHOS_DB_URL", url), arguments).start();
     }
 }

@@ -39,7 +39,7 @@ public final class GenerateJooq {
             Flyway.configure()
                     .dataSource(url, LocalPostgres.OWNER, "")
                     .locations("filesystem:" + migrations)
-                    .placeholders(Map.of("app_role", LocalPostgres.APP))
+                    .placeholders(Map.of("app_role", LocalPostgres.APP, "across_role", LocalPostgres.ACROSS))
                     .load()
                     .migrate();
             generate(url, output);

@@ -15,13 +15,19 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * One cluster with the three roles of a real installation: a superuser nobody uses but to set up, {@link #OWNER} who
- * migrates, {@link #APP} who runs the application and is bound by row level security.
+ * One cluster with the roles of a real installation: a superuser nobody uses but to set up, {@link #OWNER} who migrates, {@link #APP}
+ * who runs the application; both are bound by row level security. {@link #ACROSS} owns what looks past it, {@link #DUMP} dumps.
  */
 public final class LocalPostgres implements AutoCloseable {
 
     public static final String OWNER = "strophos_owner";
     public static final String APP = "strophos_app";
+
+    /** Owns the functions that look across yards; nobody signs in as it. */
+    public static final String ACROSS = "strophos_across";
+
+    /** Dumps, past row level security; neither the application nor the migration is a member of it. */
+    public static final String DUMP = "strophos_dump";
 
     /** Sets up, and reads dumps in; never runs the application. */
     public static final String SUPERUSER = "postgres";
@@ -56,7 +62,12 @@ public final class LocalPostgres implements AutoCloseable {
                 "UTF8",
                 "--locale=C.UTF-8"));
         cluster.up();
-        cluster.execute("postgres", "create role %s login; create role %s login".formatted(OWNER, APP));
+        cluster.execute(
+                "postgres",
+                "create role %s login; create role %s login; create role %s nologin; grant %s to %s"
+                        .formatted(OWNER, APP, ACROSS, ACROSS, OWNER));
+        cluster.execute(
+                "postgres", "create role %s login bypassrls; grant pg_read_all_data to %s".formatted(DUMP, DUMP));
         return cluster;
     }
 
@@ -96,6 +107,14 @@ public final class LocalPostgres implements AutoCloseable {
     @Override
     public void close() {
         remove();
+    }
+
+    /** What one of PostgreSQL's own programs prints, run against a database of this cluster as this role. */
+    public String tool(String name, String role, String database, String... args) {
+        List<String> all =
+                new ArrayList<>(List.of("-h", "127.0.0.1", "-p", String.valueOf(port), "-U", role, "-d", database));
+        all.addAll(List.of(args));
+        return run(program(name, all.toArray(String[]::new)));
     }
 
     private void execute(String database, String sql) {

@@ -10,6 +10,10 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 public class Strophos {
 
     public static void main(String[] args) {
+        if (args.length > 0 && args[0].equals(Migration.ARGUMENT)) {
+            Migration.run(System.getenv());
+            return;
+        }
         SpringApplication.run(Strophos.class, args);
     }
 }

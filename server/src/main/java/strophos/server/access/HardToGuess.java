@@ -25,15 +25,17 @@ public @interface HardToGuess {
 
     Class<? extends Payload>[] payload() default {};
 
-    /** Estimates; a text longer than any password that is kept is not looked at. */
+    /** Estimates; what is too short or too long is said to be that. */
     final class Estimated implements ConstraintValidator<HardToGuess, String> {
 
         private static final int ENOUGH = 3;
+        private static final int FEWEST_CHARACTERS = 10;
         private static final int MOST_CHARACTERS = 72;
 
         @Override
         public boolean isValid(String password, ConstraintValidatorContext context) {
             return password == null
+                    || password.length() < FEWEST_CHARACTERS
                     || password.length() > MOST_CHARACTERS
                     || ESTIMATOR.measure(password).getScore() >= ENOUGH;
         }

@@ -132,6 +132,15 @@ class FilesController {
         };
     }
 
+    /** Who brought entries of a lesson in from files. */
+    record Origins(List<RideLog.BroughtIn> broughtIn) {}
+
+    @GetMapping("/lessons/{id}/origins")
+    @Needs(Action.EXPORT)
+    Origins origins(@PathVariable UUID id) {
+        return new Origins(log.broughtIn(id).orElseThrow(Problem::notFound));
+    }
+
     private ResponseEntity<byte[]> saved(LessonRepository.Lesson lesson, String name, String type, String text) {
         String day = lesson.plannedAt().atZone(lessons.zone()).toLocalDate().toString();
         ContentDisposition disposition = ContentDisposition.attachment()

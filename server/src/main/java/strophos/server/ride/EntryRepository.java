@@ -1,6 +1,7 @@
 package strophos.server.ride;
 
 import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.max;
 import static strophos.server.db.Tables.DEVICE;
 import static strophos.server.db.Tables.ENTRY;
@@ -125,6 +126,18 @@ class EntryRepository {
                 .where(DEVICE.ID.in(
                         authorByDevice.keySet().stream().map(UUID::fromString).toList()))
                 .fetchMap(r -> r.getId().toString(), r -> r.getPersonId().toString());
+    }
+
+    /** Who brought entries of this lesson in from files, and how many, by name. */
+    List<RideLog.BroughtIn> broughtIn(UUID lesson) {
+        return db.select(PERSON.NAME, count())
+                .from(ENTRY)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(ENTRY.YARD_ID).and(PERSON.ID.eq(ENTRY.IMPORTED_BY)))
+                .where(ENTRY.LESSON_ID.eq(lesson))
+                .groupBy(PERSON.ID, PERSON.NAME)
+                .orderBy(PERSON.NAME)
+                .fetch(r -> new RideLog.BroughtIn(r.value1(), r.value2()));
     }
 
     /** Everybody of the yard. */

@@ -247,6 +247,15 @@ public class RideLog {
         return lessons.find(lesson).map(l -> entries.ofLesson(lesson));
     }
 
+    /** How many entries somebody brought in from a file. */
+    public record BroughtIn(String by, int entries) {}
+
+    /** Who brought entries of a lesson in from files; empty for a lesson the viewer cannot see. */
+    @Transactional(readOnly = true)
+    public Optional<List<BroughtIn>> broughtIn(UUID lesson) {
+        return lessons.find(lesson).map(l -> entries.broughtIn(lesson));
+    }
+
     /** What the stored log of a lesson tells; empty for a lesson the viewer cannot see. */
     @Transactional(readOnly = true)
     public Optional<Ride> ride(UUID lesson) {

@@ -61,6 +61,7 @@ class RolesTest {
             rowWithId("GET /api/v1/lessons/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         rowWithId("GET /api/v1/lessons/{id}/files/{name}", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("GET /api/v1/lessons/{id}/origins", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         row("POST /api/v1/files", 422, 403, 403, 403, 401);
         coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
         coachOnly("POST /api/v1/lessons/{id}/focus", 422);

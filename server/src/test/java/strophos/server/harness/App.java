@@ -17,6 +17,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import strophos.localdb.LocalPostgres;
+import strophos.server.Migration;
 import strophos.server.Strophos;
 
 /** The real application on a real PostgreSQL, started once for all tests of this JVM. */
@@ -81,6 +82,9 @@ public final class App {
     private static final Map<String, List<String>> LEFT_BY_VERSIONS_BEFORE =
             Map.of("upgraded", List.of("v6.sql.gz", "v6-assistant.sql"), "battered", List.of("v8.sql.gz"));
 
+    public static final Migration.Roles OWNER =
+            new Migration.Roles(LocalPostgres.OWNER, "", LocalPostgres.APP, LocalPostgres.ACROSS);
+
     /** A little after the dump was made. */
     private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T12:00:00Z");
 
@@ -139,13 +143,23 @@ public final class App {
         return run(database, "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
+    /** Starts a process on a database as it is; the caller closes it. */
+    public static ConfigurableApplicationContext startOn(String database) {
+        return serve(database);
+    }
+
     private static ConfigurableApplicationContext run(String database, String... more) {
         if (!STARTED.containsKey(database)) {
             POSTGRES.createDatabase(database);
             if (LEFT_BY_VERSIONS_BEFORE.containsKey(database)) {
                 restore(database);
             }
+            Migration.of(POSTGRES.url(database), OWNER);
         }
+        return serve(database, more);
+    }
+
+    private static ConfigurableApplicationContext serve(String database, String... more) {
         List<String> args = new ArrayList<>(List.of(
                 "--server.port=0",
                 "--management.server.port=0",
@@ -165,6 +179,11 @@ public final class App {
 
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
+    }
+
+    /** The cluster of all databases here. */
+    public static LocalPostgres cluster() {
+        return POSTGRES;
     }
 
     /** JDBC address of the database, for tests of the wall itself. */

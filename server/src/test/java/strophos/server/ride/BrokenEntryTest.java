@@ -40,7 +40,7 @@ class BrokenEntryTest {
     }
 
     private static void sql(String statement) throws SQLException {
-        try (Connection c = DriverManager.getConnection(App.demo().databaseUrl(), LocalPostgres.OWNER, "");
+        try (Connection c = DriverManager.getConnection(App.demo().databaseUrl(), LocalPostgres.SUPERUSER, "");
                 Statement s = c.createStatement()) {
             s.execute(statement);
         }

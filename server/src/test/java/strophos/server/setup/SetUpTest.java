@@ -21,6 +21,7 @@ class SetUpTest {
         assertThat(issue(coach, "token", "a guess")).isEqualTo("wrong_token");
         assertThat(issue(coach, "timeZone", "Saltmarsh/Ford")).isEqualTo("unknown_zone");
         assertThat(issue(coach, "password", "short")).isEqualTo("length");
+        assertThat(issue(coach, "password", "password12")).isEqualTo("weak");
         assertThat(issue(coach, "password", "\u00e9".repeat(37)))
                 .as("74 bytes, of which the hash would read 72")
                 .isEqualTo("length");
