@@ -1,10 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { zodResolver } from '@hookform/resolvers/zod'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { z } from 'zod'
 import { answerOf, api } from '../api'
+import { sweepAll } from '../store'
 import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { Trouble } from '../ui/Trouble'
@@ -34,6 +35,8 @@ export default function SignInPage() {
       setTrouble(e)
     }
   })
+  // nobody is signed in: nothing that has a name in it stays on this device, whoever was here
+  useEffect(() => void sweepAll().catch(() => undefined), [])
   const missing = t('signIn.missing')
   const left = whoLeft()
   return (
@@ -42,7 +45,7 @@ export default function SignInPage() {
         <Flex direction="column" gap="4">
           {left && (
             <chakra.p role="status" fontWeight="650">
-              {t('signIn.unsent', { count: left.unsent, name: left.name })}
+              {t('signIn.unsent', { count: left.unsent })}
             </chakra.p>
           )}
           <Field

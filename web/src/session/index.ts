@@ -1,2 +1,1 @@
-export { MeProvider, useAskAgain, useEnter, useMe, useSession } from './session'
-export { leave } from './leaving'
+export { MeProvider, useAskAgain, useEnter, useMe, useSession, useSignOut } from './session'

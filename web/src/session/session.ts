@@ -2,7 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext } from 'react'
 import { answerOf, api, Unreachable } from '../api'
 import type { Me, SessionView } from '../api'
-import { lastSignedIn, rememberSignedIn } from '../store'
+import { lastSignedIn, rememberSignedIn, shelfOf, sweep, unsentOn } from '../store'
+import { isLeftOpen, leave, leaveOpen } from './leaving'
 
 const KEY = ['session']
 
@@ -13,6 +14,7 @@ export function useSession() {
 
 async function findSession(): Promise<SessionView> {
   try {
+    if (isLeftOpen()) await endSession()
     const session = await answerOf(api.GET('/api/v1/session'))
     // a device without room lets its rider in all the same
     await rememberSignedIn(session.me).catch(() => undefined)
@@ -24,11 +26,39 @@ async function findSession(): Promise<SessionView> {
   }
 }
 
+async function endSession(): Promise<void> {
+  await answerOf(api.DELETE('/api/v1/session'))
+  leaveOpen(false)
+}
+
+/**
+ * Signs out. What the server has goes from this device, and every name with it, also without a network: then the session itself is
+ * ended as soon as there is one, before anybody is let in here.
+ */
+export function useSignOut(): () => Promise<void> {
+  const { person } = useMe()
+  const enter = useEnter()
+  return async () => {
+    leaveOpen(true)
+    try {
+      await endSession()
+    } catch (e) {
+      if (!(e instanceof Unreachable)) throw e
+    }
+    const shelf = shelfOf(person)
+    leave({ unsent: await unsentOn(shelf) })
+    await sweep(shelf)
+    await enter({ me: null, setUpNeeded: false })
+  }
+}
+
 /** Takes a new session as it is, and forgets what the one before had fetched. */
 export function useEnter() {
   const client = useQueryClient()
   return async (session: SessionView) => {
     await rememberSignedIn(session.me)
+    // whoever signs in ends the session of before by doing so
+    if (session.me) leaveOpen(false)
     // not clear(): the screen watches the session's query, which must stay the same one
     client.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] })
     client.setQueryData(KEY, session)

@@ -1,7 +1,16 @@
 export { append } from './append'
 export type { Said } from './append'
 export { counterOf, lastSignedIn, rememberSignedIn, shelfOf } from './device'
-export type { HeardSign, KeptEntry, KeptPacket, KeptPractice, KeptSign, RunningTimer, Shelf } from './device'
+export type {
+  HeardSign,
+  KeptCards,
+  KeptEntry,
+  KeptPacket,
+  KeptPractice,
+  KeptSign,
+  RunningTimer,
+  Shelf,
+} from './device'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'
 export { Outbox } from './outbox'
@@ -14,3 +23,4 @@ export { useOutbox } from './useOutbox'
 export { fetchAhead, packetOf, readOn } from './packets'
 export { forget, storedOn, unsentFile, unsentOn } from './stored'
 export type { Stored, StoredLesson } from './stored'
+export { sweep, sweepAll } from './sweep'

@@ -3,9 +3,7 @@ import { CalendarDays, Dumbbell, LogOut, MoonStar, Smartphone, Sun, SunDim, User
 import { Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet, useLocation } from 'react-router'
-import { answerOf, api } from '../api'
-import { leave, useEnter, useMe } from '../session'
-import { shelfOf, unsentOn } from '../store'
+import { useMe, useSignOut } from '../session'
 import { Guard } from './Guard'
 import { Cord, Mark } from './Mark'
 import { MODES, useMode } from './mode'
@@ -195,14 +193,7 @@ function ThisDevice() {
 
 function SignOut() {
   const { t } = useTranslation()
-  const enter = useEnter()
-  const me = useMe()
-  const signOut = async () => {
-    // the door closes first; counting what stays behind can wait
-    await answerOf(api.DELETE('/api/v1/session'))
-    leave({ name: me.name, unsent: await unsentOn(shelfOf(me.person)) })
-    await enter({ me: null, setUpNeeded: false })
-  }
+  const signOut = useSignOut()
   return (
     <RailButton onClick={() => void signOut()} aria-label={t('nav.signOut')}>
       <LogOut size={20} aria-hidden />

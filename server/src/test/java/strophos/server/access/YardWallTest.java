@@ -169,7 +169,6 @@ class YardWallTest {
     void noDatabaseIsServedThatIsOlderThanTheProgram() {
         App.cluster().createDatabase("never_migrated");
         assertThatThrownBy(() -> App.startOn("never_migrated"))
-
                 .hasMessageContaining(
                         "version 0 of the schema and this program needs 11: run ./strophos migrate first");
     }
