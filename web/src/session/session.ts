@@ -47,8 +47,9 @@ export function useSignOut(): () => Promise<void> {
     }
     const shelf = shelfOf(person)
     leave({ unsent: await unsentOn(shelf) })
-    await sweep(shelf)
+    // no screen looks at the shelf any more when it is swept
     await enter({ me: null, setUpNeeded: false })
+    await sweep(shelf)
   }
 }
 

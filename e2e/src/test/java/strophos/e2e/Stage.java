@@ -14,6 +14,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.zip.GZIPInputStream;
@@ -76,6 +77,14 @@ final class Stage {
             isDemoMade = true;
         }
         return application(POSTGRES.copyDatabase(database, TEMPLATE), database, DEMO);
+    }
+
+    /** The demo yard, served with further settings from the environment. */
+    static AppProcess demo(String database, Map<String, String> settings) {
+        demo(database).close();
+        Map<String, String> environment = new HashMap<>(settings);
+        environment.put("STROPHOS_DB_URL", POSTGRES.url(database));
+        return new AppProcess(database, Instant.parse(START), environment, DEMO).start();
     }
 
     /** Runs a statement past row level security. */

@@ -25,18 +25,14 @@ public @interface HardToGuess {
 
     Class<? extends Payload>[] payload() default {};
 
-    /** Estimates; what is too short or too long is said to be that. */
+    /** Estimates; what cannot be kept at all is said to be that. */
     final class Estimated implements ConstraintValidator<HardToGuess, String> {
 
         private static final int ENOUGH = 3;
-        private static final int FEWEST_CHARACTERS = 10;
-        private static final int MOST_CHARACTERS = 72;
 
         @Override
         public boolean isValid(String password, ConstraintValidatorContext context) {
-            return password == null
-                    || password.length() < FEWEST_CHARACTERS
-                    || password.length() > MOST_CHARACTERS
+            return !Password.Kept.canBeKept(password)
                     || ESTIMATOR.measure(password).getScore() >= ENOUGH;
         }
 

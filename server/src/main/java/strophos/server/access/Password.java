@@ -33,6 +33,10 @@ public @interface Password {
 
         @Override
         public boolean isValid(String password, ConstraintValidatorContext context) {
+            return canBeKept(password);
+        }
+
+        static boolean canBeKept(String password) {
             return password != null
                     && password.codePointCount(0, password.length()) >= FEWEST_CHARACTERS
                     && password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;

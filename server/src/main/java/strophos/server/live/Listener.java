@@ -64,7 +64,7 @@ class Listener implements SmartLifecycle {
             try {
                 isHeard = false;
                 listen();
-            } catch (SQLException e) {
+            } catch (SQLException | RuntimeException e) {
                 isSaid = isSaid && !isHeard;
                 if (isRunning() && !isSaid) {
                     isSaid = true;

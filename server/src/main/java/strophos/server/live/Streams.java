@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.task.TaskExecutor;
 import org.springframework.session.Session;
@@ -18,6 +20,8 @@ import strophos.server.Digest;
 /** The browsers that listen to this process, each to its yard. */
 @Component
 class Streams {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Streams.class);
 
     /** Then the browser comes again by itself, and its session is asked for again. */
     private static final Duration AT_MOST = Duration.ofMinutes(30);
@@ -71,12 +75,22 @@ class Streams {
     /** News may have been missed: everybody reads again, but those whose session ended meanwhile. */
     void tellAllToReadAgain() {
         listeners.forEach((stream, who) -> {
-            if (sessions.findById(who.sessionId()) == null) {
+            if (isOver(who)) {
                 stream.complete();
             } else {
                 send(stream, () -> SseEmitter.event().name("again").data(""));
             }
         });
+    }
+
+    /** Whether the session is gone; where that cannot be told, too: the browser comes again, and its session is asked for. */
+    private boolean isOver(Listening who) {
+        try {
+            return sessions.findById(who.sessionId()) == null;
+        } catch (RuntimeException e) {
+            LOG.debug("the database is not quite there yet", e);
+            return true;
+        }
     }
 
     /** Finds browsers that have gone, and keeps what stands between from closing a quiet stream. */

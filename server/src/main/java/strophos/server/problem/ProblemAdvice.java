@@ -117,6 +117,7 @@ class ProblemAdvice {
 
     private static ResponseEntity<ProblemDocument> answer(Problem problem) {
         ResponseEntity.BodyBuilder answer = ResponseEntity.status(problem.status());
+        answer.header(ProblemWriter.CODE, problem.code());
         problem.retryAfterS().ifPresent(s -> answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(s)));
         return answer.contentType(MediaType.APPLICATION_PROBLEM_JSON).body(ProblemDocument.of(problem));
     }

@@ -11,6 +11,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class ProblemWriter {
 
+    /** What it was, for whoever reads heads only: a balancer, the log. */
+    static final String CODE = "X-Problem-Code";
+
     private final JsonMapper json;
 
     ProblemWriter(JsonMapper json) {
@@ -19,6 +22,7 @@ public class ProblemWriter {
 
     public void write(HttpServletResponse response, Problem problem) throws IOException {
         response.setStatus(problem.status().value());
+        response.setHeader(CODE, problem.code());
         problem.retryAfterS().ifPresent(s -> response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(s)));
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         json.writeValue(response.getOutputStream(), ProblemDocument.of(problem));
