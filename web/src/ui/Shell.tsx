@@ -31,6 +31,7 @@ export function Shell() {
       </Box>
       <chakra.main
         id="page"
+        data-at={pathname}
         flex="1"
         minWidth="0"
         padding={{ base: '4', md: '8', lg: '10' }}

@@ -124,7 +124,27 @@ final class Stage {
     /** A yard the version before filled, upgraded as this one starts; see scripts/upgrade-fixture.mjs. */
     static AppProcess upgraded(String database) {
         String url = POSTGRES.createDatabase(database);
-        try (InputStream in = new GZIPInputStream(Files.newInputStream(LEFT.resolve("v6.sql.gz")));
+        load(url, "v6.sql.gz");
+        return upgradedAt(url, database);
+    }
+
+    /**
+     * The yard that the contract fuzz of the server's tests has been at, as it left it; where only these tests are run, as the version
+     * before left it.
+     */
+    static AppProcess battered(String database) {
+        String url = POSTGRES.createDatabase(database);
+        Path dump = Path.of("/dev/shm/strophos-battered.dump");
+        if (Files.exists(dump)) {
+            POSTGRES.tool("pg_restore", LocalPostgres.SUPERUSER, database, "--exit-on-error", dump.toString());
+        } else {
+            load(url, "v8.sql.gz");
+        }
+        return upgradedAt(url, database);
+    }
+
+    private static void load(String url, String file) {
+        try (InputStream in = new GZIPInputStream(Files.newInputStream(LEFT.resolve(file)));
                 Connection c = DriverManager.getConnection(url, LocalPostgres.SUPERUSER, "");
                 Statement s = c.createStatement()) {
             s.execute(new String(in.readAllBytes(), StandardCharsets.UTF_8));
@@ -133,8 +153,11 @@ final class Stage {
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static AppProcess upgradedAt(String url, String name) {
         Migration.of(url, OWNER);
-        return new AppProcess(database, AFTER_DUMP, Map.of("STROPHOS_DB_URL", url)).start();
+        return new AppProcess(name, AFTER_DUMP, Map.of("STROPHOS_DB_URL", url)).start();
     }
 
     private static AppProcess application(String url, String name, String... arguments) {

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -23,6 +24,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.format.Draws;
+import strophos.localdb.LocalPostgres;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import tools.jackson.databind.JsonNode;
@@ -130,6 +132,12 @@ class ContractFuzzTest {
         known.put("horseId", "null");
         nasty = new ArrayList<>(Draws.ODD.stream().map(Draws.Snippet::json).toList());
         nasty.addAll(MEANING);
+    }
+
+    /** What is left of the yard: the end-to-end tests open every screen on it. */
+    @AfterAll
+    static void leaveItToTheScreens() {
+        App.cluster().tool("pg_dump", LocalPostgres.DUMP, "battered", "-Fc", "-f", "/dev/shm/strophos-battered.dump");
     }
 
     private static Client as(String name) {
