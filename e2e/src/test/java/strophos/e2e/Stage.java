@@ -70,20 +70,19 @@ final class Stage {
     }
 
     /** A started application with the demo yard, on a database of its own. */
-    static synchronized AppProcess demo(String database) {
+    static AppProcess demo(String database) {
+        return demo(database, Map.of());
+    }
+
+    /** The same, with further settings from the environment. */
+    static synchronized AppProcess demo(String database, Map<String, String> settings) {
         if (!isDemoMade) {
             // made once and copied: making it takes longer than starting on it
             application(POSTGRES.createDatabase(TEMPLATE), TEMPLATE, DEMO).close();
             isDemoMade = true;
         }
-        return application(POSTGRES.copyDatabase(database, TEMPLATE), database, DEMO);
-    }
-
-    /** The demo yard, served with further settings from the environment. */
-    static AppProcess demo(String database, Map<String, String> settings) {
-        demo(database).close();
         Map<String, String> environment = new HashMap<>(settings);
-        environment.put("STROPHOS_DB_URL", POSTGRES.url(database));
+        environment.put("STROPHOS_DB_URL", POSTGRES.copyDatabase(database, TEMPLATE));
         return new AppProcess(database, Instant.parse(START), environment, DEMO).start();
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.net.Socket;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -41,6 +42,7 @@ class StormRun {
     private static final Duration PATIENCE = Duration.ofMinutes(3);
 
     private final Map<Integer, Integer> statuses = new ConcurrentHashMap<>();
+    private final Map<String, Integer> trickled = new ConcurrentHashMap<>();
     private final Set<String> confirmed = ConcurrentHashMap.newKeySet();
     private final List<Long> coachMs = Collections.synchronizedList(new ArrayList<>());
     private final AtomicBoolean isOver = new AtomicBoolean();
@@ -70,7 +72,8 @@ class StormRun {
             List<Long> sorted = coachMs.stream().sorted().toList();
             report.append("under load: %d trickling bodies, %d sign-ins at once, %d writers%n"
                     .formatted(TRICKLING, SIGN_INS, WRITERS));
-            report.append("answers by status: %s%n".formatted(new TreeMap<>(statuses)));
+            report.append("trickling bodies by status: %s%n".formatted(new TreeMap<>(trickled)));
+            report.append("answers to the others by status: %s%n".formatted(new TreeMap<>(statuses)));
             report.append("a coach's batch: %d, p50 %d ms, p95 %d ms, longest %d ms%n"
                     .formatted(
                             sorted.size(),
@@ -146,6 +149,8 @@ class StormRun {
                 LockSupport.parkNanos(Duration.ofSeconds(1).toNanos());
             }
             for (Socket socket : open) {
+                String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+                trickled.merge(answer.isEmpty() ? "cut" : answer.substring(9, 12), 1, Integer::sum);
                 socket.close();
             }
         } catch (IOException e) {

@@ -2,6 +2,9 @@ package strophos.server.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -15,6 +18,7 @@ import strophos.localdb.LocalPostgres;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import strophos.server.harness.Events;
+import strophos.server.harness.Yard;
 
 class SignInTest {
 
@@ -102,6 +106,34 @@ class SignInTest {
         first.signIn("lindiwe", App.DEMO_PASSWORD);
         assertThat(stale.get("/api/v1/today").status()).isEqualTo(401);
         assertThat(first.get("/api/v1/today").status()).isEqualTo(200);
+    }
+
+    /** Half of a request of Emeka's is on its way when Lindiwe signs in over his session: it brings nothing back to life. */
+    @Test
+    void letsNoRequestOnItsWayKeepTheOldSessionAlive() throws Exception {
+        Client browser = App.demo().as("emeka");
+        String old = "STROPHOS=" + browser.cookie("STROPHOS") + "; XSRF-TOKEN=" + browser.cookie("XSRF-TOKEN");
+        URI app = URI.create(App.demo().url());
+        try (Socket slow = new Socket(app.getHost(), app.getPort())) {
+            String head = "POST /api/v1/practices HTTP/1.1\r\nHost: x\r\nConnection: close\r\nCookie: " + old
+                    + "\r\nX-XSRF-TOKEN: " + browser.cookie("XSRF-TOKEN")
+                    + "\r\nContent-Type: application/json\r\nContent-Length: 16\r\n\r\n{\"practic";
+            slow.getOutputStream().write(head.getBytes(StandardCharsets.UTF_8));
+            browser.signIn("lindiwe", App.DEMO_PASSWORD);
+            slow.getOutputStream().write("es\":[]}".getBytes(StandardCharsets.UTF_8));
+            slow.getInputStream().readAllBytes();
+        }
+        assertThat(App.demo().client().withCookie(old, "/api/v1/today").status()).isEqualTo(401);
+        assertThat(browser.get("/api/v1/session").body().at("/me/name").asString()).startsWith("Lindiwe");
+    }
+
+    @Test
+    void endsTheSessionsOfAnAccountThatIsRemoved() throws SQLException {
+        Yard yard = new Yard(App.demo().as("ottilie"));
+        Client rider = yard.invited(yard.pair(), "RIDER");
+        assertThat(rider.get("/api/v1/today").status()).isEqualTo(200);
+        sql("delete from account where id = (select account_id from person where id = '" + rider.person() + "')");
+        assertThat(rider.get("/api/v1/today").status()).isEqualTo(401);
     }
 
     @Test
