@@ -86,14 +86,24 @@ class BodyGate extends OncePerRequestFilter {
             throw new Problem(
                     HttpStatus.CONTENT_TOO_LARGE, "too_large", "The request is larger than 16 kB; sign in first.");
         }
-        if (!readers.enter(session)) {
+        InputStream in = request.getInputStream();
+        ByteArrayOutputStream whole = new ByteArrayOutputStream(Math.min((int) length, PIECE));
+        // what is here already holds nobody up: a crowd of short bodies passes beside those that trickle
+        while (whole.size() < length && in.available() > 0) {
+            read(in, (int) length, whole);
+        }
+        if (whole.size() == length) {
+            return whole.toByteArray();
+        }
+        if (!readers.enter(session, request.getRemoteAddr())) {
             throw Busy.problem();
         }
         try {
-            return read(request.getInputStream(), (int) length);
+            readOn(in, (int) length, whole);
         } finally {
-            readers.leave(session);
+            readers.leave(session, request.getRemoteAddr());
         }
+        return whole.toByteArray();
     }
 
     /** The session of somebody who is signed in. */
@@ -104,29 +114,28 @@ class BodyGate extends OncePerRequestFilter {
         return isSignedIn ? Optional.of(session.getId()) : Optional.empty();
     }
 
-    private static byte[] read(InputStream in, int length) throws IOException {
+    private static void readOn(InputStream in, int length, ByteArrayOutputStream whole) throws IOException {
         long until = System.nanoTime() + WHOLE.toNanos();
-        ByteArrayOutputStream whole = new ByteArrayOutputStream(Math.min(length, PIECE));
-        byte[] piece = new byte[PIECE];
-        while (whole.size() < length) {
-            int count;
-            try {
-                count = in.read(piece, 0, Math.min(piece.length, length - whole.size()));
-            } catch (IOException e) {
-                if (e instanceof SocketTimeoutException || e.getCause() instanceof SocketTimeoutException) {
-                    throw tooSlow();
-                }
-                throw e;
-            }
-            if (count < 0) {
-                break;
-            }
-            whole.write(piece, 0, count);
+        while (whole.size() < length && read(in, length, whole)) {
             if (whole.size() < length && System.nanoTime() > until) {
                 throw tooSlow();
             }
         }
-        return whole.toByteArray();
+    }
+
+    /** Reads a piece; false at an end that comes too early. */
+    private static boolean read(InputStream in, int length, ByteArrayOutputStream whole) throws IOException {
+        byte[] piece = new byte[Math.min(PIECE, length - whole.size())];
+        try {
+            int count = in.read(piece);
+            whole.write(piece, 0, Math.max(0, count));
+            return count >= 0;
+        } catch (IOException e) {
+            if (e instanceof SocketTimeoutException || e.getCause() instanceof SocketTimeoutException) {
+                throw tooSlow();
+            }
+            throw e;
+        }
     }
 
     private static Problem tooSlow() {

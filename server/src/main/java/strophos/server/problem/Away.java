@@ -27,6 +27,10 @@ final class Away {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             boolean isIt = cause instanceof SQLTransientConnectionException
                     || cause instanceof SQLException e && isAway(e.getSQLState())
+                    // the pool has taken the broken connection away, and says so without a state
+                    || cause instanceof TransactionSystemException c
+                            && c.getCause() instanceof SQLException e
+                            && e.getSQLState() == null
                     // going back failed as well, and hides why
                     || cause instanceof TransactionSystemException t && isCauseOf(t.getApplicationException());
             if (isIt) {

@@ -40,6 +40,7 @@ import tools.jackson.databind.JsonNode;
 class RideController {
 
     private final RideLog log;
+    private final Turns turns;
     private final LessonRepository lessons;
     private final PairRepository pairs;
     private final DecisionRepository decisions;
@@ -52,6 +53,7 @@ class RideController {
 
     RideController(
             RideLog log,
+            Turns turns,
             LessonRepository lessons,
             PairRepository pairs,
             DecisionRepository decisions,
@@ -62,6 +64,7 @@ class RideController {
             Catalogue catalogue,
             Clock clock) {
         this.log = log;
+        this.turns = turns;
         this.lessons = lessons;
         this.pairs = pairs;
         this.decisions = decisions;
@@ -104,7 +107,7 @@ class RideController {
     @PostMapping("/entries")
     @Needs(Action.RECORD)
     BatchAnswer take(@Valid @RequestBody Batch batch) {
-        return new BatchAnswer(log.take(batch.entries()), clock.millis());
+        return turns.take(batch.entries(), () -> new BatchAnswer(log.take(batch.entries()), clock.millis()));
     }
 
     @GetMapping("/lessons/{id}/entries")

@@ -123,8 +123,10 @@ class SignInTest {
             slow.getOutputStream().write("es\":[]}".getBytes(StandardCharsets.UTF_8));
             slow.getInputStream().readAllBytes();
         }
-        assertThat(App.demo().client().withCookie(old, "/api/v1/today").status()).isEqualTo(401);
-        assertThat(browser.get("/api/v1/session").body().at("/me/name").asString()).startsWith("Lindiwe");
+        assertThat(App.demo().client().withCookie(old, "/api/v1/today").status())
+                .isEqualTo(401);
+        assertThat(browser.get("/api/v1/session").body().at("/me/name").asString())
+                .startsWith("Lindiwe");
     }
 
     @Test

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
@@ -24,6 +25,8 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.format.Draws;
+import strophos.format.Format;
+import strophos.format.SchemaReader;
 import strophos.localdb.LocalPostgres;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
@@ -230,6 +233,36 @@ class ContractFuzzTest {
                 ? books.path(0).path("version").asInt()
                 : coach.get(address).body().path("version").asInt();
         return body.replace("\"version\":" + NOW, "\"version\":" + version);
+    }
+
+    /** Entries of every kind, every second one odd somewhere, into a lesson that every screen shows. */
+    @Test
+    @Order(1)
+    void entriesOfEveryKindAreAnsweredByThemselves() {
+        Draws draws = new Draws(new SplittableRandom(12));
+        String lesson = left.path("lessons").path("bent").asString();
+        Path format = Path.of(System.getProperty("strophos.root"), "format");
+        int seq = 0;
+        for (Format.Kind kind : SchemaReader.read(format).kinds()) {
+            List<String> entries = new ArrayList<>();
+            for (int i = 0; i < 12; i++) {
+                String id = UUID.randomUUID().toString();
+                entries.add(
+                        "{\"id\":\"%s\",\"lesson\":\"%s\",\"device\":\"0d0d0000-0000-4000-8000-0000000000f0\",\"author\":\"%s\",\"seq\":%d,\"atMs\":%d,\"kind\":\"%s\",\"v\":%d,\"payload\":%s}"
+                                .formatted(
+                                        id,
+                                        lesson,
+                                        coach.person(),
+                                        seq,
+                                        1_795_762_000_000L + 1000L * seq++,
+                                        kind.kind(),
+                                        kind.v(),
+                                        i % 2 == 0 ? draws.odd(kind, () -> id) : draws.fitting(kind, () -> id)));
+            }
+            Client.Reply reply = coach.postText("/api/v1/entries", "{\"entries\":[" + String.join(",", entries) + "]}");
+            assertThat(reply.status()).as(kind.kind()).isEqualTo(200);
+            assertThat(reply.body().path("answers").size()).isEqualTo(entries.size());
+        }
     }
 
     private static String book() {

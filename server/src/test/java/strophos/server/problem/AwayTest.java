@@ -6,6 +6,7 @@ import java.sql.SQLException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.transaction.TransactionSystemException;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 
@@ -49,5 +50,14 @@ class AwayTest {
     void onlyAConnectionOrAShutdownIsAway(String state, boolean isAway) {
         assertThat(Away.isCauseOf(new IllegalStateException(new SQLException("it is", state))))
                 .isEqualTo(isAway);
+    }
+
+    /** As the pool says it: the connection was found broken by the commit, and is gone when it is rolled back. */
+    @Test
+    void aConnectionThatThePoolTookAwayIsAway() {
+        var failure = new TransactionSystemException("JDBC rollback failed", new SQLException("Connection is closed"));
+        assertThat(Away.isCauseOf(failure)).isTrue();
+        assertThat(Away.isCauseOf(new IllegalStateException(new SQLException("something else"))))
+                .isFalse();
     }
 }
