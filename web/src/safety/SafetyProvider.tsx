@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useMemo } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import { useNews } from '../live'
 import { useMe } from '../session'
 import { safetyOf, shelfOf } from '../store'
@@ -32,6 +32,7 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
   // before the first answer, what was kept: a pause must not wait for a slow network
   const kept = useLiveQuery(() => shelf.safety.get('safety'), [shelf])
   const here = useLiveQuery(() => hereOn(shelf), [shelf])
+  useSentAtOnce(shelf, () => void client.invalidateQueries({ queryKey: [KEY] }))
   useNews(() => void client.invalidateQueries({ queryKey: [KEY] }))
   const safety = useMemo(() => {
     const view = data ?? kept?.safety ?? { horses: [], contacts: [], serverMs: 0 }
@@ -48,6 +49,21 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
     }
   }, [data, kept, here, timeZone])
   return <SafetyContext value={safety}>{children}</SafetyContext>
+}
+
+/** What was just sent is no longer told by this device: the server is asked at once, or a horse would look fit for a minute. */
+function useSentAtOnce(shelf: Shelf, ask: () => void): void {
+  const waiting = useLiveQuery(
+    async () =>
+      (await shelf.practices.where({ passage: 'waiting' }).count()) +
+      (await shelf.signs.where({ passage: 'waiting' }).count()),
+    [shelf],
+  )
+  const before = useRef<number>(undefined)
+  useEffect(() => {
+    if (waiting !== undefined && before.current !== undefined && waiting < before.current) ask()
+    before.current = waiting
+  }, [waiting, ask])
 }
 
 async function hereOn(shelf: Shelf): Promise<HereSign[]> {
