@@ -130,6 +130,24 @@ describe('Outbox', () => {
     outbox.stop()
   })
 
+  test('sends half as much after a batch that took too long, until it gets through', async () => {
+    for (const text of ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h']) await note(text)
+    const sizes: number[] = []
+    server(({ entries }) => {
+      sizes.push(entries.length)
+      return entries.length > 2
+        ? Response.json({ code: 'too_slow' }, { status: 408 })
+        : Response.json({
+            answers: entries.map((e, index) => ({ index, id: e.id, outcome: 'STORED', code: null })),
+            serverMs: 0,
+          })
+    })
+    const outbox = new Outbox(waitingEntries(shelf))
+    while ((await kept()).some((e) => e.passage === 'waiting')) await outbox.send()
+    expect(sizes).toEqual([8, 4, 2, 4, 2, 4, 2, 2])
+    outbox.stop()
+  })
+
   test('keeps everything when the session has ended', async () => {
     await note('one')
     const outbox = new Outbox(waitingEntries(shelf))

@@ -1,4 +1,4 @@
-import { answerOf, api, Problem } from '../api'
+import { answerOf, api, Problem, Unreachable } from '../api'
 import type { BatchAnswer } from '../api'
 import type { KeptEntry, Passage, Shelf } from './device'
 import { addNextLesson } from './addLesson'
@@ -14,17 +14,28 @@ const PASSAGE: Record<BatchAnswer['answers'][number]['outcome'], Passage> = {
   REFUSED: 'refused',
 }
 
-/** Lessons made on this device and entries of lessons, oldest first, as their author only. */
+/**
+ * Lessons made on this device and entries of lessons, oldest first, as their author only. After a batch that did not arrive in time half
+ * as many go, after one that did twice as many: the server waits ten seconds for a whole request, and a slow network must get through.
+ */
 export function waitingEntries(shelf: Shelf): Waiting {
+  let mostNow = BATCH.most
   return {
     name: shelf.name,
     sendNext: async (onSending) => {
       if (await addNextLesson(shelf, onSending)) return true
       const waiting = await shelf.entries.where({ passage: 'waiting' }).sortBy('seq')
-      const batch = firstOf(waiting)
+      const batch = firstOf(waiting, mostNow)
       if (batch.length === 0) return false
       onSending()
-      await sendSome(shelf, batch)
+      try {
+        await sendSome(shelf, batch)
+        mostNow = Math.min(BATCH.most, 2 * mostNow)
+      } catch (e) {
+        // whoever is still sending when the server hangs up hears no answer at all
+        if (e instanceof Unreachable || isTooSlow(e)) mostNow = Math.max(1, Math.floor(batch.length / 2))
+        throw isTooSlow(e) ? new Unreachable() : e
+      }
       return true
     },
   }
@@ -74,13 +85,17 @@ function isItsFailure(e: unknown): boolean {
   return e instanceof Problem && e.status === 500 && e.code === 'failure'
 }
 
+function isTooSlow(e: unknown): boolean {
+  return e instanceof Problem && e.status === 408
+}
+
 /** At least one, if any waits; all of one lesson, so that none fails for another's sake. */
-function firstOf(waiting: KeptEntry[]): KeptEntry[] {
+function firstOf(waiting: KeptEntry[], most: number): KeptEntry[] {
   const ofLesson = waiting.filter((entry) => entry.lesson === waiting[0]?.lesson)
   let bytes = 0
   const end = ofLesson.findIndex((entry, i) => {
     bytes += new Blob([JSON.stringify(bare(entry))]).size
-    return i > 0 && (i === BATCH.most || bytes > BATCH.bytes)
+    return i > 0 && (i === most || bytes > BATCH.bytes)
   })
   return end < 0 ? ofLesson : ofLesson.slice(0, end)
 }

@@ -217,7 +217,7 @@ class FaultsTest {
             rider.outbox("offline").waitFor();
             coach.open("/");
             coach.button("Sign out").click();
-            coach.page().getByText("2 touches of whoever was here last").waitFor();
+            coach.page().getByText("2 touches made on this device").waitFor();
             coach.context().unroute("**/api/v1/entries");
 
             coach.signIn("kwame");

@@ -16,6 +16,8 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -70,7 +72,8 @@ class SecurityWiring {
             "xr-spatial-tracking=()");
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems)
+    SecurityFilterChain chain(
+            HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens, ProblemWriter problems)
             throws Exception {
         AccessDeniedHandler stale = (request, response, e) -> problems.write(
                 response,
@@ -80,7 +83,7 @@ class SecurityWiring {
                         "The request token is missing or old: read the XSRF-TOKEN cookie again and repeat."));
         return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .securityContext(context -> context.securityContextRepository(contexts))
-                .csrf(csrf -> csrf.spa())
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .exceptionHandling(handling -> handling.accessDeniedHandler(stale))
                 .logout(logout -> logout.disable())
                 .requestCache(cache -> cache.disable())
@@ -113,6 +116,14 @@ class SecurityWiring {
         cookies.setSameSite("Lax");
         cookies.setCookieMaxAge((int) Duration.ofDays(14).toSeconds());
         return cookies;
+    }
+
+    /** Read by the page's own script, which sends it back in a head; never sent along with a request of another site's page. */
+    @Bean
+    CsrfTokenRepository requestTokens() {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax"));
+        return tokens;
     }
 
     @Bean

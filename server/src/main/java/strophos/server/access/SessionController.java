@@ -20,7 +20,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.context.SecurityContextImpl;
 import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,6 +43,7 @@ public class SessionController {
     private final People people;
     private final AccountRepository accounts;
     private final SecurityContextRepository contexts;
+    private final CsrfTokenRepository tokens;
     private final TransactionOperations transactions;
 
     SessionController(
@@ -50,11 +51,13 @@ public class SessionController {
             People people,
             AccountRepository accounts,
             SecurityContextRepository contexts,
+            CsrfTokenRepository tokens,
             TransactionOperations transactions) {
         this.signIn = signIn;
         this.people = people;
         this.accounts = accounts;
         this.contexts = contexts;
+        this.tokens = tokens;
         this.transactions = transactions;
     }
 
@@ -111,7 +114,6 @@ public class SessionController {
     public void open(Viewer viewer, HttpServletRequest request, HttpServletResponse response) {
         end(request);
         request.getSession(true);
-        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
         tokens.saveToken(tokens.generateToken(request), request, response);
         SecurityContext context =
                 new SecurityContextImpl(UsernamePasswordAuthenticationToken.authenticated(viewer, null, List.of()));

@@ -5,6 +5,7 @@ import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.slf4j.MDC;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -24,7 +25,13 @@ class OtherErrors implements ErrorController {
     void write(HttpServletRequest request, HttpServletResponse response) throws IOException {
         Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
         boolean isOurs = request.getDispatcherType() == DispatcherType.ERROR && status instanceof Integer;
-        problems.write(response, isOurs ? problem(HttpStatus.resolve((Integer) status)) : Problem.notFound());
+        // this dispatch comes when the request itself is over, and its id is no longer at hand
+        MDC.put(RequestGate.REQUEST_ID, response.getHeader(RequestGate.HEADER));
+        try {
+            problems.write(response, isOurs ? problem(HttpStatus.resolve((Integer) status)) : Problem.notFound());
+        } finally {
+            MDC.remove(RequestGate.REQUEST_ID);
+        }
     }
 
     private static Problem problem(HttpStatus status) {

@@ -24,6 +24,8 @@ public class RequestGate extends OncePerRequestFilter {
     /** Under this name the logs' context has the id of the request that is served. */
     public static final String REQUEST_ID = "requestId";
 
+    static final String HEADER = "X-Request-Id";
+
     private static final Logger LOG = LoggerFactory.getLogger(RequestGate.class);
 
     private final Supplier<UUID> ids;
@@ -39,7 +41,7 @@ public class RequestGate extends OncePerRequestFilter {
             throws ServletException, IOException {
         String id = ids.get().toString();
         MDC.put(REQUEST_ID, id);
-        response.setHeader("X-Request-Id", id);
+        response.setHeader(HEADER, id);
         try {
             chain.doFilter(request, response);
         } catch (ServletException | RuntimeException e) {
@@ -49,7 +51,7 @@ public class RequestGate extends OncePerRequestFilter {
             }
             if (!response.isCommitted()) {
                 response.reset();
-                response.setHeader("X-Request-Id", id);
+                response.setHeader(HEADER, id);
                 problems.write(response, Away.isCauseOf(e) ? Away.problem() : Problem.failure());
             }
         } finally {

@@ -87,6 +87,7 @@ class SignInTest {
                 .filter(c -> c.startsWith("STROPHOS="))
                 .reduce((a, b) -> b)
                 .orElseThrow();
+        assertThat(in.raw().headers().allValues("Set-Cookie")).allMatch(c -> c.contains("SameSite=Lax"));
         assertThat(cookie).contains("HttpOnly").contains("SameSite=Lax").contains("Max-Age=1209600");
     }
 
@@ -185,6 +186,9 @@ class SignInTest {
     void hasNothingWhereTheContainerKeepsItsErrors() {
         Client.Reply reply = App.demo().client().get("/error");
         assertThat(reply.status() + " " + reply.code()).isEqualTo("404 not_found");
+        Client.Reply refused = App.demo().client().send("TRACE", "/api/v1/session", null, false);
+        assertThat(refused.status()).isEqualTo(405);
+        assertThat(refused.body().path("requestId").asString()).isEqualTo(refused.header("X-Request-Id"));
     }
 
     @Test
