@@ -78,7 +78,10 @@ final class Stage {
     static synchronized AppProcess demo(String database, Map<String, String> settings) {
         if (!isDemoMade) {
             // made once and copied: making it takes longer than starting on it
-            application(POSTGRES.createDatabase(TEMPLATE), TEMPLATE, DEMO).close();
+            String template = POSTGRES.createDatabase(TEMPLATE);
+            if (!restore("demo", TEMPLATE)) {
+                application(template, TEMPLATE, DEMO).close();
+            }
             isDemoMade = true;
         }
         Map<String, String> environment = new HashMap<>(settings);
@@ -133,13 +136,21 @@ final class Stage {
      */
     static AppProcess battered(String database) {
         String url = POSTGRES.createDatabase(database);
-        Path dump = Path.of("/dev/shm/strophos-battered.dump");
-        if (Files.exists(dump)) {
-            POSTGRES.tool("pg_restore", LocalPostgres.SUPERUSER, database, "--exit-on-error", dump.toString());
-        } else {
+        if (!restore("battered", database)) {
             load(url, "v8.sql.gz");
         }
         return upgradedAt(url, database);
+    }
+
+    /** Takes what the server's tests of the same run left; false where there is nothing, as when only these tests are run. */
+    private static boolean restore(String left, String database) {
+        String folder = System.getProperty("strophos.keep");
+        Path dump = folder == null ? null : Path.of(folder, left + ".dump");
+        if (dump == null || !Files.exists(dump)) {
+            return false;
+        }
+        POSTGRES.tool("pg_restore", LocalPostgres.SUPERUSER, database, "--exit-on-error", dump.toString());
+        return true;
     }
 
     private static void load(String url, String file) {

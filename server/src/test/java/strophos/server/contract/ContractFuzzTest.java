@@ -27,7 +27,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 import strophos.format.Draws;
 import strophos.format.Format;
 import strophos.format.SchemaReader;
-import strophos.localdb.LocalPostgres;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import tools.jackson.databind.JsonNode;
@@ -140,7 +139,7 @@ class ContractFuzzTest {
     /** What is left of the yard: the end-to-end tests open every screen on it. */
     @AfterAll
     static void leaveItToTheScreens() {
-        App.cluster().tool("pg_dump", LocalPostgres.DUMP, "battered", "-Fc", "-f", "/dev/shm/strophos-battered.dump");
+        App.leave("battered");
     }
 
     private static Client as(String name) {

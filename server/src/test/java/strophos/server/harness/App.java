@@ -51,8 +51,24 @@ public final class App {
     }
 
     /** The application with the demo yard in it. */
-    public static App demo() {
-        return started("demo", "--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD);
+    public static synchronized App demo() {
+        boolean isNew = !STARTED.containsKey("demo");
+        App demo = started("demo", "--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD);
+        if (isNew) {
+            leave("demo");
+        }
+        return demo;
+    }
+
+    /**
+     * Leaves this database to the end-to-end tests of the same run, in the folder that {@code strophos.keep} names; without one, those
+     * make their own.
+     */
+    public static void leave(String database) {
+        String folder = System.getProperty("strophos.keep");
+        if (folder != null) {
+            POSTGRES.tool("pg_dump", LocalPostgres.DUMP, database, "-Fc", "-f", folder + "/" + database + ".dump");
+        }
     }
 
     /** The demo yard again, from another seed. */
