@@ -372,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}": {
         parameters: {
             query?: never;
@@ -380,6 +396,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moreDecisions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -446,6 +478,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moreLessons"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -847,6 +895,10 @@ export interface components {
             /** Format: int32 */
             set: number;
         };
+        DecisionPage: {
+            decisions: components["schemas"]["Made"][];
+            next: string | null;
+        };
         Draft: {
             /** Format: int32 */
             daysAWeek: number;
@@ -985,6 +1037,8 @@ export interface components {
             since: string | null;
         };
         Inbox: {
+            /** Format: int32 */
+            more: number;
             waiting: components["schemas"]["AssignmentView"][];
         };
         Invitation: {
@@ -1034,6 +1088,10 @@ export interface components {
             rightMs: number;
             /** Format: date-time */
             startedAt: string;
+        };
+        LessonPage: {
+            lessons: components["schemas"]["LessonLine"][];
+            next: string | null;
         };
         Letter: {
             /** Format: double */
@@ -1448,7 +1506,21 @@ export interface components {
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
         };
         PairList: {
+            next: string | null;
             pairs: components["schemas"]["PairLine"][];
+        };
+        PairName: {
+            horse: string;
+            /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
+            id: string;
+            rider: string;
+            /** Format: uuid */
+            riderId: string;
+        };
+        PairNames: {
+            pairs: components["schemas"]["PairName"][];
         };
         PairView: {
             decisions: components["schemas"]["Made"][];
@@ -1460,6 +1532,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             lessons: components["schemas"]["LessonLine"][];
+            nextDecisions: string | null;
+            nextLessons: string | null;
             rider: string;
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
@@ -1558,6 +1632,8 @@ export interface components {
             left: components["schemas"]["SideOfPoint"];
             /** Format: uuid */
             lesson: string;
+            /** Format: int32 */
+            lessons: number;
             right: components["schemas"]["SideOfPoint"];
             /** Format: double */
             strengthTogether: number;
@@ -2540,7 +2616,9 @@ export interface operations {
     };
     all: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2582,6 +2660,26 @@ export interface operations {
             };
         };
     };
+    names: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairNames"];
+                };
+            };
+        };
+    };
     one: {
         parameters: {
             query?: never;
@@ -2600,6 +2698,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PairView"];
+                };
+            };
+        };
+    };
+    moreDecisions: {
+        parameters: {
+            query?: {
+                after?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecisionPage"];
                 };
             };
         };
@@ -2726,6 +2848,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invitation"];
+                };
+            };
+        };
+    };
+    moreLessons: {
+        parameters: {
+            query?: {
+                after?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonPage"];
                 };
             };
         };

@@ -13,7 +13,7 @@ import { Button, LinkButton } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
-import { wordIn } from '../text/words'
+import { nameIn, wordIn } from '../text/words'
 import { doseSentence } from './dose'
 import { Running } from './Running'
 
@@ -155,7 +155,7 @@ function Task({ draft }: { draft: Draft }) {
     >
       <Box>
         <chakra.p fontFamily="heading" fontSize="2xl" fontWeight="740">
-          {step.name}, {wordIn(t, 'gait', step.gait)}
+          {nameIn(t, step)}, {wordIn(t, 'gait', step.gait)}
         </chakra.p>
         <chakra.p fontSize="lg" fontWeight="650">
           {doseSentence(t, step)}

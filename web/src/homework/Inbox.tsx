@@ -12,7 +12,7 @@ import { dayShort } from '../text/format'
 import { Button, Input } from '../ui/Button'
 import { Quiet } from '../ui/Card'
 import { Trouble } from '../ui/Trouble'
-import { wordIn } from '../text/words'
+import { nameIn, wordIn } from '../text/words'
 import { doseSentence } from './dose'
 
 const VERDICTS: Verdict[] = ['CARRY_ON', 'NEXT', 'BACK']
@@ -39,6 +39,7 @@ export function Inbox() {
       {inbox.data.waiting.map((a) => (
         <Report key={a.id} of={a} />
       ))}
+      {inbox.data.more > 0 && <Quiet>{t('inbox.more', { count: inbox.data.more })}</Quiet>}
     </Grid>
   )
 }
@@ -79,7 +80,7 @@ function Report({ of }: { of: Assignment }) {
           </chakra.h2>
           <Quiet>
             {of.lookIn === 'NOT_YET_DUE' ? t('inbox.stopped') : t(`inbox.why.${of.lookIn}`)}
-            {step && ` · ${step.name}, ${wordIn(t, 'gait', step.gait)}, ${doseSentence(t, step)}`}
+            {step && ` · ${nameIn(t, step)}, ${wordIn(t, 'gait', step.gait)}, ${doseSentence(t, step)}`}
           </Quiet>
           {of.stop !== null && of.stop !== 'SIGN_OPEN' && (
             <chakra.p marginTop="1" fontWeight="650">

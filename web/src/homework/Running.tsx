@@ -6,7 +6,7 @@ import { dayShort } from '../text/format'
 import { Button } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
 import { SideLetter } from '../ui/side'
-import { wordIn } from '../text/words'
+import { nameIn, wordIn } from '../text/words'
 import { doseSentence } from './dose'
 
 /** Homework under way: which step, what opens the next, and what was really done. */
@@ -18,7 +18,7 @@ export function Running({ of, onEnd }: { of: Assignment; onEnd?: () => void }) {
   return (
     <Card>
       <chakra.h3 fontSize="xl" fontWeight="720">
-        {step.name}, {wordIn(t, 'gait', step.gait)}
+        {nameIn(t, step)}, {wordIn(t, 'gait', step.gait)}
       </chakra.h3>
       <Quiet>
         {t('homework.step', { step: of.step + 1, of: of.steps.length })} · {doseSentence(t, step)} ·{' '}

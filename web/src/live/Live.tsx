@@ -1,16 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
+import { isConcerned } from './concerned'
 import { tellHere, useNews } from './news'
 import { listen } from './stream'
-
-/** What is read again when something of a lesson was stored; the log of a ride reads on by itself. */
-const READ_AGAIN = ['today', 'debrief', 'inbox', 'pair', 'pairs']
 
 /** Keeps what is on the screen as it is in the yard: listens while the page is looked at. */
 export function Live() {
   const queries = useQueryClient()
   useNews(
-    () => void queries.invalidateQueries({ predicate: (q) => READ_AGAIN.includes(String(q.queryKey[0])) }),
+    (news) =>
+      void queries.invalidateQueries({ predicate: (q) => isConcerned(news, q.queryKey, q.state.data) }),
   )
   useEffect(() => {
     let end: (() => void) | undefined

@@ -1,7 +1,14 @@
 import { useEffect, useRef } from 'react'
 
-/** The lesson of which something was stored; null when news may have been missed: read all again. */
-export type News = string | null
+/** What something was stored of: a lesson and its pair, a pair, a horse. */
+export interface Keys {
+  lesson: string | null
+  pair: string | null
+  horse: string | null
+}
+
+/** Null when news may have been missed: read all again. */
+export type News = Keys | null
 
 type Hear = (news: News) => void
 

@@ -12,7 +12,7 @@ export function openStream(tell: (news: News) => void): () => void {
   const open = () => {
     source = new EventSource(PATH)
     source.addEventListener('again', () => tell(null))
-    source.addEventListener('lesson', (e: MessageEvent<string>) => tell(e.data))
+    source.addEventListener('news', (e: MessageEvent<string>) => tell(JSON.parse(e.data) as News))
     source.addEventListener('error', () => {
       if (source.readyState === EventSource.CLOSED) timer = setTimeout(open, AGAIN_MS)
     })

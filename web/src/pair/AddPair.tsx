@@ -1,17 +1,17 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { answerOf, api } from '../api'
-import type { PairLine, School } from '../api'
+import type { School } from '../api'
 import { Button, Select } from '../ui/Button'
 import { Field, FieldLabel } from '../ui/Field'
 import { SchoolField } from '../ui/SchoolField'
 import { Trouble } from '../ui/Trouble'
 
 /** A rider and a horse that begin together; the rest is asked when they are met. */
-export function AddPair({ pairs }: { pairs: PairLine[] }) {
+export function AddPair() {
   const { t } = useTranslation()
   const id = useId()
   const client = useQueryClient()
@@ -20,7 +20,8 @@ export function AddPair({ pairs }: { pairs: PairLine[] }) {
   const [horse, setHorse] = useState('')
   const [school, setSchool] = useState<School>('CLASSICAL')
   const [horseId, setHorseId] = useState('')
-  const horses = [...new Map(pairs.map((p) => [p.horseId, p])).values()].sort((a, b) =>
+  const names = useQuery({ queryKey: ['names'], queryFn: () => answerOf(api.GET('/api/v1/pairs/names')) })
+  const horses = [...new Map((names.data?.pairs ?? []).map((p) => [p.horseId, p])).values()].sort((a, b) =>
     a.horse.localeCompare(b.horse),
   )
   const known = horses.find((p) => p.horseId === horseId)
@@ -42,6 +43,7 @@ export function AddPair({ pairs }: { pairs: PairLine[] }) {
       ),
     onSuccess: async (added) => {
       await client.invalidateQueries({ queryKey: ['pairs'] })
+      await client.invalidateQueries({ queryKey: ['names'] })
       await navigate(`/pairs/${added.id}`)
     },
   })

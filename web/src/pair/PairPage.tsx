@@ -1,11 +1,10 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
-import { clock, dayShort } from '../text/format'
 import { Card, CardTitle, Quiet } from '../ui/Card'
 import { SideLetter } from '../ui/side'
 import { Trouble } from '../ui/Trouble'
@@ -14,7 +13,9 @@ import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNow } from '../ride'
 import { wordIn } from '../text/words'
+import { Decisions } from './Decisions'
 import { FactsCard } from './FactsCard'
+import { Lessons } from './Lessons'
 import { missingSentence } from './missing'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
@@ -82,7 +83,7 @@ export default function PairPage() {
           <CardTitle>{t('pair.trend')}</CardTitle>
           <Quiet marginBottom="4">
             {pair.data.trendStrand && `${t(`strand.${pair.data.trendStrand}`)}. `}
-            {t('pair.trendLead')}
+            {t(trend.some((p) => p.lessons > 1) ? 'pair.trendLeadMany' : 'pair.trendLead')}
           </Quiet>
           <TrendDrawing points={trend} timeZone={timeZone} />
           <Strength points={trend} />
@@ -172,77 +173,5 @@ function OnTheWay({ step }: { step: Step }) {
         ))}
       </chakra.ul>
     </Box>
-  )
-}
-
-const LineLink = chakra(Link, {
-  base: { fontWeight: '650', textDecoration: 'underline', textUnderlineOffset: '3px' },
-})
-
-function Lessons({ pair }: { pair: PairView }) {
-  const { t } = useTranslation()
-  const { timeZone, actions } = useMe()
-  return (
-    <Card>
-      <CardTitle>{t('pair.lessons')}</CardTitle>
-      {pair.lessons.length === 0 && <Quiet>{t('pair.noLessons')}</Quiet>}
-      <chakra.ul listStyleType="none">
-        {pair.lessons.slice(0, 8).map((l) => (
-          <Flex
-            as="li"
-            key={l.id}
-            justify="space-between"
-            align="center"
-            gap="4"
-            minHeight="touch"
-            fontVariantNumeric="tabular-nums"
-          >
-            {actions.includes('SEE_DEBRIEF') ? (
-              <LineLink to={`/lessons/${l.id}/debrief`} paddingY="2">
-                {dayShort(l.startedAt, timeZone)}
-              </LineLink>
-            ) : (
-              <chakra.span fontWeight="650">{dayShort(l.startedAt, timeZone)}</chakra.span>
-            )}
-            <Flex gap="3" color="quiet" align="center">
-              {l.endedAt ? t('pair.asks', { count: l.exchanges }) : t('pair.open')}
-              <SideLetter side="LEFT" size="1.3em" /> {clock(l.leftMs)}
-              <SideLetter side="RIGHT" size="1.3em" /> {clock(l.rightMs)}
-            </Flex>
-          </Flex>
-        ))}
-      </chakra.ul>
-    </Card>
-  )
-}
-
-function Decisions({ pair }: { pair: PairView }) {
-  const { t } = useTranslation()
-  const { timeZone } = useMe()
-  const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${wordIn(t, 'gait', s.gait)}`]))
-  if (pair.decisions.length === 0) return null
-  return (
-    <Card>
-      <CardTitle>{t('pair.decisions')}</CardTitle>
-      <chakra.ul listStyleType="none">
-        {[...pair.decisions]
-          .reverse()
-          .slice(0, 8)
-          .map((d) => (
-            <Grid as="li" key={d.id} templateColumns="4.2rem 1fr" gap="3" paddingY="2">
-              <chakra.span color="quiet">{dayShort(d.at, timeZone)}</chakra.span>
-              <Box>
-                <chakra.b>{t(`decision.${d.chosen}`)}</chakra.b>: {names.get(d.rung) ?? d.rung}
-                {d.chosen !== d.advised && (
-                  <chakra.div color="quiet" fontSize="sm">
-                    {t('pair.advised', { decision: t(`decision.${d.advised}`) })}
-                    {d.reason && `. “${d.reason}”`}
-                  </chakra.div>
-                )}
-              </Box>
-            </Grid>
-          ))}
-      </chakra.ul>
-    </Card>
   )
 }

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useQuery } from '@tanstack/react-query'
+import { useInfiniteQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api'
@@ -9,6 +9,7 @@ import { useMe } from '../session'
 import { dayShort } from '../text/format'
 import { SideLetter } from '../ui/side'
 import { Guard } from '../ui/Guard'
+import { More } from '../ui/More'
 import { Trouble } from '../ui/Trouble'
 import { Wait } from '../ui/Wait'
 import { wordIn } from '../text/words'
@@ -18,23 +19,31 @@ import { AddPair } from './AddPair'
 export default function PairsPage() {
   const { t } = useTranslation()
   const { actions } = useMe()
-  const pairs = useQuery({ queryKey: ['pairs'], queryFn: () => answerOf(api.GET('/api/v1/pairs')) })
+  const pairs = useInfiniteQuery({
+    queryKey: ['pairs'],
+    queryFn: ({ pageParam }) =>
+      answerOf(api.GET('/api/v1/pairs', { params: { query: { after: pageParam } } })),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (last) => last.next ?? undefined,
+  })
   if (pairs.isPending) return <Wait />
   if (pairs.isError) return <Trouble cause={pairs.error} onAgain={() => void pairs.refetch()} />
+  const shown = pairs.data.pages.flatMap((page) => page.pairs)
   return (
     <>
       <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="760" marginBottom="8">
         {t('pairs.title')}
       </chakra.h1>
-      {pairs.data.pairs.length === 0 && <chakra.p>{t('pairs.empty')}</chakra.p>}
+      {shown.length === 0 && <chakra.p>{t('pairs.empty')}</chakra.p>}
       <chakra.ul listStyleType="none">
-        {pairs.data.pairs.map((pair) => (
+        {shown.map((pair) => (
           <Guard key={pair.id}>
             <PairRow pair={pair} />
           </Guard>
         ))}
       </chakra.ul>
-      {actions.includes('ADD_PAIR') && <AddPair pairs={pairs.data.pairs} />}
+      {pairs.hasNextPage && <More of={pairs} />}
+      {actions.includes('ADD_PAIR') && <AddPair />}
       <Box marginTop="10">
         <ContactsCard horse={null} />
       </Box>

@@ -11,7 +11,7 @@ import { Button } from '../ui/Button'
 import { Card, Quiet } from '../ui/Card'
 import { WarnBox } from '../ui/WarnBox'
 import { WhyBox } from '../ui/WhyBox'
-import { wordIn } from '../text/words'
+import { nameIn, wordIn } from '../text/words'
 import { readySound } from './sound'
 
 interface TaskCardProps {
@@ -40,7 +40,7 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
     <Card marginBottom="5">
       {isNamed && <Quiet>{card.horse}</Quiet>}
       <chakra.h1 fontSize="3xl" fontWeight="770">
-        {step.name}
+        {nameIn(t, step)}
       </chakra.h1>
       <chakra.p fontSize="lg" fontWeight="650">
         {wordIn(t, 'gait', step.gait)} · {doseSentence(t, step)}

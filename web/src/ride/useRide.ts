@@ -41,7 +41,7 @@ export function useRide(lesson: string): Recorder | undefined {
   const ride = useMemo(() => entries && folding.of(entries), [folding, entries])
   useNews((changed) => {
     // what another device wrote; without a network it comes with the next news
-    if (changed === null || changed === lesson) readOn(shelf, lesson).catch(() => undefined)
+    if (changed === null || changed.lesson === lesson) readOn(shelf, lesson).catch(() => undefined)
   })
   const [lost, setLost] = useState<Said>()
   const say = useCallback(

@@ -33,7 +33,9 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
   const kept = useLiveQuery(() => shelf.safety.get('safety'), [shelf])
   const here = useLiveQuery(() => hereOn(shelf), [shelf])
   useSentAtOnce(shelf, () => void client.invalidateQueries({ queryKey: [KEY] }))
-  useNews(() => void client.invalidateQueries({ queryKey: [KEY] }))
+  useNews((news) => {
+    if (news === null || news.horse !== null) void client.invalidateQueries({ queryKey: [KEY] })
+  })
   const safety = useMemo(() => {
     const view = data ?? kept?.safety ?? { horses: [], contacts: [], serverMs: 0 }
     const now = today(timeZone)

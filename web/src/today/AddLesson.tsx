@@ -17,7 +17,7 @@ export function AddLesson({ date }: { date: string }) {
   const me = useMe()
   const client = useQueryClient()
   const id = useId()
-  const pairs = useQuery({ queryKey: ['pairs'], queryFn: () => answerOf(api.GET('/api/v1/pairs')) })
+  const pairs = useQuery({ queryKey: ['names'], queryFn: () => answerOf(api.GET('/api/v1/pairs/names')) })
   const [pair, setPair] = useState('')
   const [at, setAt] = useState('18:00')
   const [minutes, setMinutes] = useState(LESSON_MINUTES)

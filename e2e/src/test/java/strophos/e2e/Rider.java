@@ -20,7 +20,7 @@ final class Rider {
 
     /** In a new lesson of Vesper, at the application's own time. */
     static Rider inNewLesson(Visitor visitor) {
-        String pair = visitor.get("/api/v1/pairs")
+        String pair = visitor.get("/api/v1/pairs/names")
                 .path("pairs")
                 .valueStream()
                 .filter(p -> p.path("horse").asString().equals("Vesper"))

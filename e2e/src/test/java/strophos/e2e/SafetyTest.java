@@ -289,7 +289,7 @@ class SafetyTest {
     }
 
     private static JsonNode named(Visitor coach, String horse) {
-        return coach.get("/api/v1/pairs")
+        return coach.get("/api/v1/pairs/names")
                 .path("pairs")
                 .valueStream()
                 .filter(p -> p.path("horse").asString().equals(horse))

@@ -137,7 +137,7 @@ final class Stage {
     static AppProcess battered(String database) {
         String url = POSTGRES.createDatabase(database);
         if (!restore("battered", database)) {
-            load(url, "v8.sql.gz");
+            load(url, "v11.sql.gz");
         }
         return upgradedAt(url, database);
     }

@@ -32,6 +32,9 @@ public final class LocalPostgres implements AutoCloseable {
     /** Sets up, and reads dumps in; never runs the application. */
     public static final String SUPERUSER = "postgres";
 
+    /** In memory, unless a folder is named: for what is too large. */
+    private static final String PLACE = System.getProperty("strophos.cluster", "/dev/shm");
+
     private final Path bin;
     private final Path home;
     private final int port;
@@ -46,7 +49,7 @@ public final class LocalPostgres implements AutoCloseable {
     public static LocalPostgres start() {
         Path bin = newestBin();
         Path home = Path.of(
-                run(asDatabaseUser("mktemp", "-d", "/dev/shm/strophos-XXXXXX")).strip());
+                run(asDatabaseUser("mktemp", "-d", PLACE + "/strophos-XXXXXX")).strip());
         LocalPostgres cluster = new LocalPostgres(bin, home, freePort());
         cluster.watch();
         run(cluster.program(

@@ -14,6 +14,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param demoSeed of the demo's generator
  * @param demoPassword of every demo account; only the demo profile knows one
  * @param proxies addresses of the reverse proxies whose word on the client's address and scheme is taken; none: nobody's is
+ * @param renewal whether this process makes anew, beside what it serves, what is marked for it
  */
 @ConfigurationProperties("strophos")
 public record Settings(
@@ -21,4 +22,5 @@ public record Settings(
         Optional<String> setupToken,
         @DefaultValue("1") long demoSeed,
         Optional<String> demoPassword,
-        @DefaultValue List<String> proxies) {}
+        @DefaultValue List<String> proxies,
+        @DefaultValue("true") boolean renewal) {}

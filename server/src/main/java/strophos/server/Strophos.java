@@ -14,6 +14,9 @@ public class Strophos {
             Migration.run(System.getenv());
             return;
         }
+        if (args.length > 0 && args[0].equals(RebuildCommand.ARGUMENT)) {
+            System.exit(RebuildCommand.run(System.out));
+        }
         SpringApplication.run(Strophos.class, args);
     }
 }

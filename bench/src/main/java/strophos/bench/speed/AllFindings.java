@@ -2,6 +2,7 @@ package strophos.bench.speed;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import strophos.core.cause.HelpedToday;
 import strophos.core.cause.HelpsMoreThanWaiting;
@@ -18,7 +19,6 @@ import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.Standing;
 import strophos.core.progress.StifferSide;
-import strophos.core.stair.PairRecord;
 import strophos.core.stair.RungId;
 import strophos.core.stats.Proportion;
 
@@ -38,9 +38,9 @@ final class AllFindings {
 
     static List<Object> of(ThreeYears years) {
         List<Object> findings = new ArrayList<>();
-        PairRecord record = new PairRecord(years.ridden);
+        Map<RungId, RungFacts> known = years.facts();
         for (RungId rung : ThreeYears.rungs()) {
-            RungFacts facts = record.factsOf(rung);
+            RungFacts facts = known.getOrDefault(rung, RungFacts.NONE);
             findings.add(DECISION.advise(facts, Optional.empty(), Standing.IN_WORK));
             findings.add(STIFFER.judge(facts));
             findings.add(PLATEAU.judge(rates(facts)));

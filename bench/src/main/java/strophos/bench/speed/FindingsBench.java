@@ -13,7 +13,6 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import strophos.core.stair.PairRecord;
 import strophos.core.stair.RungId;
 
 /** All findings of a lesson over three years, beside one plain pass over the same records. */
@@ -31,7 +30,7 @@ public class FindingsBench {
     @Benchmark
     public Map<RungId, int[]> plainPass() {
         Map<RungId, int[]> counts = new HashMap<>();
-        for (PairRecord.Ridden r : years.ridden) {
+        for (ThreeYears.Ridden r : years.ridden) {
             int cell = (r.ask().rein().ordinal() * 4 + r.ask().strength().ordinal()) * 5
                     + r.ask().response().ordinal();
             counts.computeIfAbsent(r.rung(), rung -> new int[3 * 4 * 5])[cell]++;

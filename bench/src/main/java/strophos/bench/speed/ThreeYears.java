@@ -2,9 +2,13 @@ package strophos.bench.speed;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.stream.Stream;
 import strophos.core.cause.ProbeDay;
 import strophos.core.cause.Told;
 import strophos.core.exchange.Gait;
@@ -14,7 +18,8 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
-import strophos.core.stair.PairRecord;
+import strophos.core.progress.LessonFacts;
+import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
 
 /** Three years of a pair: 150 lessons, 15 000 exchanges on 20 rungs, five of them a lesson, with faults marked. */
@@ -25,7 +30,10 @@ final class ThreeYears {
     private static final int RUNGS = 20;
     private static final LocalDate FIRST_DAY = LocalDate.of(2023, 6, 1);
 
-    final List<PairRecord.Ridden> ridden = new ArrayList<>();
+    /** One ask, and where and when it was made. */
+    record Ridden(String lesson, LocalDate day, RungId rung, Ask ask) {}
+
+    final List<Ridden> ridden = new ArrayList<>();
     final List<Told> told = new ArrayList<>();
     final List<ProbeDay> probes = new ArrayList<>();
 
@@ -37,7 +45,7 @@ final class ThreeYears {
             for (int i = 0; i < EXCHANGES / LESSONS; i++) {
                 RungId rung = rung((lesson / 8 + i / 20) % RUNGS);
                 Ask ask = ask(random, i, lesson);
-                ridden.add(new PairRecord.Ridden("lesson " + lesson, day, rung, ask));
+                ridden.add(new Ridden("lesson " + lesson, day, rung, ask));
                 Set<String> faults = random.nextInt(3) == 0 ? Set.of("fault " + random.nextInt(12)) : Set.of();
                 told.add(new Told(ask.entry(), "lesson " + lesson, "bend", ask.response() == Response.YES, faults));
                 first.add(ask);
@@ -50,6 +58,25 @@ final class ThreeYears {
                         first.subList(20, 25)));
             }
         }
+    }
+
+    /** What is known of each rung. */
+    Map<RungId, RungFacts> facts() {
+        Map<RungId, Map<String, LessonFacts>> lessons = new HashMap<>();
+        for (Ridden r : ridden) {
+            lessons.computeIfAbsent(r.rung(), rung -> new LinkedHashMap<>())
+                    .merge(
+                            r.lesson(),
+                            new LessonFacts(r.lesson(), r.day(), List.of(r.ask())),
+                            (a, b) -> new LessonFacts(
+                                    a.lesson(),
+                                    a.day(),
+                                    Stream.concat(a.asks().stream(), b.asks().stream())
+                                            .toList()));
+        }
+        Map<RungId, RungFacts> facts = new HashMap<>();
+        lessons.forEach((rung, all) -> facts.put(rung, new RungFacts(List.copyOf(all.values()))));
+        return facts;
     }
 
     static RungId rung(int n) {

@@ -1,10 +1,7 @@
 package strophos.core.judgement;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import strophos.core.stats.Interval;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
@@ -17,25 +14,17 @@ import strophos.core.stats.Wilson;
  */
 public record Overruling(String book, String ruleId, Proportion overruled, Interval interval) {
 
-    /** One choice a coach made. */
-    public record Choice(String book, String ruleId, String advised, String chosen) {}
+    public static Overruling of(String book, String ruleId, Proportion overruled) {
+        return new Overruling(book, ruleId, overruled, Wilson.of(overruled));
+    }
 
-    /** A line for each rule of each book version, the most overruled first. */
-    public static List<Overruling> report(List<Choice> choices) {
-        Map<List<String>, int[]> counts = new LinkedHashMap<>();
-        for (Choice c : choices) {
-            int[] count = counts.computeIfAbsent(List.of(c.book(), c.ruleId()), k -> new int[2]);
-            count[0] += c.advised().equals(c.chosen()) ? 0 : 1;
-            count[1]++;
-        }
-        List<Overruling> lines = new ArrayList<>();
-        counts.forEach((key, count) -> {
-            Proportion overruled = new Proportion(count[0], count[1]);
-            lines.add(new Overruling(key.get(0), key.get(1), overruled, Wilson.of(overruled)));
-        });
-        lines.sort(Comparator.<Overruling>comparingDouble(l -> -l.overruled().share())
-                .thenComparing(Overruling::book)
-                .thenComparing(Overruling::ruleId));
-        return lines;
+    /** The most overruled first. */
+    public static List<Overruling> report(List<Overruling> lines) {
+        return lines.stream()
+                .sorted(Comparator.<Overruling>comparingDouble(
+                                l -> -l.overruled().share())
+                        .thenComparing(Overruling::book)
+                        .thenComparing(Overruling::ruleId))
+                .toList();
     }
 }

@@ -26,15 +26,31 @@ public record ReinSummary(
         int[][] counts = new int[Strength.values().length][Response.values().length];
         List<Ask> here = asks.stream().filter(a -> a.rein() == rein).toList();
         here.forEach(a -> counts[a.strength().ordinal()][a.response().ordinal()]++);
-        int yes = (int) here.stream().filter(a -> a.response() == Response.YES).count();
-        Proportion counted = new Proportion(yes, here.size());
-        return new ReinSummary(
+        return ofCounts(
                 rein,
                 Arrays.stream(counts)
                         .map(row -> Arrays.stream(row).boxed().toList())
-                        .toList(),
+                        .toList());
+    }
+
+    /** Of asks that were counted: by strength (rows, 1 to 4), then response (columns, in the enum's order). */
+    public static ReinSummary ofCounts(Rein rein, List<List<Integer>> counts) {
+        int yes = 0;
+        int asks = 0;
+        int strengths = 0;
+        for (Strength s : Strength.values()) {
+            List<Integer> row = counts.get(s.ordinal());
+            int here = row.stream().mapToInt(n -> n).sum();
+            yes += row.get(Response.YES.ordinal());
+            asks += here;
+            strengths += here * s.level();
+        }
+        Proportion counted = new Proportion(yes, asks);
+        return new ReinSummary(
+                rein,
+                counts,
                 counted,
                 Wilson.of(counted),
-                here.stream().mapToInt(a -> a.strength().level()).average());
+                asks == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) strengths / asks));
     }
 }

@@ -8,10 +8,16 @@ import java.util.Set;
 import strophos.core.exchange.Rein;
 
 /**
- * What is known of one rung of one pair: its lessons in order, the last being the one judged. Lessons in which the rung
+ * What is known of one rung of one pair: its last lessons in order, the last being the one judged. Lessons in which the rung
  * was not ridden under the pair's own rider are left out. Sorted by rein once; looking back costs nothing.
  */
 public final class RungFacts {
+
+    /** A rung is judged by so many of its lessons, the last ones. Common practice, no source; every rule looks less far back. */
+    public static final int LESSONS = 24;
+
+    /** Never ridden. */
+    public static final RungFacts NONE = new RungFacts(List.of());
 
     private final List<LessonFacts> lessons;
     private final Line all;
@@ -34,17 +40,18 @@ public final class RungFacts {
         }
     }
 
-    /** @param lessons in order, whoever rode */
+    /** @param lessons in order, whoever rode; of those under the pair's own rider the last {@value #LESSONS} are kept */
     public RungFacts(List<LessonFacts> lessons) {
         this(lessons, Set.of());
     }
 
     /** @param notJudgedYet faults that are recorded on this rung but do not count there yet */
     public RungFacts(List<LessonFacts> lessons, Set<String> notJudgedYet) {
-        this.lessons = lessons.stream()
+        List<LessonFacts> ridden = lessons.stream()
                 .map(l -> l.underOwnRider().without(notJudgedYet))
                 .filter(l -> !l.isEmpty())
                 .toList();
+        this.lessons = ridden.subList(Math.max(0, ridden.size() - LESSONS), ridden.size());
         int n = this.lessons.size();
         all = Line.empty(n);
         byRein = new EnumMap<>(Rein.class);
@@ -73,6 +80,16 @@ public final class RungFacts {
         return lessons;
     }
 
+    /** With one lesson more, which becomes the one judged; these same facts where nothing was ridden in it. */
+    public RungFacts and(LessonFacts next) {
+        if (next.underOwnRider().isEmpty()) {
+            return this;
+        }
+        List<LessonFacts> more = new ArrayList<>(lessons);
+        more.add(next);
+        return new RungFacts(more);
+    }
+
     public boolean isEmpty() {
         return lessons.isEmpty();
     }
@@ -88,7 +105,7 @@ public final class RungFacts {
     }
 
     /** The asks of the lesson judged; empty when the rung was never ridden. */
-    List<Ask> lastLesson() {
+    public List<Ask> lastLesson() {
         return lessons.isEmpty() ? List.of() : all.lesson(lessons.size() - 1);
     }
 

@@ -21,8 +21,8 @@ public final class Observations {
 
     private Observations() {}
 
-    /** One thing observed, and the rung it belongs to. */
-    public record At(RungId rung, Observed observed) {}
+    /** One thing observed, the rung it belongs to, and the segment it was observed in. */
+    public record At(RungId rung, String segment, Observed observed) {}
 
     /** All of a ride, in order. */
     public static List<At> of(Ride ride) {
@@ -30,10 +30,9 @@ public final class Observations {
         ride.segments().stream().filter(s -> s.mounted() == Mounted.RIDER).forEach(s -> segments.put(s.id(), s));
         return ride.marks().stream()
                 .flatMap(m -> m.said().hangsOn().map(segments::get).stream()
-                        .flatMap(s ->
-                                observed(m, s.rein())
-                                        .map(o -> new At(new RungId(s.exercise(), s.gait(), s.place()), o))
-                                        .stream()))
+                        .flatMap(s -> observed(m, s.rein())
+                                .map(o -> new At(new RungId(s.exercise(), s.gait(), s.place()), s.id(), o))
+                                .stream()))
                 .toList();
     }
 

@@ -58,10 +58,9 @@ class SheetTest {
     @Test
     void overrulingIsCountedByRuleTheMostFirst() {
         List<Overruling> report = Overruling.report(List.of(
-                new Overruling.Choice("b/2", "rate", "STAY", "STAY"),
-                new Overruling.Choice("b/2", "forced", "STEP_BACK", "STAY"),
-                new Overruling.Choice("b/2", "rate", "STAY", "MOVE_ON"),
-                new Overruling.Choice("b/1", "rate", "STAY", "STAY")));
+                Overruling.of("b/2", "rate", new Proportion(1, 2)),
+                Overruling.of("b/1", "rate", new Proportion(0, 1)),
+                Overruling.of("b/2", "forced", new Proportion(1, 1))));
         assertThat(report)
                 .extracting(Overruling::book, Overruling::ruleId, Overruling::overruled)
                 .containsExactly(

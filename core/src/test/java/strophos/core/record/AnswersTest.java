@@ -101,7 +101,7 @@ class AnswersTest {
     }
 
     private static Observations.At at(Observed observed) {
-        return new Observations.At(new RungId("circle-bend", Gait.TROT, Place.CIRCLE), observed);
+        return new Observations.At(new RungId("circle-bend", Gait.TROT, Place.CIRCLE), SEGMENT, observed);
     }
 
     private Ride.Exchange answer() {

@@ -2,7 +2,6 @@ package strophos.core.stair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -19,8 +18,6 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
 import strophos.core.progress.Decision;
-import strophos.core.progress.LessonFacts;
-import strophos.core.progress.Observed;
 
 class StairTest {
 
@@ -105,47 +102,6 @@ class StairTest {
     }
 
     @Test
-    void readsThePairsOwnRiderOnly() {
-        PairRecord record = new PairRecord(List.of(
-                new PairRecord.Ridden("a", DAY, FOOT, ask(Mounted.RIDER)),
-                new PairRecord.Ridden("a", DAY, MIDDLE, ask(Mounted.COACH)),
-                new PairRecord.Ridden("b", DAY, FOOT, ask(Mounted.COACH))));
-        assertThat(record.asked()).containsExactly(FOOT);
-        assertThat(record.factsOf(FOOT).lessons()).hasSize(1);
-        assertThat(record.factsOf(MIDDLE).lessons()).isEmpty();
-    }
-
-    @Test
-    void whatWasNoticedStandsInItsLesson() {
-        LocalDate next = DAY.plusDays(1);
-        PairRecord record = new PairRecord(
-                List.of(
-                        new PairRecord.Ridden("a", DAY, FOOT, ask(Mounted.RIDER)),
-                        new PairRecord.Ridden("c", next, FOOT, ask(Mounted.RIDER))),
-                List.of(
-                        new PairRecord.Noticed("b", DAY, FOOT, fright("1")),
-                        new PairRecord.Noticed("c", next, FOOT, fright("2")),
-                        new PairRecord.Noticed("c", next, TOP, fright("3"))));
-        assertThat(record.factsOf(FOOT).lessons())
-                .extracting(LessonFacts::lesson, LessonFacts::observed)
-                .containsExactly(
-                        tuple("a", List.of()), tuple("b", List.of(fright("1"))), tuple("c", List.of(fright("2"))));
-        assertThat(record.factsOf(TOP).lessons())
-                .extracting(LessonFacts::observed)
-                .containsExactly(List.of(fright("3")));
-        assertThat(record.asked()).as("to notice is not to ask").containsExactly(FOOT);
-        assertThat(record.without("c").factsOf(FOOT).lessons())
-                .extracting(LessonFacts::lesson)
-                .containsExactly("a", "b");
-        assertThat(record.on(TOP::equals).factsOf(FOOT).lessons()).isEmpty();
-        assertThat(record.on(TOP::equals).factsOf(TOP).lessons()).hasSize(1);
-    }
-
-    private static Observed fright(String entry) {
-        return new Observed.Fright(entry, Rein.LEFT);
-    }
-
-    @Test
     void writesARungAsExerciseGaitPlace() {
         assertThat(FOOT).hasToString("foot.walk.rail");
     }
@@ -177,12 +133,14 @@ class StairTest {
                         rung(FOOT, Set.of(), Optional.empty()),
                         rung(other, Set.of(), Optional.empty()),
                         rung(TOP, Set.of(FOOT, other), Optional.empty())));
-        assertThat(Stair.opensNothing(two, List.of(), FOOT)).isTrue();
-        assertThat(Stair.opensNothing(two, List.of(made(other, Decision.MOVE_ON)), FOOT))
+        assertThat(Stair.opensNothing(two, StairState.START, FOOT)).isTrue();
+        assertThat(Stair.opensNothing(two, Stair.decided(two, List.of(made(other, Decision.MOVE_ON))), FOOT))
                 .isFalse();
-        assertThat(Stair.opensNothing(THREE, List.of(), FOOT)).isFalse();
-        assertThat(Stair.opensNothing(THREE, List.of(), TOP)).as("the top").isFalse();
-        assertThat(Stair.opensNothing(THREE, List.of(made(MIDDLE, Decision.GET_HELP)), FOOT))
+        assertThat(Stair.opensNothing(THREE, StairState.START, FOOT)).isFalse();
+        assertThat(Stair.opensNothing(THREE, StairState.START, TOP))
+                .as("the top")
+                .isFalse();
+        assertThat(Stair.opensNothing(THREE, Stair.decided(THREE, List.of(made(MIDDLE, Decision.GET_HELP))), FOOT))
                 .as("the next rung is paused")
                 .isTrue();
     }
@@ -221,7 +179,7 @@ class StairTest {
     }
 
     private static Map<RungId, RungState> states(Set<RungId> asked, Decided... decided) {
-        return Stair.states(THREE, asked, Arrays.asList(decided));
+        return Stair.states(THREE, asked, Stair.decided(THREE, Arrays.asList(decided)));
     }
 
     private static Decided made(RungId rung, Decision decision) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
@@ -20,25 +21,26 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
-import strophos.core.progress.Ask;
 import strophos.core.progress.ReinSummary;
 import strophos.core.progress.RungDecision;
+import strophos.core.progress.RungFacts;
 import strophos.core.record.Ride;
 import strophos.core.record.StopSigns;
-import strophos.core.school.School;
-import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
+import strophos.core.state.LessonCount;
+import strophos.core.state.PairState;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pair.DecisionRepository;
-import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Problem;
 import strophos.server.ride.RideLog;
 import strophos.server.rules.YardRules;
+import strophos.server.state.LessonKey;
+import strophos.server.state.PairStates;
 
 /** Puts a lesson's debrief together from its log, the pair's record and the rules. */
 @Service
@@ -46,9 +48,9 @@ import strophos.server.rules.YardRules;
 public class Debrief {
 
     private final LessonRepository lessons;
-    private final PairRepository pairs;
     private final DecisionRepository decisions;
     private final StairReader stairs;
+    private final PairStates states;
     private final YardRules rules;
     private final Seen seen;
     private final RideLog log;
@@ -58,9 +60,9 @@ public class Debrief {
 
     Debrief(
             LessonRepository lessons,
-            PairRepository pairs,
             DecisionRepository decisions,
             StairReader stairs,
+            PairStates states,
             YardRules rules,
             Seen seen,
             RideLog log,
@@ -68,9 +70,9 @@ public class Debrief {
             Catalogue catalogue,
             Clock clock) {
         this.lessons = lessons;
-        this.pairs = pairs;
         this.decisions = decisions;
         this.stairs = stairs;
+        this.states = states;
         this.rules = rules;
         this.seen = seen;
         this.log = log;
@@ -133,16 +135,13 @@ public class Debrief {
     /** The debrief of this lesson. */
     public View view(UUID lessonId) {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
-        Ride ride = log.ride(lessonId).orElseThrow(Problem::notFound);
-        PairRecord record = recordUpTo(lesson);
-        List<DecisionRepository.Made> made = decisions.ofPair(lesson.pair());
-        Judging judging = new Judging(record, madeBefore(lesson), painSigns(ride), rules.rungDecision());
-        Map<RungId, List<Ask>> ridden = record.asks().stream()
-                .filter(r -> r.lesson().equals(lessonId.toString()))
-                .collect(Collectors.groupingBy(
-                        PairRecord.Ridden::rung,
-                        LinkedHashMap::new,
-                        Collectors.mapping(PairRecord.Ridden::ask, Collectors.toList())));
+        Ride ride = log.ride(lesson);
+        List<LessonCount> counts = LessonCount.of(ride);
+        List<DecisionRepository.Made> made = decisions.ofLesson(lessonId);
+        Judging judging = judging(lesson, ride, counts);
+        Map<RungId, List<LessonCount>> ridden = counts.stream()
+                .filter(c -> c.asks() > 0)
+                .collect(Collectors.groupingBy(c -> c.key().rung(), LinkedHashMap::new, Collectors.toList()));
         return new View(
                 lesson,
                 ride.reinMs().get(Rein.LEFT),
@@ -153,7 +152,7 @@ public class Debrief {
                 ride.notes().stream()
                         .map(n -> new NoteLine(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
-                seen.of(ride, record, school(lesson)),
+                seen.of(lesson, ride, lesson.school()),
                 ride.stopSigns().stream()
                         .map(s -> new StoppedBy(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),
@@ -166,28 +165,42 @@ public class Debrief {
         if (lesson.endedAt() == null) {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
-        Ride ride = log.ride(lesson.id()).orElseThrow(Problem::notFound);
-        return advice(rung, new Judging(recordUpTo(lesson), madeBefore(lesson), painSigns(ride), rules.rungDecision()));
+        Ride ride = log.ride(lesson);
+        return advice(rung, judging(lesson, ride, LessonCount.of(ride)));
     }
 
     private AdviceView advice(Rung rung, Judging by) {
         return AdviceView.of(by.decision()
                 .advise(
-                        by.record().factsOf(rung.id()),
+                        by.facts().getOrDefault(rung.id(), RungFacts.NONE),
                         rung.criterion(),
-                        stairs.standing(rung, by.record(), by.before(), by.painSigns())));
+                        stairs.standing(rung, by.before(), by.painSigns())));
     }
 
-    /** What all rungs of a lesson are judged from. */
+    /**
+     * What all rungs of a lesson are judged from.
+     *
+     * @param facts of the rungs ridden in it, up to it
+     * @param before how the pair stood when it began: the lesson's own decisions are what the advice is for
+     */
     private record Judging(
-            PairRecord record, List<DecisionRepository.Made> before, List<String> painSigns, RungDecision decision) {}
+            Map<RungId, RungFacts> facts, PairState before, List<String> painSigns, RungDecision decision) {}
 
-    /** Decided on earlier lessons: the lesson's own decisions are what the advice is for. */
-    private List<DecisionRepository.Made> madeBefore(LessonRepository.Lesson lesson) {
-        return decisions.ofPair(lesson.pair()).stream()
-                .filter(m -> !m.lesson().equals(lesson.id()))
-                .filter(m -> lesson.startedAt() == null || m.at().isBefore(lesson.startedAt()))
-                .toList();
+    /** A lesson that was never begun counts for nothing, and nothing is judged by it. */
+    private Judging judging(LessonRepository.Lesson lesson, Ride ride, List<LessonCount> counts) {
+        if (lesson.startedAt() == null) {
+            return new Judging(Map.of(), states.now(lesson.pair()), painSigns(ride), rules.rungDecision());
+        }
+        LessonKey key = new LessonKey(lesson.startedAt(), lesson.id());
+        Set<RungId> rungs = counts.stream()
+                .filter(c -> c.key().mounted() == Mounted.RIDER)
+                .map(c -> c.key().rung())
+                .collect(Collectors.toSet());
+        return new Judging(
+                states.factsUpTo(lesson.pair(), rungs, key),
+                states.before(lesson.pair(), key),
+                painSigns(ride),
+                rules.rungDecision());
     }
 
     /** What was seen of pain or unsoundness, in the look or while riding. */
@@ -202,44 +215,45 @@ public class Debrief {
 
     /** Something was asked after the horse had been paused, whoever knew of it then. */
     private boolean isRiddenWhilePaused(LessonRepository.Lesson lesson, Ride ride) {
-        Pauses.History history = pauses.history(lesson.horseId(), clock.instant());
+        if (ride.exchanges().isEmpty()) {
+            return false;
+        }
+        Instant first = Instant.ofEpochMilli(ride.exchanges().get(0).atMs());
+        Pauses.History history = pauses.known(Map.of(lesson.horseId(), first), clock.instant())
+                .get(lesson.horseId())
+                .history();
         return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
-    }
-
-    private School school(LessonRepository.Lesson lesson) {
-        return pairs.find(lesson.pair()).orElseThrow(Problem::notFound).school();
-    }
-
-    private PairRecord recordUpTo(LessonRepository.Lesson lesson) {
-        return lesson.startedAt() == null
-                ? new PairRecord(List.of())
-                : pairs.recordUpTo(lesson.pair(), lesson.startedAt());
     }
 
     private Row row(
             LessonRepository.Lesson lesson,
             RungId id,
-            List<Ask> asks,
+            List<LessonCount> counts,
             List<DecisionRepository.Made> made,
             Judging judging) {
         Optional<Rung> rung = catalogue.rung(id);
-        boolean isJudged = lesson.endedAt() != null && asks.stream().anyMatch(a -> a.mounted() == Mounted.RIDER);
+        List<LessonCount> own =
+                counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
+        boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && !own.isEmpty();
         return new Row(
                 id.exercise(),
                 catalogue.exercise(id.exercise()).map(Exercise::name).orElse(id.exercise()),
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.map(r -> stairs.state(r, judging.record(), made)).orElse(null),
-                sides(asks.stream().filter(a -> a.mounted() == Mounted.RIDER).toList()),
-                sides(asks.stream().filter(a -> a.mounted() != Mounted.RIDER).toList()),
+                rung.map(r -> stairs.state(r, judging.before(), own.isEmpty(), made))
+                        .orElse(null),
+                sides(own),
+                sides(counts.stream()
+                        .filter(c -> c.key().mounted() != Mounted.RIDER)
+                        .toList()),
                 rung.filter(r -> isJudged).map(r -> advice(r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));
     }
 
-    private static Sides sides(List<Ask> asks) {
-        return new Sides(side(ReinSummary.of(Rein.LEFT, asks)), side(ReinSummary.of(Rein.RIGHT, asks)));
+    private static Sides sides(List<LessonCount> counts) {
+        return new Sides(side(LessonCount.summary(Rein.LEFT, counts)), side(LessonCount.summary(Rein.RIGHT, counts)));
     }
 
     private static SideView side(ReinSummary s) {

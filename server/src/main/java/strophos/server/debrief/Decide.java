@@ -10,9 +10,11 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.core.stair.Rung;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.live.Teller;
 import strophos.server.pair.DecisionRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.state.PairStates;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps what the coach chose beside what was advised, with the numbers of that moment. */
@@ -23,6 +25,8 @@ public class Decide {
     private final LessonRepository lessons;
     private final DecisionRepository decisions;
     private final Debrief debrief;
+    private final PairStates states;
+    private final Teller news;
     private final Catalogue catalogue;
     private final JsonMapper json;
 
@@ -30,11 +34,15 @@ public class Decide {
             LessonRepository lessons,
             DecisionRepository decisions,
             Debrief debrief,
+            PairStates states,
+            Teller news,
             Catalogue catalogue,
             JsonMapper json) {
         this.lessons = lessons;
         this.decisions = decisions;
         this.debrief = debrief;
+        this.states = states;
+        this.news = news;
         this.catalogue = catalogue;
         this.json = json;
     }
@@ -74,6 +82,9 @@ public class Decide {
                         "",
                         at),
                 json.writeValueAsString(advice));
+        // a device's clock may run ahead of ours: a lesson that began by it later than this was judged without this
+        states.forget(lesson.pair(), at);
+        news.changedLesson(lessonId, lesson.pair());
         return decisions.find(wanted.id()).orElseThrow();
     }
 }

@@ -3,12 +3,10 @@ package strophos.server.debrief;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -19,9 +17,7 @@ import strophos.core.aid.Errors;
 import strophos.core.aid.MissedReleases;
 import strophos.core.cause.SideBySide;
 import strophos.core.cause.Told;
-import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
-import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.load.SessionLoad;
@@ -29,10 +25,11 @@ import strophos.core.record.Counts;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 import strophos.core.school.School;
-import strophos.core.stair.PairRecord;
 import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.LessonRepository;
 import strophos.server.pair.PairRepository;
 import strophos.server.rules.YardRules;
+import strophos.server.state.LessonKey;
 
 /** What was seen beside the asks, and what of it is worth checking. */
 @Component
@@ -81,7 +78,7 @@ class Seen {
      */
     record Worth(String name, Side side, int yesWith, int with, int yesWithout, int without, double p) {}
 
-    SeenInLesson of(Ride ride, PairRecord record, School school) {
+    SeenInLesson of(LessonRepository.Lesson lesson, Ride ride, School school) {
         Optional<Integer> effort = ride.marks().stream()
                 .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .reduce((a, b) -> b);
@@ -92,7 +89,7 @@ class Seen {
                 corrections(ride, school),
                 effort.orElse(null),
                 effort.map(e -> SessionLoad.of(ridden(ride), e).load()).orElse(null),
-                worthChecking(record));
+                lesson.startedAt() == null ? List.of() : worthChecking(lesson));
     }
 
     private static Duration ridden(Ride ride) {
@@ -147,24 +144,11 @@ class Seen {
                 judged instanceof Judgement.NotEnoughData ? null : judged.isMet());
     }
 
-    private List<Worth> worthChecking(PairRecord record) {
-        List<PairRecord.Ridden> ridden = record.asks().stream()
-                .filter(r -> r.ask().mounted() == Mounted.RIDER)
-                .toList();
-        Map<String, UUID> lessons = new HashMap<>();
-        ridden.forEach(r -> lessons.computeIfAbsent(r.lesson(), UUID::fromString));
-        Map<UUID, List<Told.Mark>> factors = pairs.factors(lessons.values());
-        List<Told> told = ridden.stream()
-                .map(r -> Told.at(
-                        r.ask().entry(),
-                        r.lesson(),
-                        r.rung() + " " + r.ask().rein(),
-                        r.ask().response() == Response.YES,
-                        r.ask().atMs(),
-                        r.ask().atMs(),
-                        factors.getOrDefault(lessons.get(r.lesson()), List.of())))
-                .toList();
-        return rules.sideBySide().compare(told).worthChecking().stream()
+    private List<Worth> worthChecking(LessonRepository.Lesson lesson) {
+        SideBySide sideBySide = rules.sideBySide();
+        List<Told> told =
+                pairs.told(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());
+        return sideBySide.compare(told).worthChecking().stream()
                 .map(Seen::worth)
                 .toList();
     }

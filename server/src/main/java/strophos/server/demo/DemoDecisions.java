@@ -1,23 +1,23 @@
 package strophos.server.demo;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
-import strophos.core.exchange.Mounted;
 import strophos.core.progress.Decision;
-import strophos.core.stair.PairRecord;
+import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.server.debrief.AdviceView;
 import strophos.server.debrief.Debrief;
 import strophos.server.debrief.Decide;
 import strophos.server.debrief.NewDecision;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.DecisionRepository;
-import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
+import strophos.server.state.CountRepository;
+import strophos.server.state.PairStates;
 
 /** Ottilie decides on every rung of a lesson that is not passed yet. */
 @Component
@@ -25,8 +25,8 @@ import strophos.server.pair.StairReader;
 class DemoDecisions {
 
     private final LessonRepository lessons;
-    private final PairRepository pairs;
-    private final DecisionRepository decisions;
+    private final PairStates states;
+    private final CountRepository counts;
     private final StairReader stairs;
     private final Debrief debrief;
     private final Decide decide;
@@ -35,16 +35,16 @@ class DemoDecisions {
 
     DemoDecisions(
             LessonRepository lessons,
-            PairRepository pairs,
-            DecisionRepository decisions,
+            PairStates states,
+            CountRepository counts,
             StairReader stairs,
             Debrief debrief,
             Decide decide,
             Catalogue catalogue,
             Supplier<UUID> ids) {
         this.lessons = lessons;
-        this.pairs = pairs;
-        this.decisions = decisions;
+        this.states = states;
+        this.counts = counts;
         this.stairs = stairs;
         this.debrief = debrief;
         this.decide = decide;
@@ -53,14 +53,10 @@ class DemoDecisions {
     }
 
     void make(DemoHistory.Told of, UUID lesson, Instant end) {
-        PairRecord record = pairs.record(of.pair().id());
-        for (StairReader.Step step :
-                stairs.steps(record, decisions.ofPair(of.pair().id()))) {
-            boolean isRidden = record.asks().stream()
-                    .anyMatch(r -> r.lesson().equals(lesson.toString())
-                            && r.rung().toString().equals(step.rung())
-                            && r.ask().mounted() == Mounted.RIDER);
-            if (isRidden && step.state() != RungState.PASSED) {
+        List<String> ridden =
+                counts.askedInOrder(lesson).stream().map(RungId::toString).toList();
+        for (StairReader.Step step : stairs.steps(states.now(of.pair().id()))) {
+            if (ridden.contains(step.rung()) && step.state() != RungState.PASSED) {
                 decideOn(lesson, step, end);
             }
         }

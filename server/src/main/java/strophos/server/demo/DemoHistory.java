@@ -106,7 +106,7 @@ class DemoHistory {
         script.pass(180);
         send(script);
         plans.keep(lesson, 0, plans.proposed(lesson, script.now()), script.now());
-        PlanView plan = plans.forRide(lesson, script.now()).plan();
+        PlanView plan = plans.forDevice(lesson, script.now()).plan().plan();
         script.start();
         script.pass(60);
         for (PlanView.BlockView block : plan.blocks()) {

@@ -23,6 +23,9 @@ import strophos.server.rules.YardRules;
 @Component
 class AssignmentTeller {
 
+    /** So many reports are told; all count. */
+    private static final int LATEST = 14;
+
     private final Catalogue catalogue;
     private final YardRules rules;
 
@@ -42,6 +45,7 @@ class AssignmentTeller {
         int right = todays.stream().mapToInt(Practice::rightS).sum();
         List<Practice> latestFirst = new ArrayList<>(s.practices());
         Collections.reverse(latestFirst);
+        List<Practice> latest = latestFirst.subList(0, Math.min(LATEST, latestFirst.size()));
         return new AssignmentView(
                 s.stored().id(),
                 pair.id(),
@@ -73,7 +77,7 @@ class AssignmentTeller {
                         : turns(of.steps().get(state.step()).dose(), left, right, s.horse()),
                 left,
                 right,
-                latestFirst,
+                latest,
                 s.pausedPractices(),
                 s.lookIns());
     }
@@ -98,8 +102,28 @@ class AssignmentTeller {
                         .toList();
     }
 
+    /** A step of an exercise that has left the library is told by its id, with nothing to do: it is not practised. */
     AssignmentView.StepView step(Step step) {
-        Exercise e = catalogue.exercise(step.rung().exercise()).orElseThrow();
+        return catalogue
+                .exercise(step.rung().exercise())
+                .map(e -> step(step, e))
+                .orElseGet(() -> new AssignmentView.StepView(
+                        step.rung().toString(),
+                        step.rung().toString(),
+                        step.rung().gait(),
+                        step.rung().place(),
+                        step.dose().amount(),
+                        step.dose().unit(),
+                        step.dose().secondsARein(),
+                        "",
+                        "",
+                        "",
+                        List.of(),
+                        "",
+                        List.of()));
+    }
+
+    private static AssignmentView.StepView step(Step step, Exercise e) {
         Exercise.Homework h = e.homework();
         return new AssignmentView.StepView(
                 step.rung().toString(),

@@ -24,7 +24,7 @@ import strophos.server.contract.CanBeNull;
  * @param goodShare where counts are asked for; null where none are
  * @param advised what the rule would answer; null while a stop sign waits
  * @param turns what is left for today, in turns for the timer; empty when today's dose is done
- * @param practices the latest first
+ * @param practices the latest, the last first
  * @param pausedPractices those ridden while the horse was paused
  */
 public record AssignmentView(

@@ -6,23 +6,22 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
-import strophos.core.exchange.Mounted;
 import strophos.core.homework.Assignment;
 import strophos.core.homework.Ladder;
 import strophos.core.homework.NearestAlone;
 import strophos.core.pause.HorseState;
 import strophos.core.plan.HorseFacts;
 import strophos.core.progress.Decision;
-import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
+import strophos.core.state.PairState;
+import strophos.core.state.RungRecord;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pair.DecisionRepository;
@@ -32,6 +31,8 @@ import strophos.server.pair.PairRepository;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.state.CountRepository;
+import strophos.server.state.PairStates;
 
 /** Proposes, sets and ends homework. */
 @Service
@@ -50,6 +51,8 @@ public class Homework {
     private final PairRepository pairs;
     private final FactsRepository facts;
     private final DecisionRepository decisions;
+    private final PairStates states;
+    private final CountRepository counts;
     private final Pauses pauses;
     private final Catalogue catalogue;
 
@@ -61,6 +64,8 @@ public class Homework {
             PairRepository pairs,
             FactsRepository facts,
             DecisionRepository decisions,
+            PairStates states,
+            CountRepository counts,
             Pauses pauses,
             Catalogue catalogue) {
         this.homework = homework;
@@ -70,6 +75,8 @@ public class Homework {
         this.pairs = pairs;
         this.facts = facts;
         this.decisions = decisions;
+        this.states = states;
+        this.counts = counts;
         this.pauses = pauses;
         this.catalogue = catalogue;
     }
@@ -109,12 +116,13 @@ public class Homework {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         PairRepository.Named pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
+        HomeworkReader.Stood stood = reader.stood(pair.id(), pair.horseId(), now);
         List<String> notAlone = new ArrayList<>();
         return new HomeworkView(
                 lesson,
-                drafts(lesson, HomeworkReader.day(now, zone), pauses.state(pair.horseId(), now), notAlone),
+                drafts(lesson, HomeworkReader.day(now, zone), stood.horse(), notAlone),
                 notAlone,
-                reader.running(pair, now).stream()
+                stood.running().stream()
                         .map(s -> teller.view(s, pair, now, zone))
                         .toList(),
                 MOST_RUNNING);
@@ -124,17 +132,14 @@ public class Homework {
         if (horse.isPaused()) {
             return List.of();
         }
-        PairRecord record = pairs.record(lesson.pair());
-        List<DecisionRepository.Made> made = decisions.ofPair(lesson.pair());
-        Set<String> ridden = record.asks().stream()
-                .filter(r ->
-                        r.lesson().equals(lesson.id().toString()) && r.ask().mounted() == Mounted.RIDER)
-                .map(r -> r.rung().toString())
-                .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
+        PairState state = states.now(lesson.pair());
+        HorseFacts facts = horse(lesson, day, horse);
+        List<DecisionRepository.Made> made = decisions.ofLesson(lesson.id());
         List<Draft> drafts = new ArrayList<>();
-        for (String id : ridden) {
+        for (RungId asked : counts.askedInOrder(lesson.id())) {
+            String id = asked.toString();
             Optional<Decision> decision = made.stream()
-                    .filter(m -> m.lesson().equals(lesson.id()) && m.rung().equals(id))
+                    .filter(m -> m.rung().equals(id))
                     .reduce((a, b) -> b)
                     .map(DecisionRepository.Made::chosen);
             Optional<Rung> rung =
@@ -152,7 +157,7 @@ public class Homework {
                         .noneMatch(d -> d.rung().equals(alone.get().id().toString()))) {
                     String insteadOf =
                             alone.get().equals(wanted) ? null : exercise(wanted).name();
-                    drafts.add(draft(lesson, alone.get(), insteadOf, decision, record, day));
+                    drafts.add(draft(facts, alone.get(), insteadOf, decision, state, day));
                 }
             }
         }
@@ -162,13 +167,13 @@ public class Homework {
     }
 
     private Draft draft(
-            LessonRepository.Lesson lesson,
+            HorseFacts horse,
             Rung rung,
             @CanBeNull String insteadOf,
             Optional<Decision> decision,
-            PairRecord record,
+            PairState state,
             LocalDate day) {
-        Assignment a = assignment(rung, lesson, record, DEFAULT_DAYS, day);
+        Assignment a = assignment(rung, horse, state, DEFAULT_DAYS, day);
         return new Draft(
                 rung.id().toString(),
                 decision.orElse(null),
@@ -182,11 +187,11 @@ public class Homework {
                 a.isBrandNew());
     }
 
-    private Assignment assignment(
-            Rung rung, LessonRepository.Lesson lesson, PairRecord record, int daysAWeek, LocalDate day) {
-        HorseState state = pauses.state(
-                lesson.horseId(), day.plusDays(1).atStartOfDay(lessons.zone()).toInstant());
-        HorseFacts horse = HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state));
+    private HorseFacts horse(LessonRepository.Lesson lesson, LocalDate day, HorseState state) {
+        return HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state));
+    }
+
+    private Assignment assignment(Rung rung, HorseFacts horse, PairState pair, int daysAWeek, LocalDate day) {
         Ladder ladder = Ladder.of(
                 part(rung),
                 rung.wayBack()
@@ -194,7 +199,7 @@ public class Homework {
                         .filter(this::isForPractisingAlone)
                         .map(this::part),
                 horse.isFirstMonthBack());
-        long lessonsRidden = record.factsOf(rung.id()).lessons().size();
+        int lessonsRidden = pair.find(rung.id()).map(RungRecord::lessons).orElse(0);
         return new Assignment(
                 ladder.steps(), ladder.first(), exercise(rung).homework().gate(), daysAWeek, day, lessonsRidden <= 1);
     }
@@ -222,9 +227,9 @@ public class Homework {
                 .orElseThrow(
                         () -> Problem.refused(List.of(new Issue("unknown_id", "rung", "a rung of the catalogue"))));
         refuseUnlessAlone(lesson, rung, at);
-        PairRecord record = pairs.record(lesson.pair());
-        boolean isRidden = record.asked().contains(rung.id())
-                || record.asked().stream()
+        PairState state = states.now(lesson.pair());
+        boolean isRidden = state.asked().contains(rung.id())
+                || state.asked().stream()
                         .flatMap(r -> catalogue.rung(r).stream())
                         .anyMatch(r -> NearestAlone.of(r, catalogue::rung, this::isForPractisingAlone)
                                         .filter(rung::equals)
@@ -233,7 +238,9 @@ public class Homework {
         if (!isRidden) {
             throw Problem.refused(List.of(new Issue("not_ridden", "rung", "a rung the pair has ridden with you")));
         }
-        List<StoredAssignment> running = homework.running(lesson.pair(), at);
+        List<StoredAssignment> running = homework.running(List.of(lesson.pair()), at).stream()
+                .map(HomeworkRepository.Running::stored)
+                .toList();
         List<StoredAssignment> same =
                 running.stream().filter(a -> a.rung().equals(rungId)).toList();
         if (running.size() - same.size() >= MOST_RUNNING) {
@@ -243,7 +250,9 @@ public class Homework {
                     "Three things are enough; end one of them first, then set this one.");
         }
         same.forEach(a -> homework.end(a.id(), at));
-        Assignment a = assignment(rung, lesson, record, daysAWeek, HomeworkReader.day(at, lessons.zone()));
+        LocalDate day = HomeworkReader.day(at, lessons.zone());
+        HorseFacts horse = horse(lesson, day, pauses.state(lesson.horseId(), at));
+        Assignment a = assignment(rung, horse, state, daysAWeek, day);
         homework.add(new StoredAssignment(id, lesson.pair(), lessonId, rungId, a, at, null));
     }
 

@@ -4,8 +4,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -80,71 +82,102 @@ public class HomeworkReader {
     /** What a plan wants to know of an assignment: its rungs, whether it is paused, and the reports, the latest last. */
     public record Told(Set<String> rungs, boolean isPaused, Set<StopSign> stopSigns, List<Practice> practices) {}
 
+    /** What a plan must know of a pair's homework, and how its horse stands at the same moment. */
+    public record OfPair(List<Told> told, HorseState horse) {}
+
     /** What the plan of this moment must know, of every running assignment. */
-    public List<Told> told(PairRepository.Named pair, Instant at) {
-        return running(pair, at).stream()
-                .map(s -> new Told(
-                        new HashSet<>(List.of(s.stored().rung(), s.rungNow().toString())),
-                        s.state().isPaused(),
-                        s.state().stopSigns(),
-                        s.practices()))
-                .toList();
+    public OfPair told(UUID pair, UUID horse, Instant at) {
+        Stood stood = stood(pair, horse, at);
+        return new OfPair(
+                stood.running().stream()
+                        .map(s -> new Told(
+                                new HashSet<>(
+                                        List.of(s.stored().rung(), s.rungNow().toString())),
+                                s.state().isPaused(),
+                                s.state().stopSigns(),
+                                s.practices()))
+                        .toList(),
+                stood.horse());
     }
 
-    /** What is read of one assignment. */
-    private record Kept(
-            StoredAssignment stored, List<Practice> practices, Map<UUID, Instant> receivedAt, List<LookIn> lookIns) {}
+    /** What runs for a pair, and how its horse stands at the same moment, also where nothing runs. */
+    record Stood(List<Standing> running, HorseState horse) {}
 
-    List<Standing> running(PairRepository.Named pair, Instant at) {
-        return standing(pair, at, homework.running(pair.id(), at));
+    Stood stood(UUID pair, UUID horse, Instant at) {
+        List<HomeworkRepository.Running> running = homework.running(List.of(pair), at);
+        Instant since = running.stream()
+                .map(r -> r.stored().setAt())
+                .min(Comparator.naturalOrder())
+                .orElse(at);
+        Pauses.Known known = pauses.known(Map.of(horse, since), at).get(horse);
+        return new Stood(standing(pair, at, running, known), known.state());
+    }
+
+    /** What runs for these pairs; the number of statements does not depend on theirs. */
+    List<Standing> running(Collection<PairRepository.Named> pairs, Instant at) {
+        return standing(
+                pairs,
+                at,
+                homework.running(pairs.stream().map(PairRepository.Named::id).toList(), at));
     }
 
     /** How this one stands, also after it has ended. */
     Standing standing(StoredAssignment stored, PairRepository.Named pair, Instant at) {
-        List<StoredAssignment> all = new ArrayList<>(homework.running(pair.id(), at));
-        if (all.stream().noneMatch(a -> a.id().equals(stored.id()))) {
-            all.add(stored);
-        }
-        return standing(pair, at, all).stream()
+        return standing(List.of(pair), at, homework.runningBeside(stored, at)).stream()
                 .filter(s -> s.stored().id().equals(stored.id()))
                 .findFirst()
                 .orElseThrow();
     }
 
-    private List<Standing> standing(PairRepository.Named pair, Instant at, List<StoredAssignment> assignments) {
-        if (assignments.isEmpty()) {
+    private List<Standing> standing(
+            Collection<PairRepository.Named> pairs, Instant at, List<HomeworkRepository.Running> running) {
+        if (running.isEmpty()) {
             return List.of();
         }
-        List<Kept> all = assignments.stream()
-                .map(a -> new Kept(
-                        a, homework.practices(a.id(), at), homework.receivedAt(a.id()), homework.lookIns(a.id(), at)))
+        Map<UUID, List<HomeworkRepository.Running>> byPair =
+                running.stream().collect(Collectors.groupingBy(k -> k.stored().pair()));
+        Map<UUID, Instant> setSince = new HashMap<>();
+        pairs.stream()
+                .filter(p -> byPair.containsKey(p.id()))
+                .forEach(p -> byPair.get(p.id())
+                        .forEach(
+                                k -> setSince.merge(p.horseId(), k.stored().setAt(), (a, b) -> a.isBefore(b) ? a : b)));
+        Map<UUID, Pauses.Known> horses = pauses.known(setSince, at);
+        return pairs.stream()
+                .filter(p -> byPair.containsKey(p.id()))
+                .flatMap(p -> standing(p.id(), at, byPair.get(p.id()), horses.get(p.horseId())).stream())
                 .toList();
+    }
+
+    private List<Standing> standing(UUID pair, Instant at, List<HomeworkRepository.Running> all, Pauses.Known horse) {
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
-        HorseState horse = pauses.state(pair.horseId(), at);
-        Pauses.History history = pauses.history(pair.horseId(), at);
         return all.stream()
                 .map(kept -> {
                     HomeworkState state = HomeworkFold.on(
                             day(at, zone),
                             kept.stored().assignment(),
-                            events(pair, kept, all, history, zone),
+                            events(pair, kept, all, horse.history(), zone),
                             thresholds);
                     RungId rung =
                             kept.stored().assignment().steps().get(state.step()).rung();
                     return new Standing(
                             kept.stored(),
                             state,
-                            HomeworkStop.of(state, horse, rung, isForPractisingAlone(rung)),
-                            horse,
-                            kept.practices(),
-                            kept.practices().stream()
-                                    .filter(p -> history.covers(p.startedAt()))
+                            HomeworkStop.of(state, horse.state(), rung, isForPractisingAlone(rung)),
+                            horse.state(),
+                            practices(kept),
+                            practices(kept).stream()
+                                    .filter(p -> horse.history().covers(p.startedAt()))
                                     .map(Practice::id)
                                     .toList(),
                             kept.lookIns());
                 })
                 .toList();
+    }
+
+    private static List<Practice> practices(HomeworkRepository.Running of) {
+        return of.reports().stream().map(HomeworkRepository.Reported::practice).toList();
     }
 
     private boolean isForPractisingAlone(RungId rung) {
@@ -162,9 +195,13 @@ public class HomeworkReader {
      * after them.
      */
     private static List<HomeworkEvent> events(
-            PairRepository.Named pair, Kept of, List<Kept> all, Pauses.History history, ZoneId zone) {
+            UUID pair,
+            HomeworkRepository.Running of,
+            List<HomeworkRepository.Running> all,
+            Pauses.History history,
+            ZoneId zone) {
         List<Dated> dated = new ArrayList<>();
-        Set<UUID> own = of.practices().stream().map(Practice::id).collect(Collectors.toSet());
+        Set<UUID> own = practices(of).stream().map(Practice::id).collect(Collectors.toSet());
         // the pause before the report that brought it
         history.pauses().stream()
                 .filter(p -> p.clearedOn()
@@ -176,16 +213,14 @@ public class HomeworkReader {
                             .ifPresent(d -> dated.add(
                                     new Dated(p.clearedMs().orElseThrow(), new HomeworkEvent.HorseCleared(d))));
                 });
-        of.practices()
-                .forEach(p -> dated.add(new Dated(of.receivedAt().get(p.id()).toEpochMilli(), reported(p, zone))));
+        of.reports().forEach(r -> dated.add(new Dated(r.receivedAt().toEpochMilli(), reported(r.practice(), zone))));
         history.signs().stream()
-                .filter(s -> s.pair().equals(pair.id())
-                        && StopSign.STOPS_HOMEWORK.contains(s.sign())
-                        && !own.contains(s.id()))
+                .filter(s ->
+                        s.pair().equals(pair) && StopSign.STOPS_HOMEWORK.contains(s.sign()) && !own.contains(s.id()))
                 .filter(s -> !s.receivedAt().isBefore(of.stored().setAt()))
                 .forEach(s -> dated.add(new Dated(
                         s.receivedAt().toEpochMilli(), new HomeworkEvent.Stopped(day(s.at(), zone), s.sign()))));
-        for (Kept kept : all) {
+        for (HomeworkRepository.Running kept : all) {
             for (LookIn l : kept.lookIns()) {
                 LocalDate day = day(l.at(), zone);
                 dated.add(new Dated(

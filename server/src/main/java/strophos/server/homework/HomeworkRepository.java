@@ -5,21 +5,25 @@ import static strophos.server.db.Tables.LOOK_IN;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.PRACTICE;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.JSON;
 import org.jooq.JSONB;
+import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import strophos.catalogue.Catalogue;
 import strophos.core.homework.Assignment;
 import strophos.core.homework.Dose;
 import strophos.core.homework.DoseRange;
@@ -29,6 +33,7 @@ import strophos.core.homework.ReportTime;
 import strophos.core.homework.Step;
 import strophos.core.homework.Verdict;
 import strophos.core.pause.StopSign;
+import strophos.core.stair.RungId;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.AssignmentRecord;
 import strophos.server.db.tables.records.PracticeRecord;
@@ -42,12 +47,10 @@ class HomeworkRepository {
 
     private final DSLContext db;
     private final JsonMapper json;
-    private final Catalogue catalogue;
 
-    HomeworkRepository(DSLContext db, JsonMapper json, Catalogue catalogue) {
+    HomeworkRepository(DSLContext db, JsonMapper json) {
         this.db = db;
         this.json = json;
-        this.catalogue = catalogue;
     }
 
     /** A step as kept. */
@@ -55,6 +58,55 @@ class HomeworkRepository {
 
     /** A gate as kept; {@code goodShare} is null where no counts are asked for. */
     private record GateJson(int easyRunning, int minDays, Double goodShare) {}
+
+    /**
+     * A report as the database tells it among many, in the order of its columns: read as one text, which is many times quicker than row by
+     * row. Its own time may be anything, also what no other program reads: it is not among these.
+     */
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    private record ReportJson(
+            UUID id,
+            UUID assignmentId,
+            UUID authorId,
+            int step,
+            String rung,
+            OffsetDateTime countedAt,
+            int leftS,
+            int rightS,
+            Feel feel,
+            int leftGood,
+            int leftCounted,
+            int rightGood,
+            int rightCounted,
+            List<StopSign> stopSigns,
+            String question,
+            boolean secondBest,
+            boolean isTimeOdd,
+            OffsetDateTime receivedAt) {
+
+        Reported reported() {
+            return new Reported(
+                    new Practice(
+                            id,
+                            assignmentId,
+                            authorId,
+                            step,
+                            rung,
+                            countedAt.toInstant(),
+                            leftS,
+                            rightS,
+                            feel,
+                            leftGood,
+                            leftCounted,
+                            rightGood,
+                            rightCounted,
+                            stopSigns.stream().sorted().toList(),
+                            question,
+                            secondBest,
+                            isTimeOdd),
+                    receivedAt.toInstant());
+        }
+    }
 
     void add(StoredAssignment a) {
         Assignment of = a.assignment();
@@ -97,24 +149,71 @@ class HomeworkRepository {
                 .execute();
     }
 
-    /** Those of a pair that ran at this time, in the order they were set. */
-    List<StoredAssignment> running(UUID pair, Instant at) {
-        return fetch(ASSIGNMENT
-                .PAIR_ID
-                .eq(pair)
-                .and(ASSIGNMENT.SET_AT.le(at))
-                .and(ASSIGNMENT.ENDED_AT.isNull().or(ASSIGNMENT.ENDED_AT.gt(at))));
+    /** An assignment with the reports and look-ins known at a moment, each in order. */
+    record Running(StoredAssignment stored, List<Reported> reports, List<LookIn> lookIns) {}
+
+    /** A practice, and when its report came in. */
+    record Reported(Practice practice, Instant receivedAt) {}
+
+    /** Those of these pairs that ran at this time, in the order they were set. */
+    List<Running> running(Collection<UUID> pairs, Instant at) {
+        return running(
+                ASSIGNMENT
+                        .PAIR_ID
+                        .eq(DSL.any(pairs.toArray(UUID[]::new)))
+                        .and(ASSIGNMENT.SET_AT.le(at))
+                        .and(isNotEnded(at)),
+                at);
+    }
+
+    /** This one, and those of its pair that ran at this time. */
+    List<Running> runningBeside(StoredAssignment of, Instant at) {
+        return running(
+                ASSIGNMENT
+                        .ID
+                        .eq(of.id())
+                        .or(ASSIGNMENT
+                                .PAIR_ID
+                                .eq(of.pair())
+                                .and(ASSIGNMENT.SET_AT.le(at))
+                                .and(isNotEnded(at))),
+                at);
+    }
+
+    /** As the index has it. */
+    private static Condition isNotEnded(Instant at) {
+        return DSL.condition("coalesce({0}, 'infinity') > {1}", ASSIGNMENT.ENDED_AT, DSL.val(at));
+    }
+
+    private List<Running> running(Condition which, Instant at) {
+        // a phone's clock may run ahead of ours: a practice counts once it is known or begun
+        Field<List<Reported>> reports = DSL.field(
+                        "(select coalesce(json_agg(json_build_array(id, assignment_id, author_id, step, rung, counted_at, left_s,"
+                                + " right_s, feel, left_good, left_counted, right_good, right_counted, stop_signs, question,"
+                                + " second_best, counted_at is distinct from started_at, received_at) order by counted_at, id), '[]')"
+                                + " from practice where assignment_id = {0} and least(counted_at, received_at) <= {1})",
+                        JSON.class, ASSIGNMENT.ID, DSL.val(at))
+                .convertFrom(rows -> Arrays.stream(json.readValue(rows.data(), ReportJson[].class))
+                        .map(ReportJson::reported)
+                        .toList());
+        Field<List<LookIn>> lookIns = DSL.multiset(DSL.select(LOOK_IN.fields())
+                        .select(PERSON.NAME)
+                        .from(LOOK_IN)
+                        .join(PERSON)
+                        .on(PERSON.YARD_ID.eq(LOOK_IN.YARD_ID).and(PERSON.ID.eq(LOOK_IN.ANSWERED_BY)))
+                        .where(LOOK_IN.ASSIGNMENT_ID.eq(ASSIGNMENT.ID).and(LOOK_IN.ANSWERED_AT.lt(at)))
+                        .orderBy(LOOK_IN.ANSWERED_AT, LOOK_IN.ID))
+                .convertFrom(rows -> rows.map(HomeworkRepository::lookIn));
+        return db.select(ASSIGNMENT.fields())
+                .select(reports, lookIns)
+                .from(ASSIGNMENT)
+                .where(which)
+                .orderBy(ASSIGNMENT.SET_AT, ASSIGNMENT.ID)
+                .fetch(r -> new Running(stored(r.into(ASSIGNMENT)), r.get(reports), r.get(lookIns)));
     }
 
     Optional<StoredAssignment> find(UUID id) {
-        return fetch(ASSIGNMENT.ID.eq(id)).stream().findFirst();
-    }
-
-    private List<StoredAssignment> fetch(Condition which) {
-        return db.selectFrom(ASSIGNMENT)
-                .where(which)
-                .orderBy(ASSIGNMENT.SET_AT, ASSIGNMENT.ID)
-                .fetch(this::stored);
+        return db.selectFrom(ASSIGNMENT).where(ASSIGNMENT.ID.eq(id)).fetchOptional(this::stored);
     }
 
     private StoredAssignment stored(AssignmentRecord r) {
@@ -127,9 +226,8 @@ class HomeworkRepository {
                 r.getRung(),
                 new Assignment(
                         steps.stream()
-                                .map(s -> new Step(
-                                        catalogue.rung(s.rung()).orElseThrow().id(),
-                                        new Dose(s.amount(), s.unit(), s.secondsARein())))
+                                .map(s ->
+                                        new Step(RungId.of(s.rung()), new Dose(s.amount(), s.unit(), s.secondsARein())))
                                 .toList(),
                         r.getFirstStep(),
                         new Gate(
@@ -143,25 +241,6 @@ class HomeworkRepository {
                         r.getBrandNew()),
                 r.getSetAt(),
                 r.getEndedAt());
-    }
-
-    /** Practices of an assignment known or begun before this time, in order; a phone's clock may run ahead of ours. */
-    List<Practice> practices(UUID assignment, Instant before) {
-        return db.selectFrom(PRACTICE)
-                .where(PRACTICE.ASSIGNMENT_ID
-                        .eq(assignment)
-                        .and(DSL.least(PRACTICE.COUNTED_AT, PRACTICE.RECEIVED_AT)
-                                .le(before)))
-                .orderBy(PRACTICE.COUNTED_AT, PRACTICE.ID)
-                .fetch(HomeworkRepository::practice);
-    }
-
-    /** When each report of an assignment came in. */
-    Map<UUID, Instant> receivedAt(UUID assignment) {
-        return db.select(PRACTICE.ID, PRACTICE.RECEIVED_AT)
-                .from(PRACTICE)
-                .where(PRACTICE.ASSIGNMENT_ID.eq(assignment))
-                .fetchMap(PRACTICE.ID, PRACTICE.RECEIVED_AT);
     }
 
     Optional<Practice> practice(UUID id) {
@@ -219,21 +298,14 @@ class HomeworkRepository {
         return Instant.ofEpochMilli(ReportTime.countedFromMs(startedAt.toEpochMilli(), receivedAt.toEpochMilli()));
     }
 
-    /** Look-ins on an assignment before this time, in order. */
-    List<LookIn> lookIns(UUID assignment, Instant before) {
-        return db.select(LOOK_IN.asterisk(), PERSON.NAME)
-                .from(LOOK_IN)
-                .join(PERSON)
-                .on(PERSON.YARD_ID.eq(LOOK_IN.YARD_ID).and(PERSON.ID.eq(LOOK_IN.ANSWERED_BY)))
-                .where(LOOK_IN.ASSIGNMENT_ID.eq(assignment).and(LOOK_IN.ANSWERED_AT.lt(before)))
-                .orderBy(LOOK_IN.ANSWERED_AT, LOOK_IN.ID)
-                .fetch(r -> new LookIn(
-                        r.get(LOOK_IN.ID),
-                        Verdict.valueOf(r.get(LOOK_IN.VERDICT)),
-                        r.get(LOOK_IN.ADVISED) == null ? null : Verdict.valueOf(r.get(LOOK_IN.ADVISED)),
-                        r.get(LOOK_IN.SENTENCE),
-                        r.get(PERSON.NAME),
-                        r.get(LOOK_IN.ANSWERED_AT)));
+    private static LookIn lookIn(Record r) {
+        return new LookIn(
+                r.get(LOOK_IN.ID),
+                Verdict.valueOf(r.get(LOOK_IN.VERDICT)),
+                r.get(LOOK_IN.ADVISED) == null ? null : Verdict.valueOf(r.get(LOOK_IN.ADVISED)),
+                r.get(LOOK_IN.SENTENCE),
+                r.get(PERSON.NAME),
+                r.get(LOOK_IN.ANSWERED_AT));
     }
 
     boolean hasLookIn(UUID id) {

@@ -23,12 +23,13 @@ class InboxController {
         this.clock = clock;
     }
 
-    /** Stop signs first. */
-    record Inbox(List<AssignmentView> waiting) {}
+    /** Stop signs first; {@code more} wait beside those shown. */
+    record Inbox(List<AssignmentView> waiting, int more) {}
 
     @GetMapping
     @Needs(Action.SEE_HOMEWORK)
     Inbox inbox() {
-        return new Inbox(lookingIn.waiting(clock.instant()));
+        LookingIn.Waiting waiting = lookingIn.waiting(clock.instant());
+        return new Inbox(waiting.first(), waiting.more());
     }
 }

@@ -4,17 +4,20 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.state.PairState;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
-import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
+import strophos.server.state.PairStates;
 
 /** The rider's side: today's card, and reports in. */
 @Service
@@ -25,7 +28,7 @@ public class Practising {
     private final HomeworkReader reader;
     private final AssignmentTeller teller;
     private final PairRepository pairs;
-    private final DecisionRepository decisions;
+    private final PairStates states;
     private final StairReader stairs;
     private final LessonRepository lessons;
     private final Teller news;
@@ -35,7 +38,7 @@ public class Practising {
             HomeworkReader reader,
             AssignmentTeller teller,
             PairRepository pairs,
-            DecisionRepository decisions,
+            PairStates states,
             StairReader stairs,
             LessonRepository lessons,
             Teller news) {
@@ -43,7 +46,7 @@ public class Practising {
         this.reader = reader;
         this.teller = teller;
         this.pairs = pairs;
-        this.decisions = decisions;
+        this.states = states;
         this.stairs = stairs;
         this.lessons = lessons;
         this.news = news;
@@ -82,23 +85,39 @@ public class Practising {
             UUID id, Outcome outcome, @CanBeNull Code code) {}
 
     public List<OwnPair> cards(Instant now) {
-        return pairs.findVisible().stream()
+        List<PairRepository.Named> own = pairs.findVisible();
+        Map<UUID, PairState> standing =
+                states.now(own.stream().map(PairRepository.Named::id).toList());
+        Map<UUID, List<AssignmentView>> cards = running(own, now);
+        return own.stream()
                 .map(pair -> new OwnPair(
                         pair.id(),
                         pair.horseId(),
                         pair.rider(),
                         pair.horse(),
-                        cards(pair, now),
-                        stairs.steps(pairs.record(pair.id()), decisions.ofPair(pair.id()))))
+                        cards.getOrDefault(pair.id(), List.of()),
+                        stairs.steps(standing.get(pair.id()))))
                 .toList();
     }
 
     /** The cards of one pair. */
     public List<AssignmentView> cards(PairRepository.Named pair, Instant now) {
+        return running(List.of(pair), now).getOrDefault(pair.id(), List.of());
+    }
+
+    private Map<UUID, List<AssignmentView>> running(List<PairRepository.Named> of, Instant now) {
         ZoneId zone = lessons.zone();
-        return reader.running(pair, now).stream()
-                .map(s -> teller.view(s, pair, now, zone))
-                .toList();
+        return reader.running(of, now).stream()
+                .collect(Collectors.groupingBy(
+                        s -> s.stored().pair(),
+                        Collectors.mapping(s -> teller.view(s, pair(of, s), now, zone), Collectors.toList())));
+    }
+
+    private static PairRepository.Named pair(List<PairRepository.Named> of, HomeworkReader.Standing s) {
+        return of.stream()
+                .filter(p -> p.id().equals(s.stored().pair()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Stores what can be stored; the answers stand in the order of the reports. */
@@ -112,11 +131,12 @@ public class Practising {
                 answers.add(new PracticeAnswer(p.id(), Outcome.ALREADY, null));
             } else {
                 homework.add(p, now);
-                if (!p.stopSigns().isEmpty()) {
-                    homework.find(p.assignment())
-                            .flatMap(a -> pairs.find(a.pair()))
-                            .ifPresent(pair -> news.changedHorse(pair.horseId()));
-                }
+                homework.find(p.assignment()).flatMap(a -> pairs.find(a.pair())).ifPresent(pair -> {
+                    news.changedPair(pair.id());
+                    if (!p.stopSigns().isEmpty()) {
+                        news.changedHorse(pair.horseId());
+                    }
+                });
                 answers.add(new PracticeAnswer(p.id(), Outcome.STORED, null));
             }
         }

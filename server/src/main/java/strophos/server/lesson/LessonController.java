@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,14 +21,16 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.core.stair.RungState;
+import strophos.core.state.PairState;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
-import strophos.server.pair.DecisionRepository;
+import strophos.server.live.Teller;
 import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.state.PairStates;
 
 /** Today's lessons, and new ones. */
 @RestController
@@ -37,20 +40,23 @@ class LessonController {
 
     private final LessonRepository lessons;
     private final PairRepository pairs;
-    private final DecisionRepository decisions;
+    private final PairStates states;
     private final StairReader stairs;
+    private final Teller news;
     private final Clock clock;
 
     LessonController(
             LessonRepository lessons,
             PairRepository pairs,
-            DecisionRepository decisions,
+            PairStates states,
             StairReader stairs,
+            Teller news,
             Clock clock) {
         this.lessons = lessons;
         this.pairs = pairs;
-        this.decisions = decisions;
+        this.states = states;
         this.stairs = stairs;
+        this.news = news;
         this.clock = clock;
     }
 
@@ -79,11 +85,19 @@ class LessonController {
         LocalDate date = LocalDate.ofInstant(clock.instant(), zone);
         Instant from = date.atStartOfDay(zone).toInstant();
         Instant to = date.plusDays(1).atStartOfDay(zone).toInstant();
+        List<LessonRepository.Lesson> today = lessons.between(from, to);
+        Map<UUID, PairState> now = states.now(
+                today.stream().map(LessonRepository.Lesson::pair).distinct().toList());
+        Map<UUID, LessonRepository.Thread> threads =
+                lessons.threads(today.stream().map(LessonRepository.Lesson::id).toList());
         return new Today(
                 date,
-                lessons.between(from, to).stream()
+                today.stream()
                         .map(l -> new TodaysLesson(
-                                l, inWork(l.pair()), lessons.isLooked(l.id()), lessons.isPlanned(l.id())))
+                                l,
+                                inWork(now.get(l.pair())),
+                                threads.get(l.id()).isLooked(),
+                                threads.get(l.id()).isPlanned()))
                         .toList());
     }
 
@@ -95,8 +109,8 @@ class LessonController {
         return Duration.between(now, at).abs().compareTo(FARTHEST) > 0;
     }
 
-    private List<StairReader.Step> inWork(UUID pair) {
-        return stairs.steps(pairs.record(pair), decisions.ofPair(pair)).stream()
+    private List<StairReader.Step> inWork(PairState state) {
+        return stairs.steps(state).stream()
                 .filter(s -> s.state() == RungState.IN_WORK || s.state() == RungState.OPEN)
                 .toList();
     }
@@ -116,6 +130,7 @@ class LessonController {
                     lesson.plannedAt() == null || isNobodysPlan(lesson.plannedAt(), now) ? now : lesson.plannedAt(),
                     lesson.minutes(),
                     now);
+            news.changedLesson(lesson.id(), lesson.pair());
         }
         return new Added(lesson.id());
     }

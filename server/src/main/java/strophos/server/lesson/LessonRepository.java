@@ -7,23 +7,27 @@ import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.PLAN;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
-import static strophos.server.db.Tables.YARD;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.util.Collections;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.school.School;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
+import strophos.server.rules.YardSettings;
 
 /** Lessons, planned and ridden. */
 @Repository
@@ -31,16 +35,19 @@ import strophos.server.contract.CanBeNull;
 public class LessonRepository {
 
     private final DSLContext db;
+    private final YardSettings settings;
 
-    LessonRepository(DSLContext db) {
+    LessonRepository(DSLContext db, YardSettings settings) {
         this.db = db;
+        this.settings = settings;
     }
 
-    /** A lesson; {@code startedAt} and {@code endedAt} are null until it was. Minutes are planned ones. */
+    /** A lesson; {@code startedAt} and {@code endedAt} are null until it was. Minutes are planned ones. The school is its pair's. */
     public record Lesson(
             UUID id,
             UUID pair,
             UUID horseId,
+            @JsonIgnore School school,
             String rider,
             String horse,
             Instant plannedAt,
@@ -50,7 +57,7 @@ public class LessonRepository {
             int exchanges) {}
 
     public ZoneId zone() {
-        return ZoneId.of(db.select(YARD.TIME_ZONE).from(YARD).fetchSingle().value1());
+        return settings.zone();
     }
 
     /** The viewer's lessons planned in this half-open stretch of time, in order. */
@@ -63,28 +70,27 @@ public class LessonRepository {
         return lessons(LESSON.ID.eq(id)).stream().findFirst();
     }
 
-    /** Whether a first look is in its log. */
-    public boolean isLooked(UUID lesson) {
-        return db.fetchExists(db.selectOne().from(LOOKED).where(LOOKED.LESSON_ID.eq(lesson)));
+    /** These lessons, as far as the viewer may see their pairs. */
+    public List<Lesson> all(Collection<UUID> ids) {
+        return lessons(LESSON.ID.eq(DSL.any(ids.toArray(UUID[]::new))));
     }
 
-    /** Whether a plan was kept for it. */
-    public boolean isPlanned(UUID lesson) {
-        return db.fetchExists(db.selectOne().from(PLAN).where(PLAN.LESSON_ID.eq(lesson)));
-    }
+    /** How far along its thread a lesson is: whether it has a first look, and a plan that was kept. */
+    public record Thread(boolean isLooked, boolean isPlanned) {}
 
-    /** The last lessons this pair rode beside this one, the latest last. */
-    public List<UUID> riddenBeside(UUID lesson, UUID pair, int most) {
-        List<UUID> latestFirst = db.select(LESSON.ID)
+    /** Of each of these lessons. */
+    public Map<UUID, Thread> threads(Collection<UUID> lessons) {
+        return db.select(
+                        LESSON.ID,
+                        DSL.field(DSL.exists(DSL.selectOne()
+                                .from(LOOKED)
+                                .where(LOOKED.YARD_ID.eq(LESSON.YARD_ID).and(LOOKED.LESSON_ID.eq(LESSON.ID))))),
+                        DSL.field(DSL.exists(DSL.selectOne()
+                                .from(PLAN)
+                                .where(PLAN.YARD_ID.eq(LESSON.YARD_ID).and(PLAN.LESSON_ID.eq(LESSON.ID))))))
                 .from(LESSON)
-                .join(RIDDEN_LESSON)
-                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
-                .where(LESSON.PAIR_ID.eq(pair).and(LESSON.ID.ne(lesson)).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
-                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), LESSON.ID)
-                .limit(most)
-                .fetch(LESSON.ID);
-        Collections.reverse(latestFirst);
-        return latestFirst;
+                .where(LESSON.ID.eq(DSL.any(lessons.toArray(UUID[]::new))))
+                .fetchMap(r -> r.value1(), r -> new Thread(r.value2(), r.value3()));
     }
 
     public void add(UUID id, UUID pair, Instant plannedAt, int minutes, Instant now) {
@@ -104,6 +110,7 @@ public class LessonRepository {
                         LESSON.ID,
                         LESSON.PAIR_ID,
                         PAIR.HORSE_ID,
+                        PAIR.SCHOOL,
                         PERSON.NAME,
                         HORSE.NAME,
                         LESSON.PLANNED_AT,
@@ -131,6 +138,7 @@ public class LessonRepository {
                 r.get(LESSON.ID),
                 r.get(LESSON.PAIR_ID),
                 r.get(PAIR.HORSE_ID),
+                School.valueOf(r.get(PAIR.SCHOOL)),
                 r.get(PERSON.NAME),
                 r.get(HORSE.NAME),
                 r.get(LESSON.PLANNED_AT),

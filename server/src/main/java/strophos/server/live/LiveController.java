@@ -10,7 +10,7 @@ import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.access.YardScope;
 
-/** The stream of news: {@code again} (something may have been missed), {@code lesson} with its id. */
+/** The stream of news: {@code again} (something may have been missed), {@code news} with the keys of what was stored. */
 @RestController
 @RequestMapping("/api/v1")
 class LiveController {

@@ -1,15 +1,22 @@
 package strophos.server.live;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.task.TaskExecutor;
+import org.springframework.http.MediaType;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Component;
@@ -26,7 +33,16 @@ class Streams {
     /** Then the browser comes again by itself, and its session is asked for again. */
     private static final Duration AT_MOST = Duration.ofMinutes(30);
 
+    /** So long news waits for more of the same. */
+    private static final Duration TOGETHER = Duration.ofMillis(150);
+
     private final Map<SseEmitter, Listening> listeners = new ConcurrentHashMap<>();
+    private final Set<News> waiting = ConcurrentHashMap.newKeySet();
+    private final ScheduledExecutorService soon = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "news");
+        thread.setDaemon(true);
+        return thread;
+    });
     private final TaskExecutor executor;
     private final SessionRepository<? extends Session> sessions;
 
@@ -51,16 +67,25 @@ class Streams {
         return stream;
     }
 
+    /** Tells it in a moment: what is stored many times until then is told once. */
     void tell(News news) {
-        listeners.forEach((stream, who) -> {
+        if (waiting.add(news) && waiting.size() == 1) {
+            soon.schedule(this::tellWaiting, TOGETHER.toMillis(), TimeUnit.MILLISECONDS);
+        }
+    }
+
+    private void tellWaiting() {
+        List<News> now = List.copyOf(waiting);
+        now.forEach(waiting::remove);
+        now.forEach(news -> listeners.forEach((stream, who) -> {
             if (who.yard().equals(news.yard())) {
-                send(
-                        stream,
-                        () -> SseEmitter.event()
-                                .name("lesson")
-                                .data(news.lesson().toString()));
+                send(stream, () -> SseEmitter.event().name("news").data(news.of(), MediaType.APPLICATION_JSON));
             }
-        });
+        }));
+        // one that came in between was not the first to wait: it is told as well
+        if (!waiting.isEmpty()) {
+            soon.schedule(this::tellWaiting, TOGETHER.toMillis(), TimeUnit.MILLISECONDS);
+        }
     }
 
     /** The session whose id has this digest has ended: nobody listens by it any longer. */
@@ -98,6 +123,11 @@ class Streams {
         listeners
                 .keySet()
                 .forEach(stream -> send(stream, () -> SseEmitter.event().comment("")));
+    }
+
+    @PreDestroy
+    void end() {
+        soon.shutdownNow();
     }
 
     void closeAll() {

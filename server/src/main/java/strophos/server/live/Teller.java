@@ -21,16 +21,22 @@ public class Teller {
         this.db = db;
     }
 
-    public void changed(UUID lesson) {
-        tell(lesson);
+    /** Something of this lesson of this pair. */
+    public void changedLesson(UUID lesson, UUID pair) {
+        tell(new News.Keys(lesson, pair, null));
+    }
+
+    /** Something of a pair beside its lessons: homework, reports. */
+    public void changedPair(UUID pair) {
+        tell(new News.Keys(null, pair, null));
     }
 
     /** A stop sign of it came in, or was answered. */
     public void changedHorse(UUID horse) {
-        tell(horse);
+        tell(new News.Keys(null, null, horse));
     }
 
-    private void tell(UUID of) {
+    private void tell(News.Keys of) {
         News news = new News(YardScope.viewer().yard(), of);
         db.select(field("pg_notify({0}, {1})", Object.class, val(News.CHANNEL), val(news.asText())))
                 .execute();

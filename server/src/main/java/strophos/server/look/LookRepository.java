@@ -7,13 +7,16 @@ import static strophos.server.db.Tables.PERSON;
 
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,6 +26,7 @@ import strophos.core.record.PayloadReader;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
+import strophos.server.db.tables.records.LookedRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -63,27 +67,75 @@ public class LookRepository {
             String by,
             Instant at) {}
 
-    /** Part of the projection: the last look of the log, or none. */
-    public void replace(UUID lesson, List<Ride.Look> looks) {
-        db.deleteFrom(LOOKED).where(LOOKED.LESSON_ID.eq(lesson)).execute();
-        if (looks.isEmpty()) {
-            return;
-        }
-        Ride.Look last = looks.get(looks.size() - 1);
-        db.insertInto(LOOKED)
-                .set(LOOKED.YARD_ID, YardScope.viewer().yard())
-                .set(LOOKED.LESSON_ID, lesson)
-                .set(LOOKED.ENTRY_ID, UUID.fromString(last.id()))
-                .set(LOOKED.AUTHOR_ID, UUID.fromString(last.author()))
-                .set(LOOKED.AT, Instant.ofEpochMilli(last.atMs()))
-                .set(LOOKED.CHECKS, JSONB.valueOf(json.writeValueAsString(checks(last.seen()))))
-                .execute();
+    /** Part of the projection: of each of these lessons the last look of the log, or none; those of which something was written. */
+    public Set<UUID> replace(Map<UUID, List<Ride.Look>> looks) {
+        Map<UUID, LookedRecord> before = db.selectFrom(LOOKED)
+                .where(LOOKED.LESSON_ID.eq(DSL.any(looks.keySet().toArray(UUID[]::new))))
+                .fetchMap(LOOKED.LESSON_ID);
+        Set<UUID> changed = new HashSet<>();
+        looks.forEach((lesson, all) -> {
+            Optional<LookedRecord> now = all.stream().reduce((a, b) -> b).map(last -> row(lesson, last));
+            Optional<LookedRecord> old = Optional.ofNullable(before.get(lesson));
+            if (old.isPresent() ? now.filter(n -> isAlike(old.get(), n)).isPresent() : now.isEmpty()) {
+                return;
+            }
+            changed.add(lesson);
+            db.deleteFrom(LOOKED).where(LOOKED.LESSON_ID.eq(lesson)).execute();
+            now.ifPresent(row -> db.insertInto(LOOKED).set(row).execute());
+        });
+        return changed;
     }
 
-    public Optional<Looked> find(UUID lesson) {
-        return db.selectFrom(LOOKED)
-                .where(LOOKED.LESSON_ID.eq(lesson))
-                .fetchOptional(r -> looked(r.getLessonId(), r.getAt(), r.getChecks()));
+    private LookedRecord row(UUID lesson, Ride.Look last) {
+        LookedRecord row = new LookedRecord();
+        row.setYardId(YardScope.viewer().yard());
+        row.setLessonId(lesson);
+        row.setEntryId(UUID.fromString(last.id()));
+        row.setAuthorId(UUID.fromString(last.author()));
+        row.setAt(Instant.ofEpochMilli(last.atMs()));
+        row.setChecks(JSONB.valueOf(json.writeValueAsString(checks(last.seen()))));
+        return row;
+    }
+
+    private boolean isAlike(LookedRecord a, LookedRecord b) {
+        return a.getEntryId().equals(b.getEntryId())
+                && a.getAuthorId().equals(b.getAuthorId())
+                && a.getAt().equals(b.getAt())
+                && json.readTree(a.getChecks().data())
+                        .equals(json.readTree(b.getChecks().data()));
+    }
+
+    /** A lesson's look, and the latest choice against it. */
+    public record OfLesson(Optional<Looked> looked, Optional<Chosen> choice) {}
+
+    public OfLesson find(UUID lesson) {
+        var choice = DSL.lateral(DSL.select(FOCUS_CHOICE.fields())
+                .select(PERSON.NAME)
+                .from(FOCUS_CHOICE)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(FOCUS_CHOICE.YARD_ID).and(PERSON.ID.eq(FOCUS_CHOICE.CHOSEN_BY)))
+                .where(FOCUS_CHOICE.LESSON_ID.eq(LESSON.ID))
+                .orderBy(FOCUS_CHOICE.CHOSEN_AT.desc(), FOCUS_CHOICE.ID.desc())
+                .limit(1)
+                .asTable("choice"));
+        return db.select(LOOKED.AT, LOOKED.CHECKS)
+                .select(choice.fields())
+                .from(LESSON)
+                .leftJoin(LOOKED)
+                .on(LOOKED.YARD_ID.eq(LESSON.YARD_ID).and(LOOKED.LESSON_ID.eq(LESSON.ID)))
+                .leftJoin(choice)
+                .on(DSL.trueCondition())
+                .where(LESSON.ID.eq(lesson))
+                .fetchSingle(r -> new OfLesson(
+                        Optional.ofNullable(r.get(LOOKED.AT)).map(at -> looked(lesson, at, r.get(LOOKED.CHECKS))),
+                        Optional.ofNullable(r.get(choice.field(FOCUS_CHOICE.ID)))
+                                .map(id -> new Chosen(
+                                        id,
+                                        kinds(r.get(choice.field(FOCUS_CHOICE.CHOSEN))),
+                                        kinds(r.get(choice.field(FOCUS_CHOICE.ADVISED))),
+                                        r.get(choice.field(FOCUS_CHOICE.REASON)),
+                                        r.get(choice.field(PERSON.NAME)),
+                                        r.get(choice.field(FOCUS_CHOICE.CHOSEN_AT))))));
     }
 
     /** The last looks at this pair before this time, the latest first. */
@@ -107,24 +159,6 @@ public class LookRepository {
 
     private Looked looked(UUID lesson, Instant at, JSONB checks) {
         return new Looked(lesson, at, json.readValue(checks.data(), OBJECT));
-    }
-
-    /** The latest choice of a lesson. */
-    public Optional<Chosen> choice(UUID lesson) {
-        return db.select(FOCUS_CHOICE.asterisk(), PERSON.NAME)
-                .from(FOCUS_CHOICE)
-                .join(PERSON)
-                .on(PERSON.YARD_ID.eq(FOCUS_CHOICE.YARD_ID).and(PERSON.ID.eq(FOCUS_CHOICE.CHOSEN_BY)))
-                .where(FOCUS_CHOICE.LESSON_ID.eq(lesson))
-                .orderBy(FOCUS_CHOICE.CHOSEN_AT.desc(), FOCUS_CHOICE.ID.desc())
-                .limit(1)
-                .fetchOptional(r -> new Chosen(
-                        r.get(FOCUS_CHOICE.ID),
-                        kinds(r.get(FOCUS_CHOICE.CHOSEN)),
-                        kinds(r.get(FOCUS_CHOICE.ADVISED)),
-                        r.get(FOCUS_CHOICE.REASON),
-                        r.get(PERSON.NAME),
-                        r.get(FOCUS_CHOICE.CHOSEN_AT)));
     }
 
     private static List<FocusKind> kinds(String[] names) {

@@ -39,8 +39,9 @@ public class Looks {
 
     public OfLesson of(UUID lessonId) {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
-        Optional<LookRepository.Looked> looked = looks.find(lessonId);
-        return new OfLesson(lesson, looked, looked.map(l -> FocusBook.DEFAULT.of(l.look())), looks.choice(lessonId));
+        LookRepository.OfLesson look = looks.find(lessonId);
+        return new OfLesson(
+                lesson, look.looked(), look.looked().map(l -> FocusBook.DEFAULT.of(l.look())), look.choice());
     }
 
     /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */

@@ -10,6 +10,9 @@ import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
+import org.jooq.Record;
+import org.jooq.SelectConditionStep;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,12 +45,30 @@ public class DecisionRepository {
             String by,
             Instant at) {}
 
-    public List<Made> ofPair(UUID pair) {
-        return made(DECISION.PAIR_ID.eq(pair));
+    /** Where a page goes on: behind this decision. */
+    public record Behind(Instant at, UUID id) {}
+
+    /** Decisions on a pair, the latest first: those before this one, or the last of all. */
+    public List<Made> ofPair(UUID pair, Optional<Behind> behind, int most) {
+        return made(DECISION.PAIR_ID
+                        .eq(pair)
+                        .and(behind.map(b -> (Condition) DSL.row(DECISION.DECIDED_AT, DECISION.ID)
+                                        .lt(b.at(), b.id()))
+                                .orElseGet(DSL::trueCondition)))
+                .orderBy(DECISION.DECIDED_AT.desc(), DECISION.ID.desc())
+                .limit(most)
+                .fetch(DecisionRepository::made);
+    }
+
+    /** The decisions made on a lesson, in order. */
+    public List<Made> ofLesson(UUID lesson) {
+        return made(DECISION.LESSON_ID.eq(lesson))
+                .orderBy(DECISION.DECIDED_AT, DECISION.ID)
+                .fetch(DecisionRepository::made);
     }
 
     public Optional<Made> find(UUID id) {
-        return made(DECISION.ID.eq(id)).stream().findFirst();
+        return made(DECISION.ID.eq(id)).fetchOptional(DecisionRepository::made);
     }
 
     /** @param evidence the advice as it stood, as JSON */
@@ -69,24 +90,27 @@ public class DecisionRepository {
                 .execute();
     }
 
-    private List<Made> made(Condition which) {
-        return db.select(DECISION.asterisk(), PERSON.NAME)
+    private SelectConditionStep<Record> made(Condition which) {
+        return db.select(DECISION.fields())
+                .select(PERSON.NAME)
                 .from(DECISION)
                 .join(PERSON)
                 .on(PERSON.YARD_ID.eq(DECISION.YARD_ID).and(PERSON.ID.eq(DECISION.DECIDED_BY)))
-                .where(which)
-                .orderBy(DECISION.DECIDED_AT, DECISION.ID)
-                .fetch(r -> new Made(
-                        r.get(DECISION.ID),
-                        r.get(DECISION.PAIR_ID),
-                        r.get(DECISION.LESSON_ID),
-                        r.get(DECISION.RUNG),
-                        Decision.valueOf(r.get(DECISION.CHOSEN)),
-                        Decision.valueOf(r.get(DECISION.ADVISED)),
-                        r.get(DECISION.RULE_ID),
-                        r.get(DECISION.RULE_BOOK),
-                        r.get(DECISION.REASON),
-                        r.get(PERSON.NAME),
-                        r.get(DECISION.DECIDED_AT)));
+                .where(which);
+    }
+
+    private static Made made(Record r) {
+        return new Made(
+                r.get(DECISION.ID),
+                r.get(DECISION.PAIR_ID),
+                r.get(DECISION.LESSON_ID),
+                r.get(DECISION.RUNG),
+                Decision.valueOf(r.get(DECISION.CHOSEN)),
+                Decision.valueOf(r.get(DECISION.ADVISED)),
+                r.get(DECISION.RULE_ID),
+                r.get(DECISION.RULE_BOOK),
+                r.get(DECISION.REASON),
+                r.get(PERSON.NAME),
+                r.get(DECISION.DECIDED_AT));
     }
 }

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +39,15 @@ public class FactsRepository {
 
     /** Of a pair the caller has found to be visible. */
     public Versioned of(UUID pair) {
+        var last = DSL.lateral(
+                DSL.select(WEIGHT_OVERRULE.PERCENT, WEIGHT_OVERRULE.REASON, PERSON.NAME, WEIGHT_OVERRULE.OVERRULED_AT)
+                        .from(WEIGHT_OVERRULE)
+                        .join(PERSON)
+                        .on(PERSON.YARD_ID.eq(WEIGHT_OVERRULE.YARD_ID).and(PERSON.ID.eq(WEIGHT_OVERRULE.OVERRULED_BY)))
+                        .where(WEIGHT_OVERRULE.PAIR_ID.eq(PAIR.ID))
+                        .orderBy(WEIGHT_OVERRULE.OVERRULED_AT.desc(), WEIGHT_OVERRULE.ID.desc())
+                        .limit(1)
+                        .asTable("last"));
         return db.select(
                         HORSE.HEIGHT_CM,
                         HORSE.BORN_YEAR,
@@ -50,35 +60,32 @@ public class FactsRepository {
                         PAIR.RIDER_KG,
                         PAIR.TACK_KG,
                         PAIR.VERSION)
+                .select(last.fields())
                 .from(PAIR)
                 .join(HORSE)
                 .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
+                .leftJoin(last)
+                .on(DSL.trueCondition())
                 .where(PAIR.ID.eq(pair))
                 .fetchSingle(r -> new Versioned(
                         new Facts(
-                                r.value1(),
-                                r.value2(),
-                                r.value3(),
-                                r.value4(),
-                                r.value5(),
-                                r.value6(),
-                                r.value7(),
-                                r.value8(),
-                                r.value9(),
-                                r.value10()),
-                        r.value11(),
-                        overrule(pair)));
-    }
-
-    private Optional<Overrule> overrule(UUID pair) {
-        return db.select(WEIGHT_OVERRULE.PERCENT, WEIGHT_OVERRULE.REASON, PERSON.NAME, WEIGHT_OVERRULE.OVERRULED_AT)
-                .from(WEIGHT_OVERRULE)
-                .join(PERSON)
-                .on(PERSON.YARD_ID.eq(WEIGHT_OVERRULE.YARD_ID).and(PERSON.ID.eq(WEIGHT_OVERRULE.OVERRULED_BY)))
-                .where(WEIGHT_OVERRULE.PAIR_ID.eq(pair))
-                .orderBy(WEIGHT_OVERRULE.OVERRULED_AT.desc(), WEIGHT_OVERRULE.ID.desc())
-                .limit(1)
-                .fetchOptional(r -> new Overrule(r.value1(), r.value2(), r.value3(), r.value4()));
+                                r.get(HORSE.HEIGHT_CM),
+                                r.get(HORSE.BORN_YEAR),
+                                r.get(HORSE.IN_WORK_SINCE),
+                                r.get(HORSE.BACK_SINCE),
+                                r.get(HORSE.WEEKS_OFF),
+                                r.get(HORSE.MINUTES_BEFORE),
+                                r.get(HORSE.WEIGHT_KG),
+                                r.get(HORSE.SHOULD_WEIGH_KG),
+                                r.get(PAIR.RIDER_KG),
+                                r.get(PAIR.TACK_KG)),
+                        r.get(PAIR.VERSION),
+                        Optional.ofNullable(r.get(last.field(WEIGHT_OVERRULE.REASON)))
+                                .map(reason -> new Overrule(
+                                        r.get(last.field(WEIGHT_OVERRULE.PERCENT)),
+                                        reason,
+                                        r.get(last.field(PERSON.NAME)),
+                                        r.get(last.field(WEIGHT_OVERRULE.OVERRULED_AT))))));
     }
 
     /** Keeps why this rider rides this horse all the same; a repeated id changes nothing. */

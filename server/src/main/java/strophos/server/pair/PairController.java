@@ -3,8 +3,8 @@ package strophos.server.pair;
 import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -14,15 +14,23 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import strophos.catalogue.Strand;
 import strophos.core.school.School;
-import strophos.core.stair.PairRecord;
+import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
+import strophos.core.state.PairState;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
+import strophos.server.contract.Cursor;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.state.CountRepository;
+import strophos.server.state.LessonKey;
+import strophos.server.state.PairStates;
 
 /** The list of pairs, one pair, and new ones. */
 @RestController
@@ -30,17 +38,36 @@ import strophos.server.problem.Problem;
 @Transactional
 class PairController {
 
+    /** So many pairs a page. */
+    private static final int PAIRS = 25;
+
+    /** So many lessons or decisions a page. */
+    private static final int LINES = 8;
+
     private final PairRepository pairs;
     private final DecisionRepository decisions;
     private final StairReader stairs;
+    private final PairStates states;
+    private final CountRepository counts;
 
-    PairController(PairRepository pairs, DecisionRepository decisions, StairReader stairs) {
+    PairController(
+            PairRepository pairs,
+            DecisionRepository decisions,
+            StairReader stairs,
+            PairStates states,
+            CountRepository counts) {
         this.pairs = pairs;
         this.decisions = decisions;
         this.stairs = stairs;
+        this.states = states;
+        this.counts = counts;
     }
 
-    /** A pair in the list. */
+    /**
+     * A pair in the list.
+     *
+     * @param inWork the rung in work that was ridden last; empty where none is
+     */
     record PairLine(
             UUID id,
             UUID riderId,
@@ -52,7 +79,23 @@ class PairController {
             @CanBeNull Instant lastLessonAt,
             int lessons) {}
 
-    record PairList(List<PairLine> pairs) {}
+    /** @param next where the list goes on; null at its end */
+    record PairList(List<PairLine> pairs, @CanBeNull String next) {}
+
+    /** A pair as it is named where one is chosen. */
+    record PairName(UUID id, UUID riderId, UUID horseId, String rider, String horse) {}
+
+    record PairNames(List<PairName> pairs) {}
+
+    /** Lessons, the latest first; {@code next} is where they go on, null at the end. */
+    record LessonPage(
+            List<PairRepository.LessonLine> lessons,
+            @CanBeNull String next) {}
+
+    /** Decisions, the latest first; {@code next} is where they go on, null at the end. */
+    record DecisionPage(
+            List<DecisionRepository.Made> decisions,
+            @CanBeNull String next) {}
 
     /** One pair; its trend is that of the strand it was asked most on, null before any ask. */
     record PairView(
@@ -67,23 +110,34 @@ class PairController {
             @CanBeNull String trendStrand,
             List<Trend.Point> trend,
             List<PairRepository.LessonLine> lessons,
-            List<DecisionRepository.Made> decisions) {}
+            @CanBeNull String nextLessons,
+            List<DecisionRepository.Made> decisions,
+            @CanBeNull String nextDecisions) {}
 
     record Added(UUID id) {}
 
     @GetMapping
     @Needs(Action.SEE_PAIRS)
-    PairList all() {
-        // whoever was here last comes first; those without a lesson follow by horse
-        return new PairList(pairs.findVisible().stream()
-                .map(this::line)
-                .sorted(Comparator.comparing(PairLine::lastLessonAt, Comparator.nullsLast(Comparator.reverseOrder())))
-                .toList());
+    PairList all(@RequestParam(required = false) String after) {
+        List<PairRepository.Listed> page =
+                pairs.page(Cursor.of(after).map(c -> new PairRepository.Behind(c.at(), c.text(), c.id())), PAIRS + 1);
+        List<PairRepository.Listed> shown = page.subList(0, Math.min(PAIRS, page.size()));
+        Map<UUID, PairState> now =
+                states.now(shown.stream().map(l -> l.pair().id()).toList());
+        return new PairList(
+                shown.stream().map(l -> line(l, now.get(l.pair().id()))).toList(),
+                page.size() > PAIRS ? cursor(shown.get(PAIRS - 1)).word() : null);
     }
 
-    private PairLine line(PairRepository.Named pair) {
-        List<StairReader.Step> steps = stairs.steps(pairs.record(pair.id()), decisions.ofPair(pair.id()));
-        List<PairRepository.LessonLine> lessons = pairs.lessons(pair.id());
+    private static Cursor cursor(PairRepository.Listed l) {
+        return new Cursor(
+                l.lastLessonAt() == null ? Instant.EPOCH : l.lastLessonAt(),
+                l.pair().horse(),
+                l.pair().id());
+    }
+
+    private PairLine line(PairRepository.Listed of, PairState state) {
+        PairRepository.Named pair = of.pair();
         return new PairLine(
                 pair.id(),
                 pair.riderId(),
@@ -91,21 +145,28 @@ class PairController {
                 pair.rider(),
                 pair.horse(),
                 pair.school(),
-                steps.stream()
-                        .filter(s -> s.state() == strophos.core.stair.RungState.IN_WORK)
-                        .toList(),
-                lessons.isEmpty() ? null : lessons.get(0).startedAt(),
-                lessons.size());
+                stairs.inWork(state).stream().toList(),
+                of.lastLessonAt(),
+                of.lessons());
+    }
+
+    /** All pairs by horse, only named. */
+    @GetMapping("/names")
+    @Needs(Action.SEE_PAIRS)
+    PairNames names() {
+        return new PairNames(pairs.findVisible().stream()
+                .map(p -> new PairName(p.id(), p.riderId(), p.horseId(), p.rider(), p.horse()))
+                .toList());
     }
 
     @GetMapping("/{id}")
     @Needs(Action.SEE_PAIRS)
     PairView one(@PathVariable UUID id) {
         PairRepository.Named pair = pairs.find(id).orElseThrow(Problem::notFound);
-        PairRecord record = pairs.record(id);
-        List<DecisionRepository.Made> made = decisions.ofPair(id);
-        List<PairRepository.LessonLine> lessons = pairs.lessons(id);
-        Optional<String> strand = stairs.mainStrand(record);
+        PairState state = states.now(id);
+        Optional<Strand> strand = stairs.mainStrand(state);
+        LessonPage lessons = lessons(id, Optional.empty());
+        DecisionPage made = decisions(id, Optional.empty());
         return new PairView(
                 pair.id(),
                 pair.horseId(),
@@ -114,12 +175,60 @@ class PairController {
                 pair.description(),
                 pair.school(),
                 pair.goal(),
-                stairs.steps(record, made),
-                strand.orElse(null),
-                strand.map(name -> Trend.of(stairs.ofStrand(record, name), lessons))
+                stairs.steps(state),
+                strand.map(Strand::id).orElse(null),
+                strand.map(s -> Trend.of(counts.history(id, rungs(s), Trend.MOST)))
                         .orElse(List.of()),
-                lessons,
-                made);
+                lessons.lessons(),
+                lessons.next(),
+                made.decisions(),
+                made.next());
+    }
+
+    private static List<RungId> rungs(Strand strand) {
+        return strand.progression().rungs().stream().map(Rung::id).toList();
+    }
+
+    @GetMapping("/{id}/lessons")
+    @Needs(Action.SEE_PAIRS)
+    LessonPage moreLessons(@PathVariable UUID id, @RequestParam(required = false) String after) {
+        pairs.find(id).orElseThrow(Problem::notFound);
+        return lessons(id, Cursor.of(after).map(c -> new LessonKey(c.at(), c.id())));
+    }
+
+    private LessonPage lessons(UUID pair, Optional<LessonKey> before) {
+        List<PairRepository.LessonLine> page = pairs.lessons(pair, before, LINES + 1);
+        List<PairRepository.LessonLine> shown = page.subList(0, Math.min(LINES, page.size()));
+        return new LessonPage(
+                shown,
+                page.size() > LINES
+                        ? new Cursor(
+                                        shown.get(LINES - 1).startedAt(),
+                                        "",
+                                        shown.get(LINES - 1).id())
+                                .word()
+                        : null);
+    }
+
+    @GetMapping("/{id}/decisions")
+    @Needs(Action.SEE_PAIRS)
+    DecisionPage moreDecisions(@PathVariable UUID id, @RequestParam(required = false) String after) {
+        pairs.find(id).orElseThrow(Problem::notFound);
+        return decisions(id, Cursor.of(after).map(c -> new DecisionRepository.Behind(c.at(), c.id())));
+    }
+
+    private DecisionPage decisions(UUID pair, Optional<DecisionRepository.Behind> behind) {
+        List<DecisionRepository.Made> page = decisions.ofPair(pair, behind, LINES + 1);
+        List<DecisionRepository.Made> shown = page.subList(0, Math.min(LINES, page.size()));
+        return new DecisionPage(
+                shown,
+                page.size() > LINES
+                        ? new Cursor(
+                                        shown.get(LINES - 1).at(),
+                                        "",
+                                        shown.get(LINES - 1).id())
+                                .word()
+                        : null);
     }
 
     @PostMapping

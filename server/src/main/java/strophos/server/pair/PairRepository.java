@@ -1,20 +1,14 @@
 package strophos.server.pair;
 
 import static strophos.server.db.Tables.HORSE;
-import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
-import static strophos.server.db.Tables.RIDDEN_OBSERVED;
-import static strophos.server.db.Tables.YARD;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +16,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SelectConditionStep;
 import org.jooq.impl.DSL;
@@ -30,27 +25,24 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.cause.Told;
 import strophos.core.exchange.Gait;
-import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
-import strophos.core.exchange.Strength;
-import strophos.core.progress.Ask;
-import strophos.core.progress.Observed;
 import strophos.core.school.School;
-import strophos.core.stair.PairRecord;
 import strophos.core.stair.RungId;
 import strophos.server.access.Role;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
-import strophos.server.db.tables.records.RiddenObservedRecord;
+import strophos.server.state.LessonKey;
 
 /** Pairs and what they rode. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 public class PairRepository {
+
+    private static final List<Field<?>> NAMED = List.of(
+            PAIR.ID, PAIR.RIDER_ID, PAIR.HORSE_ID, PERSON.NAME, HORSE.NAME, HORSE.DESCRIPTION, PAIR.SCHOOL, PAIR.GOAL);
 
     private final DSLContext db;
     private final Supplier<UUID> ids;
@@ -141,27 +133,82 @@ public class PairRepository {
         return visible(PAIR.ID.eq(id)).fetchOptional(PairRepository::named);
     }
 
-    /** All asks of a pair in order. No end is set by the clock: a device may run ahead of it. */
-    public PairRecord record(UUID pair) {
-        return record(LESSON.PAIR_ID.eq(pair));
+    /** A pair in the list: when its last lesson began, or null, and how many were. */
+    public record Listed(Named pair, @CanBeNull Instant lastLessonAt, int lessons) {}
+
+    /** Where a page of the list goes on: behind this pair. */
+    public record Behind(Instant lastLessonAt, String horse, UUID pair) {}
+
+    /** The pairs the viewer may see: whoever was here last comes first, those without a lesson follow by horse. */
+    List<Listed> page(Optional<Behind> behind, int most) {
+        Field<Instant> began = DSL.field(db.select(RIDDEN_LESSON.STARTED_AT)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON
+                        .YARD_ID
+                        .eq(PAIR.YARD_ID)
+                        .and(RIDDEN_LESSON.PAIR_ID.eq(PAIR.ID))
+                        .and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc())
+                .limit(1));
+        var all = db.select(
+                        PAIR.ID,
+                        PAIR.YARD_ID,
+                        HORSE.NAME,
+                        DSL.coalesce(began, Instant.EPOCH).as("last"))
+                .from(PAIR)
+                .join(HORSE)
+                .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
+                .where(VisiblePairs.to(YardScope.viewer()))
+                .asTable("all");
+        Field<Instant> last = all.field("last", Instant.class);
+        Field<String> horse = all.field(HORSE.NAME);
+        Field<UUID> id = all.field(PAIR.ID);
+        Condition after = behind.map(b -> last.lt(b.lastLessonAt())
+                        .or(last.eq(b.lastLessonAt()).and(DSL.row(horse, id).gt(b.horse(), b.pair()))))
+                .orElseGet(DSL::trueCondition);
+        return db.select(NAMED)
+                .select(last)
+                .select(DSL.field(
+                                "(select count(*)::integer from ridden_lesson r where r.yard_id = {0} and r.pair_id = {1} and r.started_at is not null)",
+                                Integer.class, PAIR.YARD_ID, PAIR.ID)
+                        .as("lessons"))
+                .from(all)
+                .join(PAIR)
+                .on(PAIR.YARD_ID.eq(all.field(PAIR.YARD_ID)).and(PAIR.ID.eq(id)))
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(PAIR.YARD_ID).and(PERSON.ID.eq(PAIR.RIDER_ID)))
+                .join(HORSE)
+                .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
+                .where(after)
+                .orderBy(last.desc(), horse, id)
+                .limit(most)
+                .fetch(r -> new Listed(
+                        named(r),
+                        r.get(last).equals(Instant.EPOCH) ? null : r.get(last),
+                        r.get("lessons", Integer.class)));
     }
 
-    /** All asks of a pair in order, in lessons that began no later than {@code upTo}. */
-    public PairRecord recordUpTo(UUID pair, Instant upTo) {
-        return record(LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.le(upTo)));
-    }
-
-    /** Lessons first, then their asks by key: a join would be planned badly while the tables are fresh. */
-    private PairRecord record(Condition which) {
-        ZoneId zone = db.select(YARD.TIME_ZONE).from(YARD).fetchSingle(r -> ZoneId.of(r.value1()));
-        Map<UUID, LocalDate> lessons = db.select(LESSON.ID, RIDDEN_LESSON.STARTED_AT)
-                .from(LESSON)
-                .join(RIDDEN_LESSON)
-                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
-                .where(which)
-                .orderBy(RIDDEN_LESSON.STARTED_AT, LESSON.ID)
-                .fetchMap(r -> r.value1(), r -> dayOf(r.value2(), zone));
-        Map<UUID, List<PairRecord.Ridden>> byLesson = db.select(
+    /** An ask of a pair's own rider, with what was marked of the rider at it. */
+    public List<Told> told(UUID pair, LessonKey upTo, int lessons) {
+        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair))
+                .and(RIDDEN_LESSON.STARTED_AT.isNotNull())
+                .and(DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).le(upTo.beganAt(), upTo.lesson()))
+                .and(RIDDEN_LESSON.EXCHANGES.gt(0))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(lessons)
+                .asTable("last");
+        Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
+        Map<UUID, List<Told.Mark>> factors = db.select(lesson, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT)
+                .from(last)
+                .join(RIDDEN_FACTOR)
+                .on(RIDDEN_FACTOR.LESSON_ID.eq(lesson))
+                .orderBy(lesson, RIDDEN_FACTOR.ORD)
+                .fetchGroups(
+                        r -> r.value1(),
+                        r -> new Told.Mark(r.value2(), r.value3().toEpochMilli()));
+        return db.select(
                         RIDDEN_EXCHANGE.LESSON_ID,
                         RIDDEN_EXCHANGE.ENTRY_ID,
                         RIDDEN_EXCHANGE.AT,
@@ -169,108 +216,53 @@ public class PairRepository {
                         RIDDEN_EXCHANGE.GAIT,
                         RIDDEN_EXCHANGE.PLACE,
                         RIDDEN_EXCHANGE.REIN,
-                        RIDDEN_EXCHANGE.MOUNTED,
-                        RIDDEN_EXCHANGE.STRENGTH,
                         RIDDEN_EXCHANGE.RESPONSE)
-                .from(DSL.unnest(lessons.keySet().toArray(UUID[]::new)).as("of_pair", "lesson_id"))
+                .from(last)
                 .join(RIDDEN_EXCHANGE)
-                .on(RIDDEN_EXCHANGE
-                        .YARD_ID
-                        .eq(yard())
-                        .and(RIDDEN_EXCHANGE.LESSON_ID.eq(DSL.field(DSL.name("of_pair", "lesson_id"), UUID.class))))
-                .orderBy(RIDDEN_EXCHANGE.LESSON_ID, RIDDEN_EXCHANGE.ORD)
-                .fetchGroups(RIDDEN_EXCHANGE.LESSON_ID, r -> ridden(r, lessons.get(r.get(RIDDEN_EXCHANGE.LESSON_ID))));
-        return new PairRecord(
-                lessons.keySet().stream()
-                        .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
-                        .toList(),
-                noticed(lessons));
+                .on(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
+                .where(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()))
+                .orderBy(last.field(RIDDEN_LESSON.STARTED_AT), lesson, RIDDEN_EXCHANGE.ORD)
+                .fetch(r -> told(r, factors));
     }
 
-    private List<PairRecord.Noticed> noticed(Map<UUID, LocalDate> lessons) {
-        Map<UUID, List<PairRecord.Noticed>> byLesson = db.selectFrom(RIDDEN_OBSERVED)
-                .where(RIDDEN_OBSERVED.LESSON_ID.in(lessons.keySet()))
-                .orderBy(RIDDEN_OBSERVED.LESSON_ID, RIDDEN_OBSERVED.ORD)
-                .fetchGroups(
-                        RIDDEN_OBSERVED.LESSON_ID,
-                        r -> new PairRecord.Noticed(
-                                r.getLessonId().toString(),
-                                lessons.get(r.getLessonId()),
-                                new RungId(r.getExercise(), Gait.of(r.getGait()), Place.of(r.getPlace())),
-                                observed(r)));
-        return lessons.keySet().stream()
-                .flatMap(l -> byLesson.getOrDefault(l, List.of()).stream())
-                .toList();
+    private static Told told(Record r, Map<UUID, List<Told.Mark>> factors) {
+        long atMs = r.get(RIDDEN_EXCHANGE.AT).toEpochMilli();
+        UUID lesson = r.get(RIDDEN_EXCHANGE.LESSON_ID);
+        RungId rung = new RungId(
+                r.get(RIDDEN_EXCHANGE.EXERCISE),
+                Gait.of(r.get(RIDDEN_EXCHANGE.GAIT)),
+                Place.of(r.get(RIDDEN_EXCHANGE.PLACE)));
+        return Told.at(
+                r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
+                lesson.toString(),
+                rung + " " + r.get(RIDDEN_EXCHANGE.REIN),
+                r.get(RIDDEN_EXCHANGE.RESPONSE).equals(Response.YES.name()),
+                atMs,
+                atMs,
+                factors.getOrDefault(lesson, List.of()));
     }
 
-    private static Observed observed(RiddenObservedRecord r) {
-        String entry = r.getEntryId().toString();
-        Rein rein = Rein.valueOf(r.getRein());
-        return switch (r.getKind()) {
-            case "HELD" -> new Observed.Held(entry, rein, HoldUnit.valueOf(r.getUnit()), r.getAmount());
-            case "FAULT" -> new Observed.Fault(entry, rein, r.getName());
-            default -> new Observed.Fright(entry, rein);
-        };
-    }
-
-    /** What the rider did in these lessons, as marked, by lesson. */
-    public Map<UUID, List<Told.Mark>> factors(Collection<UUID> lessons) {
-        return db.select(RIDDEN_FACTOR.LESSON_ID, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT)
-                .from(RIDDEN_FACTOR)
-                .where(RIDDEN_FACTOR.LESSON_ID.in(lessons))
-                .orderBy(RIDDEN_FACTOR.LESSON_ID, RIDDEN_FACTOR.ORD)
-                .fetchGroups(
-                        RIDDEN_FACTOR.LESSON_ID,
-                        r -> new Told.Mark(r.value2(), r.value3().toEpochMilli()));
-    }
-
-    /** The lessons of a pair that were begun, the latest first. */
-    public List<LessonLine> lessons(UUID pair) {
+    /** Lessons of a pair that were begun, the latest first: those before this one, or the last of all. */
+    public List<LessonLine> lessons(UUID pair, Optional<LessonKey> before, int most) {
         return db.select(
-                        LESSON.ID,
+                        RIDDEN_LESSON.LESSON_ID,
                         RIDDEN_LESSON.STARTED_AT,
                         RIDDEN_LESSON.ENDED_AT,
                         RIDDEN_LESSON.EXCHANGES,
                         RIDDEN_LESSON.LEFT_MS,
                         RIDDEN_LESSON.RIGHT_MS)
-                .from(LESSON)
-                .join(RIDDEN_LESSON)
-                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
-                .where(LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
-                .orderBy(RIDDEN_LESSON.STARTED_AT.desc())
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .and(before.map(k -> (Condition) DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID)
+                                .lt(k.beganAt(), k.lesson()))
+                        .orElseGet(DSL::trueCondition))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(most)
                 .fetch(r -> new LessonLine(r.value1(), r.value2(), r.value3(), r.value4(), r.value5(), r.value6()));
     }
 
-    /** A lesson that was recorded without a start lies on no day; nothing is ridden before 1970. */
-    private static LocalDate dayOf(@CanBeNull Instant startedAt, ZoneId zone) {
-        return LocalDate.ofInstant(startedAt == null ? Instant.EPOCH : startedAt, zone);
-    }
-
-    private static PairRecord.Ridden ridden(Record r, LocalDate day) {
-        RungId rung = new RungId(
-                r.get(RIDDEN_EXCHANGE.EXERCISE),
-                Gait.of(r.get(RIDDEN_EXCHANGE.GAIT)),
-                Place.of(r.get(RIDDEN_EXCHANGE.PLACE)));
-        Ask ask = new Ask(
-                r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
-                r.get(RIDDEN_EXCHANGE.AT).toEpochMilli(),
-                Rein.valueOf(r.get(RIDDEN_EXCHANGE.REIN)),
-                Mounted.valueOf(r.get(RIDDEN_EXCHANGE.MOUNTED)),
-                Strength.ofLevel(r.get(RIDDEN_EXCHANGE.STRENGTH)).orElseThrow(),
-                Response.valueOf(r.get(RIDDEN_EXCHANGE.RESPONSE)));
-        return new PairRecord.Ridden(r.get(RIDDEN_EXCHANGE.LESSON_ID).toString(), day, rung, ask);
-    }
-
     private SelectConditionStep<? extends Record> visible(Condition... more) {
-        return db.select(
-                        PAIR.ID,
-                        PAIR.RIDER_ID,
-                        PAIR.HORSE_ID,
-                        PERSON.NAME,
-                        HORSE.NAME,
-                        HORSE.DESCRIPTION,
-                        PAIR.SCHOOL,
-                        PAIR.GOAL)
+        return db.select(NAMED)
                 .from(PAIR)
                 .join(PERSON)
                 .on(PERSON.YARD_ID.eq(PAIR.YARD_ID).and(PERSON.ID.eq(PAIR.RIDER_ID)))

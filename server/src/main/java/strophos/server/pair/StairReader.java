@@ -1,8 +1,11 @@
 package strophos.server.pair;
 
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -12,19 +15,21 @@ import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
-import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
-import strophos.core.progress.RungDecision;
-import strophos.core.progress.RungEvidence;
+import strophos.core.progress.RungFacts;
 import strophos.core.progress.Standing;
 import strophos.core.stair.Decided;
-import strophos.core.stair.PairRecord;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stair.Stair;
+import strophos.core.stair.StairState;
+import strophos.core.state.Judge;
+import strophos.core.state.PairState;
+import strophos.core.state.ReinCount;
+import strophos.core.state.RungRecord;
 import strophos.server.rules.YardRules;
 
 /** Reads a pair's stair from its record and the decisions made on it. */
@@ -68,38 +73,56 @@ public class StairReader {
      */
     public record SideOfStep(int successes, int asks, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
-    public List<Step> steps(PairRecord record, List<DecisionRepository.Made> made) {
-        RungDecision decision = rules.rungDecision();
+    /** All rungs of the catalogue, as this state has them. */
+    public List<Step> steps(PairState state) {
+        Judge judge = judge();
+        Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
-                .flatMap(strand -> steps(strand, record, made, decision))
+                .flatMap(strand -> steps(strand, state, asked, judge))
                 .toList();
     }
 
-    private Stream<Step> steps(
-            Strand strand, PairRecord record, List<DecisionRepository.Made> made, RungDecision decision) {
-        Map<RungId, RungState> states = Stair.states(strand.progression(), record.asked(), decided(made));
+    /** The rung in work that was ridden last; of those of one lesson the first of the catalogue. */
+    Optional<Step> inWork(PairState state) {
+        Judge judge = judge();
+        Set<RungId> asked = state.asked();
+        return catalogue.strands().stream()
+                .flatMap(strand -> {
+                    Map<RungId, RungState> states = Stair.states(strand.progression(), asked, state.stair());
+                    return strand.progression().rungs().stream()
+                            .filter(rung -> states.get(rung.id()) == RungState.IN_WORK)
+                            .map(rung -> new InWork(strand, rung));
+                })
+                .max(Comparator.comparingInt(w ->
+                        state.find(w.rung().id()).map(RungRecord::lastLesson).orElse(0)))
+                .map(w -> step(w.strand(), w.rung(), RungState.IN_WORK, state, judge));
+    }
+
+    private record InWork(Strand strand, Rung rung) {}
+
+    private Judge judge() {
+        return new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
+    }
+
+    private Stream<Step> steps(Strand strand, PairState state, Set<RungId> asked, Judge judge) {
+        Map<RungId, RungState> states = Stair.states(strand.progression(), asked, state.stair());
         return strand.progression().rungs().stream()
-                .map(rung -> step(strand, rung, states.get(rung.id()), record, decision));
-    }
-
-    private List<Decided> decided(List<DecisionRepository.Made> made) {
-        return made.stream()
-                .flatMap(m -> catalogue.rung(m.rung()).map(r -> new Decided(r.id(), m.chosen())).stream())
-                .toList();
+                .map(rung -> step(strand, rung, states.get(rung.id()), state, judge));
     }
 
     /** What the decision on a rung must know beside its record. */
-    public Standing standing(Rung rung, PairRecord record, List<DecisionRepository.Made> made, List<String> painSigns) {
+    public Standing standing(Rung rung, PairState state, List<String> painSigns) {
         Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
         return new Standing(
-                state(rung, record, made) == RungState.PASSED,
-                Stair.opensNothing(progression, decided(made), rung.id()),
+                state(rung, state) == RungState.PASSED,
+                Stair.opensNothing(progression, state.stair(), rung.id()),
                 painSigns);
     }
 
-    private Step step(Strand strand, Rung rung, RungState state, PairRecord record, RungDecision decision) {
+    private Step step(Strand strand, Rung rung, RungState state, PairState pair, Judge judge) {
         Exercise exercise = catalogue.exercise(rung.id().exercise()).orElseThrow();
-        List<RungEvidence.OfRein> reins = decision.criterion(rung.criterion()).onBoth(record.factsOf(rung.id()));
+        List<ReinCount> reins =
+                pair.find(rung.id()).map(RungRecord::reins).orElseGet(() -> judge.counts(rung.id(), RungFacts.NONE));
         return new Step(
                 rung.id().toString(),
                 strand.id(),
@@ -118,8 +141,8 @@ public class StairReader {
                         .toList());
     }
 
-    private static SideOfStep side(List<RungEvidence.OfRein> reins, Rein rein) {
-        RungEvidence.OfRein seen =
+    private static SideOfStep side(List<ReinCount> reins, Rein rein) {
+        ReinCount seen =
                 reins.stream().filter(r -> r.rein() == rein).findFirst().orElseThrow();
         return new SideOfStep(
                 seen.counted().successes(),
@@ -131,24 +154,50 @@ public class StairReader {
     }
 
     /** The strand the pair's own rider was asked most on; empty before any ask on a rung. */
-    Optional<String> mainStrand(PairRecord record) {
-        Map<String, Long> asks = record.asks().stream()
-                .filter(r -> r.ask().mounted() == Mounted.RIDER)
-                .flatMap(r -> catalogue.strandOf(r.rung()).stream())
-                .collect(Collectors.groupingBy(Strand::id, TreeMap::new, Collectors.counting()));
-        return asks.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
+    Optional<Strand> mainStrand(PairState state) {
+        return mainStrand(
+                state.rungs().values().stream().collect(Collectors.toMap(RungRecord::rung, RungRecord::asks)));
     }
 
-    /** Only the asks on rungs of this strand. */
-    PairRecord ofStrand(PairRecord record, String strand) {
-        return record.on(rung ->
-                catalogue.strandOf(rung).filter(s -> s.id().equals(strand)).isPresent());
+    /** The strand with most of these asks; empty when there are none on its rungs. */
+    public Optional<Strand> mainStrand(Map<RungId, Integer> asks) {
+        Map<String, Integer> byStrand = new TreeMap<>();
+        asks.forEach((rung, n) ->
+                catalogue.strandOf(rung).filter(s -> n > 0).ifPresent(s -> byStrand.merge(s.id(), n, Integer::sum)));
+        return byStrand.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .flatMap(e -> catalogue.strands().stream()
+                        .filter(s -> s.id().equals(e.getKey()))
+                        .findFirst());
     }
 
     /** The state of one rung of the catalogue. */
-    public RungState state(Rung rung, PairRecord record, List<DecisionRepository.Made> made) {
+    private RungState state(Rung rung, PairState state) {
+        return state(rung, state, true, List.of());
+    }
+
+    /**
+     * The state of one rung of the catalogue at a lesson's end.
+     *
+     * @param before how the pair stood when the lesson began
+     * @param isNotAsked its own rider was not asked on it in the lesson
+     * @param made decisions on the lesson, in order
+     */
+    public RungState state(Rung rung, PairState before, boolean isNotAsked, List<DecisionRepository.Made> made) {
         Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
-        return Stair.states(progression, record.asked(), decided(made)).get(rung.id());
+        StairState decided = before.stair();
+        for (DecisionRepository.Made m : made) {
+            Optional<Rung> on = catalogue.rung(m.rung());
+            if (on.isPresent()) {
+                decided = decided.after(
+                        new Decided(on.get().id(), m.chosen()), on.get().wayBack());
+            }
+        }
+        Set<RungId> asked = new HashSet<>(before.asked());
+        if (!isNotAsked) {
+            asked.add(rung.id());
+        }
+        return Stair.states(progression, asked, decided).get(rung.id());
     }
 
     /** For a lesson's packet and the cards: the rungs a pair may ride today. */

@@ -2,81 +2,66 @@ package strophos.server.pair;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
-import strophos.core.progress.Ask;
-import strophos.core.progress.ReinSummary;
-import strophos.core.stair.PairRecord;
+import java.util.function.Function;
+import strophos.core.stats.Interval;
+import strophos.core.stats.Proportion;
+import strophos.core.stats.Wilson;
+import strophos.server.state.CountRepository.Counted;
+import strophos.server.state.CountRepository.Together;
 
-/** YES on each rein and the strength asked, lesson by lesson, over the asks of one strand under the pair's own rider. */
+/** YES on each rein and the strength asked, over all lessons and the asks of one strand under the pair's own rider. */
 final class Trend {
 
-    /** Lessons taken together for the line: one lesson's ten asks jump too much to be read. */
+    /** Points taken together for the line: one lesson's ten asks jump too much to be read. */
     static final int TOGETHER = 3;
+
+    /** No more points, whatever the years: then each is several lessons. */
+    static final int MOST = 100;
 
     private Trend() {}
 
     /**
-     * One lesson; a rein that was not asked has {@code asks} 0.
+     * One lesson, or so many that lie together; a rein that was not asked has {@code asks} 0.
      *
-     * @param strengthTogether mean level of the asks in it and the two before together, 1 to 4
+     * @param lesson the last of them, which began at {@code at}
+     * @param strengthTogether mean level of the asks in it and the two points before together, 1 to 4
      */
-    record Point(UUID lesson, Instant at, SideOfPoint left, SideOfPoint right, double strengthTogether) {}
+    record Point(UUID lesson, Instant at, int lessons, SideOfPoint left, SideOfPoint right, double strengthTogether) {}
 
     /**
-     * YES of asks in the lesson, and in it and the two before together.
+     * YES of asks at the point, and at it and the two before together.
      *
-     * @param low the lower end of the 95 % Wilson interval of the lessons together, in [0, 1]; {@code high} the upper
+     * @param low the lower end of the 95 % Wilson interval of the points together, in [0, 1]; {@code high} the upper
      */
     record SideOfPoint(int yes, int asks, int yesTogether, int asksTogether, double low, double high) {}
 
-    private record Ridden(PairRepository.LessonLine lesson, List<Ask> asks) {}
-
-    static List<Point> of(PairRecord record, List<PairRepository.LessonLine> lessons) {
-        List<Ridden> ridden = lessons.stream()
-                .sorted(Comparator.comparing(PairRepository.LessonLine::startedAt))
-                .map(l -> new Ridden(l, asks(record, l.id())))
-                .filter(r -> !r.asks().isEmpty())
-                .toList();
+    static List<Point> of(List<Together> history) {
         List<Point> points = new ArrayList<>();
-        for (int i = 0; i < ridden.size(); i++) {
-            Ridden now = ridden.get(i);
-            List<Ask> together = ridden.subList(Math.max(0, i + 1 - TOGETHER), i + 1).stream()
-                    .flatMap(r -> r.asks().stream())
-                    .toList();
+        for (int i = 0; i < history.size(); i++) {
+            Together now = history.get(i);
+            List<Together> together = history.subList(Math.max(0, i + 1 - TOGETHER), i + 1);
+            int asks = together.stream().mapToInt(t -> t.both().asks()).sum();
+            int strengths =
+                    together.stream().mapToInt(t -> t.both().strengths()).sum();
             points.add(new Point(
-                    now.lesson().id(),
-                    now.lesson().startedAt(),
-                    side(now.asks(), together, Rein.LEFT),
-                    side(now.asks(), together, Rein.RIGHT),
-                    together.stream()
-                            .mapToInt(a -> a.strength().level())
-                            .average()
-                            .orElseThrow()));
+                    now.last(),
+                    now.at(),
+                    now.lessons(),
+                    side(now, together, Together::left),
+                    side(now, together, Together::right),
+                    (double) strengths / asks));
         }
         return points;
     }
 
-    private static List<Ask> asks(PairRecord record, UUID lesson) {
-        String id = lesson.toString();
-        return record.asks().stream()
-                .filter(r -> r.lesson().equals(id) && r.ask().mounted() == Mounted.RIDER)
-                .map(PairRecord.Ridden::ask)
-                .toList();
-    }
-
-    private static SideOfPoint side(List<Ask> asks, List<Ask> together, Rein rein) {
-        ReinSummary one = ReinSummary.of(rein, asks);
-        ReinSummary all = ReinSummary.of(rein, together);
+    private static SideOfPoint side(Together now, List<Together> together, Function<Together, Counted> of) {
+        Proportion all = new Proportion(
+                together.stream().map(of).mapToInt(Counted::yes).sum(),
+                together.stream().map(of).mapToInt(Counted::asks).sum());
+        Interval interval = Wilson.of(all);
         return new SideOfPoint(
-                one.yes().successes(),
-                one.yes().of(),
-                all.yes().successes(),
-                all.yes().of(),
-                all.interval().low(),
-                all.interval().high());
+                of.apply(now).yes(), of.apply(now).asks(), all.successes(), all.of(), interval.low(), interval.high());
     }
 }

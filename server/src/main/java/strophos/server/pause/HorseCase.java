@@ -8,8 +8,6 @@ import strophos.core.pause.Occurrence;
 /** What was seen of a horse and answered, each in the order in which it came to be known. */
 public record HorseCase(List<SignSeen> signs, List<PauseAnswer> answers) {
 
-    static final HorseCase NOTHING = new HorseCase(List.of(), List.of());
-
     public HorseCase {
         signs = List.copyOf(signs);
         answers = List.copyOf(answers);

@@ -10,22 +10,23 @@ import static strophos.server.db.Tables.RIDDEN_LESSON;
 import static strophos.server.db.Tables.STOP_SIGN;
 
 import java.time.Instant;
-import java.util.Collection;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Table;
 import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Side;
+import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
 import strophos.server.access.YardScope;
 
@@ -34,77 +35,69 @@ import strophos.server.access.YardScope;
 @Transactional(propagation = Propagation.MANDATORY)
 class PauseRepository {
 
+    private static final List<String> BEHAVIOUR = Arrays.stream(StopSign.values())
+            .filter(sign -> sign.kind() == SignKind.BEHAVIOUR)
+            .map(StopSign::name)
+            .toList();
+
     private final DSLContext db;
 
     PauseRepository(DSLContext db) {
         this.db = db;
     }
 
-    /** Of each of these horses, what came to be known up to this time since it was cleared last. */
-    Map<UUID, HorseCase> current(Collection<UUID> horses, Instant upTo) {
-        var cleared = PAUSE_ANSWER.as("cleared");
-        Field<Instant> last = DSL.field(DSL.select(DSL.max(cleared.ANSWERED_AT))
-                .from(cleared)
-                .where(cleared.HORSE_ID
-                        .eq(STOP_SIGN.HORSE_ID)
-                        .and(cleared.KIND.eq(PauseAnswer.Kind.CLEARED.name()))
-                        .and(cleared.ANSWERED_AT.le(upTo))));
-        Field<Instant> lastOfAnswer = DSL.field(DSL.select(DSL.max(cleared.ANSWERED_AT))
-                .from(cleared)
-                .where(cleared.HORSE_ID
-                        .eq(PAUSE_ANSWER.HORSE_ID)
-                        .and(cleared.KIND.eq(PauseAnswer.Kind.CLEARED.name()))
-                        .and(cleared.ANSWERED_AT.le(upTo))));
-        return cases(
-                horses,
-                upTo,
-                last.isNull().or(STOP_SIGN.RECEIVED_AT.ge(last)),
-                lastOfAnswer.isNull().or(PAUSE_ANSWER.ANSWERED_AT.ge(lastOfAnswer)));
-    }
-
-    /** All that ever came to be known of this horse up to this time. */
-    HorseCase all(UUID horse, Instant upTo) {
-        return cases(List.of(horse), upTo, DSL.trueCondition(), DSL.trueCondition())
-                .getOrDefault(horse, HorseCase.NOTHING);
-    }
-
-    private Map<UUID, HorseCase> cases(Collection<UUID> horses, Instant upTo, Condition signs, Condition answers) {
-        if (horses.isEmpty()) {
+    /**
+     * Of each of these horses, what came to be known up to this time, since it was cleared last before its own moment: a clearance ends
+     * what was known until then.
+     *
+     * @param since by horse
+     */
+    Map<UUID, HorseCase> known(Map<UUID, Instant> since, Instant upTo) {
+        if (since.isEmpty()) {
             return Map.of();
         }
-        Field<Integer> lesson = DSL.field(DSL.selectCount()
-                .from(LESSON)
-                .join(PAIR)
-                .on(PAIR.YARD_ID.eq(LESSON.YARD_ID).and(PAIR.ID.eq(LESSON.PAIR_ID)))
-                .join(RIDDEN_LESSON)
-                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
-                .where(PAIR.HORSE_ID.eq(STOP_SIGN.HORSE_ID).and(RIDDEN_LESSON.STARTED_AT.le(STOP_SIGN.AT))));
-        Map<UUID, List<SignSeen>> seen = db.select(STOP_SIGN.asterisk(), PERSON.NAME, lesson.as("lesson"))
-                .from(STOP_SIGN)
-                .join(PERSON)
-                .on(PERSON.YARD_ID.eq(STOP_SIGN.YARD_ID).and(PERSON.ID.eq(STOP_SIGN.AUTHOR_ID)))
-                .where(STOP_SIGN
-                        .HORSE_ID
-                        .in(horses)
-                        .and(STOP_SIGN.RECEIVED_AT.le(upTo))
-                        .and(signs))
-                .orderBy(STOP_SIGN.RECEIVED_AT, STOP_SIGN.AT, STOP_SIGN.ID)
-                .fetchGroups(STOP_SIGN.HORSE_ID, PauseRepository::seen);
-        Map<UUID, List<PauseAnswer>> answered = db.select(PAUSE_ANSWER.asterisk(), PERSON.NAME)
-                .from(PAUSE_ANSWER)
-                .join(PERSON)
-                .on(PERSON.YARD_ID.eq(PAUSE_ANSWER.YARD_ID).and(PERSON.ID.eq(PAUSE_ANSWER.ANSWERED_BY)))
-                .where(PAUSE_ANSWER
-                        .HORSE_ID
-                        .in(horses)
-                        .and(PAUSE_ANSWER.ANSWERED_AT.le(upTo))
-                        .and(answers))
-                .orderBy(PAUSE_ANSWER.ANSWERED_AT, PAUSE_ANSWER.ID)
-                .fetchGroups(PAUSE_ANSWER.HORSE_ID, PauseRepository::answered);
-        Map<UUID, HorseCase> cases = new HashMap<>();
-        horses.forEach(h ->
-                cases.put(h, new HorseCase(seen.getOrDefault(h, List.of()), answered.getOrDefault(h, List.of()))));
-        return cases;
+        String[] horses = since.keySet().stream().map(UUID::toString).toArray(String[]::new);
+        String[] moments = since.values().stream().map(Instant::toString).toArray(String[]::new);
+        Table<Record> cleared = DSL.table("""
+                (select w.horse_id, coalesce((
+                    select max(c.answered_at) from pause_answer c
+                    where c.horse_id = w.horse_id and c.kind = 'CLEARED' and c.answered_at <= w.since), '-infinity') as at
+                from unnest({0}::uuid[], {1}::timestamptz[]) as w (horse_id, since)) as cleared
+                """, DSL.val(horses), DSL.val(moments));
+        Field<UUID> horse = DSL.field(DSL.name("cleared", "horse_id"), UUID.class);
+        Field<Instant> at = DSL.field(DSL.name("cleared", "at"), SQLDataType.INSTANT);
+        // which of the horse's lessons it was: asked only where it is counted
+        Field<Integer> lesson = DSL.when(
+                        STOP_SIGN.SIGN.in(BEHAVIOUR),
+                        DSL.field(DSL.selectCount()
+                                .from(RIDDEN_LESSON)
+                                .join(PAIR)
+                                .on(PAIR.YARD_ID.eq(RIDDEN_LESSON.YARD_ID).and(PAIR.ID.eq(RIDDEN_LESSON.PAIR_ID)))
+                                .where(PAIR.HORSE_ID
+                                        .eq(STOP_SIGN.HORSE_ID)
+                                        .and(RIDDEN_LESSON.STARTED_AT.le(STOP_SIGN.AT)))))
+                .otherwise(0);
+        Field<List<SignSeen>> seen = DSL.multiset(DSL.select(STOP_SIGN.fields())
+                        .select(PERSON.NAME, lesson.as("lesson"))
+                        .from(STOP_SIGN)
+                        .join(PERSON)
+                        .on(PERSON.YARD_ID.eq(STOP_SIGN.YARD_ID).and(PERSON.ID.eq(STOP_SIGN.AUTHOR_ID)))
+                        .where(STOP_SIGN.HORSE_ID.eq(horse))
+                        .and(STOP_SIGN.RECEIVED_AT.ge(at).and(STOP_SIGN.RECEIVED_AT.le(upTo)))
+                        .orderBy(STOP_SIGN.RECEIVED_AT, STOP_SIGN.AT, STOP_SIGN.ID))
+                .convertFrom(signs -> signs.map(PauseRepository::seen));
+        Field<List<PauseAnswer>> answered = DSL.multiset(DSL.select(PAUSE_ANSWER.fields())
+                        .select(PERSON.NAME)
+                        .from(PAUSE_ANSWER)
+                        .join(PERSON)
+                        .on(PERSON.YARD_ID.eq(PAUSE_ANSWER.YARD_ID).and(PERSON.ID.eq(PAUSE_ANSWER.ANSWERED_BY)))
+                        .where(PAUSE_ANSWER.HORSE_ID.eq(horse))
+                        .and(PAUSE_ANSWER.ANSWERED_AT.ge(at).and(PAUSE_ANSWER.ANSWERED_AT.le(upTo)))
+                        .orderBy(PAUSE_ANSWER.ANSWERED_AT, PAUSE_ANSWER.ID))
+                .convertFrom(answers -> answers.map(PauseRepository::answered));
+        return db.select(horse, seen, answered)
+                .from(cleared)
+                .fetchMap(r -> r.value1(), r -> new HorseCase(r.value2(), r.value3()));
     }
 
     private static SignSeen seen(Record r) {

@@ -5,12 +5,11 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,25 +48,45 @@ public class Pauses {
     }
 
     Map<UUID, Standing> standing(Collection<UUID> horses, Instant at) {
+        Map<UUID, Instant> since = new HashMap<>();
+        horses.forEach(h -> since.put(h, at));
+        return standing(since, at);
+    }
+
+    private Map<UUID, Standing> standing(Map<UUID, Instant> since, Instant at) {
         ZoneId zone = lessons.zone();
         LocalDate day = LocalDate.ofInstant(at, zone);
-        Map<UUID, HorseCase> cases = repository.current(horses, at);
+        Map<UUID, HorseCase> cases = repository.known(since, at);
         var thresholds = rules.pausing();
-        return horses.stream()
-                .distinct()
-                .collect(Collectors.toMap(
-                        Function.identity(),
-                        h -> new Standing(
-                                PauseFold.on(day, cases.get(h).occurrences(zone), thresholds), cases.get(h))));
+        Map<UUID, Standing> standing = new HashMap<>();
+        cases.forEach((horse, known) ->
+                standing.put(horse, new Standing(PauseFold.on(day, known.occurrences(zone), thresholds), known)));
+        return standing;
     }
 
-    /** The times in which this horse was paused, and all signs seen of it, as known at this time. */
-    public History history(UUID horse, Instant at) {
-        HorseCase all = repository.all(horse, at);
-        return new History(PauseFold.pauses(all.occurrences(lessons.zone()), rules.pausing()), all.signs());
+    /**
+     * How these horses stand at this time, and when each was paused since a moment of its own: signs and answers before the clearance
+     * that came before it say nothing of the time since.
+     *
+     * @param since by horse
+     */
+    public Map<UUID, Known> known(Map<UUID, Instant> since, Instant at) {
+        ZoneId zone = lessons.zone();
+        var thresholds = rules.pausing();
+        Map<UUID, Known> known = new HashMap<>();
+        standing(since, at)
+                .forEach((horse, s) -> known.put(
+                        horse,
+                        new Known(
+                                s.state(),
+                                new History(PauseFold.pauses(s.of().occurrences(zone), thresholds), s.of().signs()))));
+        return known;
     }
 
-    /** What became known of a horse over its time here. */
+    /** How a horse stands, and its pauses. */
+    public record Known(HorseState state, History history) {}
+
+    /** The times in which a horse was paused, and the signs seen of it. */
     public record History(List<Pause> pauses, List<SignSeen> signs) {
 
         /** Whether the horse was paused at this moment. */

@@ -4,13 +4,12 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -21,7 +20,6 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.catalogue.Strand;
-import strophos.core.exchange.Mounted;
 import strophos.core.homework.Feel;
 import strophos.core.judgement.Thresholds;
 import strophos.core.load.HardItemsRest;
@@ -30,28 +28,29 @@ import strophos.core.plan.Candidate;
 import strophos.core.plan.HorseFacts;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
-import strophos.core.progress.LessonFacts;
-import strophos.core.progress.Sidedness;
-import strophos.core.progress.StifferSide;
 import strophos.core.school.School;
 import strophos.core.stair.Decided;
-import strophos.core.stair.PairRecord;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stair.Stair;
+import strophos.core.stair.StairState;
+import strophos.core.state.PairState;
+import strophos.core.state.RungRecord;
 import strophos.server.homework.HomeworkReader;
 import strophos.server.homework.Practice;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.look.LookRepository;
 import strophos.server.look.Looks;
-import strophos.server.pair.DecisionRepository;
 import strophos.server.pair.FactsRepository;
 import strophos.server.pair.HorseReader;
-import strophos.server.pair.PairRepository;
+import strophos.server.pair.StairReader;
 import strophos.server.pause.Pauses;
-import strophos.server.problem.Problem;
 import strophos.server.rules.YardRules;
+import strophos.server.state.CountRepository;
+import strophos.server.state.LessonKey;
+import strophos.server.state.MadeDecision;
+import strophos.server.state.PairStates;
 
 /** Gathers all a lesson's plan follows from, as it was known when the lesson began (or is known now, before that). */
 @Component
@@ -63,9 +62,10 @@ class PlanFactsReader {
 
     private final Looks looks;
     private final LessonRepository lessons;
-    private final PairRepository pairs;
     private final FactsRepository facts;
-    private final DecisionRepository decisions;
+    private final PairStates states;
+    private final CountRepository counts;
+    private final StairReader stairs;
     private final HomeworkReader homework;
     private final YardRules rules;
     private final Pauses pauses;
@@ -74,18 +74,20 @@ class PlanFactsReader {
     PlanFactsReader(
             Looks looks,
             LessonRepository lessons,
-            PairRepository pairs,
             FactsRepository facts,
-            DecisionRepository decisions,
+            PairStates states,
+            CountRepository counts,
+            StairReader stairs,
             HomeworkReader homework,
             YardRules rules,
             Pauses pauses,
             Catalogue catalogue) {
         this.looks = looks;
         this.lessons = lessons;
-        this.pairs = pairs;
         this.facts = facts;
-        this.decisions = decisions;
+        this.states = states;
+        this.counts = counts;
+        this.stairs = stairs;
         this.homework = homework;
         this.rules = rules;
         this.pauses = pauses;
@@ -99,18 +101,25 @@ class PlanFactsReader {
         }
     }
 
+    /** How the pair stood at this time, with all decisions. */
+    PairState state(Gathered g) {
+        return new PairState(
+                g.before().state().lessons(),
+                stair(g, m -> true),
+                g.before().state().rungs());
+    }
+
     /** What is known of the pair, once; a cause is left out of it to see what it changed. */
     record Gathered(
             Looks.OfLesson look,
             School school,
             LocalDate day,
             ZoneId zone,
-            PairRecord record,
-            Map<RungId, Sidedness> sides,
-            List<String> lessonsRidden,
-            List<DecisionRepository.Made> made,
+            PairStates.Before before,
+            List<CountRepository.Lately> ridden,
+            Optional<String> current,
+            Set<RungId> yesterday,
             List<HomeworkReader.Told> told,
-            Optional<Instant> lastLessonAt,
             HorseState state,
             HorseFacts horse,
             Thresholds stopping) {}
@@ -123,44 +132,70 @@ class PlanFactsReader {
     private Gathered gather(UUID lessonId, Instant now) {
         Looks.OfLesson look = looks.of(lessonId);
         LessonRepository.Lesson lesson = look.lesson();
-        PairRepository.Named pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         Instant asOf = lesson.startedAt() == null ? now : lesson.startedAt();
         ZoneId zone = lessons.zone();
         LocalDate day = LocalDate.ofInstant(asOf, zone);
-        List<PairRepository.LessonLine> before = pairs.lessons(pair.id()).stream()
-                .filter(l -> !l.id().equals(lessonId) && l.startedAt().isBefore(asOf))
-                .toList();
-        PairRecord record = pairs.recordUpTo(pair.id(), asOf).without(lessonId.toString());
-        StifferSide stifferSide = rules.stifferSide();
+        Optional<LessonKey> begun = Optional.ofNullable(lesson.startedAt()).map(at -> new LessonKey(at, lessonId));
+        List<CountRepository.Lately> ridden = counts.lately(lesson.pair(), begun, LESSONS_BACK);
+        Optional<CountRepository.Lately> last = ridden.stream().findFirst();
+        PairStates.Before before =
+                states.apart(lesson.pair(), last.map(l -> new LessonKey(l.beganAt(), l.id())), begun);
+        HomeworkReader.OfPair told = homework.told(lesson.pair(), lesson.horseId(), asOf);
         // a lesson that goes on is stopped by what is seen in it; one that has ended is told as it was begun
-        HorseState state = pauses.state(pair.horseId(), lesson.endedAt() == null ? now : asOf);
+        HorseState state = lesson.startedAt() != null && lesson.endedAt() == null
+                ? pauses.state(lesson.horseId(), now)
+                : told.horse();
         return new Gathered(
                 look,
-                pair.school(),
+                lesson.school(),
                 day,
                 zone,
-                record,
-                record.asked().stream().collect(Collectors.toMap(r -> r, r -> stifferSide.judge(record.factsOf(r)))),
-                before.stream().map(l -> l.id().toString()).toList(),
-                decisions.ofPair(pair.id()).stream()
-                        .filter(m -> m.at().isBefore(asOf))
-                        .toList(),
-                homework.told(pair, asOf),
-                before.stream().findFirst().map(PairRepository.LessonLine::startedAt),
+                before,
+                ridden,
+                current(ridden),
+                asked(ridden, day.minusDays(1), zone),
+                told.told(),
                 state,
-                HorseReader.on(day, facts.of(pair.id()), pauses.afterRest(pair.horseId(), state)),
+                HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state)),
                 rules.stopping());
     }
 
-    private PlanFacts facts(
-            Gathered g, Predicate<DecisionRepository.Made> isMade, Predicate<Practice> isSaid, boolean hasStops) {
+    private static Optional<CountRepository.Lately> last(Gathered g) {
+        return g.ridden().stream().findFirst();
+    }
+
+    private StairState stair(Gathered g, Predicate<MadeDecision> isMade) {
+        StairState decided = g.before().state().stair();
+        for (MadeDecision made : g.before().decidedSince()) {
+            Optional<Rung> rung = catalogue.rung(made.rung()).filter(r -> isMade.test(made));
+            if (rung.isPresent()) {
+                decided = decided.after(
+                        new Decided(rung.get().id(), made.chosen()), rung.get().wayBack());
+            }
+        }
+        return decided;
+    }
+
+    private static Set<RungId> asked(List<CountRepository.Lately> ridden, LocalDate day, ZoneId zone) {
+        return ridden.stream()
+                .filter(l -> LocalDate.ofInstant(l.beganAt(), zone).equals(day))
+                .flatMap(l -> l.asked().stream())
+                .collect(Collectors.toSet());
+    }
+
+    private PlanFacts facts(Gathered g, Predicate<MadeDecision> isMade, Predicate<Practice> isSaid, boolean hasStops) {
         LessonRepository.Lesson lesson = g.look().lesson();
-        List<Decided> decided = g.made().stream()
-                .filter(isMade)
-                .flatMap(m -> catalogue.rung(m.rung()).map(r -> new Decided(r.id(), m.chosen())).stream())
-                .toList();
+        StairState decided = g.before().state().stair();
+        for (MadeDecision made : g.before().decidedSince()) {
+            Optional<Rung> rung = catalogue.rung(made.rung()).filter(r -> isMade.test(made));
+            if (rung.isPresent()) {
+                decided = decided.after(
+                        new Decided(rung.get().id(), made.chosen()), rung.get().wayBack());
+            }
+        }
+        StairState stair = decided;
         List<Candidate> candidates = catalogue.strands().stream()
-                .flatMap(s -> candidates(g, s, decided, isSaid, hasStops))
+                .flatMap(s -> candidates(g, s, stair, isSaid, hasStops))
                 .toList();
         return new PlanFacts(
                 lesson.minutes(),
@@ -169,7 +204,7 @@ class PlanFactsReader {
                 g.look().looked().map(LookRepository.Looked::look),
                 g.look().focus(),
                 g.look().choice().map(LookRepository.Chosen::chosen),
-                current(g),
+                g.current(),
                 candidates,
                 HardItemsRest.on(
                         g.day(),
@@ -177,29 +212,26 @@ class PlanFactsReader {
                                 .filter(Candidate::isHard)
                                 .map(Candidate::id)
                                 .toList(),
-                        g.record().asks().stream()
-                                .map(r -> new HardItemsRest.Ridden<>(r.rung(), r.day()))
+                        g.yesterday().stream()
+                                .map(r -> new HardItemsRest.Ridden<>(r, g.day().minusDays(1)))
                                 .toList()),
                 g.stopping());
     }
 
     /** The strand asked most in the last lessons. */
-    private Optional<String> current(Gathered g) {
-        Set<String> last = new HashSet<>(g.lessonsRidden()
-                .subList(0, Math.min(LESSONS_BACK, g.lessonsRidden().size())));
-        Map<String, Long> asks = g.record().asks().stream()
-                .filter(r -> r.ask().mounted() == Mounted.RIDER && last.contains(r.lesson()))
-                .flatMap(r -> catalogue.strandOf(r.rung()).stream())
-                .collect(Collectors.groupingBy(Strand::id, TreeMap::new, Collectors.counting()));
-        return asks.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
+    private Optional<String> current(List<CountRepository.Lately> ridden) {
+        Map<RungId, Integer> asks = new HashMap<>();
+        ridden.forEach(l -> l.own().forEach((rung, n) -> asks.merge(rung, n, Integer::sum)));
+        return stairs.mainStrand(asks).map(Strand::id);
     }
 
     private Stream<Candidate> candidates(
-            Gathered g, Strand strand, List<Decided> decided, Predicate<Practice> isSaid, boolean hasStops) {
-        Map<RungId, RungState> states =
-                Stair.states(strand.progression(), g.record().asked(), decided);
+            Gathered g, Strand strand, StairState decided, Predicate<Practice> isSaid, boolean hasStops) {
+        Map<RungId, RungState> stateOf =
+                Stair.states(strand.progression(), g.before().state().asked(), decided);
         List<Rung> rungs = strand.progression().rungs();
-        return rungs.stream().map(r -> candidate(g, strand, rungs.indexOf(r), r, states.get(r.id()), isSaid, hasStops));
+        return rungs.stream()
+                .map(r -> candidate(g, strand, rungs.indexOf(r), r, stateOf.get(r.id()), isSaid, hasStops));
     }
 
     private Candidate candidate(
@@ -223,7 +255,7 @@ class PlanFactsReader {
                 exercise.isHard(),
                 exercise.schools()
                         .contains(g.school().name().toLowerCase(Locale.ROOT).replace('_', '-')),
-                Optional.ofNullable(g.sides().get(rung.id())),
+                g.before().state().find(rung.id()).filter(r -> r.asks() > 0).map(RungRecord::sides),
                 lastReport(g, id, isSaid).map(Practice::feel),
                 hasStops
                         && g.told().stream()
@@ -237,29 +269,23 @@ class PlanFactsReader {
                 .flatMap(t -> t.practices().stream())
                 .filter(p -> p.rung().equals(rung) && !p.secondBest())
                 .filter(p ->
-                        g.lastLessonAt().filter(at -> p.startedAt().isAfter(at)).isPresent())
+                        last(g).filter(l -> p.startedAt().isAfter(l.beganAt())).isPresent())
                 .filter(isSaid)
                 .reduce((a, b) -> b.startedAt().isBefore(a.startedAt()) ? a : b);
     }
 
+    /** How many lessons ago it was ridden: 0 in the last one. */
     private static Optional<Integer> turnsAgo(Gathered g, RungId rung) {
-        List<LessonFacts> ridden = g.record().factsOf(rung).lessons();
-        if (ridden.isEmpty()) {
-            return Optional.empty();
-        }
-        int ago = g.lessonsRidden().indexOf(ridden.get(ridden.size() - 1).lesson());
-        return ago < 0 ? Optional.empty() : Optional.of(ago);
+        PairState state = g.before().state();
+        return state.find(rung).map(r -> state.lessons() - r.lastLesson());
     }
 
     /** Decisions of the last lesson, reports since, and stop signs that wait, each with the facts without it. */
     List<PlanChange.Supposed> causes(Known known) {
         Gathered g = known.gathered();
         List<PlanChange.Supposed> causes = new ArrayList<>();
-        for (DecisionRepository.Made m : g.made()) {
-            boolean isLast = g.lessonsRidden().stream()
-                    .limit(1)
-                    .anyMatch(l -> l.equals(m.lesson().toString()));
-            if (isLast) {
+        for (MadeDecision m : g.before().decidedSince()) {
+            if (last(g).filter(l -> l.id().equals(m.lesson())).isPresent()) {
                 catalogue
                         .rung(m.rung())
                         .ifPresent(r -> causes.add(new PlanChange.Supposed(

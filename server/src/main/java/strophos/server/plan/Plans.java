@@ -16,7 +16,9 @@ import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.plan.PlanLimits;
 import strophos.core.plan.Planner;
+import strophos.core.school.School;
 import strophos.core.stair.RungState;
+import strophos.core.state.PairState;
 import strophos.core.welfare.Heat;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
@@ -24,6 +26,7 @@ import strophos.server.look.FocusView;
 import strophos.server.look.LookRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.state.CountRepository;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Proposes a lesson's plan, and keeps the coach's. */
@@ -96,14 +99,36 @@ public class Plans {
                 Ground.arena());
     }
 
-    /** The plan a device takes along. */
-    public PlanForRide forRide(UUID lesson, Instant now) {
+    /**
+     * The plan a device takes along, and what it was made from.
+     *
+     * @param before how the pair stood before the lesson
+     * @param ridden the lessons before it, the latest first
+     */
+    public record ForDevice(
+            PlanForRide plan,
+            LessonRepository.Lesson lesson,
+            School school,
+            PairState before,
+            List<CountRepository.Lately> ridden) {}
+
+    public ForDevice forDevice(UUID lesson, Instant now) {
         PlanFactsReader.Known known = reader.of(lesson, now);
+        return new ForDevice(
+                forRide(lesson, known),
+                known.look().lesson(),
+                known.gathered().school(),
+                reader.state(known.gathered()),
+                known.gathered().ridden());
+    }
+
+    private PlanForRide forRide(UUID lesson, PlanFactsReader.Known known) {
         PlanFacts facts = known.facts();
-        Plan plan = current(facts, plans.find(lesson));
+        Optional<PlanRepository.Kept> kept = plans.find(lesson);
+        Plan plan = current(facts, kept);
         return new PlanForRide(
                 teller.view(plan, facts.horse().lengthM()),
-                isKept(lesson),
+                kept.isPresent(),
                 NudgeRules.with(
                         facts.turnCapS(), facts.workCapS(), known.gathered().school(), facts.stop()),
                 Heat.of(facts.stop()));
@@ -118,11 +143,6 @@ public class Plans {
             default -> false;
         });
         return isForbidden ? proposal : own;
-    }
-
-    /** Whether a plan was kept for this lesson. */
-    public boolean isKept(UUID lesson) {
-        return plans.find(lesson).isPresent();
     }
 
     /** Keeps these blocks; a safety limit refuses, another is only said. */

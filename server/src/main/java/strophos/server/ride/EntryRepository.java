@@ -7,7 +7,6 @@ import static strophos.server.db.Tables.DEVICE;
 import static strophos.server.db.Tables.ENTRY;
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PERSON;
-import static strophos.server.db.Tables.STALE_LESSON;
 
 import java.time.Instant;
 import java.util.Collection;
@@ -21,6 +20,8 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
+import org.jooq.Result;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,10 +29,7 @@ import strophos.core.record.Canonical;
 import strophos.core.record.Entry;
 import strophos.core.record.ReadEntry;
 import strophos.server.Digest;
-import strophos.server.access.Role;
-import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
-import strophos.server.db.Tables;
 import strophos.server.db.tables.records.EntryRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -63,6 +61,23 @@ class EntryRepository {
                 .fetch();
     }
 
+    /** The same for several, in the order of their ids. */
+    void lock(Collection<UUID> lessons) {
+        db.select(LESSON.ID)
+                .from(LESSON)
+                .where(LESSON.ID.eq(DSL.any(lessons.toArray(UUID[]::new))))
+                .orderBy(LESSON.ID)
+                .forUpdate()
+                .fetch();
+    }
+
+    /** Of each of these that has any. */
+    Map<UUID, List<StoredEntry>> ofLessons(Collection<UUID> lessons) {
+        return db.selectFrom(ENTRY)
+                .where(ENTRY.LESSON_ID.eq(DSL.any(lessons.toArray(UUID[]::new))))
+                .fetchGroups(ENTRY.LESSON_ID, this::stored);
+    }
+
     List<StoredEntry> ofLesson(UUID lesson) {
         return db.selectFrom(ENTRY)
                 .where(ENTRY.LESSON_ID.eq(lesson))
@@ -71,11 +86,14 @@ class EntryRepository {
     }
 
     /** Those that arrived after this one, in the order of their arrival. */
-    List<StoredEntry> after(UUID lesson, long arrival) {
-        return db.selectFrom(ENTRY)
+    RideLog.Arrivals after(UUID lesson, long arrival) {
+        Result<EntryRecord> rows = db.selectFrom(ENTRY)
                 .where(ENTRY.LESSON_ID.eq(lesson).and(ENTRY.ARRIVAL.gt(arrival)))
                 .orderBy(ENTRY.ARRIVAL)
-                .fetch(this::stored);
+                .fetch();
+        return new RideLog.Arrivals(
+                rows.map(this::stored),
+                rows.isEmpty() ? arrival : rows.get(rows.size() - 1).getArrival());
     }
 
     /** The last arrival; 0 when nothing has arrived. */
@@ -143,22 +161,6 @@ class EntryRepository {
     /** Everybody of the yard. */
     Set<String> people() {
         return db.select(PERSON.ID).from(PERSON).fetchSet(r -> r.value1().toString());
-    }
-
-    /** Lessons of any yard whose projection is to be made anew, and in whose name. */
-    List<Stale> stale() {
-        return db.selectFrom(Tables.STALE_LESSONS())
-                .fetch(r -> new Stale(new Viewer(r.getYardId(), r.getCoachId(), Role.COACH), r.getLessonId()));
-    }
-
-    record Stale(Viewer coach, UUID lesson) {}
-
-    void isFresh(UUID lesson) {
-        db.deleteFrom(STALE_LESSON).where(STALE_LESSON.LESSON_ID.eq(lesson)).execute();
-    }
-
-    List<UUID> lessonsWithEntries() {
-        return db.selectDistinct(ENTRY.LESSON_ID).from(ENTRY).fetch(ENTRY.LESSON_ID);
     }
 
     /**

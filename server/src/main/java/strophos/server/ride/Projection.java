@@ -1,5 +1,6 @@
 package strophos.server.ride;
 
+import static strophos.server.db.Tables.LESSON_COUNT;
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
@@ -8,13 +9,22 @@ import static strophos.server.db.Tables.RIDDEN_STOP_SIGN;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
-import org.jooq.BatchBindStep;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,14 +34,24 @@ import strophos.core.record.Answers;
 import strophos.core.record.Factors;
 import strophos.core.record.Observations;
 import strophos.core.record.Ride;
+import strophos.core.record.SeenBefore;
 import strophos.core.record.StopSigns;
+import strophos.core.state.LessonCount;
 import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
+import strophos.server.db.tables.records.LessonCountRecord;
 import strophos.server.db.tables.records.RiddenExchangeRecord;
 import strophos.server.db.tables.records.RiddenFactorRecord;
+import strophos.server.db.tables.records.RiddenLessonRecord;
 import strophos.server.db.tables.records.RiddenObservedRecord;
 import strophos.server.db.tables.records.RiddenStopSignRecord;
+import strophos.server.lesson.LessonRepository;
 import strophos.server.look.LookRepository;
+import strophos.server.projection.Disposable;
+import strophos.server.state.CountRepository;
+import strophos.server.state.LessonKey;
 import strophos.server.watch.WatchRepository;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The fold of each lesson, spread out for queries; made equal to it whenever an entry arrives. */
 @Repository
@@ -41,71 +61,164 @@ class Projection {
     private final DSLContext db;
     private final LookRepository looks;
     private final WatchRepository watch;
+    private final CountRepository counts;
+    private final JsonMapper json;
 
-    Projection(DSLContext db, LookRepository looks, WatchRepository watch) {
+    Projection(DSLContext db, LookRepository looks, WatchRepository watch, CountRepository counts, JsonMapper json) {
         this.db = db;
         this.looks = looks;
         this.watch = watch;
+        this.counts = counts;
+        this.json = json;
     }
 
-    void replace(UUID lesson, Ride ride) {
+    /**
+     * What became of a lesson.
+     *
+     * @param isChanged something was written
+     * @param isStopSign what says that the work must end is not what it was
+     * @param from the moment from which the pair's states no longer hold; empty when they all do
+     * @param isEnded it has ended: the pair's states can be made
+     */
+    record Outcome(boolean isChanged, boolean isStopSign, Optional<Instant> from, boolean isEnded) {}
+
+    /**
+     * A lesson, and what its log tells.
+     *
+     * @param receivedAt when an entry came in, by its id
+     */
+    record Folded(LessonRepository.Lesson of, Ride ride, Function<String, Instant> receivedAt) {
+
+        UUID id() {
+            return of.id();
+        }
+    }
+
+    /** Makes the projection of this lesson equal to the ride. */
+    Outcome replace(Folded lesson) {
+        return replace(List.of(lesson)).get(lesson.id());
+    }
+
+    /** Makes the projections of these lessons equal to their rides; the statements are few, whatever the number of lessons. */
+    Map<UUID, Outcome> replace(List<Folded> lessons) {
         UUID yard = YardScope.viewer().yard();
-        List<Ride.Exchange> answers = Answers.of(ride);
-        db.deleteFrom(RIDDEN_FACTOR).where(RIDDEN_FACTOR.LESSON_ID.eq(lesson)).execute();
-        db.deleteFrom(RIDDEN_OBSERVED)
-                .where(RIDDEN_OBSERVED.LESSON_ID.eq(lesson))
-                .execute();
-        db.deleteFrom(RIDDEN_STOP_SIGN)
-                .where(RIDDEN_STOP_SIGN.LESSON_ID.eq(lesson))
-                .execute();
-        db.deleteFrom(RIDDEN_LESSON).where(RIDDEN_LESSON.LESSON_ID.eq(lesson)).execute();
+        Map<UUID, RiddenLessonRecord> before = db.selectFrom(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.LESSON_ID.eq(
+                        DSL.any(lessons.stream().map(Folded::id).toArray(UUID[]::new))))
+                .fetchMap(RIDDEN_LESSON.LESSON_ID);
+        Map<UUID, RiddenLessonRecord> now = new HashMap<>();
+        lessons.forEach(l -> now.put(l.id(), lesson(yard, l)));
+        Set<UUID> heads = now.keySet().stream()
+                .filter(id -> isHeadChanged(Optional.ofNullable(before.get(id)), now.get(id)))
+                .collect(Collectors.toSet());
+        Set<UUID> asked = Disposable.replace(
+                db,
+                RIDDEN_EXCHANGE,
+                RIDDEN_EXCHANGE.LESSON_ID,
+                RIDDEN_EXCHANGE.ORD,
+                each(lessons, l -> exchanges(yard, l)));
+        Set<UUID> observed = Disposable.replace(
+                db,
+                RIDDEN_OBSERVED,
+                RIDDEN_OBSERVED.LESSON_ID,
+                RIDDEN_OBSERVED.ORD,
+                each(lessons, l -> observed(yard, l)));
+        Set<UUID> counted = Disposable.replace(
+                db,
+                LESSON_COUNT,
+                LESSON_COUNT.LESSON_ID,
+                LESSON_COUNT.ORD,
+                each(lessons, l -> counts(l, now.get(l.id()).getStartedAt())));
+        Set<UUID> factors = Disposable.replace(
+                db, RIDDEN_FACTOR, RIDDEN_FACTOR.LESSON_ID, RIDDEN_FACTOR.ORD, each(lessons, l -> factors(yard, l)));
+        Set<UUID> stopSigns = Disposable.replace(
+                db,
+                RIDDEN_STOP_SIGN,
+                RIDDEN_STOP_SIGN.LESSON_ID,
+                RIDDEN_STOP_SIGN.ORD,
+                each(lessons, l -> stopSigns(yard, l)));
+        Set<UUID> looked = looks.replace(each(lessons, l -> l.ride().looks()));
+        Set<UUID> watched = watch.replace(each(lessons, l -> l.ride().marks()));
+        Map<UUID, Outcome> outcomes = new HashMap<>();
+        now.forEach((id, head) -> {
+            Optional<Instant> began = Optional.ofNullable(before.get(id)).map(RiddenLessonRecord::getStartedAt);
+            boolean isMoved = !Objects.equals(began.orElse(null), head.getStartedAt());
+            boolean isRidden = asked.contains(id) || observed.contains(id) || counted.contains(id);
+            boolean isElse = factors.contains(id) || looked.contains(id) || watched.contains(id);
+            outcomes.put(
+                    id,
+                    new Outcome(
+                            heads.contains(id) || isRidden || isElse || stopSigns.contains(id),
+                            stopSigns.contains(id),
+                            isMoved || isRidden
+                                    ? earlier(began, Optional.ofNullable(head.getStartedAt()))
+                                    : Optional.empty(),
+                            head.getEndedAt() != null && head.getStartedAt() != null));
+        });
+        return outcomes;
+    }
+
+    private static <T> Map<UUID, T> each(List<Folded> lessons, Function<Folded, T> what) {
+        Map<UUID, T> all = new LinkedHashMap<>();
+        lessons.forEach(l -> all.put(l.id(), what.apply(l)));
+        return all;
+    }
+
+    private List<LessonCountRecord> counts(Folded l, @CanBeNull Instant began) {
+        return began == null
+                ? List.of()
+                : counts.rows(l.of().pair(), new LessonKey(began, l.id()), LessonCount.of(l.ride()));
+    }
+
+    private boolean isHeadChanged(Optional<RiddenLessonRecord> before, RiddenLessonRecord now) {
+        if (before.filter(b -> isAlike(b, now)).isPresent()) {
+            return false;
+        }
         db.insertInto(RIDDEN_LESSON)
-                .set(RIDDEN_LESSON.YARD_ID, yard)
-                .set(RIDDEN_LESSON.LESSON_ID, lesson)
-                .set(RIDDEN_LESSON.STARTED_AT, instant(ride.startedAtMs()))
-                .set(RIDDEN_LESSON.ENDED_AT, instant(ride.endedAtMs()))
-                .set(RIDDEN_LESSON.LEFT_MS, ride.reinMs().get(Rein.LEFT))
-                .set(RIDDEN_LESSON.RIGHT_MS, ride.reinMs().get(Rein.RIGHT))
-                .set(RIDDEN_LESSON.EXCHANGES, answers.size())
+                .set(now)
+                .onConflict(RIDDEN_LESSON.YARD_ID, RIDDEN_LESSON.LESSON_ID)
+                .doUpdate()
+                .set(now)
                 .execute();
-        exchanges(lesson, rows(yard, lesson, ride.segments(), answers));
-        factors(yard, lesson, Factors.of(ride));
-        observed(yard, lesson, Observations.of(ride));
-        stopSigns(yard, lesson, ride.stopSigns());
-        looks.replace(lesson, ride.looks());
-        watch.replace(lesson, ride.marks());
+        return true;
     }
 
-    /** Writes what changed: a lesson that is ridden only gets longer, and is not written anew at each touch. */
-    private void exchanges(UUID lesson, List<RiddenExchangeRecord> rows) {
-        List<RiddenExchangeRecord> before = db.selectFrom(RIDDEN_EXCHANGE)
-                .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
-                .orderBy(RIDDEN_EXCHANGE.ORD)
-                .fetch();
-        int alike = 0;
-        while (alike < Math.min(rows.size(), before.size()) && rows.get(alike).equals(before.get(alike))) {
-            alike++;
-        }
-        if (alike < before.size()) {
-            db.deleteFrom(RIDDEN_EXCHANGE)
-                    .where(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson).and(RIDDEN_EXCHANGE.ORD.ge(alike)))
-                    .execute();
-        }
-        if (alike < rows.size()) {
-            // one statement for all: working it out for each row took most of the time
-            BatchBindStep fresh = db.batch(db.insertInto(RIDDEN_EXCHANGE, RIDDEN_EXCHANGE.fields())
-                    .values(new Object[RIDDEN_EXCHANGE.fields().length]));
-            rows.subList(alike, rows.size()).forEach(row -> fresh.bind(row.intoArray()));
-            fresh.execute();
-        }
+    /** The database writes JSON in its own way: it is compared as what it says. */
+    private boolean isAlike(RiddenLessonRecord before, RiddenLessonRecord now) {
+        RiddenLessonRecord same = before.copy();
+        same.setYardId(before.getYardId());
+        same.setLessonId(before.getLessonId());
+        same.setSeen(now.getSeen());
+        return same.equals(now)
+                && json.readTree(before.getSeen().data())
+                        .equals(json.readTree(now.getSeen().data()));
     }
 
-    private void observed(UUID yard, UUID lesson, List<Observations.At> observed) {
+    private static Optional<Instant> earlier(Optional<Instant> a, Optional<Instant> b) {
+        return Stream.of(a, b).flatMap(Optional::stream).min(Comparator.naturalOrder());
+    }
+
+    private RiddenLessonRecord lesson(UUID yard, Folded of) {
+        Ride ride = of.ride();
+        RiddenLessonRecord row = new RiddenLessonRecord();
+        row.setYardId(yard);
+        row.setLessonId(of.id());
+        row.setStartedAt(instant(ride.startedAtMs()));
+        row.setEndedAt(instant(ride.endedAtMs()));
+        row.setLeftMs(ride.reinMs().get(Rein.LEFT));
+        row.setRightMs(ride.reinMs().get(Rein.RIGHT));
+        row.setExchanges(Answers.of(ride).size());
+        row.setPairId(of.of().pair());
+        row.setSeen(JSONB.valueOf(json.writeValueAsString(SeenBefore.in(ride))));
+        return row;
+    }
+
+    private static List<RiddenObservedRecord> observed(UUID yard, Folded of) {
         List<RiddenObservedRecord> rows = new ArrayList<>();
-        for (Observations.At at : observed) {
-            RiddenObservedRecord row = db.newRecord(RIDDEN_OBSERVED);
+        for (Observations.At at : Observations.of(of.ride())) {
+            RiddenObservedRecord row = new RiddenObservedRecord();
             row.setYardId(yard);
-            row.setLessonId(lesson);
+            row.setLessonId(of.id());
             row.setOrd(rows.size());
             row.setEntryId(UUID.fromString(at.observed().entry()));
             row.setExercise(at.rung().exercise());
@@ -124,56 +237,46 @@ class Projection {
             }
             rows.add(row);
         }
-        if (!rows.isEmpty()) {
-            db.insertInto(RIDDEN_OBSERVED, RIDDEN_OBSERVED.fields())
-                    .valuesOfRecords(rows)
-                    .execute();
-        }
+        return rows;
     }
 
-    private void stopSigns(UUID yard, UUID lesson, List<StopSigns.Seen> signs) {
+    private static List<RiddenStopSignRecord> stopSigns(UUID yard, Folded of) {
         List<RiddenStopSignRecord> rows = new ArrayList<>();
-        for (StopSigns.Seen s : signs) {
+        for (StopSigns.Seen s : of.ride().stopSigns()) {
             rows.add(new RiddenStopSignRecord(
                     yard,
-                    lesson,
+                    of.id(),
                     rows.size(),
                     UUID.fromString(s.id()),
                     UUID.fromString(s.saidBy()),
                     UUID.fromString(s.author()),
                     Instant.ofEpochMilli(s.atMs()),
                     s.sign().name(),
-                    s.side().name()));
+                    s.side().name(),
+                    of.of().pair(),
+                    of.of().horseId(),
+                    of.receivedAt().apply(s.saidBy())));
         }
-        if (!rows.isEmpty()) {
-            db.insertInto(RIDDEN_STOP_SIGN, RIDDEN_STOP_SIGN.fields())
-                    .valuesOfRecords(rows)
-                    .execute();
-        }
+        return rows;
     }
 
-    private void factors(UUID yard, UUID lesson, List<Factors.At> factors) {
+    private static List<RiddenFactorRecord> factors(UUID yard, Folded of) {
         List<RiddenFactorRecord> rows = new ArrayList<>();
-        for (Factors.At f : factors) {
-            rows.add(new RiddenFactorRecord(yard, lesson, rows.size(), Instant.ofEpochMilli(f.atMs()), f.factor()));
+        for (Factors.At f : Factors.of(of.ride())) {
+            rows.add(new RiddenFactorRecord(yard, of.id(), rows.size(), Instant.ofEpochMilli(f.atMs()), f.factor()));
         }
-        if (!rows.isEmpty()) {
-            db.insertInto(RIDDEN_FACTOR, RIDDEN_FACTOR.fields())
-                    .valuesOfRecords(rows)
-                    .execute();
-        }
+        return rows;
     }
 
-    private List<RiddenExchangeRecord> rows(
-            UUID yard, UUID lesson, List<Ride.Segment> ridden, List<Ride.Exchange> answers) {
+    private static List<RiddenExchangeRecord> exchanges(UUID yard, Folded of) {
         Map<String, Ride.Segment> segments = new HashMap<>();
-        ridden.forEach(s -> segments.put(s.id(), s));
+        of.ride().segments().forEach(s -> segments.put(s.id(), s));
         List<RiddenExchangeRecord> rows = new ArrayList<>();
-        for (Ride.Exchange x : answers) {
+        for (Ride.Exchange x : Answers.of(of.ride())) {
             Ride.Segment s = segments.get(x.segment());
-            RiddenExchangeRecord row = db.newRecord(RIDDEN_EXCHANGE);
+            RiddenExchangeRecord row = new RiddenExchangeRecord();
             row.setYardId(yard);
-            row.setLessonId(lesson);
+            row.setLessonId(of.id());
             row.setOrd(rows.size());
             row.setEntryId(UUID.fromString(x.id()));
             row.setAt(Instant.ofEpochMilli(x.atMs()));

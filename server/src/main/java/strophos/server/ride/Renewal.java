@@ -1,30 +1,92 @@
 package strophos.server.ride;
 
+import java.time.Duration;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
-import strophos.server.access.YardScope;
+import org.springframework.transaction.event.TransactionalEventListener;
+import strophos.server.state.MarkedAnew;
 
-/** Folds anew, as the process starts, what a migration left to be folded; one lesson a transaction, so that it may be cut. */
+/**
+ * Makes anew, beside what is served, what a migration, changed thresholds or a process of the version before left: as the process
+ * starts, when it is told, and once a while.
+ */
 @Component
-class Renewal implements ApplicationRunner {
+@ConditionalOnProperty(name = "strophos.renewal", matchIfMissing = true)
+class Renewal implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(Renewal.class);
 
-    private final RideLog log;
+    private static final Duration ONCE_A_WHILE = Duration.ofSeconds(30);
 
-    Renewal(RideLog log) {
-        this.log = log;
+    private final Rebuild rebuild;
+    private final Semaphore told = new Semaphore(1);
+    private volatile Thread worker;
+
+    Renewal(Rebuild rebuild) {
+        this.rebuild = rebuild;
+    }
+
+    @TransactionalEventListener
+    void hear(MarkedAnew marked) {
+        told.release();
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
-        var stale = log.stale();
-        stale.forEach(each -> YardScope.as(each.coach(), () -> log.rebuild(each.lesson())));
-        if (!stale.isEmpty()) {
-            LOG.info("Folded {} lessons anew.", stale.size());
+    public void start() {
+        worker = new Thread(this::work, "renewal");
+        worker.setDaemon(true);
+        worker.start();
+    }
+
+    @Override
+    public void stop() {
+        Thread ending = worker;
+        worker = null;
+        ending.interrupt();
+        try {
+            ending.join(Duration.ofSeconds(5).toMillis());
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public boolean isRunning() {
+        return worker != null;
+    }
+
+    private void work() {
+        while (isRunning()) {
+            try {
+                if (told.tryAcquire(ONCE_A_WHILE.toMillis(), TimeUnit.MILLISECONDS)) {
+                    told.drainPermits();
+                }
+                renew();
+            } catch (InterruptedException e) {
+                return;
+            }
+        }
+    }
+
+    private void renew() {
+        try {
+            Rebuild.Report report = rebuild.run(1, done -> {});
+            if (!report.isNothing()) {
+                LOG.info(
+                        "Made anew: {} lessons ({} read differently), {} pairs ({} stand differently).",
+                        report.lessons(),
+                        report.lessonsChanged(),
+                        report.pairs(),
+                        report.pairsChanged());
+            }
+        } catch (RuntimeException e) {
+            // the database is away: it is tried again
+            LOG.debug("Nothing could be made anew now", e);
         }
     }
 }

@@ -7,6 +7,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,16 +22,17 @@ import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.core.record.SeenBefore;
 import strophos.core.school.School;
+import strophos.core.state.PairState;
 import strophos.core.watch.Watched;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.look.LookRepository;
-import strophos.server.pair.DecisionRepository;
-import strophos.server.pair.PairRepository;
 import strophos.server.pair.StairReader;
 import strophos.server.plan.Plans;
 import strophos.server.problem.Problem;
+import strophos.server.state.CountRepository;
+import strophos.server.state.PairStates;
 import strophos.server.watch.OnWatch;
 import strophos.server.watch.WatchRepository;
 import tools.jackson.databind.JsonNode;
@@ -42,8 +45,7 @@ class RideController {
     private final RideLog log;
     private final Turns turns;
     private final LessonRepository lessons;
-    private final PairRepository pairs;
-    private final DecisionRepository decisions;
+    private final PairStates states;
     private final StairReader stairs;
     private final Plans plans;
     private final LookRepository looks;
@@ -55,8 +57,7 @@ class RideController {
             RideLog log,
             Turns turns,
             LessonRepository lessons,
-            PairRepository pairs,
-            DecisionRepository decisions,
+            PairStates states,
             StairReader stairs,
             Plans plans,
             LookRepository looks,
@@ -66,8 +67,7 @@ class RideController {
         this.log = log;
         this.turns = turns;
         this.lessons = lessons;
-        this.pairs = pairs;
-        this.decisions = decisions;
+        this.states = states;
         this.stairs = stairs;
         this.plans = plans;
         this.looks = looks;
@@ -121,21 +121,33 @@ class RideController {
     @Needs(Action.RECORD)
     @Transactional
     public Packet packet(@PathVariable UUID id) {
-        LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
-        RideLog.Arrivals arrived = log.after(id, 0).orElseThrow(Problem::notFound);
-        List<StairReader.Step> rungs = stairs.steps(pairs.record(lesson.pair()), decisions.ofPair(lesson.pair()));
+        Plans.ForDevice of = plans.forDevice(id, clock.instant());
+        LessonRepository.Lesson lesson = of.lesson();
+        RideLog.Arrivals arrived = log.all(id);
+        // a lesson that goes on counts as far as it has come
+        PairState state = lesson.startedAt() == null ? of.before() : states.now(lesson.pair());
         return new Packet(
                 lesson,
-                rungs,
-                usual(pairs.find(lesson.pair()).orElseThrow(Problem::notFound).school()),
+                stairs.steps(state),
+                usual(of.school()),
                 wire(arrived.entries()),
                 arrived.last(),
-                plans.forRide(id, clock.instant()),
+                of.plan(),
                 looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
                 watch.of(lesson.pair(), LocalDate.ofInstant(clock.instant(), lessons.zone()), lessons.zone()),
                 Watched.STANDARD_WEEKS,
-                log.seenBefore(id, lesson.pair()),
+                seenBefore(of.ridden()),
                 clock.millis());
+    }
+
+    /** What was marked in the last lessons, the latest last. */
+    private static List<SeenBefore> seenBefore(List<CountRepository.Lately> latestFirst) {
+        List<List<SeenBefore>> seen = new ArrayList<>(latestFirst.stream()
+                .limit(SeenBefore.LESSONS)
+                .map(CountRepository.Lately::seen)
+                .toList());
+        Collections.reverse(seen);
+        return SeenBefore.inAll(seen);
     }
 
     private List<Usual> usual(School school) {

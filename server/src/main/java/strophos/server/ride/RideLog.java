@@ -3,6 +3,7 @@ package strophos.server.ride;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -12,6 +13,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -29,10 +31,11 @@ import strophos.core.record.Entry;
 import strophos.core.record.Fold;
 import strophos.core.record.ReadEntry;
 import strophos.core.record.Ride;
-import strophos.core.record.SeenBefore;
 import strophos.server.access.YardScope;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
+import strophos.server.state.PairStates;
+import strophos.server.state.StaleRepository;
 import tools.jackson.databind.JsonNode;
 
 /** Takes batches of entries, each answered by itself, and keeps the projection equal to the fold. */
@@ -45,6 +48,8 @@ public class RideLog {
     private final EntryRepository entries;
     private final LessonRepository lessons;
     private final Projection projection;
+    private final PairStates states;
+    private final StaleRepository stale;
     private final EnvelopeReader envelopes;
     private final Teller teller;
     private final Clock clock;
@@ -54,6 +59,8 @@ public class RideLog {
             EntryRepository entries,
             LessonRepository lessons,
             Projection projection,
+            PairStates states,
+            StaleRepository stale,
             EnvelopeReader envelopes,
             Teller teller,
             Clock clock,
@@ -61,6 +68,8 @@ public class RideLog {
         this.entries = entries;
         this.lessons = lessons;
         this.projection = projection;
+        this.states = states;
+        this.stale = stale;
         this.envelopes = envelopes;
         this.teller = teller;
         this.clock = clock;
@@ -101,9 +110,29 @@ public class RideLog {
                         .add(new Arrived(i, ReadEntry.of(entry.get())));
             }
         }
-        byLesson.forEach((lesson, arrived) -> answers.addAll(halving(UUID.fromString(lesson), arrived, importedBy)));
+        Ended ended = new Ended();
+        byLesson.forEach(
+                (lesson, arrived) -> answers.addAll(halving(UUID.fromString(lesson), arrived, importedBy, ended)));
+        ended.pairs.forEach(this::settle);
         answers.sort(Comparator.comparingInt(Answer::index));
         return answers;
+    }
+
+    /** The pairs of which a lesson has ended, or one that had has changed: sorted, so that two batches lock them in the same order. */
+    private static final class Ended {
+        private final Set<UUID> pairs = new TreeSet<>(Comparator.comparing(UUID::toString));
+    }
+
+    /** What is stored is stored: a state that cannot be made is made by whoever reads. */
+    private void settle(UUID pair) {
+        try {
+            savepoint.executeWithoutResult(status -> states.settle(pair));
+        } catch (TransactionException e) {
+            throw e;
+        } catch (RuntimeException e) {
+            LOG.error("A pair could not be brought up to date", e);
+            stale.markPair(pair);
+        }
     }
 
     /** An entry, read, and its place in the batch. */
@@ -132,9 +161,9 @@ public class RideLog {
      * entry is left that it fails for: that one is refused, and everything beside it is stored. A connection that is gone is no such
      * reason: then going back to the savepoint fails as well, and the whole batch is to be sent again.
      */
-    private List<Answer> halving(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy) {
+    private List<Answer> halving(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy, Ended ended) {
         try {
-            return Objects.requireNonNull(savepoint.execute(status -> takeLesson(lesson, arrived, importedBy)));
+            return Objects.requireNonNull(savepoint.execute(status -> takeLesson(lesson, arrived, importedBy, ended)));
         } catch (TransactionException e) {
             throw e;
         } catch (RuntimeException e) {
@@ -144,14 +173,15 @@ public class RideLog {
                         arrived.get(0).index(), arrived.get(0).entry().id(), Answer.Code.FAILED));
             }
             int half = arrived.size() / 2;
-            List<Answer> answers = new ArrayList<>(halving(lesson, arrived.subList(0, half), importedBy));
-            answers.addAll(halving(lesson, arrived.subList(half, arrived.size()), importedBy));
+            List<Answer> answers = new ArrayList<>(halving(lesson, arrived.subList(0, half), importedBy, ended));
+            answers.addAll(halving(lesson, arrived.subList(half, arrived.size()), importedBy, ended));
             return answers;
         }
     }
 
-    private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy) {
-        if (lessons.find(lesson).isEmpty()) {
+    private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy, Ended ended) {
+        Optional<LessonRepository.Lesson> of = lessons.find(lesson);
+        if (of.isEmpty()) {
             return refused(arrived, Answer.Code.UNKNOWN_LESSON);
         }
         entries.lock(lesson);
@@ -163,7 +193,7 @@ public class RideLog {
                 .collect(Collectors.partitioningBy(
                         a -> owners.get(a.entry().device()).equals(a.entry().author())));
         List<Answer> answers = new ArrayList<>(refused(byOwn.get(false), Answer.Code.FOREIGN_DEVICE));
-        answers.addAll(takeOwn(lesson, byOwn.get(true), now, importedBy));
+        answers.addAll(takeOwn(of.get(), byOwn.get(true), now, importedBy, ended));
         return answers;
     }
 
@@ -173,7 +203,9 @@ public class RideLog {
                 .toList();
     }
 
-    private List<Answer> takeOwn(UUID lesson, List<Arrived> arrived, Instant now, Optional<UUID> importedBy) {
+    private List<Answer> takeOwn(
+            LessonRepository.Lesson of, List<Arrived> arrived, Instant now, Optional<UUID> importedBy, Ended ended) {
+        UUID lesson = of.id();
         List<StoredEntry> stored = entries.ofLesson(lesson);
         Map<String, ReadEntry> first = new LinkedHashMap<>();
         arrived.forEach(a -> first.putIfAbsent(a.entry().id(), a.read()));
@@ -182,8 +214,15 @@ public class RideLog {
             List<ReadEntry> log =
                     new ArrayList<>(stored.stream().map(StoredEntry::read).toList());
             added.forEach(id -> log.add(first.get(id).arrived(now.toEpochMilli())));
-            projection.replace(lesson, Fold.ofRead(log));
-            teller.changed(lesson);
+            Projection.Outcome outcome = project(List.of(folded(of, Fold.ofRead(log), arrivals(stored), now)))
+                    .get(of.id());
+            if (outcome.isEnded()) {
+                ended.pairs.add(of.pair());
+            }
+            teller.changedLesson(lesson, of.pair());
+            if (outcome.isStopSign()) {
+                teller.changedHorse(of.horseId());
+            }
         }
         Map<String, EntryRepository.Known> known = known(first.keySet(), added);
         // one that stands twice in a batch is known the second time
@@ -217,28 +256,36 @@ public class RideLog {
                 : Answer.refused(a.index(), a.entry().id(), Answer.Code.CONFLICT);
     }
 
-    /** Folds the stored log of this lesson anew. */
-    public Ride rebuild(UUID lesson) {
-        Ride ride = fold(lesson);
-        projection.replace(lesson, ride);
-        entries.isFresh(lesson);
-        return ride;
+    private static Map<String, Instant> arrivals(List<StoredEntry> stored) {
+        return stored.stream().collect(Collectors.toMap(e -> e.entry().id(), StoredEntry::receivedAt));
     }
 
-    private Ride fold(UUID lesson) {
-        return Fold.ofRead(
-                entries.ofLesson(lesson).stream().map(StoredEntry::read).toList());
+    private static Projection.Folded folded(
+            LessonRepository.Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
+        return new Projection.Folded(of, ride, entry -> arrivals.getOrDefault(entry, otherwise));
     }
 
-    /** Lessons of any yard that a migration left to be folded anew. */
-    @Transactional(readOnly = true)
-    public List<EntryRepository.Stale> stale() {
-        return entries.stale();
+    private Map<UUID, Projection.Outcome> project(List<Projection.Folded> lessons) {
+        Map<UUID, Projection.Outcome> outcomes = projection.replace(lessons);
+        lessons.forEach(l -> outcomes.get(l.id()).from().ifPresent(from -> states.forget(l.of().pair(), from)));
+        return outcomes;
     }
 
-    /** Folds every lesson of the yard anew. */
-    public void rebuildAll() {
-        entries.lessonsWithEntries().forEach(this::rebuild);
+    /** Folds the stored logs of these lessons anew; how many gave anything else than what stood here. */
+    public int rebuild(Collection<UUID> lessons) {
+        entries.lock(lessons);
+        Map<UUID, List<StoredEntry>> stored = entries.ofLessons(lessons);
+        Instant now = clock.instant();
+        List<Projection.Folded> folded = this.lessons.all(stored.keySet()).stream()
+                .map(of -> folded(of, fold(stored.get(of.id())), arrivals(stored.get(of.id())), now))
+                .toList();
+        return (int) project(folded).values().stream()
+                .filter(Projection.Outcome::isChanged)
+                .count();
+    }
+
+    private static Ride fold(List<StoredEntry> stored) {
+        return Fold.ofRead(stored.stream().map(StoredEntry::read).toList());
     }
 
     /** The stored log of a lesson; empty for a lesson the viewer cannot see. */
@@ -259,25 +306,24 @@ public class RideLog {
     /** What the stored log of a lesson tells; empty for a lesson the viewer cannot see. */
     @Transactional(readOnly = true)
     public Optional<Ride> ride(UUID lesson) {
-        return lessons.find(lesson).map(l -> fold(lesson));
+        return lessons.find(lesson).map(l -> fold(entries.ofLesson(lesson)));
     }
 
-    /** What was seen in the last lessons of this pair beside this one. */
+    /** What the stored log of a lesson tells that the viewer was found to see. */
     @Transactional(readOnly = true)
-    public List<SeenBefore> seenBefore(UUID lesson, UUID pair) {
-        return SeenBefore.in(lessons.riddenBeside(lesson, pair, SeenBefore.LESSONS).stream()
-                .map(this::fold)
-                .toList());
+    public Ride ride(LessonRepository.Lesson lesson) {
+        return fold(entries.ofLesson(lesson.id()));
     }
 
     /** What arrived in a lesson after this arrival; empty for a lesson the viewer cannot see. */
     @Transactional(readOnly = true)
     public Optional<Arrivals> after(UUID lesson, long arrival) {
-        return lessons.find(lesson).map(l -> {
-            // the last is read first: what arrives in between is read again next time
-            long last = entries.lastArrival(lesson);
-            return new Arrivals(entries.after(lesson, arrival), last);
-        });
+        return lessons.find(lesson).map(l -> entries.after(lesson, arrival));
+    }
+
+    /** All that arrived in a lesson the viewer was found to see. */
+    Arrivals all(UUID lesson) {
+        return entries.after(lesson, 0);
     }
 
     /** Entries in the order of their arrival, and where to go on. */

@@ -1,5 +1,6 @@
 package strophos.server.rules;
 
+import static org.jooq.impl.DSL.count;
 import static strophos.server.db.Tables.DECISION;
 import static strophos.server.db.Tables.THRESHOLD_CHANGE;
 
@@ -11,6 +12,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.judgement.Overruling;
+import strophos.core.stats.Proportion;
 import strophos.server.access.YardScope;
 
 /** A yard's changed thresholds, and the choices made on advice. */
@@ -22,14 +24,6 @@ class ThresholdRepository {
 
     ThresholdRepository(DSLContext db) {
         this.db = db;
-    }
-
-    /** The changes of one book, by threshold. */
-    Map<String, Double> changes(String book) {
-        return db.select(THRESHOLD_CHANGE.NAME, THRESHOLD_CHANGE.VALUE)
-                .from(THRESHOLD_CHANGE)
-                .where(THRESHOLD_CHANGE.BOOK.eq(book))
-                .fetchMap(THRESHOLD_CHANGE.NAME, THRESHOLD_CHANGE.VALUE);
     }
 
     /** Puts these changes in place of the book's earlier ones. */
@@ -45,11 +39,16 @@ class ThresholdRepository {
                 .execute());
     }
 
-    /** Every choice made on an advice in this yard. */
-    List<Overruling.Choice> choices() {
-        return db.select(DECISION.RULE_BOOK, DECISION.RULE_ID, DECISION.ADVISED, DECISION.CHOSEN)
+    /** How often each rule's advice was overruled in the yard since a moment. */
+    List<Overruling> overruled(Instant since) {
+        return db.select(
+                        DECISION.RULE_BOOK,
+                        DECISION.RULE_ID,
+                        count().filterWhere(DECISION.ADVISED.ne(DECISION.CHOSEN)),
+                        count())
                 .from(DECISION)
-                .orderBy(DECISION.DECIDED_AT, DECISION.ID)
-                .fetch(r -> new Overruling.Choice(r.value1(), r.value2(), r.value3(), r.value4()));
+                .where(DECISION.DECIDED_AT.ge(since))
+                .groupBy(DECISION.RULE_BOOK, DECISION.RULE_ID)
+                .fetch(r -> Overruling.of(r.value1(), r.value2(), new Proportion(r.value3(), r.value4())));
     }
 }

@@ -3,6 +3,7 @@ package strophos.server.rules;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,9 +28,13 @@ import strophos.server.problem.Problem;
 public class YardRules {
 
     private final ThresholdRepository thresholds;
+    private final YardSettings settings;
+    private final ApplicationEventPublisher events;
 
-    YardRules(ThresholdRepository thresholds) {
+    YardRules(ThresholdRepository thresholds, YardSettings settings, ApplicationEventPublisher events) {
         this.thresholds = thresholds;
+        this.settings = settings;
+        this.events = events;
     }
 
     public RungDecision rungDecision() {
@@ -38,6 +43,11 @@ public class YardRules {
 
     public StifferSide stifferSide() {
         return StifferSide.of(of(StifferSide.SHEET));
+    }
+
+    /** All thresholds by which a pair's state is judged: of a rung's decision, and of its sides. */
+    public List<Thresholds> judging() {
+        return List.of(of(RungThresholds.SHEET), of(StifferSide.SHEET));
     }
 
     public Thresholds stopping() {
@@ -61,7 +71,7 @@ public class YardRules {
     }
 
     Map<String, Double> changes(Sheet sheet) {
-        return thresholds.changes(sheet.book());
+        return settings.changes(sheet.book());
     }
 
     /** Puts these in place of all earlier changes of the book; the standards hold for what is not named. */
@@ -72,14 +82,17 @@ public class YardRules {
             throw Problem.refused(issues);
         }
         thresholds.replace(sheet.book(), changes, at);
+        settings.forget();
+        events.publishEvent(new ThresholdsChanged(sheet.book()));
     }
 
-    List<Overruling> overrulings() {
-        return Overruling.report(thresholds.choices());
+    /** How often each rule was overruled since a moment. */
+    List<Overruling> overrulings(Instant since) {
+        return Overruling.report(thresholds.overruled(since));
     }
 
     private Thresholds of(Sheet sheet) {
-        return sheet.with(thresholds.changes(sheet.book()));
+        return sheet.with(settings.changes(sheet.book()));
     }
 
     private static Issue issue(Sheet.Refusal refusal) {

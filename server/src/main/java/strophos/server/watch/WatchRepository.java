@@ -8,11 +8,17 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.TableRecord;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,6 +31,7 @@ import strophos.core.watch.Watched;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.WatchRecord;
 import strophos.server.db.tables.records.WatchTickRecord;
+import strophos.server.projection.Disposable;
 
 /** The watch list, spread out of the logs. */
 @Repository
@@ -37,16 +44,27 @@ public class WatchRepository {
         this.db = db;
     }
 
-    /** Part of the projection: what this lesson's log puts on watch and ticks. */
-    public void replace(UUID lesson, List<Ride.Mark> marks) {
-        db.deleteFrom(WATCH).where(WATCH.LESSON_ID.eq(lesson)).execute();
-        db.deleteFrom(WATCH_TICK).where(WATCH_TICK.LESSON_ID.eq(lesson)).execute();
-        List<TableRecord<?>> rows = new ArrayList<>();
-        Rows kept = new Rows(lesson);
-        for (Ride.Mark mark : marks) {
-            Counts.watch(mark.said(), kept.at(mark)).ifPresent(rows::add);
-        }
-        db.batchInsert(rows).execute();
+    /** Part of the projection: what the logs of these lessons put on watch and tick; those of which something was written. */
+    public Set<UUID> replace(Map<UUID, List<Ride.Mark>> marks) {
+        Map<UUID, List<WatchRecord>> watches = new HashMap<>();
+        Map<UUID, List<WatchTickRecord>> ticks = new HashMap<>();
+        marks.forEach((lesson, all) -> {
+            watches.put(lesson, new ArrayList<>());
+            ticks.put(lesson, new ArrayList<>());
+            Rows rows = new Rows(lesson);
+            for (Ride.Mark mark : all) {
+                Counts.watch(mark.said(), rows.at(mark)).ifPresent(row -> {
+                    if (row instanceof WatchRecord watch) {
+                        watches.get(lesson).add(watch);
+                    } else {
+                        ticks.get(lesson).add((WatchTickRecord) row);
+                    }
+                });
+            }
+        });
+        Set<UUID> changed = new HashSet<>(Disposable.replaceById(db, WATCH, WATCH.LESSON_ID, WATCH.ENTRY_ID, watches));
+        changed.addAll(Disposable.replace(db, WATCH_TICK, WATCH_TICK.LESSON_ID, WATCH_TICK.ORD, ticks));
+        return changed;
     }
 
     /** How each kind is kept. */
@@ -102,29 +120,32 @@ public class WatchRepository {
 
     /** What this pair has on watch on this day, the oldest first. */
     public List<OnWatch> of(UUID pair, LocalDate day, ZoneId zone) {
+        // nothing is watched for longer: what was put on watch before is over
+        Instant earliest = day.minusWeeks(Watched.LONGEST_WEEKS)
+                .minusDays(1)
+                .atStartOfDay(zone)
+                .toInstant();
+        Field<List<Watched.Tick>> ticks = DSL.multiset(DSL.select(WATCH_TICK.LESSON_ID, WATCH_TICK.IS_SEEN)
+                        .from(WATCH_TICK)
+                        .where(WATCH_TICK.WATCH_ID.eq(WATCH.ENTRY_ID))
+                        .orderBy(WATCH_TICK.AT, WATCH_TICK.LESSON_ID, WATCH_TICK.ORD))
+                .convertFrom(all -> all.map(r -> new Watched.Tick(r.value1().toString(), r.value2())));
         return db
                 .select(WATCH.fields())
+                .select(ticks)
                 .from(WATCH)
                 .join(LESSON)
                 .on(LESSON.YARD_ID.eq(WATCH.YARD_ID).and(LESSON.ID.eq(WATCH.LESSON_ID)))
-                .where(LESSON.PAIR_ID.eq(pair))
+                .where(LESSON.PAIR_ID.eq(pair).and(WATCH.AT.ge(earliest)))
                 .orderBy(WATCH.AT, WATCH.ENTRY_ID)
-                .fetchInto(WATCH)
+                .fetch()
                 .stream()
-                .flatMap(w -> {
-                    Watched watched = watched(w, zone);
+                .flatMap(r -> {
+                    WatchRecord w = r.into(WATCH);
+                    Watched watched = Watched.of(LocalDate.ofInstant(w.getAt(), zone), w.getWeeks(), r.get(ticks));
                     return watched.isOn(day) ? Stream.of(onWatch(w, watched)) : Stream.empty();
                 })
                 .toList();
-    }
-
-    private Watched watched(WatchRecord w, ZoneId zone) {
-        List<Watched.Tick> ticks = db.select(WATCH_TICK.LESSON_ID, WATCH_TICK.IS_SEEN)
-                .from(WATCH_TICK)
-                .where(WATCH_TICK.WATCH_ID.eq(w.getEntryId()))
-                .orderBy(WATCH_TICK.AT, WATCH_TICK.LESSON_ID, WATCH_TICK.ORD)
-                .fetch(r -> new Watched.Tick(r.value1().toString(), r.value2()));
-        return Watched.of(LocalDate.ofInstant(w.getAt(), zone), w.getWeeks(), ticks);
     }
 
     private static OnWatch onWatch(WatchRecord w, Watched watched) {

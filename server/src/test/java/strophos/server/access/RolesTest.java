@@ -44,6 +44,7 @@ class RolesTest {
         row("POST /api/v1/setup", 422, 422, 422, 422, 422);
         row("GET /api/v1/today", 200, 200, 200, 200, 401);
         row("GET /api/v1/pairs", 200, 200, 200, 200, 401);
+        row("GET /api/v1/pairs/names", 200, 200, 200, 200, 401);
         row("POST /api/v1/pairs", 422, 403, 403, 403, 401);
         row("POST /api/v1/lessons", 422, 422, 403, 403, 401);
         row("POST /api/v1/entries", 422, 422, 403, 403, 401);
@@ -69,6 +70,8 @@ class RolesTest {
         coachOnly("POST /api/v1/lessons/{id}/homework", 422);
         coachOnly("POST /api/v1/assignments/{id}/end", 204);
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
+        rowWithId("GET /api/v1/pairs/{id}/lessons", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
+        rowWithId("GET /api/v1/pairs/{id}/decisions", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/pairs/{id}/facts", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         coachOnly("PUT /api/v1/pairs/{id}/facts", 412);
         coachOnly("GET /api/v1/pairs/{id}/people", 200);
@@ -211,7 +214,7 @@ class RolesTest {
 
     private static String field(String horse, String name) {
         return CLIENTS.computeIfAbsent("ottilie", RolesTest::fresh)
-                .get("/api/v1/pairs")
+                .get("/api/v1/pairs/names")
                 .body()
                 .path("pairs")
                 .valueStream()
@@ -262,7 +265,7 @@ class RolesTest {
     private static List<String> horses(String who) {
         return App.demo()
                 .as(who)
-                .get("/api/v1/pairs")
+                .get("/api/v1/pairs/names")
                 .body()
                 .path("pairs")
                 .valueStream()

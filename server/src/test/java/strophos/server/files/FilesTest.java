@@ -69,7 +69,7 @@ class FilesTest {
         yard.send(ride);
         String out = text(from, "entries.csv");
         Map<String, String> others = new HashMap<>();
-        others.put(from, yard.lesson(pair));
+        others.put(from, yard.lesson(yard.pair()));
         ride.forEach(e -> others.put((String) e.get("id"), UUID.randomUUID().toString()));
         String moved = out;
         for (Map.Entry<String, String> id : others.entrySet()) {
@@ -82,8 +82,11 @@ class FilesTest {
             back = back.replace(id.getValue(), id.getKey());
         }
         assertThat(back).isEqualTo(out);
-        assertThat(yard.debrief(others.get(from)).path("rows"))
-                .isEqualTo(yard.debrief(from).path("rows"));
+        String rows = yard.debrief(others.get(from)).path("rows").toString();
+        for (Map.Entry<String, String> id : others.entrySet()) {
+            rows = rows.replace(id.getValue(), id.getKey());
+        }
+        assertThat(rows).isEqualTo(yard.debrief(from).path("rows").toString());
     }
 
     /** All that is hard for a file: quotation marks, line ends, separators, other scripts, numbers at their edges. */

@@ -16,9 +16,11 @@ import java.util.zip.GZIPInputStream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import strophos.localdb.LocalPostgres;
 import strophos.server.Migration;
 import strophos.server.Strophos;
+import strophos.server.ride.Rebuild;
 
 /** The real application on a real PostgreSQL, started once for all tests of this JVM. */
 public final class App {
@@ -95,8 +97,44 @@ public final class App {
         return started("battered", "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
-    private static final Map<String, List<String>> LEFT_BY_VERSIONS_BEFORE =
-            Map.of("upgraded", List.of("v6.sql.gz", "v6-assistant.sql"), "battered", List.of("v8.sql.gz"));
+    /** An application whose statements are counted, and which makes nothing anew by itself. */
+    public static App counted(String name) {
+        return started(COUNTED + name, "--strophos.renewal=false");
+    }
+
+    private static final String COUNTED = "counted_";
+
+    /** Runs this past the wall. */
+    public static void execute(App app, String sql) {
+        query(app, sql);
+    }
+
+    /** The first value that this gives, asked past the wall; empty for none. */
+    public static String query(App app, String sql) {
+        try (Connection connection = DriverManager.getConnection(app.databaseUrl(), LocalPostgres.SUPERUSER, "");
+                Statement statement = connection.createStatement()) {
+            if (!statement.execute(sql)) {
+                return "";
+            }
+            var rows = statement.getResultSet();
+            return rows.next() ? rows.getString(1) : "";
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A yard of an earlier version with times that nobody believes, and a clock of one person for another's device. */
+    public static App oddClocks() {
+        return started("odd_clocks", "--strophos.setup-token=" + SETUP_TOKEN);
+    }
+
+    private static final Map<String, List<String>> LEFT_BY_VERSIONS_BEFORE = Map.of(
+            "upgraded",
+            List.of("v6.sql.gz", "v6-assistant.sql"),
+            "odd_clocks",
+            List.of("v8.sql.gz"),
+            "battered",
+            List.of("v11.sql.gz"));
 
     public static final Migration.Roles OWNER =
             new Migration.Roles(LocalPostgres.OWNER, "", LocalPostgres.APP, LocalPostgres.ACROSS);
@@ -156,12 +194,12 @@ public final class App {
 
     /** A second server process's worth of application on the same database; the caller closes it. */
     public ConfigurableApplicationContext another() {
-        return run(database, "--strophos.setup-token=" + SETUP_TOKEN);
+        return serve(database, false, "--strophos.setup-token=" + SETUP_TOKEN);
     }
 
     /** Starts a process on a database as it is; the caller closes it. */
     public static ConfigurableApplicationContext startOn(String database) {
-        return serve(database);
+        return serve(database, false);
     }
 
     private static ConfigurableApplicationContext run(String database, String... more) {
@@ -172,10 +210,10 @@ public final class App {
             }
             Migration.of(POSTGRES.url(database), OWNER);
         }
-        return serve(database, more);
+        return serve(database, database.startsWith(COUNTED), more);
     }
 
-    private static ConfigurableApplicationContext serve(String database, String... more) {
+    private static ConfigurableApplicationContext serve(String database, boolean isCounted, String... more) {
         List<String> args = new ArrayList<>(List.of(
                 "--server.port=0",
                 "--management.server.port=0",
@@ -185,7 +223,13 @@ public final class App {
                 "--logging.level.root=warn",
                 "--strophos.clock-start=" + (LEFT_BY_VERSIONS_BEFORE.containsKey(database) ? AFTER_DUMP : START)));
         args.addAll(List.of(more));
-        SpringApplication application = new SpringApplicationBuilder(Strophos.class).build();
+        SpringApplication application = new SpringApplicationBuilder(Strophos.class)
+                .initializers((GenericApplicationContext context) -> {
+                    if (isCounted) {
+                        context.registerBean(Statements.class);
+                    }
+                })
+                .build();
         return application.run(args.toArray(String[]::new));
     }
 
@@ -205,6 +249,18 @@ public final class App {
     /** JDBC address of the database, for tests of the wall itself. */
     public String databaseUrl() {
         return POSTGRES.url(database);
+    }
+
+    /** Makes anew what is marked. */
+    public void renewed() {
+        bean(Rebuild.class).run(2, done -> {});
+    }
+
+    /** Makes every projection anew, of all yards here; what that changed. */
+    public Rebuild.Report rebuilt() {
+        Rebuild rebuild = bean(Rebuild.class);
+        rebuild.markAll();
+        return rebuild.run(2, done -> {});
     }
 
     /** A client that is not signed in. */

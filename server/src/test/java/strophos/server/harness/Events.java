@@ -4,6 +4,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -60,6 +62,17 @@ public final class Events implements AutoCloseable {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Waits for this event; what else was heard until then. */
+    public List<String> assertHears(String event) {
+        List<String> others = new ArrayList<>();
+        String last = next();
+        while (!last.equals(event)) {
+            others.add(last);
+            last = next();
+        }
+        return others;
     }
 
     /** Waits until the server ends the stream. */

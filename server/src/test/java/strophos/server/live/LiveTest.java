@@ -30,17 +30,24 @@ class LiveTest {
         yard = new Yard(coach);
     }
 
+    private static String news(String lesson, String pair) {
+        return "news {\"lesson\":\"%s\",\"pair\":\"%s\",\"horse\":null}".formatted(lesson, pair);
+    }
+
     @Test
     void tellsOnEveryProcessWhatOneOfThemStored() {
-        String lesson = yard.lesson(yard.pair());
+        String pair = yard.pair();
         try (var second = App.demo().another();
                 Events here = coach.listen("/api/v1/live");
                 Events there = coach.on(second).listen("/api/v1/live")) {
-            assertThat(here.next()).isEqualTo("again");
-            assertThat(there.next()).isEqualTo("again");
+            here.assertHears("again");
+            there.assertHears("again");
+            String lesson = yard.lesson(pair);
+            here.assertHears(news(lesson, pair));
+            there.assertHears(news(lesson, pair));
             yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "a better step"))));
-            assertThat(here.next()).isEqualTo("lesson " + lesson);
-            assertThat(there.next()).isEqualTo("lesson " + lesson);
+            here.assertHears(news(lesson, pair));
+            there.assertHears(news(lesson, pair));
             assertThat(coach.on(second)
                             .get("/api/v1/lessons/" + lesson + "/entries")
                             .body()
@@ -52,26 +59,53 @@ class LiveTest {
 
     @Test
     void tellsNobodyOfAnotherYardNorWhatIsNoNews() throws SQLException {
-        String lesson = yard.lesson(yard.pair());
+        String pair = yard.pair();
         try (Events events = coach.listen("/api/v1/live")) {
-            assertThat(events.next()).isEqualTo("again");
-            sql("select pg_notify('strophos_live', '" + UUID.randomUUID() + " " + lesson + "')");
+            events.assertHears("again");
+            String lesson = yard.lesson(pair);
+            events.assertHears(news(lesson, pair));
+            String foreign = UUID.randomUUID().toString();
+            sql("select pg_notify('strophos_live', '" + UUID.randomUUID() + " lesson " + foreign + " pair " + pair
+                    + "')");
             sql("select pg_notify('strophos_live', 'no news')");
             yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "the first that is ours"))));
-            assertThat(events.next()).isEqualTo("lesson " + lesson);
+            assertThat(events.assertHears(news(lesson, pair))).noneMatch(e -> e.contains(foreign));
         }
     }
 
     @Test
     void saysReadAgainWhenTheDatabaseWasAway() throws SQLException {
-        String lesson = yard.lesson(yard.pair());
+        String pair = yard.pair();
         try (Events events = coach.listen("/api/v1/live")) {
-            assertThat(events.next()).isEqualTo("again");
+            events.assertHears("again");
+            String lesson = yard.lesson(pair);
+            events.assertHears(news(lesson, pair));
             sql("select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'strophos live'"
                     + " and datname = current_database()");
-            assertThat(events.next()).isEqualTo("again");
+            events.assertHears("again");
             yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "after it"))));
-            assertThat(events.next()).isEqualTo("lesson " + lesson);
+            events.assertHears(news(lesson, pair));
+        }
+    }
+
+    @Test
+    void whatIsStoredManyTimesIsToldOnce() {
+        String pair = yard.pair();
+        try (Events events = coach.listen("/api/v1/live")) {
+            events.assertHears("again");
+            String lesson = yard.lesson(pair);
+            events.assertHears(news(lesson, pair));
+            String last = yard.lesson(pair);
+            events.assertHears(news(last, pair));
+            for (int i = 0; i < 20; i++) {
+                yard.send(List.of(yard.entry(lesson, "note", Map.of("text", "again and again"))));
+            }
+            yard.send(List.of(yard.entry(last, "note", Map.of("text", "the last"))));
+            int told = 0;
+            while (!events.next().equals(news(last, pair))) {
+                told++;
+            }
+            assertThat(told).isLessThan(20);
         }
     }
 

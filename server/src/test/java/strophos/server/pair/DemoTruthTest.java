@@ -22,7 +22,7 @@ class DemoTruthTest {
     }
 
     private static JsonNode pair(Client coach, String horse) {
-        String id = coach.get("/api/v1/pairs")
+        String id = coach.get("/api/v1/pairs/names")
                 .body()
                 .path("pairs")
                 .valueStream()

@@ -202,7 +202,7 @@ class PausesTest extends HorseOfTwoRiders {
 
     @Test
     void aPairOfTwoWhoAreOneAlreadyIsRefused() {
-        String lindiwe = coach.get("/api/v1/pairs")
+        String lindiwe = coach.get("/api/v1/pairs/names")
                 .body()
                 .path("pairs")
                 .valueStream()

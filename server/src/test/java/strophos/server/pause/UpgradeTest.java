@@ -12,10 +12,8 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import strophos.server.access.YardScope;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
-import strophos.server.ride.RideLog;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 
@@ -121,26 +119,9 @@ class UpgradeTest {
     void rebuildingTheProjectionsChangesNoPause() {
         List<String> before = paused();
         List<String> fennel = signsOf("Fennel");
-        JsonNode me = coach.get("/api/v1/session").body().path("me");
-        var viewer = new strophos.server.access.Viewer(
-                yard(), java.util.UUID.fromString(me.path("person").asString()), strophos.server.access.Role.COACH);
-        YardScope.as(viewer, () -> {
-            App.upgraded().bean(RideLog.class).rebuildAll();
-            return null;
-        });
+        App.upgraded().rebuilt();
         assertThat(paused()).isEqualTo(before);
         assertThat(signsOf("Fennel")).isEqualTo(fennel);
-    }
-
-    private static java.util.UUID yard() {
-        try (var connection = java.sql.DriverManager.getConnection(
-                        App.upgraded().databaseUrl(), strophos.localdb.LocalPostgres.SUPERUSER, "");
-                var rows = connection.createStatement().executeQuery("select yard_id from yard")) {
-            rows.next();
-            return rows.getObject(1, java.util.UUID.class);
-        } catch (java.sql.SQLException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     /** What the cached web of the version before would send, as it would. */

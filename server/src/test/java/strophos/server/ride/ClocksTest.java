@@ -74,7 +74,7 @@ class ClocksTest {
     /** The coach had moved a note of the assistant's by ten years; it stands where the assistant wrote it again. */
     @Test
     void whatTheVersionBeforeStoredIsReadAgain() throws IOException {
-        Client ottilie = App.battered().client();
+        Client ottilie = App.oddClocks().client();
         ottilie.signIn("ottilie", "saltmarsh-ford");
         JsonNode left;
         try (InputStream in = ClocksTest.class.getResourceAsStream("/upgrade/v8-device.json")) {

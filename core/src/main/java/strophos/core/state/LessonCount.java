@@ -1,0 +1,153 @@
+package strophos.core.state;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.Strength;
+import strophos.core.progress.ReinSummary;
+import strophos.core.record.Answers;
+import strophos.core.record.Counts;
+import strophos.core.record.Observations;
+import strophos.core.record.Ride;
+import strophos.core.stair.RungId;
+
+/**
+ * What a lesson gave on one rung, rein and side with one rider, counted.
+ *
+ * @param side of the horse that was worked, where the segment names one; else none
+ * @param answers by strength (1 to 4), and within it by response in the order of its words: {@value #ANSWERS} counts
+ * @param released asks after which the rider let go, in time or late; {@code releaseMissed} those after which not
+ * @param corrected errors that were corrected; {@code letPass} those that were let pass
+ * @param observed things observed beside the asks
+ */
+public record LessonCount(
+        Key key, List<Integer> answers, int released, int releaseMissed, int corrected, int letPass, int observed) {
+
+    static final int ANSWERS = 20;
+
+    /** What is counted apart. */
+    public record Key(RungId rung, Rein rein, Side side, Mounted mounted) {}
+
+    public LessonCount {
+        answers = List.copyOf(answers);
+        if (answers.size() != ANSWERS) {
+            throw new IllegalArgumentException(
+                    "Answers are counted by 4 strengths and 5 responses, not in %d.".formatted(answers.size()));
+        }
+    }
+
+    public int count(Strength strength, Response response) {
+        return answers.get(place(strength, response));
+    }
+
+    public int asks() {
+        return answers.stream().mapToInt(n -> n).sum();
+    }
+
+    public int yes() {
+        int yes = 0;
+        for (Strength s : Strength.values()) {
+            yes += count(s, Response.YES);
+        }
+        return yes;
+    }
+
+    /** The levels of all asks added up, 1 to 4 each. */
+    public int strengths() {
+        int sum = 0;
+        for (Strength s : Strength.values()) {
+            for (Response r : Response.values()) {
+                sum += s.level() * count(s, r);
+            }
+        }
+        return sum;
+    }
+
+    /** Several counts together on one rein; those on others are passed over. */
+    public static ReinSummary summary(Rein rein, Collection<LessonCount> counts) {
+        List<LessonCount> here =
+                counts.stream().filter(c -> c.key().rein() == rein).toList();
+        return ReinSummary.ofCounts(
+                rein,
+                Arrays.stream(Strength.values())
+                        .map(s -> Arrays.stream(Response.values())
+                                .map(r -> here.stream()
+                                        .mapToInt(c -> c.count(s, r))
+                                        .sum())
+                                .toList())
+                        .toList());
+    }
+
+    private static int place(Strength strength, Response response) {
+        return strength.ordinal() * Response.values().length + response.ordinal();
+    }
+
+    /** A lesson's counts, in the order in which each was first ridden. */
+    public static List<LessonCount> of(Ride ride) {
+        Map<String, Key> keys = new HashMap<>();
+        ride.segments().forEach(s -> keys.put(s.id(), key(s)));
+        Map<String, String> segmentOf = new HashMap<>();
+        Map<Key, Counting> counting = new LinkedHashMap<>();
+        for (Ride.Exchange x : Answers.of(ride)) {
+            segmentOf.put(x.id(), x.segment());
+            at(counting, keys.get(x.segment())).answers[place(x.strength(), x.response())]++;
+        }
+        for (Ride.Mark m : ride.marks()) {
+            Counts.release(m.said(), r -> r).ifPresent(r -> {
+                Counting here = at(counting, keys.get(segmentOf.get(r.exchange())));
+                here.released += r.release() == Release.MISSED ? 0 : 1;
+                here.releaseMissed += r.release() == Release.MISSED ? 1 : 0;
+            });
+            Counts.consistency(m.said(), c -> c).ifPresent(c -> {
+                Counting here = at(counting, keys.get(c.segment()));
+                here.corrected += c.made() ? 1 : 0;
+                here.letPass += c.made() ? 0 : 1;
+            });
+        }
+        for (Observations.At o : Observations.of(ride)) {
+            at(counting, keys.get(o.segment())).observed++;
+        }
+        List<LessonCount> counts = new ArrayList<>();
+        counting.forEach((key, c) -> counts.add(c.counted(key)));
+        return counts;
+    }
+
+    private static Key key(Ride.Segment s) {
+        return new Key(
+                new RungId(s.exercise(), s.gait(), s.place()),
+                s.rein(),
+                s.said().side().orElse(Side.NONE),
+                s.mounted());
+    }
+
+    private static Counting at(Map<Key, Counting> counting, Key key) {
+        return counting.computeIfAbsent(key, k -> new Counting());
+    }
+
+    /** Being counted. */
+    private static final class Counting {
+        private final int[] answers = new int[ANSWERS];
+        private int released;
+        private int releaseMissed;
+        private int corrected;
+        private int letPass;
+        private int observed;
+
+        LessonCount counted(Key key) {
+            List<Integer> all = new ArrayList<>();
+            for (int n : answers) {
+                all.add(n);
+            }
+            return new LessonCount(key, all, released, releaseMissed, corrected, letPass, observed);
+        }
+    }
+}

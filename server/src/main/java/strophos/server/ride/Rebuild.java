@@ -1,0 +1,146 @@
+package strophos.server.ride;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.IntConsumer;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import strophos.server.access.Viewer;
+import strophos.server.access.YardScope;
+import strophos.server.state.PairStates;
+import strophos.server.state.StaleRepository;
+
+/**
+ * Makes projections anew while others go on reading and writing: lessons a few a transaction, then pairs. What is left when it is cut
+ * is done by whoever comes next; several processes and threads share the work.
+ */
+@Service
+public class Rebuild {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Rebuild.class);
+
+    /** So many lessons a transaction: a writer of one of them waits no longer than for these. */
+    private static final int LESSONS_AT_ONCE = 20;
+
+    private final RideLog log;
+    private final PairStates states;
+    private final StaleRepository stale;
+    private final TransactionTemplate transactions;
+
+    Rebuild(RideLog log, PairStates states, StaleRepository stale, PlatformTransactionManager transactions) {
+        this.log = log;
+        this.states = states;
+        this.stale = stale;
+        this.transactions = new TransactionTemplate(transactions);
+    }
+
+    /** How many were made anew, and of how many something else stood here before. */
+    public record Report(int lessons, int lessonsChanged, int pairs, int pairsChanged) {
+
+        public boolean isNothing() {
+            return lessons + pairs == 0;
+        }
+    }
+
+    /** Being counted, by several threads. */
+    private static final class Counting {
+        private final AtomicInteger lessons = new AtomicInteger();
+        private final AtomicInteger lessonsChanged = new AtomicInteger();
+        private final AtomicInteger pairs = new AtomicInteger();
+        private final AtomicInteger pairsChanged = new AtomicInteger();
+
+        Report report() {
+            return new Report(lessons.get(), lessonsChanged.get(), pairs.get(), pairsChanged.get());
+        }
+    }
+
+    /** Marks all of every yard, where nothing is left from a run that was cut; how many there are to do. */
+    public int markAll() {
+        List<Viewer> left = inTransaction(stale::yards);
+        for (Viewer yard : left.isEmpty() ? inTransaction(stale::allYards) : left) {
+            YardScope.as(
+                    yard,
+                    () -> inTransaction(() -> {
+                        if (left.isEmpty()) {
+                            stale.markAll();
+                        }
+                        return null;
+                    }));
+        }
+        return inTransaction(stale::yards).stream()
+                .mapToInt(yard -> YardScope.as(yard, () -> inTransaction(stale::count)))
+                .sum();
+    }
+
+    /** Makes anew what is marked, with so many threads. */
+    public Report run(int threads, IntConsumer progress) {
+        Counting counting = new Counting();
+        for (Viewer yard : inTransaction(stale::yards)) {
+            all(threads, () -> YardScope.as(yard, () -> lessons(counting, progress)));
+            all(threads, () -> YardScope.as(yard, () -> pairs(counting, progress)));
+        }
+        return counting.report();
+    }
+
+    private void all(int threads, Supplier<Boolean> work) {
+        ExecutorService pool = Executors.newFixedThreadPool(threads);
+        try {
+            List<Future<Boolean>> done = IntStream.range(0, threads)
+                    .mapToObj(i -> pool.submit(work::get))
+                    .toList();
+            for (Future<Boolean> each : done) {
+                each.get();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (java.util.concurrent.ExecutionException e) {
+            LOG.error("Some of what was to be made anew is left", e.getCause());
+        } finally {
+            pool.shutdownNow();
+        }
+    }
+
+    private boolean lessons(Counting counting, IntConsumer progress) {
+        int taken;
+        do {
+            taken = inTransaction(() -> {
+                stale.inNoHurry();
+                List<UUID> lessons = stale.takeLessons(LESSONS_AT_ONCE);
+                counting.lessonsChanged.addAndGet(lessons.isEmpty() ? 0 : log.rebuild(lessons));
+                return lessons.size();
+            });
+            progress.accept(counting.lessons.addAndGet(taken) + counting.pairs.get());
+        } while (taken > 0 && !Thread.currentThread().isInterrupted());
+        return true;
+    }
+
+    private boolean pairs(Counting counting, IntConsumer progress) {
+        int taken;
+        do {
+            taken = inTransaction(() -> {
+                stale.inNoHurry();
+                List<UUID> pairs = stale.takePairs(1);
+                for (UUID pair : pairs) {
+                    boolean isChanged = states.settleAnew(pair);
+                    counting.pairsChanged.addAndGet(isChanged ? 1 : 0);
+                }
+                return pairs.size();
+            });
+            progress.accept(counting.lessons.get() + counting.pairs.addAndGet(taken));
+        } while (taken > 0 && !Thread.currentThread().isInterrupted());
+        return true;
+    }
+
+    private <T> T inTransaction(Supplier<T> work) {
+        return transactions.execute(status -> work.get());
+    }
+}

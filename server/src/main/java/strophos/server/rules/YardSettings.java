@@ -1,0 +1,57 @@
+package strophos.server.rules;
+
+import static strophos.server.db.Tables.THRESHOLD_CHANGE;
+import static strophos.server.db.Tables.YARD;
+
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.server.access.OncePerTransaction;
+
+/** What holds in the viewer's yard whatever is asked: its time zone, and its changes to the rule books. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class YardSettings {
+
+    private final DSLContext db;
+    private final OncePerTransaction<Known> known = new OncePerTransaction<>(this::read);
+
+    YardSettings(DSLContext db) {
+        this.db = db;
+    }
+
+    /** @param changes of thresholds, by book and name */
+    private record Known(ZoneId zone, Map<String, Map<String, Double>> changes) {}
+
+    public ZoneId zone() {
+        return known.get().zone();
+    }
+
+    /** The changes of one book, by threshold. */
+    Map<String, Double> changes(String book) {
+        return known.get().changes().getOrDefault(book, Map.of());
+    }
+
+    /** A threshold was changed in this transaction. */
+    void forget() {
+        known.forget();
+    }
+
+    private Known read() {
+        Map<String, Map<String, Double>> changes = new HashMap<>();
+        var rows = db.select(YARD.TIME_ZONE, THRESHOLD_CHANGE.BOOK, THRESHOLD_CHANGE.NAME, THRESHOLD_CHANGE.VALUE)
+                .from(YARD)
+                .leftJoin(THRESHOLD_CHANGE)
+                .on(THRESHOLD_CHANGE.YARD_ID.eq(YARD.YARD_ID))
+                .fetch();
+        rows.stream()
+                .filter(r -> r.value2() != null)
+                .forEach(r -> changes.computeIfAbsent(r.value2(), book -> new HashMap<>())
+                        .put(r.value3(), r.value4()));
+        return new Known(ZoneId.of(rows.get(0).value1()), changes);
+    }
+}

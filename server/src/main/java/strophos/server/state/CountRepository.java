@@ -1,0 +1,213 @@
+package strophos.server.state;
+
+import static org.jooq.impl.DSL.sum;
+import static strophos.server.db.Tables.LESSON_COUNT;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.JSONB;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Mounted;
+import strophos.core.record.SeenBefore;
+import strophos.core.stair.RungId;
+import strophos.core.state.LessonCount;
+import strophos.server.access.YardScope;
+import strophos.server.db.tables.records.LessonCountRecord;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Lessons, counted. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class CountRepository {
+
+    private static final String OWN = Mounted.RIDER.name();
+
+    private static final TypeReference<List<SeenBefore>> SEEN = new TypeReference<>() {};
+
+    private final DSLContext db;
+    private final JsonMapper json;
+
+    CountRepository(DSLContext db, JsonMapper json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    /** The rows of a lesson, to be laid beside those that are kept. */
+    public List<LessonCountRecord> rows(UUID pair, LessonKey of, List<LessonCount> counts) {
+        List<LessonCountRecord> rows = new ArrayList<>();
+        for (LessonCount c : counts) {
+            rows.add(new LessonCountRecord(
+                    YardScope.viewer().yard(),
+                    of.lesson(),
+                    rows.size(),
+                    pair,
+                    of.beganAt(),
+                    c.key().rung().toString(),
+                    c.key().rein().name(),
+                    c.key().side().name(),
+                    c.key().mounted().name(),
+                    c.answers().toArray(Integer[]::new),
+                    c.asks(),
+                    c.yes(),
+                    c.strengths(),
+                    c.released(),
+                    c.releaseMissed(),
+                    c.corrected(),
+                    c.letPass(),
+                    c.observed()));
+        }
+        return rows;
+    }
+
+    /**
+     * A lesson that was ridden.
+     *
+     * @param own asks of the pair's own rider, by rung
+     * @param asked the rungs on which anybody was
+     * @param seen what was marked in it
+     */
+    public record Lately(
+            UUID id, Instant beganAt, Map<RungId, Integer> own, Set<RungId> asked, List<SeenBefore> seen) {}
+
+    /** The last lessons a pair began before this one, or of all, the latest first. */
+    public List<Lately> lately(UUID pair, Optional<LessonKey> before, int most) {
+        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.SEEN)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .and(before.map(k -> (Condition) DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID)
+                                .lt(k.beganAt(), k.lesson()))
+                        .orElseGet(DSL::trueCondition))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(most)
+                .asTable("last");
+        Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
+        Field<Instant> began = last.field(RIDDEN_LESSON.STARTED_AT);
+        Field<JSONB> seen = last.field(RIDDEN_LESSON.SEEN);
+        Map<LessonKey, List<Record>> rows = db
+                .select(
+                        lesson,
+                        began,
+                        seen,
+                        LESSON_COUNT.RUNG,
+                        DSL.coalesce(sum(LESSON_COUNT.ASKS).filterWhere(LESSON_COUNT.MOUNTED.eq(OWN)), 0)
+                                .as("own"))
+                .from(last)
+                .leftJoin(LESSON_COUNT)
+                .on(LESSON_COUNT.LESSON_ID.eq(lesson).and(LESSON_COUNT.ASKS.gt(0)))
+                .groupBy(lesson, began, seen, LESSON_COUNT.RUNG)
+                .orderBy(began.desc(), lesson.desc())
+                .fetch()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        r -> new LessonKey(r.get(began), r.get(lesson)), LinkedHashMap::new, Collectors.toList()));
+        return rows.entrySet().stream()
+                .map(e -> lately(e.getKey(), e.getValue(), e.getValue().get(0).get(seen)))
+                .toList();
+    }
+
+    private Lately lately(LessonKey of, List<Record> rungs, JSONB seen) {
+        Map<RungId, Integer> own = new HashMap<>();
+        Set<RungId> asked = new HashSet<>();
+        rungs.stream().filter(r -> r.get(LESSON_COUNT.RUNG) != null).forEach(r -> {
+            RungId rung = RungId.of(r.get(LESSON_COUNT.RUNG));
+            asked.add(rung);
+            own.put(rung, r.get("own", Integer.class));
+        });
+        return new Lately(of.lesson(), of.beganAt(), own, asked, json.readValue(seen.data(), SEEN));
+    }
+
+    /** The rungs the pair's own rider was asked on in this lesson, in the order in which they were first. */
+    public List<RungId> askedInOrder(UUID lesson) {
+        return db
+                .select(LESSON_COUNT.RUNG)
+                .from(LESSON_COUNT)
+                .where(LESSON_COUNT
+                        .LESSON_ID
+                        .eq(lesson)
+                        .and(LESSON_COUNT.MOUNTED.eq(OWN))
+                        .and(LESSON_COUNT.ASKS.gt(0)))
+                .orderBy(LESSON_COUNT.ORD)
+                .fetch(LESSON_COUNT.RUNG)
+                .stream()
+                .distinct()
+                .map(RungId::of)
+                .toList();
+    }
+
+    /**
+     * Lessons that lie together, counted as one.
+     *
+     * @param last the last of them, which began at {@code at}
+     * @param lessons how many
+     * @param both on whatever rein, and on none
+     */
+    public record Together(UUID last, Instant at, int lessons, Counted left, Counted right, Counted both) {}
+
+    /** The levels of all asks added up are {@code strengths}. */
+    public record Counted(int yes, int asks, int strengths) {}
+
+    /**
+     * What this pair's own rider was asked on these rungs over all lessons, in at most so many parts of about as many lessons each:
+     * lesson n of N lies in part ceil(n * parts / N), and in one of its own while there are no more than parts.
+     */
+    public List<Together> history(UUID pair, Collection<RungId> rungs, int parts) {
+        return db.resultQuery(
+                        """
+                        with ridden as (
+                            select c.lesson_id, c.began_at, c.rein, c.yes, c.asks, c.strengths,
+                                dense_rank() over (order by c.began_at, c.lesson_id) as place
+                            from lesson_count c
+                            where c.pair_id = {0} and c.rung = any({1}) and c.mounted = 'RIDER' and c.asks > 0
+                        ), parted as (
+                            select r.*, case when n.lessons <= {2} then place else (place * {2} + n.lessons - 1) / n.lessons end as part
+                            from ridden r cross join (select max(place) as lessons from ridden) n
+                        )
+                        select (array_agg(lesson_id order by place desc))[1] as last, max(began_at) as at,
+                            count(distinct place)::integer as lessons,
+                            coalesce(sum(yes) filter (where rein = 'LEFT'), 0)::integer as left_yes,
+                            coalesce(sum(asks) filter (where rein = 'LEFT'), 0)::integer as left_asks,
+                            coalesce(sum(strengths) filter (where rein = 'LEFT'), 0)::integer as left_strengths,
+                            coalesce(sum(yes) filter (where rein = 'RIGHT'), 0)::integer as right_yes,
+                            coalesce(sum(asks) filter (where rein = 'RIGHT'), 0)::integer as right_asks,
+                            coalesce(sum(strengths) filter (where rein = 'RIGHT'), 0)::integer as right_strengths,
+                            sum(yes)::integer as yes, sum(asks)::integer as asks, sum(strengths)::integer as strengths
+                        from parted group by part order by part
+                        """,
+                        DSL.val(pair),
+                        DSL.val(rungs.stream().map(RungId::toString).toArray(String[]::new)),
+                        DSL.val(parts))
+                .fetch(r -> new Together(
+                        r.get("last", UUID.class),
+                        r.get("at", Instant.class),
+                        r.get("lessons", Integer.class),
+                        counted(r, "left_"),
+                        counted(r, "right_"),
+                        counted(r, "")));
+    }
+
+    private static Counted counted(Record r, String of) {
+        return new Counted(
+                r.get(of + "yes", Integer.class),
+                r.get(of + "asks", Integer.class),
+                r.get(of + "strengths", Integer.class));
+    }
+}

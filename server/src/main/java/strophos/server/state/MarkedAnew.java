@@ -1,0 +1,4 @@
+package strophos.server.state;
+
+/** Something was marked to be made anew. */
+public record MarkedAnew() {}

@@ -1,0 +1,119 @@
+package strophos.server.state;
+
+import static strophos.server.db.Tables.ENTRY;
+import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.PAIR;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+import static strophos.server.db.Tables.STALE_LESSON;
+import static strophos.server.db.Tables.STALE_PAIR;
+
+import java.util.List;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.server.access.Role;
+import strophos.server.access.Viewer;
+import strophos.server.access.YardScope;
+import strophos.server.db.Tables;
+
+/** What is to be made anew: lessons to be folded, pairs to be judged. Whoever takes some takes them from all others. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class StaleRepository {
+
+    private final DSLContext db;
+
+    StaleRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** Yards in which there is any, each in the name of its coach. */
+    public List<Viewer> yards() {
+        return db.selectFrom(Tables.YARDS_TO_RENEW()).fetch(r -> new Viewer(r.getYardId(), r.getCoachId(), Role.COACH));
+    }
+
+    /** All yards. */
+    public List<Viewer> allYards() {
+        return db.selectFrom(Tables.ALL_YARDS()).fetch(r -> new Viewer(r.getYardId(), r.getCoachId(), Role.COACH));
+    }
+
+    /** Whether there is any in the yard. */
+    public boolean isAny() {
+        return db.fetchExists(STALE_LESSON) || db.fetchExists(STALE_PAIR);
+    }
+
+    /** How many lessons and pairs of the yard. */
+    public int count() {
+        return db.fetchCount(STALE_LESSON) + db.fetchCount(STALE_PAIR);
+    }
+
+    public void markPair(UUID pair) {
+        db.insertInto(STALE_PAIR)
+                .values(YardScope.viewer().yard(), pair)
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    /** Every pair of the yard that rode. */
+    public void markPairs() {
+        db.insertInto(STALE_PAIR)
+                .select(DSL.selectDistinct(RIDDEN_LESSON.YARD_ID, RIDDEN_LESSON.PAIR_ID)
+                        .from(RIDDEN_LESSON))
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    /** Every lesson of the yard that has entries, and every pair. */
+    public void markAll() {
+        db.insertInto(STALE_LESSON)
+                .select(DSL.select(LESSON.YARD_ID, LESSON.ID)
+                        .from(LESSON)
+                        .where(DSL.exists(DSL.selectOne()
+                                .from(ENTRY)
+                                .where(ENTRY.YARD_ID.eq(LESSON.YARD_ID).and(ENTRY.LESSON_ID.eq(LESSON.ID))))))
+                .onConflictDoNothing()
+                .execute();
+        db.insertInto(STALE_PAIR)
+                .select(DSL.select(PAIR.YARD_ID, PAIR.ID).from(PAIR))
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    /** Takes so many lessons for this transaction; they come back if it fails. */
+    public List<UUID> takeLessons(int most) {
+        return db
+                .deleteFrom(STALE_LESSON)
+                .where(STALE_LESSON.LESSON_ID.in(DSL.select(STALE_LESSON.LESSON_ID)
+                        .from(STALE_LESSON)
+                        .orderBy(STALE_LESSON.LESSON_ID)
+                        .limit(most)
+                        .forUpdate()
+                        .skipLocked()))
+                .returning(STALE_LESSON.LESSON_ID)
+                .fetch(STALE_LESSON.LESSON_ID)
+                .stream()
+                .sorted(java.util.Comparator.comparing(UUID::toString))
+                .toList();
+    }
+
+    /** Takes a pair for this transaction, once no lesson of the yard is left; empty when there is none. */
+    public List<UUID> takePairs(int most) {
+        return db.deleteFrom(STALE_PAIR)
+                .where(STALE_PAIR.PAIR_ID.in(DSL.select(STALE_PAIR.PAIR_ID)
+                        .from(STALE_PAIR)
+                        .orderBy(STALE_PAIR.PAIR_ID)
+                        .limit(most)
+                        .forUpdate()
+                        .skipLocked()))
+                .returning(STALE_PAIR.PAIR_ID)
+                .fetch(STALE_PAIR.PAIR_ID);
+    }
+
+    /** What is made anew is not waited for on the disk: lost, it is made once more. */
+    public void inNoHurry() {
+        db.execute("set local synchronous_commit = off");
+    }
+}

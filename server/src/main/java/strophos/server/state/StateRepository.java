@@ -1,0 +1,218 @@
+package strophos.server.state;
+
+import static strophos.server.db.Tables.PAIR;
+import static strophos.server.db.Tables.PAIR_STATE;
+
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.JSONB;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.progress.Decision;
+import strophos.core.stair.RungId;
+import strophos.core.state.PairState;
+import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
+import strophos.server.db.tables.records.PairStateRecord;
+import tools.jackson.core.type.TypeReference;
+
+/** The states kept, and all that is folded on from them; each method is one statement, whatever the number of pairs. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class StateRepository {
+
+    private final DSLContext db;
+    private final StateJson json;
+
+    StateRepository(DSLContext db, StateJson json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    /**
+     * A state from which a pair is folded on: of the lessons up to this one, and of the decisions made before it began.
+     *
+     * @param madeBy the rules it was judged by; null before the first lesson
+     */
+    record Kept(UUID pair, LessonKey upTo, @CanBeNull String madeBy, PairState state) {
+
+        static Kept start(UUID pair) {
+            return new Kept(pair, LessonKey.FIRST, null, PairState.START);
+        }
+
+        boolean isStart() {
+            return madeBy == null;
+        }
+    }
+
+    /** A lesson that began after a kept state, with the rungs its pair's own rider was asked or observed on. */
+    record Begun(UUID pair, LessonKey key, boolean isEnded, Set<RungId> rungs) {}
+
+    /** A state, and what came since, in order. */
+    record Since(Kept from, List<Begun> lessons, List<MadeDecision> decisions) {}
+
+    /** Locks a pair until the transaction ends: its states are written by one at a time. Others may still begin lessons. */
+    void lock(UUID pair) {
+        db.select(PAIR.ID).from(PAIR).where(PAIR.ID.eq(pair)).forNoKeyUpdate().fetch();
+    }
+
+    private record BegunJson(OffsetDateTime at, UUID lesson, boolean ended, List<String> rungs) {}
+
+    private record MadeJson(UUID id, UUID lesson, String rung, Decision chosen, OffsetDateTime at) {}
+
+    private static final TypeReference<List<BegunJson>> BEGUN = new TypeReference<>() {};
+
+    private static final TypeReference<List<MadeJson>> MADE = new TypeReference<>() {};
+
+    /**
+     * The last state of each of these pairs before a lesson, or the last of all, and what came since until then. A decision was made when
+     * it says, and not before its own lesson began: the clock that began it may run ahead of ours.
+     */
+    Map<UUID, Since> since(Collection<UUID> pairs, Optional<LessonKey> before) {
+        // what is compared is worked out beforehand: under row level security only a plain comparison leads into an
+        // index
+        LessonKey end = before.orElse(null);
+        Field<String> endAt = DSL.val(end == null ? "infinity" : end.beganAt().toString());
+        Field<String> endLesson = DSL.val(
+                end == null
+                        ? "ffffffff-ffff-ffff-ffff-ffffffffffff"
+                        : end.lesson().toString());
+        return db
+                .resultQuery(
+                        """
+                        select w.pair_id, s.lesson_id, s.began_at, s.made_by, s.state,
+                            (select coalesce(jsonb_agg(jsonb_build_object(
+                                'at', r.started_at, 'lesson', r.lesson_id, 'ended', r.ended_at is not null, 'rungs', array(
+                                    select distinct c.rung from lesson_count c
+                                    where c.lesson_id = r.lesson_id and c.mounted = 'RIDER' and (c.asks > 0 or c.observed > 0)))
+                                order by r.started_at, r.lesson_id), '[]')
+                            from ridden_lesson r
+                            where r.pair_id = w.pair_id and r.started_at is not null and r.started_at >= s.from_at
+                                and (r.started_at > s.from_at or r.lesson_id > s.from_lesson)
+                                and (r.started_at, r.lesson_id) < ({1}::timestamptz, {2}::uuid)) as lessons,
+                            (select coalesce(jsonb_agg(jsonb_build_object(
+                                'id', d.id, 'lesson', d.lesson_id, 'rung', d.rung, 'chosen', d.chosen, 'at', d.at)
+                                order by d.at, d.decided_at, d.id), '[]')
+                            from (
+                                select d.id, d.lesson_id, d.rung, d.chosen, d.decided_at, greatest(d.decided_at, of.started_at) as at
+                                from decision d
+                                left join ridden_lesson of on of.yard_id = d.yard_id and of.lesson_id = d.lesson_id
+                                where d.pair_id = w.pair_id and d.decided_at >= s.decided_from) d
+                            where d.at >= s.from_at and d.at < {1}::timestamptz
+                                and d.lesson_id <> {2}::uuid) as decisions
+                        from unnest({0}::uuid[]) as w (pair_id)
+                        cross join lateral (
+                            select s.*, coalesce(s.began_at, '-infinity') as from_at, coalesce(s.lesson_id, {3}::uuid) as from_lesson,
+                                coalesce(s.began_at - interval '2 days', '-infinity') as decided_from
+                            from (select 1) one
+                            left join (
+                                select * from pair_state s
+                                where s.pair_id = w.pair_id and (s.began_at, s.lesson_id) < ({1}::timestamptz, {2}::uuid)
+                                order by s.began_at desc, s.lesson_id desc
+                                limit 1) s on true
+                            offset 0) s
+                        """,
+                        Binds.texts(pairs, UUID::toString),
+                        endAt,
+                        endLesson,
+                        DSL.inline(LessonKey.FIRST.lesson().toString()))
+                .stream()
+                .collect(Collectors.toMap(r -> r.get("pair_id", UUID.class), this::since));
+    }
+
+    private Since since(Record r) {
+        UUID pair = r.get("pair_id", UUID.class);
+        UUID lesson = r.get("lesson_id", UUID.class);
+        Kept from = lesson == null
+                ? Kept.start(pair)
+                : new Kept(
+                        pair,
+                        new LessonKey(r.get("began_at", Instant.class), lesson),
+                        r.get("made_by", String.class),
+                        json.read(r.get("state", JSONB.class).data()));
+        return new Since(
+                from,
+                json.read(r.get("lessons", JSONB.class).data(), BEGUN).stream()
+                        .map(b -> new Begun(
+                                pair,
+                                new LessonKey(b.at().toInstant(), b.lesson()),
+                                b.ended(),
+                                b.rungs().stream().map(RungId::of).collect(Collectors.toSet())))
+                        .toList(),
+                json.read(r.get("decisions", JSONB.class).data(), MADE).stream()
+                        .map(m -> new MadeDecision(m.id(), pair, m.lesson(), m.rung(), m.chosen(), m.at().toInstant()))
+                        .toList());
+    }
+
+    /** Puts these in place of all states of the pair after the one they go on from. */
+    void replaceAfter(Kept from, List<Kept> states) {
+        remove(
+                from.pair(),
+                DSL.row(PAIR_STATE.BEGAN_AT, PAIR_STATE.LESSON_ID)
+                        .gt(from.upTo().beganAt(), from.upTo().lesson()));
+        List<PairStateRecord> rows = states.stream().map(this::row).toList();
+        int most = 500;
+        for (int i = 0; i < rows.size(); i += most) {
+            db.insertInto(PAIR_STATE, PAIR_STATE.fields())
+                    .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + most)))
+                    .execute();
+        }
+    }
+
+    /** What began at this moment or later has changed: nothing is known of the pair from there on. */
+    void forget(UUID pair, Instant from) {
+        remove(pair, PAIR_STATE.BEGAN_AT.ge(from));
+    }
+
+    private void remove(UUID pair, Condition which) {
+        db.deleteFrom(PAIR_STATE).where(PAIR_STATE.PAIR_ID.eq(pair).and(which)).execute();
+    }
+
+    /** Keeps a state judged by other rules than before, unless it has been made anew meanwhile. */
+    void judgedAnew(Kept before, PairState now, String madeBy) {
+        db.update(PAIR_STATE)
+                .set(PAIR_STATE.STATE, JSONB.valueOf(json.write(now)))
+                .set(PAIR_STATE.MADE_BY, madeBy)
+                .where(PAIR_STATE.LESSON_ID.eq(before.upTo().lesson()))
+                .and(PAIR_STATE.MADE_BY.eq(before.madeBy()))
+                .and(PAIR_STATE.LESSONS.eq(before.state().lessons()))
+                .execute();
+    }
+
+    /** All states of a pair, in order. */
+    List<Kept> all(UUID pair) {
+        return db.selectFrom(PAIR_STATE)
+                .where(PAIR_STATE.PAIR_ID.eq(pair))
+                .orderBy(PAIR_STATE.BEGAN_AT, PAIR_STATE.LESSON_ID)
+                .fetch(r -> new Kept(
+                        r.getPairId(),
+                        new LessonKey(r.getBeganAt(), r.getLessonId()),
+                        r.getMadeBy(),
+                        json.read(r.getState().data())));
+    }
+
+    private PairStateRecord row(Kept k) {
+        PairStateRecord row = new PairStateRecord();
+        row.setYardId(YardScope.viewer().yard());
+        row.setLessonId(k.upTo().lesson());
+        row.setPairId(k.pair());
+        row.setBeganAt(k.upTo().beganAt());
+        row.setLessons(k.state().lessons());
+        row.setMadeBy(k.madeBy());
+        row.setState(JSONB.valueOf(json.write(k.state())));
+        return row;
+    }
+}

@@ -1,0 +1,86 @@
+package strophos.server.growth;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
+import strophos.server.harness.Client;
+import tools.jackson.databind.JsonNode;
+
+/** Every request a screen makes, each for one pair or lesson of a yard or another: a new screen joins here. */
+final class Screens {
+
+    private final Client coach;
+    private final Client rider;
+    private final List<String> pairs;
+    private final List<String> lessons = new ArrayList<>();
+    private final List<String> today;
+
+    /** A screen's request. */
+    record Screen(String name, Client who, IntFunction<String> path) {}
+
+    Screens(Client coach, Client rider) {
+        this.coach = coach;
+        this.rider = rider;
+        pairs = ids(coach.get("/api/v1/pairs/names").body().path("pairs"));
+        for (String pair : pairs.subList(0, Math.min(20, pairs.size()))) {
+            coach.get("/api/v1/pairs/" + pair + "/lessons")
+                    .body()
+                    .path("lessons")
+                    .valueStream()
+                    .limit(2)
+                    .forEach(l -> lessons.add(l.path("id").asString()));
+        }
+        today = coach.get("/api/v1/today")
+                .body()
+                .path("lessons")
+                .valueStream()
+                .map(l -> l.path("lesson").path("id").asString())
+                .toList();
+    }
+
+    Client coach() {
+        return coach;
+    }
+
+    private static List<String> ids(JsonNode all) {
+        return all.valueStream().map(n -> n.path("id").asString()).toList();
+    }
+
+    private static IntFunction<String> at(String before, List<String> ids, String after) {
+        return i -> before + ids.get(i % ids.size()) + after;
+    }
+
+    List<Screen> all() {
+        return List.of(
+                new Screen("session", coach, i -> "/api/v1/session"),
+                new Screen("today", coach, i -> "/api/v1/today"),
+                new Screen("inbox", coach, i -> "/api/v1/inbox"),
+                new Screen("safety", coach, i -> "/api/v1/safety"),
+                new Screen("pairs", coach, i -> "/api/v1/pairs"),
+                new Screen("names of pairs", coach, i -> "/api/v1/pairs/names"),
+                new Screen("pair", coach, at("/api/v1/pairs/", pairs, "")),
+                new Screen("facts", coach, at("/api/v1/pairs/", pairs, "/facts")),
+                new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
+                new Screen("earlier lessons", coach, at("/api/v1/pairs/", pairs, "/lessons")),
+                new Screen("earlier decisions", coach, at("/api/v1/pairs/", pairs, "/decisions")),
+                new Screen("look", coach, at("/api/v1/lessons/", today, "/look")),
+                new Screen("plan before", coach, at("/api/v1/lessons/", today, "/plan")),
+                new Screen("packet", coach, at("/api/v1/lessons/", today, "/packet")),
+                new Screen("plan of a lesson", coach, at("/api/v1/lessons/", lessons, "/plan")),
+                new Screen("debrief", coach, at("/api/v1/lessons/", lessons, "/debrief")),
+                new Screen("homework", coach, at("/api/v1/lessons/", lessons, "/homework")),
+                new Screen("entries", coach, at("/api/v1/lessons/", lessons, "/entries")),
+                new Screen("origins", coach, at("/api/v1/lessons/", lessons, "/origins")),
+                new Screen("rules", coach, i -> "/api/v1/rules"),
+                new Screen("practice", rider, i -> "/api/v1/practice"),
+                new Screen("rider's safety", rider, i -> "/api/v1/safety"),
+                new Screen("rider's today", rider, i -> "/api/v1/today"),
+                new Screen("rider's pairs", rider, i -> "/api/v1/pairs"));
+    }
+
+    /** So many requests of a screen, each for another pair or lesson. */
+    static List<String> paths(Screen screen, int many) {
+        return IntStream.range(0, many).mapToObj(screen.path()).toList();
+    }
+}

@@ -1,0 +1,55 @@
+import { Box, chakra, Grid } from '@chakra-ui/react'
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { answerOf, api } from '../api'
+import type { PairView } from '../api'
+import { useMe } from '../session'
+import { dayShort } from '../text/format'
+import { wordIn } from '../text/words'
+import { Card, CardTitle } from '../ui/Card'
+import { More } from '../ui/More'
+
+/** What was decided, the latest first: the first page came with the pair. */
+export function Decisions({ pair }: { pair: PairView }) {
+  const { t } = useTranslation()
+  const { timeZone } = useMe()
+  const earlier = useInfiniteQuery({
+    queryKey: ['decisions', pair.id, pair.nextDecisions],
+    queryFn: ({ pageParam }) =>
+      answerOf(
+        api.GET('/api/v1/pairs/{id}/decisions', {
+          params: { path: { id: pair.id }, query: { after: pageParam } },
+        }),
+      ),
+    initialPageParam: pair.nextDecisions ?? undefined,
+    getNextPageParam: (last) => last.next ?? undefined,
+    enabled: false,
+  })
+  const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${wordIn(t, 'gait', s.gait)}`]))
+  const decisions = [...pair.decisions, ...(earlier.data?.pages.flatMap((page) => page.decisions) ?? [])]
+  const hasMore = earlier.data ? earlier.hasNextPage : pair.nextDecisions !== null
+  if (decisions.length === 0) return null
+  return (
+    <Card>
+      <CardTitle>{t('pair.decisions')}</CardTitle>
+      <chakra.ul listStyleType="none">
+        {decisions.map((d) => (
+          <Grid as="li" key={d.id} templateColumns="4.2rem 1fr" gap="3" paddingY="2">
+            <chakra.span color="quiet">{dayShort(d.at, timeZone)}</chakra.span>
+            <Box>
+              <chakra.b>{t(`decision.${d.chosen}`)}</chakra.b>:{' '}
+              {names.get(d.rung) ?? t('pair.noLonger', { rung: d.rung })}
+              {d.chosen !== d.advised && (
+                <chakra.div color="quiet" fontSize="sm">
+                  {t('pair.advised', { decision: t(`decision.${d.advised}`) })}
+                  {d.reason && `. “${d.reason}”`}
+                </chakra.div>
+              )}
+            </Box>
+          </Grid>
+        ))}
+      </chakra.ul>
+      {hasMore && <More of={earlier} />}
+    </Card>
+  )
+}

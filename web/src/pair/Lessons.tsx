@@ -1,0 +1,68 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { answerOf, api } from '../api'
+import type { PairView } from '../api'
+import { useMe } from '../session'
+import { clock, dayShort } from '../text/format'
+import { Card, CardTitle, Quiet } from '../ui/Card'
+import { More } from '../ui/More'
+import { SideLetter } from '../ui/side'
+
+const LineLink = chakra(Link, {
+  base: { fontWeight: '650', textDecoration: 'underline', textUnderlineOffset: '3px' },
+})
+
+/** A pair's lessons, the latest first: the first page came with the pair. */
+export function Lessons({ pair }: { pair: PairView }) {
+  const { t } = useTranslation()
+  const { timeZone, actions } = useMe()
+  const earlier = useInfiniteQuery({
+    queryKey: ['lessons', pair.id, pair.nextLessons],
+    queryFn: ({ pageParam }) =>
+      answerOf(
+        api.GET('/api/v1/pairs/{id}/lessons', {
+          params: { path: { id: pair.id }, query: { after: pageParam } },
+        }),
+      ),
+    initialPageParam: pair.nextLessons ?? undefined,
+    getNextPageParam: (last) => last.next ?? undefined,
+    enabled: false,
+  })
+  const lessons = [...pair.lessons, ...(earlier.data?.pages.flatMap((page) => page.lessons) ?? [])]
+  const hasMore = earlier.data ? earlier.hasNextPage : pair.nextLessons !== null
+  return (
+    <Card>
+      <CardTitle>{t('pair.lessons')}</CardTitle>
+      {lessons.length === 0 && <Quiet>{t('pair.noLessons')}</Quiet>}
+      <chakra.ul listStyleType="none">
+        {lessons.map((l) => (
+          <Flex
+            as="li"
+            key={l.id}
+            justify="space-between"
+            align="center"
+            gap="4"
+            minHeight="touch"
+            fontVariantNumeric="tabular-nums"
+          >
+            {actions.includes('SEE_DEBRIEF') ? (
+              <LineLink to={`/lessons/${l.id}/debrief`} paddingY="2">
+                {dayShort(l.startedAt, timeZone)}
+              </LineLink>
+            ) : (
+              <chakra.span fontWeight="650">{dayShort(l.startedAt, timeZone)}</chakra.span>
+            )}
+            <Flex gap="3" color="quiet" align="center">
+              {l.endedAt ? t('pair.asks', { count: l.exchanges }) : t('pair.open')}
+              <SideLetter side="LEFT" size="1.3em" /> {clock(l.leftMs)}
+              <SideLetter side="RIGHT" size="1.3em" /> {clock(l.rightMs)}
+            </Flex>
+          </Flex>
+        ))}
+      </chakra.ul>
+      {hasMore && <More of={earlier} />}
+    </Card>
+  )
+}
