@@ -15,6 +15,8 @@ export function TrendDrawing({ points, timeZone }: { points: TrendPoint[]; timeZ
   const first = points[Math.min(2, points.length - 1)]
   const last = points.at(-1)
   if (!first || !last || points.length < 2) return <chakra.p color="quiet">{t('pair.trendShort')}</chakra.p>
+  // after years a mark is several lessons, and three marks are not three lessons
+  const areMany = points.some((p) => p.lessons > 1)
   const from = Date.parse(points[0]?.at ?? last.at)
   const span = Math.max(1, Date.parse(last.at) - from)
   const x = (p: TrendPoint) =>
@@ -27,9 +29,10 @@ export function TrendDrawing({ points, timeZone }: { points: TrendPoint[]; timeZ
           <Flex key={side} align="center" gap="2">
             <SideLetter side={side} />
             <chakra.span fontVariantNumeric="tabular-nums">
-              {togetherPercent(first, side)} % <chakra.span color="quiet">{t('pair.trendThen')}</chakra.span>{' '}
+              {togetherPercent(first, side)} %{' '}
+              <chakra.span color="quiet">{t(areMany ? 'pair.trendThenMany' : 'pair.trendThen')}</chakra.span>{' '}
               → <chakra.b>{togetherPercent(last, side)} %</chakra.b>{' '}
-              <chakra.span color="quiet">{t('pair.trendNow')}</chakra.span>
+              <chakra.span color="quiet">{t(areMany ? 'pair.trendNowMany' : 'pair.trendNow')}</chakra.span>
             </chakra.span>
           </Flex>
         ))}
