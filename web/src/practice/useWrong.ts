@@ -64,10 +64,12 @@ export function useWrong(shelf: Shelf): Wrong {
       if (!stopped) return
       const { id } = stopped
       // the server may know of it already and not be asked about it any more: it is said again, as taken back
-      await shelf.signs.put({
-        ...((await shelf.signs.get(id)) ?? { ...stopped, passage: 'stored' }),
-        takenBack: true,
-      })
+      await shelf.transaction('rw', shelf.signs, async () =>
+        shelf.signs.put({
+          ...((await shelf.signs.get(id)) ?? { ...stopped, passage: 'stored' }),
+          takenBack: true,
+        }),
+      )
       setStopped(undefined)
       await outbox.send()
       again()

@@ -144,3 +144,14 @@ test('one that waits to be taken back is not forgotten when the server tells how
   await safetyOf(shelf)
   expect((await shelf.signs.toArray()).map((s) => s.takenBack)).toEqual([true])
 })
+
+test('nor one that is taken back while that answer is on its way', async () => {
+  const kept: KeptSign = { ...sign(), passage: 'stored' }
+  await shelf.signs.add(kept)
+  vi.spyOn(globalThis, 'fetch').mockImplementation(async () => {
+    await shelf.signs.update(kept.id, { takenBack: true })
+    return Response.json(told)
+  })
+  await safetyOf(shelf)
+  expect(await shelf.signs.get(kept.id)).toMatchObject({ takenBack: true })
+})

@@ -26,7 +26,12 @@ export async function safetyOf(shelf: Shelf): Promise<SafetyView> {
       .transaction('rw', shelf.safety, shelf.heard, shelf.signs, async () => {
         await shelf.safety.put({ name: 'safety', safety })
         await shelf.heard.bulkDelete(sent)
-        await shelf.signs.bulkDelete(signs)
+        // one may have been taken back while the answer was on its way: that is still to be sent
+        await shelf.signs
+          .where('id')
+          .anyOf(signs)
+          .filter((s) => !s.takenBack)
+          .delete()
       })
       // without room it is known for this once
       .catch(() => undefined)
