@@ -185,7 +185,6 @@ public final class HomeworkFold {
     }
 
     private HomeworkState.LookIn lookIn(LocalDate today) {
-        long days = ChronoUnit.DAYS.between(lookedIn, today);
         if (!stops.isEmpty()) {
             return HomeworkState.LookIn.STOP_SIGN;
         }
@@ -198,11 +197,7 @@ public final class HomeworkFold {
         if (isStuck()) {
             return HomeworkState.LookIn.STUCK;
         }
-        if (of.isBrandNew() && !wasLookedIn && days >= thresholds.whole("look-in.newAidDays")) {
-            return HomeworkState.LookIn.NEW_AID;
-        }
-        return sinceLookIn >= thresholds.whole("look-in.practices") || days >= thresholds.whole("look-in.days")
-                ? HomeworkState.LookIn.DUE
-                : HomeworkState.LookIn.NOT_YET_DUE;
+        return new SinceLookIn(of.isBrandNew() && !wasLookedIn, lookedIn, sinceLookIn, false, 0)
+                .byTime(today, thresholds);
     }
 }

@@ -180,7 +180,8 @@ public class HomeworkReader {
         return of.reports().stream().map(HomeworkRepository.Reported::practice).toList();
     }
 
-    private boolean isForPractisingAlone(RungId rung) {
+    /** Whether a rider may practise it alone. */
+    boolean isForPractisingAlone(RungId rung) {
         return catalogue
                 .exercise(rung.exercise())
                 .filter(Exercise::isForPractisingAlone)

@@ -7,6 +7,7 @@ import static strophos.server.db.Tables.PRACTICE;
 
 import com.fasterxml.jackson.annotation.JsonFormat;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.Collection;
@@ -35,6 +36,7 @@ import strophos.core.homework.Verdict;
 import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
 import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.AssignmentRecord;
 import strophos.server.db.tables.records.PracticeRecord;
 import tools.jackson.core.type.TypeReference;
@@ -210,6 +212,64 @@ class HomeworkRepository {
                 .where(which)
                 .orderBy(ASSIGNMENT.SET_AT, ASSIGNMENT.ID)
                 .fetch(r -> new Running(stored(r.into(ASSIGNMENT)), r.get(reports), r.get(lookIns)));
+    }
+
+    /**
+     * An assignment that runs, at a glance.
+     *
+     * @param rungs of its steps
+     * @param lookedInAt when the coach looked in last; null when never
+     * @param isPractised whether there is any report at all
+     * @param practices reports since the coach looked in; of them {@code notYet} said so
+     */
+    record Glance(
+            UUID id,
+            UUID pair,
+            Instant setAt,
+            LocalDate setOn,
+            boolean isBrandNew,
+            List<RungId> rungs,
+            @CanBeNull Instant lookedInAt,
+            boolean isPractised,
+            int practices,
+            boolean hasQuestion,
+            boolean hasStopSign,
+            int notYet) {}
+
+    /** Those of these pairs that run now, without their reports. */
+    List<Glance> glances(Collection<UUID> pairs, Instant now) {
+        return db.resultQuery("""
+                        select a.id, a.pair_id, a.set_at, a.set_on, a.brand_new, l.at as looked_in_at,
+                            array(select s ->> 'rung' from jsonb_array_elements(a.steps) s) as rungs,
+                            exists (select 1 from practice where assignment_id = a.id) as practised,
+                            p.practices, p.question, p.stop_sign, p.not_yet
+                        from assignment a
+                        cross join lateral (
+                            select max(answered_at) as at, coalesce(max(answered_at), '-infinity') as since
+                            from look_in where assignment_id = a.id and answered_at < {1}
+                            offset 0) l
+                        cross join lateral (
+                            select count(*) as practices, coalesce(bool_or(question is not null), false) as question,
+                                coalesce(bool_or(stop_signs <> '{}'), false) as stop_sign,
+                                count(*) filter (where feel = 'NOT_YET') as not_yet
+                            from practice where assignment_id = a.id and received_at > l.since) p
+                        where a.pair_id = any ({0}::uuid[]) and a.set_at <= {1} and coalesce(a.ended_at, 'infinity') > {1}
+                        """, DSL.val(pairs.stream().map(UUID::toString).toArray(String[]::new)), DSL.val(now))
+                .fetch(r -> new Glance(
+                        r.get("id", UUID.class),
+                        r.get("pair_id", UUID.class),
+                        r.get("set_at", Instant.class),
+                        r.get("set_on", LocalDate.class),
+                        r.get("brand_new", Boolean.class),
+                        Arrays.stream(r.get("rungs", String[].class))
+                                .map(RungId::of)
+                                .toList(),
+                        r.get("looked_in_at", Instant.class),
+                        r.get("practised", Boolean.class),
+                        r.get("practices", Integer.class),
+                        r.get("question", Boolean.class),
+                        r.get("stop_sign", Boolean.class),
+                        r.get("not_yet", Integer.class)));
     }
 
     Optional<StoredAssignment> find(UUID id) {

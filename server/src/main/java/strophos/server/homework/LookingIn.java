@@ -2,7 +2,6 @@ package strophos.server.homework;
 
 import java.time.Instant;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -11,7 +10,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.homework.HomeworkState;
-import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.Verdict;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
@@ -25,6 +23,7 @@ public class LookingIn {
 
     private final HomeworkRepository homework;
     private final HomeworkReader reader;
+    private final InboxReader inbox;
     private final AssignmentTeller teller;
     private final PairRepository pairs;
     private final LessonRepository lessons;
@@ -33,12 +32,14 @@ public class LookingIn {
     LookingIn(
             HomeworkRepository homework,
             HomeworkReader reader,
+            InboxReader inbox,
             AssignmentTeller teller,
             PairRepository pairs,
             LessonRepository lessons,
             Teller news) {
         this.homework = homework;
         this.reader = reader;
+        this.inbox = inbox;
         this.teller = teller;
         this.pairs = pairs;
         this.lessons = lessons;
@@ -54,14 +55,13 @@ public class LookingIn {
     /** Those that wait at this moment. */
     Waiting waiting(Instant now) {
         List<PairRepository.Named> of = pairs.findVisible();
-        List<HomeworkReader.Standing> all = standing(of, now);
-        return new Waiting(
-                views(all.subList(0, Math.min(SHOWN, all.size())), of, now), Math.max(0, all.size() - SHOWN));
+        InboxReader.Waiting waiting = inbox.first(SHOWN, of, now);
+        return new Waiting(views(waiting.first(), of, now), waiting.more());
     }
 
     /** All of these pairs. */
     public List<AssignmentView> waiting(List<PairRepository.Named> of, Instant now) {
-        return views(standing(of, now), of, now);
+        return views(inbox.all(of, now), of, now);
     }
 
     private List<AssignmentView> views(List<HomeworkReader.Standing> all, List<PairRepository.Named> of, Instant now) {
@@ -71,37 +71,6 @@ public class LookingIn {
         return all.stream()
                 .map(s -> teller.view(s, byId.get(s.stored().pair()), now, zone))
                 .toList();
-    }
-
-    private List<HomeworkReader.Standing> standing(List<PairRepository.Named> of, Instant now) {
-        return reader.running(of, now).stream()
-                .filter(LookingIn::isWaiting)
-                .sorted(Comparator.comparing(
-                                (HomeworkReader.Standing s) -> s.state().lookIn())
-                        .thenComparing(s -> s.stored().setAt()))
-                .toList();
-    }
-
-    private static boolean isWaiting(HomeworkReader.Standing s) {
-        HomeworkState.LookIn lookIn = s.state().lookIn();
-        if (isForbidden(s)) {
-            return true;
-        }
-        return switch (lookIn) {
-            case NOT_YET_DUE -> false;
-            case STOP_SIGN, QUESTION -> true;
-            // nobody is asked to look in on what stands still with its horse
-            case STUCK, NEW_AID -> s.stop().isEmpty();
-            // a quiet assignment without a single practice waits for the rider, not for the coach
-            case DUE -> s.stop().isEmpty() && !s.practices().isEmpty();
-        };
-    }
-
-    /** Set once, and no longer allowed: the coach sets something else. */
-    private static boolean isForbidden(HomeworkReader.Standing s) {
-        return s.stop()
-                .filter(stop -> stop == HomeworkStop.NOT_ALONE || stop == HomeworkStop.NOT_CLEARED)
-                .isPresent();
     }
 
     /** Keeps the answer beside what was advised; a repeated id changes nothing. */

@@ -14,6 +14,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -39,6 +40,15 @@ class PauseRepository {
             .filter(sign -> sign.kind() == SignKind.BEHAVIOUR)
             .map(StopSign::name)
             .toList();
+
+    /** Signs after which a horse may stay paused until it is cleared. */
+    private static final String[] PAUSING = Arrays.stream(StopSign.values())
+            .filter(sign -> sign.kind() == SignKind.PAIN || sign.kind() == SignKind.BEHAVIOUR)
+            .map(StopSign::name)
+            .toArray(String[]::new);
+
+    private static final String[] ALL =
+            Arrays.stream(StopSign.values()).map(StopSign::name).toArray(String[]::new);
 
     private final DSLContext db;
 
@@ -98,6 +108,35 @@ class PauseRepository {
         return db.select(horse, seen, answered)
                 .from(cleared)
                 .fetchMap(r -> r.value1(), r -> new HorseCase(r.value2(), r.value3()));
+    }
+
+    /**
+     * Those of these horses that may be paused, limited or unwell of late, or of which anything was heard since a moment of their own: all
+     * others are free now, and were at that moment. Which those are, {@link #known} tells.
+     *
+     * @param since by horse
+     * @param lately signs that came in since then are asked about
+     */
+    Set<UUID> heardOf(Map<UUID, Instant> since, Instant lately) {
+        String[] horses = since.keySet().stream().map(UUID::toString).toArray(String[]::new);
+        String[] moments = since.values().stream().map(Instant::toString).toArray(String[]::new);
+        return db.resultQuery(
+                        """
+                        select w.horse_id
+                        from unnest({0}::uuid[], {1}::timestamptz[]) as w (horse_id, since)
+                        join (
+                            select horse_id,
+                                coalesce(max(last_at) filter (where what = 'CLEARED'), '-infinity') as cleared,
+                                max(last_at) filter (where what = 'LIMITED') as limited,
+                                max(last_at) filter (where what = any ({2})) as pausing,
+                                max(last_at) filter (where what = any ({3})) as seen
+                            from horse_heard
+                            group by horse_id) h on h.horse_id = w.horse_id
+                        where h.pausing >= h.cleared or h.limited >= h.cleared or h.cleared >= w.since
+                            or h.seen >= least(w.since, {4}::timestamptz)
+                        """,
+                        DSL.val(horses), DSL.val(moments), DSL.val(PAUSING), DSL.val(ALL), DSL.val(lately.toString()))
+                .fetchSet(r -> r.get(0, UUID.class));
     }
 
     private static SignSeen seen(Record r) {

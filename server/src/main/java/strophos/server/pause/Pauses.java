@@ -1,5 +1,6 @@
 package strophos.server.pause;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -9,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -28,6 +30,9 @@ public class Pauses {
 
     /** Ridden a day before a rest, where no lesson tells. */
     private static final int USUAL_MINUTES = 45;
+
+    /** A day of the yard and one of this clock may lie apart by so many. */
+    private static final int DAY_ENDS = 2;
 
     private final PauseRepository repository;
     private final LessonRepository lessons;
@@ -81,6 +86,17 @@ public class Pauses {
                                 s.state(),
                                 new History(PauseFold.pauses(s.of().occurrences(zone), thresholds), s.of().signs()))));
         return known;
+    }
+
+    /**
+     * Those of these horses that are not simply free at this time, or were not since a moment of their own, and perhaps some that are: the
+     * others need not be asked about.
+     *
+     * @param since by horse
+     */
+    public Set<UUID> heardOf(Map<UUID, Instant> since, Instant at) {
+        return repository.heardOf(
+                since, at.minus(Duration.ofDays(rules.pausing().whole("lately.days") + DAY_ENDS)));
     }
 
     /** How a horse stands, and its pauses. */

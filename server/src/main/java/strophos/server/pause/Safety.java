@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -106,13 +107,16 @@ public class Safety {
     public SafetyView view(Instant now) {
         Map<UUID, List<PairRepository.Named>> byHorse = pairs.findVisible().stream()
                 .collect(Collectors.groupingBy(PairRepository.Named::horseId, LinkedHashMap::new, Collectors.toList()));
-        Map<UUID, Pauses.Standing> standing = pauses.standing(byHorse.keySet(), now);
+        Map<UUID, Instant> asked = new HashMap<>();
+        byHorse.keySet().forEach(h -> asked.put(h, now));
+        Map<UUID, Pauses.Standing> standing = pauses.standing(pauses.heardOf(asked, now), now);
         return new SafetyView(
-                byHorse.entrySet().stream()
-                        .flatMap(e -> horse(e.getKey(), e.getValue(), standing.get(e.getKey())).stream())
+                standing.entrySet().stream()
+                        .flatMap(e -> horse(e.getKey(), byHorse.get(e.getKey()), e.getValue()).stream())
                         .sorted(Comparator.comparing((HorseView h) -> !h.isPaused())
                                 .thenComparing(h -> !h.isDayOver())
-                                .thenComparing(HorseView::name))
+                                .thenComparing(HorseView::name)
+                                .thenComparing(HorseView::horse))
                         .toList(),
                 contacts.of(byHorse.keySet()),
                 now.toEpochMilli());

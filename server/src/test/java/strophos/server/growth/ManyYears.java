@@ -59,12 +59,20 @@ final class ManyYears {
         }
     }
 
+    /** As often as riders say them. */
+    private static final List<String> FEELS =
+            List.of("EASY", "EASY", "GETTING_THERE", "GETTING_THERE", "GETTING_THERE", "NOT_YET");
+
     String coachName() {
         return size.name() + "-coach";
     }
 
     UUID yard() {
         return yard;
+    }
+
+    UUID coach() {
+        return coach;
     }
 
     List<Rider> riders() {
@@ -346,7 +354,7 @@ final class ManyYears {
         try (Copy practice = new Copy(
                 c,
                 "practice",
-                "yard_id, id, assignment_id, author_id, step, rung, started_at, left_s, right_s, feel, left_good, left_counted, right_good, right_counted, stop_signs, second_best, received_at, counted_at")) {
+                "yard_id, id, assignment_id, author_id, step, rung, started_at, left_s, right_s, feel, left_good, left_counted, right_good, right_counted, stop_signs, second_best, received_at, counted_at, question")) {
             for (Assigned set : sets) {
                 for (int day = 1; day < 28; day += 2) {
                     Instant at = set.at().plus(Duration.ofDays(day));
@@ -361,15 +369,16 @@ final class ManyYears {
                                 at,
                                 280,
                                 310,
-                                random.nextInt(3) == 0 ? "EASY" : "GETTING_THERE",
+                                FEELS.get(random.nextInt(FEELS.size())),
                                 0,
                                 0,
                                 0,
                                 0,
-                                "{}",
+                                random.nextInt(150) == 0 ? "{FRIGHT}" : "{}",
                                 false,
                                 at.plusSeconds(30),
-                                at);
+                                at,
+                                random.nextInt(40) == 0 ? "Is this right?" : null);
                     }
                 }
             }

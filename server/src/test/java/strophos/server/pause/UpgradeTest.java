@@ -98,6 +98,20 @@ class UpgradeTest {
         assertThat(coach.get("/api/v1/" + path).status()).isEqualTo(200);
     }
 
+    @Test
+    void whateverWasSeenBeforeTheUpgradeIsHeardOf() {
+        for (App app : List.of(App.upgraded(), App.battered())) {
+            assertThat(App.query(app, "select count(*) > 0 from stop_sign")).isEqualTo("t");
+            assertThat(App.query(app, NOT_HEARD)).isEqualTo("0");
+        }
+    }
+
+    private static final String NOT_HEARD = """
+            select count(*) from stop_sign s where not exists (
+                select from horse_heard h
+                where h.yard_id = s.yard_id and h.horse_id = s.horse_id and h.what = s.sign and h.last_at >= s.received_at)
+            """;
+
     private static List<String> signsOf(String horse) {
         return coach.get("/api/v1/safety")
                 .body()

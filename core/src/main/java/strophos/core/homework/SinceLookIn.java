@@ -1,0 +1,43 @@
+package strophos.core.homework;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import strophos.core.judgement.Thresholds;
+
+/**
+ * What came in of an assignment since the coach looked in last, or since it was set: mostly enough to tell whether the coach is waited
+ * for, without reading every report.
+ *
+ * @param isNewAid a brand-new aid that the coach never looked in on
+ * @param lookedInOn the day of the last look-in; the day it was set when there was none
+ * @param practices reports since then
+ * @param hasQuestion one of them asks something
+ * @param notYet how many of them said "not yet", running or not
+ */
+public record SinceLookIn(boolean isNewAid, LocalDate lookedInOn, int practices, boolean hasQuestion, int notYet) {
+
+    /**
+     * Why the coach is waited for, where no stop sign waits and the horse is not paused. Empty where only all reports tell: whether "not
+     * yet" came often enough running.
+     *
+     * @param thresholds of {@link HomeworkThresholds#SHEET}
+     */
+    public Optional<HomeworkState.LookIn> lookIn(LocalDate today, Thresholds thresholds) {
+        if (hasQuestion) {
+            return Optional.of(HomeworkState.LookIn.QUESTION);
+        }
+        return notYet >= thresholds.whole("stuck.reports") ? Optional.empty() : Optional.of(byTime(today, thresholds));
+    }
+
+    /** What time and the number of practices ask for, when nothing graver does. */
+    HomeworkState.LookIn byTime(LocalDate today, Thresholds thresholds) {
+        long days = ChronoUnit.DAYS.between(lookedInOn, today);
+        if (isNewAid && days >= thresholds.whole("look-in.newAidDays")) {
+            return HomeworkState.LookIn.NEW_AID;
+        }
+        return practices >= thresholds.whole("look-in.practices") || days >= thresholds.whole("look-in.days")
+                ? HomeworkState.LookIn.DUE
+                : HomeworkState.LookIn.NOT_YET_DUE;
+    }
+}

@@ -1,0 +1,158 @@
+package strophos.server.homework;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.homework.HomeworkState;
+import strophos.core.homework.HomeworkStop;
+import strophos.core.homework.SinceLookIn;
+import strophos.core.judgement.Thresholds;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.pair.PairRepository;
+import strophos.server.pause.Pauses;
+import strophos.server.rules.YardRules;
+
+/** Reads which homework waits for the coach: all of it at a glance, and in full only what is shown or needs a closer look. */
+@Component
+@Transactional(propagation = Propagation.MANDATORY)
+class InboxReader {
+
+    private static final Comparator<HomeworkReader.Standing> MOST_URGENT_FIRST = Comparator.comparing(
+                    (HomeworkReader.Standing s) -> s.state().lookIn())
+            .thenComparing(s -> s.stored().setAt())
+            .thenComparing(s -> s.stored().id());
+
+    private final HomeworkRepository homework;
+    private final HomeworkReader reader;
+    private final LessonRepository lessons;
+    private final YardRules rules;
+    private final Pauses pauses;
+
+    InboxReader(
+            HomeworkRepository homework,
+            HomeworkReader reader,
+            LessonRepository lessons,
+            YardRules rules,
+            Pauses pauses) {
+        this.homework = homework;
+        this.reader = reader;
+        this.lessons = lessons;
+        this.rules = rules;
+        this.pauses = pauses;
+    }
+
+    /** Those that wait for the coach, the most urgent first, and how many more do. */
+    record Waiting(List<HomeworkReader.Standing> first, int more) {}
+
+    /** All that waits of these pairs, each read in full. */
+    List<HomeworkReader.Standing> all(Collection<PairRepository.Named> of, Instant now) {
+        return reader.running(of, now).stream()
+                .filter(InboxReader::isWaiting)
+                .sorted(MOST_URGENT_FIRST)
+                .toList();
+    }
+
+    /** The first of what waits of these pairs; the number of statements depends neither on theirs nor on that of the reports. */
+    Waiting first(int most, Collection<PairRepository.Named> of, Instant now) {
+        Map<UUID, PairRepository.Named> pairs =
+                of.stream().collect(Collectors.toMap(PairRepository.Named::id, Function.identity()));
+        List<Told> waiting = told(pairs, now);
+        Set<UUID> unclear = ids(waiting.stream().filter(t -> t.why().isEmpty()));
+        Set<UUID> clear = ids(waiting.stream().filter(t -> t.why().isPresent()));
+        Set<UUID> read = ids(Stream.concat(
+                waiting.stream().filter(t -> t.why().isEmpty()),
+                waiting.stream()
+                        .filter(t -> t.why().isPresent())
+                        .sorted(Comparator.comparing((Told t) -> t.why().orElseThrow())
+                                .thenComparing(t -> t.glance().setAt())
+                                .thenComparing(t -> t.glance().id()))
+                        .limit(most)));
+        List<PairRepository.Named> ofThese = waiting.stream()
+                .filter(t -> read.contains(t.glance().id()))
+                .map(t -> pairs.get(t.glance().pair()))
+                .distinct()
+                .toList();
+        List<HomeworkReader.Standing> inFull = all(ofThese, now).stream()
+                .filter(s -> read.contains(s.stored().id()))
+                .toList();
+        int ofUnclear = (int)
+                inFull.stream().filter(s -> unclear.contains(s.stored().id())).count();
+        List<HomeworkReader.Standing> first = inFull.subList(0, Math.min(most, inFull.size()));
+        return new Waiting(first, Math.max(0, clear.size() + ofUnclear - first.size()));
+    }
+
+    /** Why an assignment waits, as far as a glance tells; empty where only all its reports do. */
+    private record Told(HomeworkRepository.Glance glance, Optional<HomeworkState.LookIn> why) {}
+
+    private static Set<UUID> ids(Stream<Told> of) {
+        return of.map(t -> t.glance().id()).collect(Collectors.toSet());
+    }
+
+    /** Those that wait or may. */
+    private List<Told> told(Map<UUID, PairRepository.Named> pairs, Instant now) {
+        List<HomeworkRepository.Glance> glances = homework.glances(pairs.keySet(), now);
+        Map<UUID, Instant> setSince = new HashMap<>();
+        glances.forEach(g -> setSince.merge(pairs.get(g.pair()).horseId(), g.setAt(), (a, b) -> a.isBefore(b) ? a : b));
+        Set<UUID> heardOf = pauses.heardOf(setSince, now);
+        ZoneId zone = lessons.zone();
+        Thresholds thresholds = rules.homework();
+        List<Told> told = new ArrayList<>();
+        for (HomeworkRepository.Glance g : glances) {
+            boolean isPlain = !g.hasStopSign()
+                    && !heardOf.contains(pairs.get(g.pair()).horseId())
+                    && g.rungs().stream().allMatch(reader::isForPractisingAlone);
+            Optional<HomeworkState.LookIn> why =
+                    isPlain ? since(g, zone).lookIn(HomeworkReader.day(now, zone), thresholds) : Optional.empty();
+            if (why.map(w -> isWaiting(w, g.isPractised())).orElse(true)) {
+                told.add(new Told(g, why));
+            }
+        }
+        return told;
+    }
+
+    private static SinceLookIn since(HomeworkRepository.Glance g, ZoneId zone) {
+        LocalDate lookedInOn = g.lookedInAt() == null ? g.setOn() : HomeworkReader.day(g.lookedInAt(), zone);
+        return new SinceLookIn(
+                g.isBrandNew() && g.lookedInAt() == null, lookedInOn, g.practices(), g.hasQuestion(), g.notYet());
+    }
+
+    private static boolean isWaiting(HomeworkReader.Standing s) {
+        HomeworkState.LookIn why = s.state().lookIn();
+        boolean isAsked = why == HomeworkState.LookIn.STOP_SIGN || why == HomeworkState.LookIn.QUESTION;
+        // nobody is asked to look in on what stands still with its horse
+        return isForbidden(s)
+                || ((isAsked || s.stop().isEmpty())
+                        && isWaiting(why, !s.practices().isEmpty()));
+    }
+
+    /** A quiet assignment without a single practice waits for the rider, not for the coach. */
+    private static boolean isWaiting(HomeworkState.LookIn why, boolean isPractised) {
+        return switch (why) {
+            case NOT_YET_DUE -> false;
+            case DUE -> isPractised;
+            case STOP_SIGN, QUESTION, STUCK, NEW_AID -> true;
+        };
+    }
+
+    /** Set once, and no longer allowed: the coach sets something else. */
+    private static boolean isForbidden(HomeworkReader.Standing s) {
+        return s.stop()
+                .filter(stop -> stop == HomeworkStop.NOT_ALONE || stop == HomeworkStop.NOT_CLEARED)
+                .isPresent();
+    }
+}
