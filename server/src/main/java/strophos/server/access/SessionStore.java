@@ -3,22 +3,20 @@ package strophos.server.access;
 import jakarta.servlet.ServletRequestEvent;
 import jakarta.servlet.ServletRequestListener;
 import javax.sql.DataSource;
-import org.aopalliance.intercept.MethodInterceptor;
-import org.springframework.aop.framework.ProxyFactory;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.web.servlet.ServletListenerRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.support.JdbcTransactionManager;
-import org.springframework.session.Session;
+import org.springframework.session.SessionRepository;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** What a session costs each request: one read, one write. */
+/** Where sessions are kept, and what they cost. */
 @Configuration
 class SessionStore {
 
@@ -37,47 +35,24 @@ class SessionStore {
         return new TransactionTemplate(transactions);
     }
 
-    /** The session that this thread's request has just saved. */
-    private static final ThreadLocal<Session> SAVED = new ThreadLocal<>();
-
-    /** As a request ends, its session is saved, and was then read once more only to see whether it is still there. */
+    /** The framework's own stays within ours: were ours a bean beside it, the framework would make none. */
     @Bean
-    static BeanPostProcessor savedSessionIsNotReadAgain() {
+    static BeanPostProcessor sessions() {
         return new BeanPostProcessor() {
             @Override
             public Object postProcessAfterInitialization(Object bean, String name) {
-                return bean instanceof JdbcIndexedSessionRepository repository ? remembering(repository) : bean;
+                return bean instanceof JdbcIndexedSessionRepository stored ? new Sessions<>(stored) : bean;
             }
         };
     }
 
-    /** A request knows nothing of the one that its thread answered before: that one's session may have ended. */
     @Bean
-    ServletListenerRegistrationBean<ServletRequestListener> nothingIsRemembered() {
+    ServletListenerRegistrationBean<ServletRequestListener> nothingIsRemembered(SessionRepository<?> sessions) {
         return new ServletListenerRegistrationBean<>(new ServletRequestListener() {
             @Override
             public void requestInitialized(ServletRequestEvent event) {
-                SAVED.remove();
+                ((Sessions<?>) sessions).beginRequest();
             }
         });
-    }
-
-    private static Object remembering(JdbcIndexedSessionRepository repository) {
-        ProxyFactory factory = new ProxyFactory(repository);
-        factory.setProxyTargetClass(true);
-        factory.addAdvice((MethodInterceptor) call -> {
-            String method = call.getMethod().getName();
-            if (method.equals("save")) {
-                Object result = call.proceed();
-                SAVED.set((Session) call.getArguments()[0]);
-                return result;
-            }
-            Session known = SAVED.get();
-            SAVED.remove();
-            return method.equals("findById") && known != null && known.getId().equals(call.getArguments()[0])
-                    ? known
-                    : call.proceed();
-        });
-        return factory.getProxy();
     }
 }
