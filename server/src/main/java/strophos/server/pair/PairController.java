@@ -147,7 +147,7 @@ class PairController {
                 pair.school(),
                 stairs.inWork(state).stream().toList(),
                 of.lastLessonAt(),
-                of.lessons());
+                state.lessons());
     }
 
     /** All pairs by horse, only named. */

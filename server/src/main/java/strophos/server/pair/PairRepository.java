@@ -133,8 +133,8 @@ public class PairRepository {
         return visible(PAIR.ID.eq(id)).fetchOptional(PairRepository::named);
     }
 
-    /** A pair in the list: when its last lesson began, or null, and how many were. */
-    public record Listed(Named pair, @CanBeNull Instant lastLessonAt, int lessons) {}
+    /** A pair in the list: when its last lesson began, or null. */
+    public record Listed(Named pair, @CanBeNull Instant lastLessonAt) {}
 
     /** Where a page of the list goes on: behind this pair. */
     public record Behind(Instant lastLessonAt, String horse, UUID pair) {}
@@ -168,10 +168,6 @@ public class PairRepository {
                 .orElseGet(DSL::trueCondition);
         return db.select(NAMED)
                 .select(last)
-                .select(DSL.field(
-                                "(select count(*)::integer from ridden_lesson r where r.yard_id = {0} and r.pair_id = {1} and r.started_at is not null)",
-                                Integer.class, PAIR.YARD_ID, PAIR.ID)
-                        .as("lessons"))
                 .from(all)
                 .join(PAIR)
                 .on(PAIR.YARD_ID.eq(all.field(PAIR.YARD_ID)).and(PAIR.ID.eq(id)))
@@ -182,10 +178,7 @@ public class PairRepository {
                 .where(after)
                 .orderBy(last.desc(), horse, id)
                 .limit(most)
-                .fetch(r -> new Listed(
-                        named(r),
-                        r.get(last).equals(Instant.EPOCH) ? null : r.get(last),
-                        r.get("lessons", Integer.class)));
+                .fetch(r -> new Listed(named(r), r.get(last).equals(Instant.EPOCH) ? null : r.get(last)));
     }
 
     /** An ask of a pair's own rider, with what was marked of the rider at it. */

@@ -107,9 +107,9 @@ class StateRepository {
                                 'id', d.id, 'lesson', d.lesson_id, 'rung', d.rung, 'chosen', d.chosen, 'at', d.at)
                                 order by d.at, d.decided_at, d.id), '[]')
                             from (
-                                select d.id, d.lesson_id, d.rung, d.chosen, d.decided_at, greatest(d.decided_at, of.started_at) as at
+                                select d.id, d.lesson_id, d.rung, d.chosen, d.decided_at, greatest(d.decided_at, (
+                                    select own.started_at from ridden_lesson own where own.lesson_id = d.lesson_id)) as at
                                 from decision d
-                                left join ridden_lesson of on of.yard_id = d.yard_id and of.lesson_id = d.lesson_id
                                 where d.pair_id = w.pair_id and d.decided_at >= s.decided_from) d
                             where d.at >= s.from_at and d.at < {1}::timestamptz
                                 and d.lesson_id <> {2}::uuid) as decisions
