@@ -18,7 +18,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.ResultQuery;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -70,6 +72,14 @@ public class LessonRepository {
         return lessons(LESSON.ID.eq(id)).stream().findFirst();
     }
 
+    /** A lesson, and what else was asked for in the same statement. */
+    public record With(Lesson lesson, Record also) {}
+
+    /** The same, with further fields that follow from it. */
+    public Optional<With> find(UUID id, Collection<? extends Field<?>> also) {
+        return select(LESSON.ID.eq(id), also).fetchOptional(r -> new With(lesson(r), r));
+    }
+
     /** These lessons, as far as the viewer may see their pairs. */
     public List<Lesson> all(Collection<UUID> ids) {
         return lessons(LESSON.ID.eq(DSL.any(ids.toArray(UUID[]::new))));
@@ -106,7 +116,12 @@ public class LessonRepository {
     }
 
     private List<Lesson> lessons(Condition which) {
-        return db.select(
+        return select(which, List.of()).fetch(LessonRepository::lesson);
+    }
+
+    private ResultQuery<Record> select(Condition which, Collection<? extends Field<?>> also) {
+        return db.select(also)
+                .select(
                         LESSON.ID,
                         LESSON.PAIR_ID,
                         PAIR.HORSE_ID,
@@ -128,8 +143,7 @@ public class LessonRepository {
                 .leftJoin(RIDDEN_LESSON)
                 .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
                 .where(VisiblePairs.to(YardScope.viewer()).and(which))
-                .orderBy(LESSON.PLANNED_AT, LESSON.ID)
-                .fetch(LessonRepository::lesson);
+                .orderBy(LESSON.PLANNED_AT, LESSON.ID);
     }
 
     private static Lesson lesson(Record r) {

@@ -15,7 +15,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.JSONB;
+import org.jooq.Record3;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -36,6 +38,9 @@ import tools.jackson.databind.json.JsonMapper;
 public class LookRepository {
 
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
+
+    /** As text: a list of rows within a row holds them so. */
+    private static final Field<String> CHECKS = LOOKED.CHECKS.cast(String.class);
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -105,49 +110,45 @@ public class LookRepository {
                         .equals(json.readTree(b.getChecks().data()));
     }
 
-    /** A lesson's look, and the latest choice against it. */
-    public record OfLesson(Optional<Looked> looked, Optional<Chosen> choice) {}
+    /** The look of the lesson that a statement is about; empty when there is none. */
+    Field<Optional<Looked>> looked() {
+        return DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
+                        .from(LOOKED)
+                        .where(LOOKED.YARD_ID.eq(LESSON.YARD_ID).and(LOOKED.LESSON_ID.eq(LESSON.ID))))
+                .convertFrom(rows -> rows.stream().findFirst().map(this::looked));
+    }
 
-    public OfLesson find(UUID lesson) {
-        var choice = DSL.lateral(DSL.select(FOCUS_CHOICE.fields())
-                .select(PERSON.NAME)
-                .from(FOCUS_CHOICE)
-                .join(PERSON)
-                .on(PERSON.YARD_ID.eq(FOCUS_CHOICE.YARD_ID).and(PERSON.ID.eq(FOCUS_CHOICE.CHOSEN_BY)))
-                .where(FOCUS_CHOICE.LESSON_ID.eq(LESSON.ID))
-                .orderBy(FOCUS_CHOICE.CHOSEN_AT.desc(), FOCUS_CHOICE.ID.desc())
-                .limit(1)
-                .asTable("choice"));
-        return db.select(LOOKED.AT, LOOKED.CHECKS)
-                .select(choice.fields())
-                .from(LESSON)
-                .leftJoin(LOOKED)
-                .on(LOOKED.YARD_ID.eq(LESSON.YARD_ID).and(LOOKED.LESSON_ID.eq(LESSON.ID)))
-                .leftJoin(choice)
-                .on(DSL.trueCondition())
-                .where(LESSON.ID.eq(lesson))
-                .fetchSingle(r -> new OfLesson(
-                        Optional.ofNullable(r.get(LOOKED.AT)).map(at -> looked(lesson, at, r.get(LOOKED.CHECKS))),
-                        Optional.ofNullable(r.get(choice.field(FOCUS_CHOICE.ID)))
-                                .map(id -> new Chosen(
-                                        id,
-                                        kinds(r.get(choice.field(FOCUS_CHOICE.CHOSEN))),
-                                        kinds(r.get(choice.field(FOCUS_CHOICE.ADVISED))),
-                                        r.get(choice.field(FOCUS_CHOICE.REASON)),
-                                        r.get(choice.field(PERSON.NAME)),
-                                        r.get(choice.field(FOCUS_CHOICE.CHOSEN_AT))))));
+    /** The latest choice against that look; empty when there is none. */
+    Field<Optional<Chosen>> chosen() {
+        return DSL.multiset(DSL.select(
+                                FOCUS_CHOICE.ID,
+                                FOCUS_CHOICE.CHOSEN,
+                                FOCUS_CHOICE.ADVISED,
+                                FOCUS_CHOICE.REASON,
+                                PERSON.NAME,
+                                FOCUS_CHOICE.CHOSEN_AT)
+                        .from(FOCUS_CHOICE)
+                        .join(PERSON)
+                        .on(PERSON.YARD_ID.eq(FOCUS_CHOICE.YARD_ID).and(PERSON.ID.eq(FOCUS_CHOICE.CHOSEN_BY)))
+                        .where(FOCUS_CHOICE.YARD_ID.eq(LESSON.YARD_ID).and(FOCUS_CHOICE.LESSON_ID.eq(LESSON.ID)))
+                        .orderBy(FOCUS_CHOICE.CHOSEN_AT.desc(), FOCUS_CHOICE.ID.desc())
+                        .limit(1))
+                .convertFrom(rows -> rows.stream()
+                        .findFirst()
+                        .map(r -> new Chosen(
+                                r.value1(), kinds(r.value2()), kinds(r.value3()), r.value4(), r.value5(), r.value6())));
     }
 
     /** The last looks at this pair before this time, the latest first. */
-    public List<Looked> before(UUID pair, Instant at, UUID notLesson, int most) {
-        return db.select(LOOKED.LESSON_ID, LOOKED.AT, LOOKED.CHECKS)
-                .from(LOOKED)
-                .join(LESSON)
-                .on(LESSON.YARD_ID.eq(LOOKED.YARD_ID).and(LESSON.ID.eq(LOOKED.LESSON_ID)))
-                .where(LESSON.PAIR_ID.eq(pair).and(LOOKED.AT.lt(at)).and(LOOKED.LESSON_ID.ne(notLesson)))
-                .orderBy(LOOKED.AT.desc())
-                .limit(most)
-                .fetch(r -> looked(r.value1(), r.value2(), r.value3()));
+    public Field<List<Looked>> before(UUID pair, Instant at, UUID notLesson, int most) {
+        return DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
+                        .from(LOOKED)
+                        .join(LESSON)
+                        .on(LESSON.YARD_ID.eq(LOOKED.YARD_ID).and(LESSON.ID.eq(LOOKED.LESSON_ID)))
+                        .where(LESSON.PAIR_ID.eq(pair).and(LOOKED.AT.lt(at)).and(LOOKED.LESSON_ID.ne(notLesson)))
+                        .orderBy(LOOKED.AT.desc())
+                        .limit(most))
+                .convertFrom(rows -> rows.map(this::looked));
     }
 
     private static Map<String, Object> checks(FirstLook look) {
@@ -157,8 +158,8 @@ public class LookRepository {
         return checks;
     }
 
-    private Looked looked(UUID lesson, Instant at, JSONB checks) {
-        return new Looked(lesson, at, json.readValue(checks.data(), OBJECT));
+    private Looked looked(Record3<UUID, Instant, String> r) {
+        return new Looked(r.value1(), r.value2(), json.readValue(r.value3(), OBJECT));
     }
 
     private static List<FocusKind> kinds(String[] names) {

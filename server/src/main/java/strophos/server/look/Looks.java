@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jooq.Field;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,10 +39,16 @@ public class Looks {
             Optional<LookRepository.Chosen> choice) {}
 
     public OfLesson of(UUID lessonId) {
-        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
-        LookRepository.OfLesson look = looks.find(lessonId);
+        Field<Optional<LookRepository.Looked>> looked = looks.looked();
+        Field<Optional<LookRepository.Chosen>> chosen = looks.chosen();
+        LessonRepository.With found =
+                lessons.find(lessonId, List.of(looked, chosen)).orElseThrow(Problem::notFound);
+        Optional<LookRepository.Looked> look = found.also().get(looked);
         return new OfLesson(
-                lesson, look.looked(), look.looked().map(l -> FocusBook.DEFAULT.of(l.look())), look.choice());
+                found.lesson(),
+                look,
+                look.map(l -> FocusBook.DEFAULT.of(l.look())),
+                found.also().get(chosen));
     }
 
     /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */

@@ -6,7 +6,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -34,7 +33,6 @@ import strophos.server.problem.Problem;
 import strophos.server.state.CountRepository;
 import strophos.server.state.PairStates;
 import strophos.server.watch.OnWatch;
-import strophos.server.watch.WatchRepository;
 import tools.jackson.databind.JsonNode;
 
 /** Entries in, a lesson's log out, and what a device needs to ride without a network. */
@@ -48,8 +46,7 @@ class RideController {
     private final PairStates states;
     private final StairReader stairs;
     private final Plans plans;
-    private final LookRepository looks;
-    private final WatchRepository watch;
+    private final BesideRepository besides;
     private final Catalogue catalogue;
     private final Clock clock;
 
@@ -60,8 +57,7 @@ class RideController {
             PairStates states,
             StairReader stairs,
             Plans plans,
-            LookRepository looks,
-            WatchRepository watch,
+            BesideRepository besides,
             Catalogue catalogue,
             Clock clock) {
         this.log = log;
@@ -70,8 +66,7 @@ class RideController {
         this.states = states;
         this.stairs = stairs;
         this.plans = plans;
-        this.looks = looks;
-        this.watch = watch;
+        this.besides = besides;
         this.catalogue = catalogue;
         this.clock = clock;
     }
@@ -101,9 +96,6 @@ class RideController {
             List<SeenBefore> seenBefore,
             long serverMs) {}
 
-    /** So many earlier looks stand behind a new one. */
-    private static final int GHOSTS = 3;
-
     @PostMapping("/entries")
     @Needs(Action.RECORD)
     BatchAnswer take(@Valid @RequestBody Batch batch) {
@@ -126,6 +118,7 @@ class RideController {
         RideLog.Arrivals arrived = log.all(id);
         // a lesson that goes on counts as far as it has come
         PairState state = lesson.startedAt() == null ? of.before() : states.now(lesson.pair());
+        BesideRepository.Beside beside = besides.of(lesson.pair(), id, clock.instant(), lessons.zone());
         return new Packet(
                 lesson,
                 stairs.steps(state),
@@ -133,8 +126,8 @@ class RideController {
                 wire(arrived.entries()),
                 arrived.last(),
                 of.plan(),
-                looks.before(lesson.pair(), clock.instant(), id, GHOSTS),
-                watch.of(lesson.pair(), LocalDate.ofInstant(clock.instant(), lessons.zone()), lessons.zone()),
+                beside.looksBefore(),
+                beside.watch(),
                 Watched.STANDARD_WEEKS,
                 seenBefore(of.ridden()),
                 clock.millis());

@@ -119,7 +119,7 @@ public class WatchRepository {
     }
 
     /** What this pair has on watch on this day, the oldest first. */
-    public List<OnWatch> of(UUID pair, LocalDate day, ZoneId zone) {
+    public Field<List<OnWatch>> of(UUID pair, LocalDate day, ZoneId zone) {
         // nothing is watched for longer: what was put on watch before is over
         Instant earliest = day.minusWeeks(Watched.LONGEST_WEEKS)
                 .minusDays(1)
@@ -130,22 +130,21 @@ public class WatchRepository {
                         .where(WATCH_TICK.WATCH_ID.eq(WATCH.ENTRY_ID))
                         .orderBy(WATCH_TICK.AT, WATCH_TICK.LESSON_ID, WATCH_TICK.ORD))
                 .convertFrom(all -> all.map(r -> new Watched.Tick(r.value1().toString(), r.value2())));
-        return db
-                .select(WATCH.fields())
-                .select(ticks)
-                .from(WATCH)
-                .join(LESSON)
-                .on(LESSON.YARD_ID.eq(WATCH.YARD_ID).and(LESSON.ID.eq(WATCH.LESSON_ID)))
-                .where(LESSON.PAIR_ID.eq(pair).and(WATCH.AT.ge(earliest)))
-                .orderBy(WATCH.AT, WATCH.ENTRY_ID)
-                .fetch()
-                .stream()
-                .flatMap(r -> {
-                    WatchRecord w = r.into(WATCH);
-                    Watched watched = Watched.of(LocalDate.ofInstant(w.getAt(), zone), w.getWeeks(), r.get(ticks));
-                    return watched.isOn(day) ? Stream.of(onWatch(w, watched)) : Stream.empty();
-                })
-                .toList();
+        return DSL.multiset(DSL.select(WATCH.fields())
+                        .select(ticks)
+                        .from(WATCH)
+                        .join(LESSON)
+                        .on(LESSON.YARD_ID.eq(WATCH.YARD_ID).and(LESSON.ID.eq(WATCH.LESSON_ID)))
+                        .where(LESSON.PAIR_ID.eq(pair).and(WATCH.AT.ge(earliest)))
+                        .orderBy(WATCH.AT, WATCH.ENTRY_ID))
+                .convertFrom(rows -> rows.stream()
+                        .flatMap(r -> {
+                            WatchRecord w = r.into(WATCH);
+                            Watched watched =
+                                    Watched.of(LocalDate.ofInstant(w.getAt(), zone), w.getWeeks(), r.get(ticks));
+                            return watched.isOn(day) ? Stream.of(onWatch(w, watched)) : Stream.empty();
+                        })
+                        .toList());
     }
 
     private static OnWatch onWatch(WatchRecord w, Watched watched) {

@@ -7,6 +7,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,10 +24,16 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.transaction.support.TransactionOperations;
 import strophos.localdb.LocalPostgres;
+import strophos.server.access.Role;
+import strophos.server.access.Viewer;
+import strophos.server.access.YardScope;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import strophos.server.harness.Statements;
+import strophos.server.homework.LookingIn;
+import strophos.server.pair.PairRepository;
 import tools.jackson.databind.JsonNode;
 
 /** No screen asks the database more often, or for more, because a yard is larger or older. */
@@ -34,11 +41,8 @@ class BoundsTest {
 
     private static final String PASSWORD = "saltmarsh-ford";
 
-    /** The most a screen's request may ask: the session, the yard's setting and its own. */
+    /** The most a screen's request may ask: the session, the yard's settings and its own. */
     private static final int MOST = 12;
-
-    /** A packet is what look, plan, Ride and watch list read, taken along at once. */
-    private static final Map<String, Integer> MORE = Map.of("packet", 15);
 
     private static final ManyYears.Size SMALL = new ManyYears.Size("small", 3, 6);
     private static final ManyYears.Size LARGER = new ManyYears.Size("larger", 53, 16);
@@ -114,8 +118,7 @@ class BoundsTest {
         larger.all().forEach(s -> inLarger.put(s.name(), ran(s).size()));
         assertThat(inLarger).isEqualTo(inSmall);
         assertThat(inLarger)
-                .allSatisfy((screen, count) ->
-                        assertThat(count).as(screen).isLessThanOrEqualTo(MORE.getOrDefault(screen, MOST)));
+                .allSatisfy((screen, count) -> assertThat(count).as(screen).isLessThanOrEqualTo(MOST));
     }
 
     @Test
@@ -130,6 +133,51 @@ class BoundsTest {
                 .isSortedAccordingTo(Comparator.reverseOrder());
         assertThat(all).allSatisfy(p -> assertThat(p.path("lessons").asInt()).isEqualTo(LARGER.lessons()));
         assertThat(coach.get("/api/v1/pairs/names").body().path("pairs").size()).isEqualTo(LARGER.pairs());
+    }
+
+    /** The inbox reads in full only what it shows; what it finds at a glance is what all the reports say. */
+    @Test
+    void theInboxShowsTheMostUrgentOfAllThatWaits() {
+        assertInboxIsWhole();
+        List<String> signs = List.of("FRIGHT", "FLINCHES", "BUCKS", "FALL");
+        for (int i = 0; i < signs.size(); i++) {
+            App.execute(
+                    app,
+                    "insert into reported_stop_sign select yard_id, gen_random_uuid(), id, rider_id, '%1$s', '%2$s', 'NONE', '%1$s' from pair where id = '%3$s'"
+                            .formatted(
+                                    App.START,
+                                    signs.get(i),
+                                    many.riders().get(i).pair()));
+        }
+        assertInboxIsWhole();
+    }
+
+    private static void assertInboxIsWhole() {
+        List<String> all = everyThingThatWaits();
+        JsonNode inbox = coach.get("/api/v1/inbox").body();
+        List<String> shown = inbox.path("waiting")
+                .valueStream()
+                .map(w -> w.path("id").asString())
+                .toList();
+        assertThat(all).as("more waits than is shown").hasSizeGreaterThan(shown.size());
+        assertThat(shown).isEqualTo(all.subList(0, shown.size()));
+        assertThat(inbox.path("more").asInt()).isEqualTo(all.size() - shown.size());
+    }
+
+    /** All homework of all pairs read in full, in order. */
+    private static List<String> everyThingThatWaits() {
+        Viewer viewer = new Viewer(many.yard(), many.coach(), Role.COACH);
+        return YardScope.as(
+                viewer,
+                () -> app.bean(TransactionOperations.class)
+                        .execute(status -> app
+                                .bean(LookingIn.class)
+                                .waiting(
+                                        app.bean(PairRepository.class).findVisible(),
+                                        app.bean(Clock.class).instant())
+                                .stream()
+                                .map(w -> w.id().toString())
+                                .toList()));
     }
 
     @Test

@@ -1,0 +1,43 @@
+package strophos.server.ride;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.server.look.LookRepository;
+import strophos.server.watch.OnWatch;
+import strophos.server.watch.WatchRepository;
+
+/** What lies beside a lesson's pad, from the lessons before it: one statement. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class BesideRepository {
+
+    /** So many earlier looks stand behind a new one. */
+    private static final int GHOSTS = 3;
+
+    private final DSLContext db;
+    private final LookRepository looks;
+    private final WatchRepository watch;
+
+    BesideRepository(DSLContext db, LookRepository looks, WatchRepository watch) {
+        this.db = db;
+        this.looks = looks;
+        this.watch = watch;
+    }
+
+    /** Earlier looks, the latest first, and what is on watch, the oldest first. */
+    record Beside(List<LookRepository.Looked> looksBefore, List<OnWatch> watch) {}
+
+    Beside of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
+        Field<List<LookRepository.Looked>> before = looks.before(pair, now, lesson, GHOSTS);
+        Field<List<OnWatch>> onWatch = watch.of(pair, LocalDate.ofInstant(now, zone), zone);
+        return db.select(before, onWatch).fetchSingle(r -> new Beside(r.value1(), r.value2()));
+    }
+}
