@@ -13,13 +13,14 @@ import strophos.core.judgement.Thresholds;
  * @param lookedInOn the day of the last look-in; the day it was set when there was none
  * @param practices reports since then
  * @param hasQuestion one of them asks something
- * @param notYet how many of them said "not yet", running or not
+ * @param notYetRunning how many of the last of them said "not yet", one after the other; the second best is left out
  */
-public record SinceLookIn(boolean isNewAid, LocalDate lookedInOn, int practices, boolean hasQuestion, int notYet) {
+public record SinceLookIn(
+        boolean isNewAid, LocalDate lookedInOn, int practices, boolean hasQuestion, int notYetRunning) {
 
     /**
-     * Why the coach is waited for, where no stop sign waits and the horse is not paused. Empty where only all reports tell: whether "not
-     * yet" came often enough running.
+     * Why the coach is waited for, where no stop sign waits and the horse is not paused. Empty where only all reports tell: after "not
+     * yet" often enough running the step before is gone back to, and the coach is waited for where there is none.
      *
      * @param thresholds of {@link HomeworkThresholds#SHEET}
      */
@@ -27,7 +28,9 @@ public record SinceLookIn(boolean isNewAid, LocalDate lookedInOn, int practices,
         if (hasQuestion) {
             return Optional.of(HomeworkState.LookIn.QUESTION);
         }
-        return notYet >= thresholds.whole("stuck.reports") ? Optional.empty() : Optional.of(byTime(today, thresholds));
+        return notYetRunning >= thresholds.whole("stuck.reports")
+                ? Optional.empty()
+                : Optional.of(byTime(today, thresholds));
     }
 
     /** What time and the number of practices ask for, when nothing graver does. */

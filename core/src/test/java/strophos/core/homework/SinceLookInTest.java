@@ -46,7 +46,9 @@ class SinceLookInTest {
                 hasQuestion = false;
             } else if (e instanceof HomeworkEvent.Reported r) {
                 practices++;
-                notYet += r.feel() == Feel.NOT_YET ? 1 : 0;
+                if (!r.isSecondBest()) {
+                    notYet = r.feel() == Feel.NOT_YET ? notYet + 1 : 0;
+                }
                 hasQuestion |= r.hasQuestion();
             }
         }

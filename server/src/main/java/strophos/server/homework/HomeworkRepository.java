@@ -220,7 +220,8 @@ class HomeworkRepository {
      * @param rungs of its steps
      * @param lookedInAt when the coach looked in last; null when never
      * @param isPractised whether there is any report at all
-     * @param practices reports since the coach looked in; of them {@code notYet} said so
+     * @param practices reports since the coach looked in
+     * @param felt what each of them but the second best said, in order
      */
     record Glance(
             UUID id,
@@ -234,7 +235,17 @@ class HomeworkRepository {
             int practices,
             boolean hasQuestion,
             boolean hasStopSign,
-            int notYet) {}
+            List<Feel> felt) {
+
+        /** How many of the last said "not yet", one after the other. */
+        int notYetRunning() {
+            int running = 0;
+            while (running < felt.size() && felt.get(felt.size() - 1 - running) == Feel.NOT_YET) {
+                running++;
+            }
+            return running;
+        }
+    }
 
     /** Those of these pairs that run now, without their reports. */
     List<Glance> glances(Collection<UUID> pairs, Instant now) {
@@ -242,7 +253,7 @@ class HomeworkRepository {
                         select a.id, a.pair_id, a.set_at, a.set_on, a.brand_new, l.at as looked_in_at,
                             array(select s ->> 'rung' from jsonb_array_elements(a.steps) s) as rungs,
                             exists (select 1 from practice where assignment_id = a.id) as practised,
-                            p.practices, p.question, p.stop_sign, p.not_yet
+                            p.practices, p.question, p.stop_sign, p.felt
                         from assignment a
                         cross join lateral (
                             select max(answered_at) as at, coalesce(max(answered_at), '-infinity') as since
@@ -251,7 +262,7 @@ class HomeworkRepository {
                         cross join lateral (
                             select count(*) as practices, coalesce(bool_or(question is not null), false) as question,
                                 coalesce(bool_or(stop_signs <> '{}'), false) as stop_sign,
-                                count(*) filter (where feel = 'NOT_YET') as not_yet
+                                coalesce(array_agg(feel order by received_at, counted_at, id) filter (where not second_best), '{}') as felt
                             from practice where assignment_id = a.id and received_at > l.since) p
                         where a.pair_id = any ({0}::uuid[]) and a.set_at <= {1} and coalesce(a.ended_at, 'infinity') > {1}
                         """, DSL.val(pairs.stream().map(UUID::toString).toArray(String[]::new)), DSL.val(now))
@@ -269,7 +280,9 @@ class HomeworkRepository {
                         r.get("practices", Integer.class),
                         r.get("question", Boolean.class),
                         r.get("stop_sign", Boolean.class),
-                        r.get("not_yet", Integer.class)));
+                        Arrays.stream(r.get("felt", String[].class))
+                                .map(Feel::valueOf)
+                                .toList()));
     }
 
     Optional<StoredAssignment> find(UUID id) {

@@ -128,7 +128,11 @@ class InboxReader {
     private static SinceLookIn since(HomeworkRepository.Glance g, ZoneId zone) {
         LocalDate lookedInOn = g.lookedInAt() == null ? g.setOn() : HomeworkReader.day(g.lookedInAt(), zone);
         return new SinceLookIn(
-                g.isBrandNew() && g.lookedInAt() == null, lookedInOn, g.practices(), g.hasQuestion(), g.notYet());
+                g.isBrandNew() && g.lookedInAt() == null,
+                lookedInOn,
+                g.practices(),
+                g.hasQuestion(),
+                g.notYetRunning());
     }
 
     private static boolean isWaiting(HomeworkReader.Standing s) {

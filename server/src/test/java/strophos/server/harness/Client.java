@@ -36,7 +36,12 @@ public final class Client {
 
     /** The same browser, talking to another server process on the same database. */
     public Client on(ConfigurableApplicationContext process) {
-        return new Client("http://127.0.0.1:" + process.getEnvironment().getProperty("local.server.port"), cookies);
+        return on(Integer.parseInt(process.getEnvironment().getProperty("local.server.port")));
+    }
+
+    /** The same browser, talking to the server process at this port. */
+    public Client on(int port) {
+        return new Client("http://127.0.0.1:" + port, cookies);
     }
 
     /** The same browser's cookies as they are now, kept apart from then on. */
