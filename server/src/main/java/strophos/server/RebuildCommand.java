@@ -51,6 +51,9 @@ final class RebuildCommand {
                 report.lessonsChanged(),
                 report.pairs(),
                 report.pairsChanged());
-        return report.lessonsChanged() + report.pairsChanged() == 0 ? 0 : 1;
+        if (report.left() > 0) {
+            out.printf("%d could not be made anew; the log says why. They are tried again.%n", report.left());
+        }
+        return report.lessonsChanged() + report.pairsChanged() + report.left() == 0 ? 0 : 1;
     }
 }

@@ -1,11 +1,14 @@
 package strophos.server.ride;
 
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -13,6 +16,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.DefaultTransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
@@ -35,19 +41,22 @@ public class Rebuild {
     private final PairStates states;
     private final StaleRepository stale;
     private final TransactionTemplate transactions;
+    private final TransactionTemplate savepoint;
 
     Rebuild(RideLog log, PairStates states, StaleRepository stale, PlatformTransactionManager transactions) {
         this.log = log;
         this.states = states;
         this.stale = stale;
         this.transactions = new TransactionTemplate(transactions);
+        this.savepoint = new TransactionTemplate(
+                transactions, new DefaultTransactionDefinition(TransactionDefinition.PROPAGATION_NESTED));
     }
 
-    /** How many were made anew, and of how many something else stood here before. */
-    public record Report(int lessons, int lessonsChanged, int pairs, int pairsChanged) {
+    /** How many were taken up, of how many something else stood here before, and how many could not be made anew: they stay marked. */
+    public record Report(int lessons, int lessonsChanged, int pairs, int pairsChanged, int left) {
 
         public boolean isNothing() {
-            return lessons + pairs == 0;
+            return lessons + pairs == left;
         }
     }
 
@@ -57,9 +66,11 @@ public class Rebuild {
         private final AtomicInteger lessonsChanged = new AtomicInteger();
         private final AtomicInteger pairs = new AtomicInteger();
         private final AtomicInteger pairsChanged = new AtomicInteger();
+        /** What could not be made anew. */
+        private final Set<UUID> left = ConcurrentHashMap.newKeySet();
 
         Report report() {
-            return new Report(lessons.get(), lessonsChanged.get(), pairs.get(), pairsChanged.get());
+            return new Report(lessons.get(), lessonsChanged.get(), pairs.get(), pairsChanged.get(), left.size());
         }
     }
 
@@ -110,34 +121,66 @@ public class Rebuild {
     }
 
     private boolean lessons(Counting counting, IntConsumer progress) {
+        return untilNoneIsLeft(
+                () -> stale.takeLessons(LESSONS_AT_ONCE, counting.left),
+                lessons -> counting.lessonsChanged.addAndGet(log.rebuild(lessons)),
+                stale::markLesson,
+                counting,
+                taken -> progress.accept(counting.lessons.addAndGet(taken) + counting.pairs.get()));
+    }
+
+    private boolean pairs(Counting counting, IntConsumer progress) {
+        return untilNoneIsLeft(
+                () -> stale.takePairs(1, counting.left),
+                pairs -> counting.pairsChanged.addAndGet(states.settleAnew(pairs.get(0)) ? 1 : 0),
+                stale::markPair,
+                counting,
+                taken -> progress.accept(counting.lessons.get() + counting.pairs.addAndGet(taken)));
+    }
+
+    /** Takes some and makes them anew, a transaction each time. What fails stays marked for the next run, and stops nothing behind it. */
+    private boolean untilNoneIsLeft(
+            Supplier<List<UUID>> take,
+            Consumer<List<UUID>> makeAnew,
+            Consumer<UUID> mark,
+            Counting counting,
+            IntConsumer progress) {
         int taken;
         do {
             taken = inTransaction(() -> {
                 stale.inNoHurry();
-                List<UUID> lessons = stale.takeLessons(LESSONS_AT_ONCE);
-                counting.lessonsChanged.addAndGet(lessons.isEmpty() ? 0 : log.rebuild(lessons));
-                return lessons.size();
+                List<UUID> these = take.get();
+                halving(these, makeAnew, one -> {
+                    counting.left.add(one);
+                    mark.accept(one);
+                });
+                return these.size();
             });
-            progress.accept(counting.lessons.addAndGet(taken) + counting.pairs.get());
+            progress.accept(taken);
         } while (taken > 0 && !Thread.currentThread().isInterrupted());
         return true;
     }
 
-    private boolean pairs(Counting counting, IntConsumer progress) {
-        int taken;
-        do {
-            taken = inTransaction(() -> {
-                stale.inNoHurry();
-                List<UUID> pairs = stale.takePairs(1);
-                for (UUID pair : pairs) {
-                    boolean isChanged = states.settleAnew(pair);
-                    counting.pairsChanged.addAndGet(isChanged ? 1 : 0);
-                }
-                return pairs.size();
-            });
-            progress.accept(counting.lessons.get() + counting.pairs.addAndGet(taken));
-        } while (taken > 0 && !Thread.currentThread().isInterrupted());
-        return true;
+    /** A savepoint round all of them; where it fails they are halved, until the one is left that it fails for. */
+    private void halving(List<UUID> these, Consumer<List<UUID>> makeAnew, Consumer<UUID> fails) {
+        if (these.isEmpty()) {
+            return;
+        }
+        try {
+            savepoint.executeWithoutResult(status -> makeAnew.accept(these));
+        } catch (TransactionException e) {
+            // the connection is gone, and with it the savepoint: all of it is left for the next run
+            throw e;
+        } catch (RuntimeException e) {
+            if (these.size() == 1) {
+                LOG.error("Not made anew: {}", these.get(0), e);
+                fails.accept(these.get(0));
+                return;
+            }
+            int half = these.size() / 2;
+            halving(these.subList(0, half), makeAnew, fails);
+            halving(these.subList(half, these.size()), makeAnew, fails);
+        }
     }
 
     private <T> T inTransaction(Supplier<T> work) {

@@ -7,6 +7,7 @@ import static strophos.server.db.Tables.RIDDEN_LESSON;
 import static strophos.server.db.Tables.STALE_LESSON;
 import static strophos.server.db.Tables.STALE_PAIR;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -50,6 +51,13 @@ public class StaleRepository {
         return db.fetchCount(STALE_LESSON) + db.fetchCount(STALE_PAIR);
     }
 
+    public void markLesson(UUID lesson) {
+        db.insertInto(STALE_LESSON)
+                .values(YardScope.viewer().yard(), lesson)
+                .onConflictDoNothing()
+                .execute();
+    }
+
     public void markPair(UUID pair) {
         db.insertInto(STALE_PAIR)
                 .values(YardScope.viewer().yard(), pair)
@@ -82,12 +90,13 @@ public class StaleRepository {
                 .execute();
     }
 
-    /** Takes so many lessons for this transaction; they come back if it fails. */
-    public List<UUID> takeLessons(int most) {
+    /** Takes so many lessons for this transaction, but for these; they come back if it fails. */
+    public List<UUID> takeLessons(int most, Collection<UUID> butFor) {
         return db
                 .deleteFrom(STALE_LESSON)
                 .where(STALE_LESSON.LESSON_ID.in(DSL.select(STALE_LESSON.LESSON_ID)
                         .from(STALE_LESSON)
+                        .where(STALE_LESSON.LESSON_ID.ne(DSL.all(butFor.toArray(UUID[]::new))))
                         .orderBy(STALE_LESSON.LESSON_ID)
                         .limit(most)
                         .forUpdate()
@@ -99,11 +108,12 @@ public class StaleRepository {
                 .toList();
     }
 
-    /** Takes a pair for this transaction, once no lesson of the yard is left; empty when there is none. */
-    public List<UUID> takePairs(int most) {
+    /** Takes so many pairs for this transaction, but for these, once no lesson of the yard is left; they come back if it fails. */
+    public List<UUID> takePairs(int most, Collection<UUID> butFor) {
         return db.deleteFrom(STALE_PAIR)
                 .where(STALE_PAIR.PAIR_ID.in(DSL.select(STALE_PAIR.PAIR_ID)
                         .from(STALE_PAIR)
+                        .where(STALE_PAIR.PAIR_ID.ne(DSL.all(butFor.toArray(UUID[]::new))))
                         .orderBy(STALE_PAIR.PAIR_ID)
                         .limit(most)
                         .forUpdate()

@@ -124,7 +124,7 @@ class GrowthRun {
                 Load.Measured m = load.run(pause);
                 say(
                         "100 riders who send and 20 coaches who look, %d s between two requests, two processes: %.0f requests a second,"
-                                + " sent p50 %.0f ms, p95 %.0f ms; looked p50 %.0f ms, p95 %.0f ms; errors %d",
+                                + " sent p50 %.0f ms, p95 %.0f ms; looked p50 %.0f ms, p95 %.0f ms; errors %s",
                         pause.toSeconds(),
                         m.aSecond(),
                         m.sentP50(),

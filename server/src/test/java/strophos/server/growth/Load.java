@@ -6,12 +6,13 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
@@ -35,7 +36,7 @@ final class Load implements AutoCloseable {
 
     private final List<Double> sentMs = Collections.synchronizedList(new ArrayList<>());
     private final List<Double> lookedMs = Collections.synchronizedList(new ArrayList<>());
-    private final AtomicInteger errors = new AtomicInteger();
+    private final Map<String, Integer> errors = new ConcurrentHashMap<>();
 
     /** Everybody signs in, one half at each process. */
     Load(App app, ManyYears years, String password) {
@@ -61,13 +62,19 @@ final class Load implements AutoCloseable {
     }
 
     /** What was asked a second, and how long it took. */
-    record Measured(double aSecond, double sentP50, double sentP95, double lookedP50, double lookedP95, int errors) {}
+    record Measured(
+            double aSecond,
+            double sentP50,
+            double sentP95,
+            double lookedP50,
+            double lookedP95,
+            Map<String, Integer> errors) {}
 
     /** @param pause of each person after each request */
     Measured run(Duration pause) throws Exception {
         sentMs.clear();
         lookedMs.clear();
-        errors.set(0);
+        errors.clear();
         ExecutorService people = Executors.newFixedThreadPool(RIDERS + COACHES);
         long until = System.nanoTime() + LASTS.toNanos();
         List<Future<?>> all = new ArrayList<>();
@@ -90,26 +97,28 @@ final class Load implements AutoCloseable {
                 GrowthRun.at(sentMs, 0.95),
                 GrowthRun.at(lookedMs, 0.5),
                 GrowthRun.at(lookedMs, 0.95),
-                errors.get());
+                new TreeMap<>(errors));
     }
 
     private void send(Client rider, Duration pause, long until) {
         String person = rider.person();
         while (System.nanoTime() < until) {
             Client.Reply cards = timed(sentMs, () -> rider.get("/api/v1/practice"));
-            JsonNode card = cards.body().path("pairs").path(0).path("cards").path(0);
-            JsonNode step = card.path("steps").path(card.path("step").asInt());
-            Client.Reply sent = timed(
-                    sentMs,
-                    () -> rider.post("/api/v1/practices", Map.of("practices", List.of(report(card, step, person)))));
-            if (!sent.body().path("answers").path(0).path("outcome").asString().equals("STORED")) {
-                errors.incrementAndGet();
+            if (cards.status() == 200) {
+                JsonNode card = cards.body().path("pairs").path(0).path("cards").path(0);
+                Map<String, Object> practices = Map.of("practices", List.of(report(card, person)));
+                Client.Reply sent = timed(sentMs, () -> rider.post("/api/v1/practices", practices));
+                JsonNode answer = sent.body().path("answers").path(0);
+                if (sent.status() == 200 && !answer.path("outcome").asString().equals("STORED")) {
+                    errors.merge(answer.path("code").asString() + " " + card, 1, Integer::sum);
+                }
             }
             LockSupport.parkNanos(pause.toNanos());
         }
     }
 
-    private static Map<String, Object> report(JsonNode card, JsonNode step, String person) {
+    private static Map<String, Object> report(JsonNode card, String person) {
+        JsonNode step = card.path("steps").path(card.path("step").asInt());
         Map<String, Object> report = new HashMap<>();
         report.put("id", UUID.randomUUID().toString());
         report.put("assignment", card.path("id").asString());
@@ -146,7 +155,7 @@ final class Load implements AutoCloseable {
         Client.Reply reply = request.get();
         times.add((System.nanoTime() - from) / 1e6);
         if (reply.status() != 200) {
-            errors.incrementAndGet();
+            errors.merge(reply.status() + " " + reply.code(), 1, Integer::sum);
         }
         return reply;
     }
