@@ -8,8 +8,11 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -97,7 +100,7 @@ final class AppProcess implements AutoCloseable {
     private void keepClasses() {
         try {
             if (Files.exists(ownClasses()) && !Files.exists(CLASSES)) {
-                Files.move(ownClasses(), CLASSES);
+                Files.move(ownClasses(), CLASSES, StandardCopyOption.ATOMIC_MOVE);
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -125,7 +128,7 @@ final class AppProcess implements AutoCloseable {
         }
     }
 
-    /** The packaged application laid out once, as the start script does. */
+    /** The packaged application laid out once, as the start script does, also where two JVMs run tests beside each other. */
     private static synchronized Path application() {
         Path jar = ROOT.resolve("server/target/strophos-server-0.1.0-app.jar");
         if (!Files.exists(jar)) {
@@ -133,17 +136,28 @@ final class AppProcess implements AutoCloseable {
         }
         if (laidOut == null) {
             Path folder = ROOT.resolve("e2e/target/app");
-            run(
-                    "java",
-                    "-Djarmode=tools",
-                    "-jar",
-                    jar.toString(),
-                    "extract",
-                    "--force",
-                    "--destination",
-                    folder.toString());
+            Path marked = ROOT.resolve("e2e/target/app-of");
+            try (FileChannel lock = FileChannel.open(
+                    ROOT.resolve("e2e/target/app.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+                lock.lock();
+                String of = Files.getLastModifiedTime(jar).toString();
+                if (!Files.exists(marked) || !Files.readString(marked).equals(of)) {
+                    run(
+                            "java",
+                            "-Djarmode=tools",
+                            "-jar",
+                            jar.toString(),
+                            "extract",
+                            "--force",
+                            "--destination",
+                            folder.toString());
+                    Files.deleteIfExists(CLASSES);
+                    Files.writeString(marked, of);
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
             laidOut = folder.resolve(jar.getFileName());
-            run("rm", "-f", CLASSES.toString());
         }
         return laidOut;
     }

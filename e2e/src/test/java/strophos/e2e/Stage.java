@@ -40,7 +40,7 @@ final class Stage {
     private static final Browser BROWSER = PLAYWRIGHT
             .chromium()
             .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setExecutablePath(Path.of(System.getProperty("strophos.chromium", "/usr/bin/chromium")))
                     .setArgs(List.of(
                             "--no-sandbox",
                             "--disable-gpu",

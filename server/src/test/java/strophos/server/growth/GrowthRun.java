@@ -117,15 +117,15 @@ class GrowthRun {
         return measured;
     }
 
-    /** As busy as people are at most, and then without a pause: the most that two processes answer. */
+    /** Busier than people are, and busier yet: where two processes on this machine come to their end. */
     private void load(App app, ManyYears years) {
         try (Load load = new Load(app, years, PASSWORD)) {
-            for (Duration pause : List.of(Duration.ofSeconds(2), Duration.ZERO)) {
+            for (Duration pause : List.of(Duration.ofSeconds(2), Duration.ofSeconds(1), Duration.ofMillis(500))) {
                 Load.Measured m = load.run(pause);
                 say(
-                        "100 riders who send and 20 coaches who look, %d s between two requests, two processes: %.0f requests a second,"
+                        "100 riders who send and 20 coaches who look, %.1f s between two rounds, two processes: %.0f requests a second,"
                                 + " sent p50 %.0f ms, p95 %.0f ms; looked p50 %.0f ms, p95 %.0f ms; errors %s",
-                        pause.toSeconds(),
+                        pause.toMillis() / 1000.0,
                         m.aSecond(),
                         m.sentP50(),
                         m.sentP95(),

@@ -27,6 +27,7 @@ final class Load implements AutoCloseable {
     private static final int RIDERS = 100;
     private static final int COACHES = 20;
     private static final Duration LASTS = Duration.ofSeconds(60);
+    private static final Duration COME_IN = Duration.ofSeconds(10);
     private static final Duration PATIENCE = Duration.ofMinutes(3);
 
     private final List<ServerProcess> processes;
@@ -80,7 +81,8 @@ final class Load implements AutoCloseable {
         List<Future<?>> all = new ArrayList<>();
         for (int i = 0; i < RIDERS; i++) {
             Client rider = riders.get(i);
-            all.add(people.submit(() -> send(rider, pause, until)));
+            int place = i;
+            all.add(people.submit(() -> send(rider, place, pause, until)));
         }
         for (int i = 0; i < COACHES; i++) {
             Client coach = coaches.get(i);
@@ -100,7 +102,13 @@ final class Load implements AutoCloseable {
                 new TreeMap<>(errors));
     }
 
-    private void send(Client rider, Duration pause, long until) {
+    /** Nobody begins at the same moment as all others. */
+    private static void comeIn(int place) {
+        LockSupport.parkNanos(COME_IN.multipliedBy(place).dividedBy(RIDERS).toNanos());
+    }
+
+    private void send(Client rider, int place, Duration pause, long until) {
+        comeIn(place);
         String person = rider.person();
         while (System.nanoTime() < until) {
             Client.Reply cards = timed(sentMs, () -> rider.get("/api/v1/practice"));
@@ -155,7 +163,7 @@ final class Load implements AutoCloseable {
         Client.Reply reply = request.get();
         times.add((System.nanoTime() - from) / 1e6);
         if (reply.status() != 200) {
-            errors.merge(reply.status() + " " + reply.code(), 1, Integer::sum);
+            errors.merge(reply.status() + " " + reply.code() + reply.body().path("issues"), 1, Integer::sum);
         }
         return reply;
     }

@@ -29,7 +29,7 @@ final class ServerProcess implements AutoCloseable {
     ServerProcess(String databaseUrl) {
         ProcessBuilder builder = new ProcessBuilder(
                 "java",
-                "-XX:TieredStopAtLevel=1",
+                System.getProperty("strophos.growth.flag", "-XX:TieredStopAtLevel=1"),
                 "-Xmx512m",
                 "-cp",
                 classPath(),
