@@ -40,7 +40,8 @@ final class Stage {
     private static final Browser BROWSER = PLAYWRIGHT
             .chromium()
             .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of(System.getProperty("strophos.chromium", "/usr/bin/chromium")))
+                    .setExecutablePath(
+                            Path.of(System.getProperty("strophos.chromium", "/usr/bin/chromium-headless-shell")))
                     .setArgs(List.of(
                             "--no-sandbox",
                             "--disable-gpu",
