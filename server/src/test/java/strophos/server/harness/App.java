@@ -12,10 +12,13 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Supplier;
 import java.util.zip.GZIPInputStream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.context.support.GenericApplicationContext;
 import strophos.localdb.LocalPostgres;
 import strophos.server.Migration;
@@ -253,14 +256,28 @@ public final class App {
 
     /** Makes anew what is marked. */
     public void renewed() {
-        bean(Rebuild.class).run(2, done -> {});
+        withoutRenewal(() -> bean(Rebuild.class).run(2, done -> {}));
     }
 
     /** Makes every projection anew, of all yards here; what that changed. */
     public Rebuild.Report rebuilt() {
-        Rebuild rebuild = bean(Rebuild.class);
-        rebuild.markAll();
-        return rebuild.run(2, done -> {});
+        return withoutRenewal(() -> {
+            Rebuild rebuild = bean(Rebuild.class);
+            rebuild.markAll();
+            return rebuild.run(2, done -> {});
+        });
+    }
+
+    /** While nothing is made anew in the background, which would take some of it. */
+    public <T> T withoutRenewal(Supplier<T> what) {
+        Map<String, SmartLifecycle> renewal = context.getBeansOfType(SmartLifecycle.class);
+        renewal.keySet().retainAll(Set.of("renewal"));
+        renewal.values().forEach(SmartLifecycle::stop);
+        try {
+            return what.get();
+        } finally {
+            renewal.values().forEach(SmartLifecycle::start);
+        }
     }
 
     /** A client that is not signed in. */

@@ -20,8 +20,6 @@ class BrokenLessonTest {
 
     @BeforeEach
     void rideAndBreakTheDatabase() {
-        // only the run of this test makes anew
-        app.bean(Renewal.class).stop();
         app.renewed();
         lessons.forEach(lesson -> yard.send(yard.ride(lesson, 3, "YES", 1, true)));
         for (String table : List.of("lesson_count", "pair_state")) {
@@ -44,12 +42,7 @@ class BrokenLessonTest {
     }
 
     @AfterEach
-    void goOn() {
-        mendIt();
-        app.bean(Renewal.class).start();
-    }
-
-    private void mendIt() {
+    void mendIt() {
         App.execute(
                 app,
                 "drop trigger if exists broken on lesson_count; drop trigger if exists broken on pair_state;"
@@ -63,7 +56,7 @@ class BrokenLessonTest {
 
     @Test
     void staysMarkedAndEverythingBehindItIsMadeAnew() {
-        Rebuild.Report report = app.bean(Rebuild.class).run(2, done -> {});
+        Rebuild.Report report = app.withoutRenewal(() -> app.bean(Rebuild.class).run(2, done -> {}));
         assertThat(report.left()).as("the lesson and its pair").isEqualTo(2);
         assertThat(App.query(app, "select lesson_id from stale_lesson")).isEqualTo(broken);
         assertThat(App.query(app, "select pair_id from stale_pair")).isEqualTo(pair);
