@@ -1,5 +1,6 @@
 package strophos.server.ride;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -7,6 +8,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
@@ -36,6 +38,9 @@ public class Rebuild {
 
     /** So many lessons a transaction: a writer of one of them waits no longer than for these. */
     private static final int LESSONS_AT_ONCE = 20;
+
+    /** What was begun is waited for so long. */
+    private static final Duration AT_LAST = Duration.ofSeconds(20);
 
     private final RideLog log;
     private final PairStates states;
@@ -117,6 +122,22 @@ public class Rebuild {
             LOG.error("Some of what was to be made anew is left", e.getCause());
         } finally {
             pool.shutdownNow();
+            ended(pool);
+        }
+    }
+
+    /** What was begun is finished, a few lessons or a pair, before anybody believes that it was. */
+    private static void ended(ExecutorService pool) {
+        boolean isInterrupted = Thread.interrupted();
+        try {
+            if (!pool.awaitTermination(AT_LAST.toSeconds(), TimeUnit.SECONDS)) {
+                LOG.warn("Making anew goes on after it was to end");
+            }
+        } catch (InterruptedException e) {
+            isInterrupted = true;
+        }
+        if (isInterrupted) {
+            Thread.currentThread().interrupt();
         }
     }
 

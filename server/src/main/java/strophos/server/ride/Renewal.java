@@ -49,7 +49,7 @@ class Renewal implements SmartLifecycle {
         worker = null;
         ending.interrupt();
         try {
-            ending.join(Duration.ofSeconds(5).toMillis());
+            ending.join(Duration.ofSeconds(25).toMillis());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
