@@ -684,14 +684,13 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
-        AdviceView: {
+        Advice: {
             beside: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
             book: string;
             choices: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
             /** @enum {string} */
             decision: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
-            findings: components["schemas"]["FindingView"][];
-            missing: components["schemas"]["MissingView"][];
+            findings: components["schemas"]["Finding"][];
             ruleId: string;
         };
         Answer: {
@@ -933,6 +932,76 @@ export interface components {
             /** Format: int32 */
             v: number;
         };
+        Evidence: components["schemas"]["EvidenceRein"] | components["schemas"]["EvidenceDay"] | components["schemas"]["EvidenceForce"] | components["schemas"]["EvidenceTries"] | components["schemas"]["EvidenceDifference"] | components["schemas"]["EvidenceTimes"] | components["schemas"]["EvidenceSigns"];
+        EvidenceDay: {
+            /** Format: date */
+            day: string;
+            entries: string[];
+            /** @enum {string} */
+            kind: "DAY";
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            successes: components["schemas"]["Proportion"];
+        };
+        EvidenceDifference: {
+            entries: string[];
+            /** @enum {string} */
+            kind: "DIFFERENCE";
+            left: components["schemas"]["Proportion"];
+            /** Format: double */
+            p: number;
+            right: components["schemas"]["Proportion"];
+            /** @enum {string|null} */
+            worse: "LEFT" | "RIGHT" | "NONE" | null;
+        };
+        EvidenceForce: {
+            entries: string[];
+            /** @enum {string} */
+            kind: "FORCE";
+            /** Format: double */
+            meanStrength: number;
+            strongest: components["schemas"]["Proportion"];
+        };
+        EvidenceRein: {
+            counted: components["schemas"]["Proportion"];
+            entries: string[];
+            /** Format: int32 */
+            held: number;
+            interval: components["schemas"]["Interval"];
+            /** @enum {string} */
+            kind: "REIN";
+            missing: components["schemas"]["Missing"][];
+            /** Format: int32 */
+            needed: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            toHold: number;
+            /** Format: int32 */
+            window: number;
+        };
+        EvidenceSigns: {
+            /** @enum {string} */
+            kind: "SIGNS";
+            signs: string[];
+        };
+        EvidenceTimes: {
+            entries: string[];
+            /** @enum {string} */
+            kind: "TIMES";
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            times: number;
+            /** @enum {string} */
+            what: "STEP_BACKS" | "FRIGHTS" | "LESSONS_WITHOUT_ERROR";
+        };
+        EvidenceTries: {
+            entries: string[];
+            /** @enum {string} */
+            kind: "TRIES";
+            tries: components["schemas"]["Proportion"];
+        };
         Facts: {
             /** Format: date */
             backSince: string | null;
@@ -961,6 +1030,13 @@ export interface components {
             /** Format: double */
             weightShare: number | null;
         };
+        Finding: {
+            judgement: components["schemas"]["Judgement"];
+            ruleId: string;
+            thresholds: {
+                [key: string]: number;
+            };
+        };
         FindingOfLook: {
             /** @enum {string} */
             focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG";
@@ -970,19 +1046,6 @@ export interface components {
             seen: components["schemas"]["SeenView"][];
             /** Format: int32 */
             threshold: number;
-        };
-        FindingView: {
-            /** Format: int32 */
-            asks: number | null;
-            /** Format: int32 */
-            needed: number | null;
-            numbers: components["schemas"]["NumberView"][];
-            ruleId: string;
-            thresholds: {
-                [key: string]: number;
-            };
-            /** @enum {string} */
-            verdict: "MET" | "BROKEN" | "NOT_ENOUGH_DATA";
         };
         FocusView: {
             book: string;
@@ -1041,6 +1104,12 @@ export interface components {
             more: number;
             waiting: components["schemas"]["AssignmentView"][];
         };
+        Interval: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
         Invitation: {
             /** Format: date-time */
             expiresAt: string;
@@ -1054,6 +1123,26 @@ export interface components {
             password: string;
             signInName: string;
             token: string;
+        };
+        Judgement: components["schemas"]["JudgementMet"] | components["schemas"]["JudgementBroken"] | components["schemas"]["JudgementNotEnoughData"];
+        JudgementBroken: {
+            evidence: components["schemas"]["Evidence"][];
+            /** @enum {string} */
+            kind: "BROKEN";
+        };
+        JudgementMet: {
+            evidence: components["schemas"]["Evidence"][];
+            /** @enum {string} */
+            kind: "MET";
+        };
+        JudgementNotEnoughData: {
+            evidence: components["schemas"]["Evidence"][];
+            /** @enum {string} */
+            kind: "NOT_ENOUGH_DATA";
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            seen: number;
         };
         Lesson: {
             /** Format: date-time */
@@ -1179,20 +1268,111 @@ export interface components {
             /** @enum {string} */
             rein: "LEFT" | "RIGHT" | "NONE";
         };
-        MissingView: {
-            /** Format: double */
-            asked: number | null;
-            /** Format: double */
-            is: number | null;
+        Missing: components["schemas"]["MissingAsks"] | components["schemas"]["MissingSuccesses"] | components["schemas"]["MissingRunning"] | components["schemas"]["MissingLessons"] | components["schemas"]["MissingDays"] | components["schemas"]["MissingStretches"] | components["schemas"]["MissingLessonsWithout"] | components["schemas"]["MissingSeconds"] | components["schemas"]["MissingRecoveries"] | components["schemas"]["MissingCertainty"] | components["schemas"]["MissingInBand"];
+        MissingAsks: {
             /** @enum {string} */
-            kind: "ASKS" | "SUCCESSES" | "RUNNING" | "CERTAINTY" | "LESSONS" | "DAYS" | "STRETCHES" | "LESSONS_WITHOUT" | "IN_BAND" | "SECONDS" | "RECOVERIES";
+            kind: "ASKS";
             /** Format: int32 */
-            more: number | null;
+            more: number;
             /** @enum {string} */
             rein: "LEFT" | "RIGHT" | "NONE";
-            what: string | null;
             /** Format: int32 */
-            window: number | null;
+            window: number;
+        };
+        MissingCertainty: {
+            /** Format: double */
+            asked: number;
+            /** @enum {string} */
+            kind: "CERTAINTY";
+            /** Format: double */
+            lowerEnd: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        MissingDays: {
+            /** @enum {string} */
+            kind: "DAYS";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        MissingInBand: {
+            /** Format: double */
+            asked: number;
+            /** @enum {string} */
+            kind: "IN_BAND";
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: double */
+            share: number;
+        };
+        MissingLessons: {
+            /** @enum {string} */
+            kind: "LESSONS";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        MissingLessonsWithout: {
+            fault: string;
+            /** @enum {string} */
+            kind: "LESSONS_WITHOUT";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        MissingRecoveries: {
+            /** @enum {string} */
+            kind: "RECOVERIES";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            withinS: number;
+        };
+        MissingRunning: {
+            /** @enum {string} */
+            kind: "RUNNING";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            window: number;
+        };
+        MissingSeconds: {
+            /** @enum {string} */
+            kind: "SECONDS";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        MissingStretches: {
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            kind: "STRETCHES";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            unit: "STRIDES" | "SECONDS" | "METRES";
+        };
+        MissingSuccesses: {
+            /** @enum {string} */
+            kind: "SUCCESSES";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            window: number;
         };
         NamedRung: {
             exercise: string;
@@ -1401,28 +1581,6 @@ export interface components {
             workS: number;
             /** Format: int32 */
             yesRunning: number;
-        };
-        NumberView: {
-            /** Format: int32 */
-            count: number;
-            entries: string[];
-            /** Format: double */
-            high: number | null;
-            /** @enum {string} */
-            kind: "SUCCESSES" | "STRONGEST" | "TRIES" | "STEP_BACKS" | "FRIGHTS" | "LESSONS_WITHOUT_ERROR" | "ON_A_DAY" | "SIGN";
-            /** Format: int32 */
-            lessonsHeld: number | null;
-            /** Format: double */
-            low: number | null;
-            /** Format: double */
-            meanStrength: number | null;
-            /** Format: int32 */
-            of: number;
-            /** Format: double */
-            p: number | null;
-            /** @enum {string|null} */
-            rein: "LEFT" | "RIGHT" | "NONE" | null;
-            what: string | null;
         };
         OnWatch: {
             /** Format: int32 */
@@ -1677,6 +1835,12 @@ export interface components {
             /** @enum {string} */
             outcome: "STORED" | "ALREADY" | "REFUSED";
         };
+        Proportion: {
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            successes: number;
+        };
         ReasonView: {
             /** @enum {string} */
             code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
@@ -1691,7 +1855,7 @@ export interface components {
             practices: components["schemas"]["NewPractice"][];
         };
         Row: {
-            advice: components["schemas"]["AdviceView"] | null;
+            advice: components["schemas"]["Advice"] | null;
             decision: components["schemas"]["Made"] | null;
             exercise: string;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
@@ -1887,7 +2051,7 @@ export interface components {
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
             gait: string;
             left: components["schemas"]["SideOfStep"];
-            missing: components["schemas"]["MissingView"][];
+            missing: components["schemas"]["Missing"][];
             name: string;
             /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
             place: string;

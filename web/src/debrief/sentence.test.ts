@@ -1,19 +1,18 @@
 import i18next from 'i18next'
 import { describe, expect, test } from 'vitest'
-import type { Advice, NumberView } from '../api'
+import type { Advice, Evidence, Missing } from '../api'
 import { adviceSentence } from './sentence'
 
-const number = (rein: 'LEFT' | 'RIGHT', count: number): NumberView => ({
-  kind: 'SUCCESSES',
+const onRein = (rein: 'LEFT' | 'RIGHT', successes: number, missing: Missing[] = []): Evidence => ({
+  kind: 'REIN',
   rein,
-  count,
-  of: 10,
-  low: null,
-  high: null,
-  lessonsHeld: null,
-  meanStrength: null,
-  p: 0.02,
-  what: null,
+  counted: { successes, of: 10 },
+  window: 10,
+  needed: 8,
+  interval: { low: 0.1, high: 0.9 },
+  held: 0,
+  toHold: 2,
+  missing,
   entries: [],
 })
 
@@ -25,10 +24,15 @@ function advice(decision: Advice['decision'], ruleId: string, more: Partial<Advi
     choices: [],
     beside: [],
     findings: [],
-    missing: [],
     ...more,
   }
 }
+
+const finding = (ruleId: string, ...evidence: Evidence[]): Advice['findings'][number] => ({
+  ruleId,
+  thresholds: {},
+  judgement: { kind: 'BROKEN', evidence },
+})
 
 const said = (a: Advice) => adviceSentence(i18next.t, a)
 
@@ -38,28 +42,33 @@ describe('the sentence of an advice', () => {
   })
 
   test('names what is missing, by rein', () => {
-    const missing = [
-      { kind: 'SUCCESSES', rein: 'RIGHT', more: 2, window: 10, is: null, asked: null, what: null },
-      { kind: 'LESSONS', rein: 'LEFT', more: 1, window: null, is: null, asked: null, what: null },
-    ] as const
-    expect(said(advice('STAY', 'criterion.rate', { missing: [...missing] }))).toBe(
+    const findings = [
+      finding(
+        'criterion.rate',
+        onRein('RIGHT', 6, [{ kind: 'SUCCESSES', rein: 'RIGHT', more: 2, window: 10 }]),
+        onRein('LEFT', 9, [{ kind: 'LESSONS', rein: 'LEFT', more: 1 }]),
+      ),
+    ]
+    expect(said(advice('STAY', 'criterion.rate', { findings }))).toBe(
       'Stay: right rein: 2 more good answers in the last 10; left rein: must hold in 1 more lesson.',
     )
   })
 
   test('names the rein that falls behind', () => {
     const ruleId = 'step-back.one-rein-fails'
-    const findings: Advice['findings'] = [
-      {
-        ruleId,
-        verdict: 'MET',
-        thresholds: {},
-        asks: null,
-        needed: null,
-        numbers: [number('LEFT', 9), number('RIGHT', 3)],
-      },
-    ]
-    expect(said(advice('STEP_BACK', ruleId, { findings }))).toBe('Step back: the right rein falls behind.')
+    const difference: Evidence = {
+      kind: 'DIFFERENCE',
+      left: { successes: 9, of: 10 },
+      right: { successes: 3, of: 10 },
+      p: 0.02,
+      worse: 'RIGHT',
+      entries: [],
+    }
+    for (const evidence of [[difference], [onRein('LEFT', 9), onRein('RIGHT', 3)]]) {
+      expect(said(advice('STEP_BACK', ruleId, { findings: [finding(ruleId, ...evidence)] }))).toBe(
+        'Step back: the right rein falls behind.',
+      )
+    }
   })
 
   test('offers to make it harder beside moving on', () => {

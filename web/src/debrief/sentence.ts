@@ -1,6 +1,7 @@
 import type { TFunction } from 'i18next'
-import type { Advice } from '../api'
+import type { Advice, Evidence, Missing } from '../api'
 import { missingSentence } from '../pair/missing'
+import { weakerRein } from './evidence'
 
 /** The advice as a coach would say it. */
 export function adviceSentence(t: TFunction, advice: Advice): string {
@@ -22,7 +23,9 @@ export function adviceSentence(t: TFunction, advice: Advice): string {
 }
 
 function staySentence(t: TFunction, advice: Advice): string {
-  const missing = advice.missing.map((m) => missingSentence(t, m)).join('; ')
+  const missing = missingOf(advice)
+    .map((m) => missingSentence(t, m))
+    .join('; ')
   return missing ? t('debrief.sentence.STAY', { missing }) : t('debrief.sentence.STAY_plain')
 }
 
@@ -31,8 +34,14 @@ export function ruleKey(ruleId: string): string {
   return ruleId.replaceAll('.', '-')
 }
 
+/** What is lacking on either rein, by whichever rule said so. */
+function missingOf(advice: Advice): Missing[] {
+  return advice.findings
+    .flatMap((f): Evidence[] => f.judgement.evidence)
+    .flatMap((e) => (e.kind === 'REIN' ? e.missing : []))
+}
+
 function worseRein(t: TFunction, advice: Advice): string {
-  const numbers = advice.findings.find((f) => f.ruleId === advice.ruleId)?.numbers ?? []
-  const worst = [...numbers].sort((a, b) => a.count / a.of - b.count / b.of)[0]
-  return t(`rein.${worst?.rein ?? 'NONE'}`)
+  const deciding = advice.findings.find((f) => f.ruleId === advice.ruleId)
+  return t(`rein.${weakerRein(deciding?.judgement.evidence ?? []) ?? 'NONE'}`)
 }

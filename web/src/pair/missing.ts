@@ -4,12 +4,28 @@ import { percent } from '../text/format'
 
 /** What a rung still lacks, as a coach would say it. */
 export function missingSentence(t: TFunction, m: Missing): string {
-  return t(`pair.missing.${m.kind}`, {
-    rein: t(`rein.${m.rein}`),
-    count: m.more ?? 0,
-    window: m.window,
-    is: percent(m.is ?? 0),
-    asked: m.kind === 'IN_BAND' ? percent(m.asked ?? 0) : m.asked,
-    what: m.kind === 'STRETCHES' ? t(`pair.holdUnit.${m.what ?? ''}`) : m.what,
-  })
+  return t(`pair.missing.${m.kind}`, { rein: t(`rein.${m.rein}`), ...valuesOf(t, m) })
+}
+
+function valuesOf(t: TFunction, m: Missing): Record<string, string | number> {
+  switch (m.kind) {
+    case 'ASKS':
+    case 'SUCCESSES':
+    case 'RUNNING':
+      return { count: m.more, window: m.window }
+    case 'LESSONS':
+    case 'DAYS':
+    case 'SECONDS':
+      return { count: m.more }
+    case 'CERTAINTY':
+      return {}
+    case 'STRETCHES':
+      return { count: m.more, asked: m.amount, what: t(`pair.holdUnit.${m.unit}`) }
+    case 'LESSONS_WITHOUT':
+      return { count: m.more, what: m.fault }
+    case 'IN_BAND':
+      return { is: percent(m.share), asked: percent(m.asked) }
+    case 'RECOVERIES':
+      return { count: m.more, asked: m.withinS }
+  }
 }

@@ -17,7 +17,7 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class Contract {
 
-    private static final String MAY_BE_NULL = "x-may-be-null";
+    static final String MAY_BE_NULL = "x-may-be-null";
 
     @Bean
     PropertyCustomizer nullMarks() {

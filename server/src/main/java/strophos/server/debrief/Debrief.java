@@ -21,6 +21,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
+import strophos.core.progress.Advice;
 import strophos.core.progress.ReinSummary;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
@@ -117,7 +118,7 @@ public class Debrief {
             @CanBeNull RungState state,
             Sides pair,
             Sides others,
-            @CanBeNull AdviceView advice,
+            @CanBeNull Advice advice,
             @CanBeNull DecisionRepository.Made decision) {}
 
     /** Both reins. */
@@ -161,7 +162,7 @@ public class Debrief {
     }
 
     /** The advice on a rung as it stands at the end of this lesson. */
-    public AdviceView advice(LessonRepository.Lesson lesson, Rung rung) {
+    public Advice advice(LessonRepository.Lesson lesson, Rung rung) {
         if (lesson.endedAt() == null) {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
@@ -169,12 +170,12 @@ public class Debrief {
         return advice(rung, judging(lesson, ride, LessonCount.of(ride)));
     }
 
-    private AdviceView advice(Rung rung, Judging by) {
-        return AdviceView.of(by.decision()
+    private Advice advice(Rung rung, Judging by) {
+        return by.decision()
                 .advise(
                         by.facts().getOrDefault(rung.id(), RungFacts.NONE),
                         rung.criterion(),
-                        stairs.standing(rung, by.before(), by.painSigns())));
+                        stairs.standing(rung, by.before(), by.painSigns()));
     }
 
     /**

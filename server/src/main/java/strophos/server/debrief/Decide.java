@@ -8,6 +8,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
+import strophos.core.progress.Advice;
 import strophos.core.stair.Rung;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
@@ -58,7 +59,7 @@ public class Decide {
                 .rung(wanted.rung())
                 .orElseThrow(
                         () -> Problem.refused(List.of(new Issue("unknown_id", "rung", "a rung of the catalogue"))));
-        AdviceView advice = debrief.advice(lesson, rung);
+        Advice advice = debrief.advice(lesson, rung);
         if (advice.decision() != wanted.seen()) {
             throw new Problem(
                     HttpStatus.CONFLICT,

@@ -7,10 +7,11 @@ import java.util.function.Supplier;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
+import strophos.core.progress.Advice;
 import strophos.core.progress.Decision;
+import strophos.core.progress.Missing;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
-import strophos.server.debrief.AdviceView;
 import strophos.server.debrief.Debrief;
 import strophos.server.debrief.Decide;
 import strophos.server.debrief.NewDecision;
@@ -65,11 +66,11 @@ class DemoDecisions {
     /** Ottilie follows the advice, but moves on when one success is missing on one rein. */
     private void decideOn(UUID lesson, StairReader.Step step, Instant end) {
         LessonRepository.Lesson ended = lessons.find(lesson).orElseThrow();
-        AdviceView advice = debrief.advice(ended, catalogue.rung(step.rung()).orElseThrow());
+        Advice advice = debrief.advice(ended, catalogue.rung(step.rung()).orElseThrow());
         boolean isClose = advice.decision() == Decision.STAY
                 && advice.missing().size() == 1
-                && advice.missing().get(0).more() != null
-                && advice.missing().get(0).more() == 1;
+                && advice.missing().get(0) instanceof Missing.Countable m
+                && m.more() == 1;
         Decision chosen = isClose ? Decision.MOVE_ON : advice.decision();
         String reason = isClose ? "Soft enough on both reins; ready for more to do." : null;
         decide.make(

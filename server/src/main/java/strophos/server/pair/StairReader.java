@@ -17,6 +17,7 @@ import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.progress.Missing;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.Standing;
 import strophos.core.stair.Decided;
@@ -61,7 +62,7 @@ public class StairReader {
             SideOfStep left,
             SideOfStep right,
             List<String> awaits,
-            List<MissingView> missing) {}
+            List<Missing> missing) {}
 
     /**
      * One rein of a rung against its criterion.
@@ -135,10 +136,7 @@ public class StairReader {
                 side(reins, Rein.LEFT),
                 side(reins, Rein.RIGHT),
                 rung.awaits().stream().sorted().toList(),
-                reins.stream()
-                        .flatMap(r -> r.missing().stream())
-                        .map(MissingView::of)
-                        .toList());
+                reins.stream().flatMap(r -> r.missing().stream()).toList());
     }
 
     private static SideOfStep side(List<ReinCount> reins, Rein rein) {

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import strophos.core.progress.Missing;
 import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
+import strophos.server.contract.SealedKinds;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -17,7 +18,7 @@ class StateJson {
     private final JsonMapper json = JsonMapper.builder()
             .addMixIn(Missing.class, Kind.class)
             .addMixIn(RungId.class, Written.class)
-            .registerSubtypes(Missing.class.getPermittedSubclasses())
+            .registerSubtypes(SealedKinds.members(Missing.class).toArray(Class<?>[]::new))
             .build();
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.SIMPLE_NAME, property = "kind")

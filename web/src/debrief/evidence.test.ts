@@ -1,0 +1,67 @@
+import i18next from 'i18next'
+import { expect, test } from 'vitest'
+import type { Evidence, Missing } from '../api'
+import { missingSentence } from '../pair/missing'
+import { evidenceSentences, weakerRein } from './evidence'
+
+const ALL: Evidence[] = [
+  {
+    kind: 'REIN',
+    rein: 'LEFT',
+    counted: { successes: 7, of: 10 },
+    window: 10,
+    needed: 8,
+    interval: { low: 0.4, high: 0.89 },
+    held: 1,
+    toHold: 2,
+    missing: [],
+    entries: [],
+  },
+  { kind: 'FORCE', strongest: { successes: 4, of: 10 }, meanStrength: 3.2, entries: [] },
+  { kind: 'TRIES', tries: { successes: 3, of: 9 }, entries: [] },
+  {
+    kind: 'DIFFERENCE',
+    left: { successes: 9, of: 10 },
+    right: { successes: 3, of: 10 },
+    p: 0.02,
+    worse: null,
+    entries: [],
+  },
+  { kind: 'TIMES', what: 'FRIGHTS', times: 2, needed: 2, entries: [] },
+  { kind: 'DAY', day: '2026-11-20', rein: 'RIGHT', successes: { successes: 1, of: 5 }, entries: [] },
+  { kind: 'SIGNS', signs: ['UNLEVEL', 'REFUSES_ONE_SIDE'] },
+]
+
+test('every number of a rule has its words, and no word is a key', () => {
+  const sentences = ALL.flatMap((e) => evidenceSentences(i18next.t, e))
+  expect(sentences).toHaveLength(9)
+  for (const sentence of sentences) {
+    expect(sentence).not.toMatch(/debrief\.|soundness\.|Rein\.|\{\{|undefined/)
+  }
+  expect(sentences[0]).toContain('7 of 10')
+  expect(sentences[1]).toContain('3.2')
+  expect(sentences[3]).toContain('9 of 10')
+})
+
+test('the weaker rein is the one on which fewer came', () => {
+  expect(weakerRein(ALL.filter((e) => e.kind === 'DIFFERENCE'))).toBe('RIGHT')
+  expect(weakerRein(ALL.filter((e) => e.kind === 'FORCE'))).toBeUndefined()
+})
+
+const MISSING: Missing[] = [
+  { kind: 'ASKS', rein: 'LEFT', more: 3, window: 10 },
+  { kind: 'SUCCESSES', rein: 'LEFT', more: 1, window: 10 },
+  { kind: 'RUNNING', rein: 'LEFT', more: 2, window: 5 },
+  { kind: 'CERTAINTY', rein: 'RIGHT', lowerEnd: 0.4, asked: 0.45 },
+  { kind: 'LESSONS', rein: 'RIGHT', more: 1 },
+  { kind: 'DAYS', rein: 'RIGHT', more: 2 },
+  { kind: 'STRETCHES', rein: 'LEFT', more: 2, amount: 20, unit: 'STRIDES' },
+  { kind: 'LESSONS_WITHOUT', rein: 'LEFT', more: 1, fault: 'pulls down' },
+  { kind: 'IN_BAND', rein: 'LEFT', share: 0.5, asked: 0.8 },
+  { kind: 'SECONDS', rein: 'LEFT', more: 30 },
+  { kind: 'RECOVERIES', rein: 'LEFT', more: 1, withinS: 5 },
+]
+
+test.each(MISSING)('what is missing has its words: $kind', (m) => {
+  expect(missingSentence(i18next.t, m)).not.toMatch(/pair\.|rein\.|\{\{|undefined/)
+})
