@@ -2,7 +2,7 @@ package strophos.core.forecast;
 
 import strophos.core.judgement.Sheet;
 
-/** The forecast's numbers (calculations 8; common practice, no source). */
+/** The forecast's numbers (rules 9; common practice, no source). */
 public final class ForecastThresholds {
 
     public static final Sheet SHEET = Sheet.of("forecast", 1)

@@ -1,5 +1,5 @@
 /**
- * When a horse is not ridden (rules 8 of the job; common practice, no source).
+ * When a horse is not ridden (rules 8; common practice, no source).
  *
  * <p>A sign of pain pauses the <em>horse</em>: every pair, lesson and homework of it, whoever saw it. The pause ends only by an
  * answer that says who looked. Behaviour and a fall end the day. What a horse was cleared for may be limited: gaits, minutes,

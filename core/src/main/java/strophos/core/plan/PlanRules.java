@@ -1,6 +1,6 @@
 package strophos.core.plan;
 
-/** The planner's thresholds: rules 4 and 9 of the job (common practice, no source). */
+/** The planner's thresholds: rules 4 and 9 (common practice, no source). */
 public final class PlanRules {
 
     public static final String BOOK = "plan/1";

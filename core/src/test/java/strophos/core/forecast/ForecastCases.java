@@ -8,7 +8,7 @@ import strophos.core.judgement.Thresholds;
 
 /**
  * The forecast's numbers in worked days: without a floor about 14, 25 and 91 days at five, three and one day a week
- * (calculations 8; common practice, no source).
+ * (rules 9; common practice, no source).
  */
 public final class ForecastCases {
 

@@ -20,7 +20,7 @@ import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
 import strophos.core.stats.Proportion;
 
-/** Rules 8 of the job, on both sides of each threshold (common practice, no source). */
+/** Rules 8, on both sides of each threshold (common practice, no source). */
 class HomeworkFoldTest {
 
     private static final LocalDate SET = LocalDate.of(2026, 3, 2);

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import strophos.core.exchange.Gait;
 
-/** Rules 8 of the job: what pauses a horse, and what ends it (common practice, no source). */
+/** Rules 8: what pauses a horse, and what ends it (common practice, no source). */
 class PauseFoldTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
