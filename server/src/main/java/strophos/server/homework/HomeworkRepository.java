@@ -182,9 +182,8 @@ class HomeworkRepository {
                 at);
     }
 
-    /** As the index has it. */
     private static Condition isNotEnded(Instant at) {
-        return DSL.condition("coalesce({0}, 'infinity') > {1}", ASSIGNMENT.ENDED_AT, DSL.val(at));
+        return ASSIGNMENT.ENDED_AT.isNull().or(ASSIGNMENT.ENDED_AT.gt(at));
     }
 
     private List<Running> running(Condition which, Instant at) {
@@ -264,7 +263,7 @@ class HomeworkRepository {
                                 coalesce(bool_or(stop_signs <> '{}'), false) as stop_sign,
                                 coalesce(array_agg(feel order by received_at, counted_at, id) filter (where not second_best), '{}') as felt
                             from practice where assignment_id = a.id and received_at > l.since) p
-                        where a.pair_id = any ({0}::uuid[]) and a.set_at <= {1} and coalesce(a.ended_at, 'infinity') > {1}
+                        where a.pair_id = any ({0}::uuid[]) and a.set_at <= {1} and a.ended_at is null
                         """, DSL.val(pairs.stream().map(UUID::toString).toArray(String[]::new)), DSL.val(now))
                 .fetch(r -> new Glance(
                         r.get("id", UUID.class),

@@ -131,6 +131,7 @@ class PauseRepository {
                                 max(last_at) filter (where what = any ({2})) as pausing,
                                 max(last_at) filter (where what = any ({3})) as seen
                             from horse_heard
+                            where horse_id = any ({0}::uuid[])
                             group by horse_id) h on h.horse_id = w.horse_id
                         where h.pausing >= h.cleared or h.limited >= h.cleared or h.cleared >= w.since
                             or h.seen >= least(w.since, {4}::timestamptz)

@@ -56,6 +56,7 @@ class BoundsTest {
             "ridden_factor",
             "ridden_observed",
             "ridden_stop_sign",
+            "practice_stop_sign",
             "lesson_count",
             "pair_state",
             "decision",
