@@ -35,6 +35,7 @@ import strophos.core.homework.Step;
 import strophos.core.homework.Verdict;
 import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
+import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.AssignmentRecord;
@@ -225,6 +226,7 @@ class HomeworkRepository {
     record Glance(
             UUID id,
             UUID pair,
+            UUID horse,
             Instant setAt,
             LocalDate setOn,
             boolean isBrandNew,
@@ -246,14 +248,15 @@ class HomeworkRepository {
         }
     }
 
-    /** Those of these pairs that run now, without their reports. */
-    List<Glance> glances(Collection<UUID> pairs, Instant now) {
+    /** Those that run now, of the pairs the viewer may see, without their reports. */
+    List<Glance> glances(Instant now) {
         return db.resultQuery("""
-                        select a.id, a.pair_id, a.set_at, a.set_on, a.brand_new, l.at as looked_in_at,
+                        select a.id, a.pair_id, pair.horse_id, a.set_at, a.set_on, a.brand_new, l.at as looked_in_at,
                             array(select s ->> 'rung' from jsonb_array_elements(a.steps) s) as rungs,
                             exists (select 1 from practice where assignment_id = a.id) as practised,
                             p.practices, p.question, p.stop_sign, p.felt
-                        from assignment a
+                        from pair
+                        join assignment a on a.yard_id = pair.yard_id and a.pair_id = pair.id
                         cross join lateral (
                             select max(answered_at) as at, coalesce(max(answered_at), '-infinity') as since
                             from look_in where assignment_id = a.id and answered_at < {1}
@@ -263,11 +266,12 @@ class HomeworkRepository {
                                 coalesce(bool_or(stop_signs <> '{}'), false) as stop_sign,
                                 coalesce(array_agg(feel order by received_at, counted_at, id) filter (where not second_best), '{}') as felt
                             from practice where assignment_id = a.id and received_at > l.since) p
-                        where a.pair_id = any ({0}::uuid[]) and a.set_at <= {1} and a.ended_at is null
-                        """, DSL.val(pairs.stream().map(UUID::toString).toArray(String[]::new)), DSL.val(now))
+                        where {0} and a.set_at <= {1} and a.ended_at is null
+                        """, VisiblePairs.to(YardScope.viewer()), DSL.val(now))
                 .fetch(r -> new Glance(
                         r.get("id", UUID.class),
                         r.get("pair_id", UUID.class),
+                        r.get("horse_id", UUID.class),
                         r.get("set_at", Instant.class),
                         r.get("set_on", LocalDate.class),
                         r.get("brand_new", Boolean.class),

@@ -12,7 +12,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -38,6 +37,7 @@ class InboxReader {
             .thenComparing(s -> s.stored().id());
 
     private final HomeworkRepository homework;
+    private final PairRepository pairs;
     private final HomeworkReader reader;
     private final LessonRepository lessons;
     private final YardRules rules;
@@ -45,19 +45,21 @@ class InboxReader {
 
     InboxReader(
             HomeworkRepository homework,
+            PairRepository pairs,
             HomeworkReader reader,
             LessonRepository lessons,
             YardRules rules,
             Pauses pauses) {
         this.homework = homework;
+        this.pairs = pairs;
         this.reader = reader;
         this.lessons = lessons;
         this.rules = rules;
         this.pauses = pauses;
     }
 
-    /** Those that wait for the coach, the most urgent first, and how many more do. */
-    record Waiting(List<HomeworkReader.Standing> first, int more) {}
+    /** Those that wait for the coach, the most urgent first, their pairs among others, and how many more do. */
+    record Waiting(List<PairRepository.Named> pairs, List<HomeworkReader.Standing> first, int more) {}
 
     /** All that waits of these pairs, each read in full. */
     List<HomeworkReader.Standing> all(Collection<PairRepository.Named> of, Instant now) {
@@ -67,11 +69,9 @@ class InboxReader {
                 .toList();
     }
 
-    /** The first of what waits of these pairs; the number of statements depends neither on theirs nor on that of the reports. */
-    Waiting first(int most, Collection<PairRepository.Named> of, Instant now) {
-        Map<UUID, PairRepository.Named> pairs =
-                of.stream().collect(Collectors.toMap(PairRepository.Named::id, Function.identity()));
-        List<Told> waiting = told(pairs, now);
+    /** The first of what waits of the pairs the viewer may see; the number of statements depends neither on theirs nor on that of the reports. */
+    Waiting first(int most, Instant now) {
+        List<Told> waiting = told(now);
         Set<UUID> unclear = ids(waiting.stream().filter(t -> t.why().isEmpty()));
         Set<UUID> clear = ids(waiting.stream().filter(t -> t.why().isPresent()));
         Set<UUID> read = ids(Stream.concat(
@@ -82,18 +82,17 @@ class InboxReader {
                                 .thenComparing(t -> t.glance().setAt())
                                 .thenComparing(t -> t.glance().id()))
                         .limit(most)));
-        List<PairRepository.Named> ofThese = waiting.stream()
+        List<PairRepository.Named> ofThese = pairs.visible(waiting.stream()
                 .filter(t -> read.contains(t.glance().id()))
-                .map(t -> pairs.get(t.glance().pair()))
-                .distinct()
-                .toList();
+                .map(t -> t.glance().pair())
+                .collect(Collectors.toSet()));
         List<HomeworkReader.Standing> inFull = all(ofThese, now).stream()
                 .filter(s -> read.contains(s.stored().id()))
                 .toList();
         int ofUnclear = (int)
                 inFull.stream().filter(s -> unclear.contains(s.stored().id())).count();
         List<HomeworkReader.Standing> first = inFull.subList(0, Math.min(most, inFull.size()));
-        return new Waiting(first, Math.max(0, clear.size() + ofUnclear - first.size()));
+        return new Waiting(ofThese, first, Math.max(0, clear.size() + ofUnclear - first.size()));
     }
 
     /** Why an assignment waits, as far as a glance tells; empty where only all its reports do. */
@@ -104,17 +103,17 @@ class InboxReader {
     }
 
     /** Those that wait or may. */
-    private List<Told> told(Map<UUID, PairRepository.Named> pairs, Instant now) {
-        List<HomeworkRepository.Glance> glances = homework.glances(pairs.keySet(), now);
+    private List<Told> told(Instant now) {
+        List<HomeworkRepository.Glance> glances = homework.glances(now);
         Map<UUID, Instant> setSince = new HashMap<>();
-        glances.forEach(g -> setSince.merge(pairs.get(g.pair()).horseId(), g.setAt(), (a, b) -> a.isBefore(b) ? a : b));
+        glances.forEach(g -> setSince.merge(g.horse(), g.setAt(), (a, b) -> a.isBefore(b) ? a : b));
         Set<UUID> heardOf = pauses.heardOf(setSince, now);
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
         List<Told> told = new ArrayList<>();
         for (HomeworkRepository.Glance g : glances) {
             boolean isPlain = !g.hasStopSign()
-                    && !heardOf.contains(pairs.get(g.pair()).horseId())
+                    && !heardOf.contains(g.horse())
                     && g.rungs().stream().allMatch(reader::isForPractisingAlone);
             Optional<HomeworkState.LookIn> why =
                     isPlain ? since(g, zone).lookIn(HomeworkReader.day(now, zone), thresholds) : Optional.empty();

@@ -54,9 +54,8 @@ public class LookingIn {
 
     /** Those that wait at this moment. */
     Waiting waiting(Instant now) {
-        List<PairRepository.Named> of = pairs.findVisible();
-        InboxReader.Waiting waiting = inbox.first(SHOWN, of, now);
-        return new Waiting(views(waiting.first(), of, now), waiting.more());
+        InboxReader.Waiting waiting = inbox.first(SHOWN, now);
+        return new Waiting(views(waiting.first(), waiting.pairs(), now), waiting.more());
     }
 
     /** All of these pairs. */

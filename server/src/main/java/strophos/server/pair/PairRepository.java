@@ -9,6 +9,7 @@ import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -126,6 +127,20 @@ public class PairRepository {
     /** The pairs the viewer may see, by horse. */
     public List<Named> findVisible() {
         return visible().orderBy(HORSE.NAME, PAIR.ID).fetch(PairRepository::named);
+    }
+
+    /** Those of these pairs that the viewer may see, by horse. */
+    public List<Named> visible(Collection<UUID> ids) {
+        return visible(PAIR.ID.eq(DSL.any(ids.toArray(UUID[]::new))))
+                .orderBy(HORSE.NAME, PAIR.ID)
+                .fetch(PairRepository::named);
+    }
+
+    /** The pairs of these horses that the viewer may see, by horse. */
+    public List<Named> visibleOf(Collection<UUID> horses) {
+        return visible(PAIR.HORSE_ID.eq(DSL.any(horses.toArray(UUID[]::new))))
+                .orderBy(HORSE.NAME, PAIR.ID)
+                .fetch(PairRepository::named);
     }
 
     /** This pair, if the viewer may see it. */

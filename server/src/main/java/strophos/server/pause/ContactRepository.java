@@ -1,16 +1,18 @@
 package strophos.server.pause;
 
 import static strophos.server.db.Tables.CONTACT;
+import static strophos.server.db.Tables.PAIR;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 
@@ -44,10 +46,13 @@ class ContactRepository {
     /** @param horse null for a number of the yard */
     record Contact(@CanBeNull UUID horse, Kind kind, String name, String phone) {}
 
-    /** The yard's, and those of these horses. */
-    List<Contact> of(Collection<UUID> horses) {
+    /** The yard's, and those of the horses whose pairs the viewer may see. */
+    List<Contact> visible() {
         return db.selectFrom(CONTACT)
-                .where(CONTACT.HORSE_ID.isNull().or(CONTACT.HORSE_ID.in(horses)))
+                .where(CONTACT.HORSE_ID
+                        .isNull()
+                        .or(CONTACT.HORSE_ID.in(
+                                DSL.select(PAIR.HORSE_ID).from(PAIR).where(VisiblePairs.to(YardScope.viewer())))))
                 .orderBy(CONTACT.HORSE_ID.nullsLast(), CONTACT.ORD, CONTACT.ID)
                 .fetch(r -> new Contact(r.getHorseId(), Kind.valueOf(r.getKind()), r.getName(), r.getPhone()));
     }

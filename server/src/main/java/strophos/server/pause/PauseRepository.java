@@ -16,8 +16,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
+import org.jooq.QueryPart;
 import org.jooq.Record;
 import org.jooq.Table;
 import org.jooq.impl.DSL;
@@ -29,6 +31,7 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Side;
 import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
+import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 
 /** Stop signs as the three records tell them, and the answers to them. Which horses are visible is asked before. */
@@ -120,24 +123,49 @@ class PauseRepository {
     Set<UUID> heardOf(Map<UUID, Instant> since, Instant lately) {
         String[] horses = since.keySet().stream().map(UUID::toString).toArray(String[]::new);
         String[] moments = since.values().stream().map(Instant::toString).toArray(String[]::new);
+        Field<String[]> these = DSL.val(horses);
         return db.resultQuery(
                         """
                         select w.horse_id
                         from unnest({0}::uuid[], {1}::timestamptz[]) as w (horse_id, since)
-                        join (
-                            select horse_id,
-                                coalesce(max(last_at) filter (where what = 'CLEARED'), '-infinity') as cleared,
-                                max(last_at) filter (where what = 'LIMITED') as limited,
-                                max(last_at) filter (where what = any ({2})) as pausing,
-                                max(last_at) filter (where what = any ({3})) as seen
-                            from horse_heard
-                            where horse_id = any ({0}::uuid[])
-                            group by horse_id) h on h.horse_id = w.horse_id
+                        join {2} h on h.horse_id = w.horse_id
                         where h.pausing >= h.cleared or h.limited >= h.cleared or h.cleared >= w.since
-                            or h.seen >= least(w.since, {4}::timestamptz)
+                            or h.seen >= least(w.since, {3}::timestamptz)
                         """,
-                        DSL.val(horses), DSL.val(moments), DSL.val(PAUSING), DSL.val(ALL), DSL.val(lately.toString()))
+                        these,
+                        DSL.val(moments),
+                        heard(DSL.condition("horse_id = any ({0}::uuid[])", these)),
+                        DSL.val(lately.toString()))
                 .fetchSet(r -> r.get(0, UUID.class));
+    }
+
+    /** The same now, of all horses whose pairs the viewer may see. */
+    Set<UUID> heardOfVisible(Instant lately) {
+        return db.resultQuery(
+                        """
+                        select h.horse_id
+                        from {0} h
+                        where (h.pausing >= h.cleared or h.limited >= h.cleared or h.seen >= {1}::timestamptz)
+                            and h.horse_id in ({2})
+                        """,
+                        heard(DSL.trueCondition()),
+                        DSL.val(lately.toString()),
+                        DSL.select(PAIR.HORSE_ID).from(PAIR).where(VisiblePairs.to(YardScope.viewer())))
+                .fetchSet(r -> r.get(0, UUID.class));
+    }
+
+    /** Of each of these horses, when it was cleared last, and what was heard of it. */
+    private static QueryPart heard(Condition which) {
+        return DSL.sql("""
+                (select horse_id,
+                    coalesce(max(last_at) filter (where what = 'CLEARED'), '-infinity') as cleared,
+                    max(last_at) filter (where what = 'LIMITED') as limited,
+                    max(last_at) filter (where what = any ({0})) as pausing,
+                    max(last_at) filter (where what = any ({1})) as seen
+                from horse_heard
+                where {2}
+                group by horse_id)
+                """, DSL.val(PAUSING), DSL.val(ALL), which);
     }
 
     private static SignSeen seen(Record r) {

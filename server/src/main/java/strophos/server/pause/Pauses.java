@@ -95,8 +95,16 @@ public class Pauses {
      * @param since by horse
      */
     public Set<UUID> heardOf(Map<UUID, Instant> since, Instant at) {
-        return repository.heardOf(
-                since, at.minus(Duration.ofDays(rules.pausing().whole("lately.days") + DAY_ENDS)));
+        return repository.heardOf(since, lately(at));
+    }
+
+    /** The same now, of all horses whose pairs the viewer may see. */
+    Set<UUID> heardOfVisible(Instant now) {
+        return repository.heardOfVisible(lately(now));
+    }
+
+    private Instant lately(Instant at) {
+        return at.minus(Duration.ofDays(rules.pausing().whole("lately.days") + DAY_ENDS));
     }
 
     /** How a horse stands, and its pauses. */

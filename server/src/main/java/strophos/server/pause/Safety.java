@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -105,11 +104,10 @@ public class Safety {
     public record SafetyView(List<HorseView> horses, List<ContactRepository.Contact> contacts, long serverMs) {}
 
     public SafetyView view(Instant now) {
-        Map<UUID, List<PairRepository.Named>> byHorse = pairs.findVisible().stream()
+        Set<UUID> heardOf = pauses.heardOfVisible(now);
+        Map<UUID, List<PairRepository.Named>> byHorse = pairs.visibleOf(heardOf).stream()
                 .collect(Collectors.groupingBy(PairRepository.Named::horseId, LinkedHashMap::new, Collectors.toList()));
-        Map<UUID, Instant> asked = new HashMap<>();
-        byHorse.keySet().forEach(h -> asked.put(h, now));
-        Map<UUID, Pauses.Standing> standing = pauses.standing(pauses.heardOf(asked, now), now);
+        Map<UUID, Pauses.Standing> standing = pauses.standing(heardOf, now);
         return new SafetyView(
                 standing.entrySet().stream()
                         .flatMap(e -> horse(e.getKey(), byHorse.get(e.getKey()), e.getValue()).stream())
@@ -118,7 +116,7 @@ public class Safety {
                                 .thenComparing(HorseView::name)
                                 .thenComparing(HorseView::horse))
                         .toList(),
-                contacts.of(byHorse.keySet()),
+                contacts.visible(),
                 now.toEpochMilli());
     }
 
@@ -159,7 +157,7 @@ public class Safety {
 
     /** Keeps an answer about this horse; a repeated id changes nothing. */
     public SafetyView answer(UUID horse, PauseController.NewAnswer wanted, Instant now) {
-        if (pairs.findVisible().stream().noneMatch(p -> p.horseId().equals(horse))) {
+        if (pairs.visibleOf(Set.of(horse)).isEmpty()) {
             throw Problem.notFound();
         }
         repository.lock(horse);

@@ -374,7 +374,7 @@ final class ManyYears {
                                 0,
                                 0,
                                 0,
-                                random.nextInt(150) == 0 ? "{FRIGHT}" : "{}",
+                                random.nextInt(500) == 0 ? "{FRIGHT}" : "{}",
                                 false,
                                 at.plusSeconds(30),
                                 at,

@@ -52,6 +52,9 @@ class HeardOfTest {
                         passedOver += assertNobodyIsMissed(pairs, random);
                     }
                     assertThat(passedOver).as("horses passed over").isPositive();
+                    Map<UUID, Instant> now = new HashMap<>();
+                    pairs.forEach(p -> now.put(p.horseId(), App.START));
+                    assertThat(pauses.heardOfVisible(App.START)).isEqualTo(pauses.heardOf(now, App.START));
                     status.setRollbackOnly();
                     return null;
                 }));
