@@ -141,17 +141,13 @@ class PauseRepository {
 
     /** The same now, of all horses whose pairs the viewer may see. */
     Set<UUID> heardOfVisible(Instant lately) {
-        return db.resultQuery(
-                        """
+        Condition isVisible = DSL.field("horse_id", UUID.class)
+                .in(DSL.select(PAIR.HORSE_ID).from(PAIR).where(VisiblePairs.to(YardScope.viewer())));
+        return db.resultQuery("""
                         select h.horse_id
                         from {0} h
-                        where (h.pausing >= h.cleared or h.limited >= h.cleared or h.seen >= {1}::timestamptz)
-                            and h.horse_id in ({2})
-                        """,
-                        heard(DSL.trueCondition()),
-                        DSL.val(lately.toString()),
-                        DSL.select(PAIR.HORSE_ID).from(PAIR).where(VisiblePairs.to(YardScope.viewer())))
-                .fetchSet(r -> r.get(0, UUID.class));
+                        where h.pausing >= h.cleared or h.limited >= h.cleared or h.seen >= {1}::timestamptz
+                        """, heard(isVisible), DSL.val(lately.toString())).fetchSet(r -> r.get(0, UUID.class));
     }
 
     /** Of each of these horses, when it was cleared last, and what was heard of it. */
