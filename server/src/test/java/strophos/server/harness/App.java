@@ -263,6 +263,8 @@ public final class App {
     public Rebuild.Report rebuilt() {
         return withoutRenewal(() -> {
             Rebuild rebuild = bean(Rebuild.class);
+            // what is left of a run that was cut would be all that is marked
+            rebuild.run(2, done -> {});
             rebuild.markAll();
             return rebuild.run(2, done -> {});
         });
