@@ -52,7 +52,7 @@ final class RebuildCommand {
                 report.pairs(),
                 report.pairsChanged());
         if (report.left() > 0) {
-            out.printf("%d could not be made anew; the log says why. They are tried again.%n", report.left());
+            out.printf("%d could not be made anew; the log says why. The next run tries them again.%n", report.left());
         }
         return report.lessonsChanged() + report.pairsChanged() + report.left() == 0 ? 0 : 1;
     }
