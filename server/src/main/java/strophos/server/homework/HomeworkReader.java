@@ -113,12 +113,12 @@ public class HomeworkReader {
         return new Stood(standing(pair, at, running, known), known.state());
     }
 
-    /** What runs for these pairs; the number of statements does not depend on theirs. */
-    List<Standing> running(Collection<PairRepository.Named> pairs, Instant at) {
+    /** What runs for these pairs now; the number of statements does not depend on theirs. */
+    List<Standing> running(Collection<PairRepository.Named> pairs, Instant now) {
         return standing(
                 pairs,
-                at,
-                homework.running(pairs.stream().map(PairRepository.Named::id).toList(), at));
+                now,
+                homework.runningNow(pairs.stream().map(PairRepository.Named::id).toList(), now));
     }
 
     /** How this one stands, also after it has ended. */

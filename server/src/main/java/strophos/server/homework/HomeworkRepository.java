@@ -40,6 +40,7 @@ import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.AssignmentRecord;
 import strophos.server.db.tables.records.PracticeRecord;
+import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -161,12 +162,20 @@ class HomeworkRepository {
     /** Those of these pairs that ran at this time, in the order they were set. */
     List<Running> running(Collection<UUID> pairs, Instant at) {
         return running(
-                ASSIGNMENT
-                        .PAIR_ID
-                        .eq(DSL.any(pairs.toArray(UUID[]::new)))
+                Binds.isAnyOf(ASSIGNMENT.PAIR_ID, pairs)
                         .and(ASSIGNMENT.SET_AT.le(at))
                         .and(isNotEnded(at)),
                 at);
+    }
+
+    /** Those of these pairs that run now, in the order they were set. */
+    List<Running> runningNow(Collection<UUID> pairs, Instant now) {
+        // what ended long ago lies outside the index of what runs
+        return running(
+                Binds.isAnyOf(ASSIGNMENT.PAIR_ID, pairs)
+                        .and(ASSIGNMENT.SET_AT.le(now))
+                        .and(ASSIGNMENT.ENDED_AT.isNull()),
+                now);
     }
 
     /** This one, and those of its pair that ran at this time. */
@@ -221,6 +230,8 @@ class HomeworkRepository {
      * @param lookedInAt when the coach looked in last; null when never
      * @param isPractised whether there is any report at all
      * @param practices reports since the coach looked in
+     * @param hasStopSign one of them tells a sign of any kind
+     * @param isStopped one of them tells a sign that stops homework until the coach answers
      * @param felt what each of them but the second best said, in order
      */
     record Glance(
@@ -236,6 +247,7 @@ class HomeworkRepository {
             int practices,
             boolean hasQuestion,
             boolean hasStopSign,
+            boolean isStopped,
             List<Feel> felt) {
 
         /** How many of the last said "not yet", one after the other. */
@@ -250,11 +262,12 @@ class HomeworkRepository {
 
     /** Those that run now, of the pairs the viewer may see, without their reports. */
     List<Glance> glances(Instant now) {
-        return db.resultQuery("""
+        return db.resultQuery(
+                        """
                         select a.id, a.pair_id, pair.horse_id, a.set_at, a.set_on, a.brand_new, l.at as looked_in_at,
                             array(select s ->> 'rung' from jsonb_array_elements(a.steps) s) as rungs,
                             exists (select 1 from practice where assignment_id = a.id) as practised,
-                            p.practices, p.question, p.stop_sign, p.felt
+                            p.practices, p.question, p.stop_sign, p.stopped, p.felt
                         from pair
                         join assignment a on a.yard_id = pair.yard_id and a.pair_id = pair.id
                         cross join lateral (
@@ -264,10 +277,14 @@ class HomeworkRepository {
                         cross join lateral (
                             select count(*) as practices, coalesce(bool_or(question is not null), false) as question,
                                 coalesce(bool_or(stop_signs <> '{}'), false) as stop_sign,
+                                coalesce(bool_or(stop_signs && {2}::text[]), false) as stopped,
                                 coalesce(array_agg(feel order by received_at, counted_at, id) filter (where not second_best), '{}') as felt
                             from practice where assignment_id = a.id and received_at > l.since) p
                         where {0} and a.set_at <= {1} and a.ended_at is null
-                        """, VisiblePairs.to(YardScope.viewer()), DSL.val(now))
+                        """,
+                        VisiblePairs.to(YardScope.viewer()),
+                        DSL.val(now),
+                        Binds.texts(StopSign.STOPS_HOMEWORK, StopSign::name))
                 .fetch(r -> new Glance(
                         r.get("id", UUID.class),
                         r.get("pair_id", UUID.class),
@@ -283,6 +300,7 @@ class HomeworkRepository {
                         r.get("practices", Integer.class),
                         r.get("question", Boolean.class),
                         r.get("stop_sign", Boolean.class),
+                        r.get("stopped", Boolean.class),
                         Arrays.stream(r.get("felt", String[].class))
                                 .map(Feel::valueOf)
                                 .toList()));

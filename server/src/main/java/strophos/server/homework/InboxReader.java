@@ -111,12 +111,19 @@ class InboxReader {
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
         List<Told> told = new ArrayList<>();
+        Map<UUID, Long> ofPair =
+                glances.stream().collect(Collectors.groupingBy(HomeworkRepository.Glance::pair, Collectors.counting()));
         for (HomeworkRepository.Glance g : glances) {
             boolean isPlain = !g.hasStopSign()
                     && !heardOf.contains(g.horse())
                     && g.rungs().stream().allMatch(reader::isForPractisingAlone);
-            Optional<HomeworkState.LookIn> why =
-                    isPlain ? since(g, zone).lookIn(HomeworkReader.day(now, zone), thresholds) : Optional.empty();
+            Optional<HomeworkState.LookIn> why = Optional.empty();
+            if (g.isStopped() && ofPair.get(g.pair()) == 1) {
+                // nothing but a look-in lifts it, and there is none beside
+                why = Optional.of(HomeworkState.LookIn.STOP_SIGN);
+            } else if (isPlain) {
+                why = since(g, zone).lookIn(HomeworkReader.day(now, zone), thresholds);
+            }
             if (why.map(w -> isWaiting(w, g.isPractised())).orElse(true)) {
                 told.add(new Told(g, why));
             }

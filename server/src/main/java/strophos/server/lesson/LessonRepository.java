@@ -30,6 +30,7 @@ import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.rules.YardSettings;
+import strophos.server.sql.Binds;
 
 /** Lessons, planned and ridden. */
 @Repository
@@ -82,7 +83,7 @@ public class LessonRepository {
 
     /** These lessons, as far as the viewer may see their pairs. */
     public List<Lesson> all(Collection<UUID> ids) {
-        return lessons(LESSON.ID.eq(DSL.any(ids.toArray(UUID[]::new))));
+        return lessons(Binds.isAnyOf(LESSON.ID, ids));
     }
 
     /** How far along its thread a lesson is: whether it has a first look, and a plan that was kept. */
@@ -99,7 +100,7 @@ public class LessonRepository {
                                 .from(PLAN)
                                 .where(PLAN.YARD_ID.eq(LESSON.YARD_ID).and(PLAN.LESSON_ID.eq(LESSON.ID))))))
                 .from(LESSON)
-                .where(LESSON.ID.eq(DSL.any(lessons.toArray(UUID[]::new))))
+                .where(Binds.isAnyOf(LESSON.ID, lessons))
                 .fetchMap(r -> r.value1(), r -> new Thread(r.value2(), r.value3()));
     }
 

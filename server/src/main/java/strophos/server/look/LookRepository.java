@@ -29,6 +29,7 @@ import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.LookedRecord;
+import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -75,7 +76,7 @@ public class LookRepository {
     /** Part of the projection: of each of these lessons the last look of the log, or none; those of which something was written. */
     public Set<UUID> replace(Map<UUID, List<Ride.Look>> looks) {
         Map<UUID, LookedRecord> before = db.selectFrom(LOOKED)
-                .where(LOOKED.LESSON_ID.eq(DSL.any(looks.keySet().toArray(UUID[]::new))))
+                .where(Binds.isAnyOf(LOOKED.LESSON_ID, looks.keySet()))
                 .fetchMap(LOOKED.LESSON_ID);
         Set<UUID> changed = new HashSet<>();
         looks.forEach((lesson, all) -> {

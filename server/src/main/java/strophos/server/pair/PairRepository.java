@@ -35,6 +35,7 @@ import strophos.server.access.Role;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
+import strophos.server.sql.Binds;
 import strophos.server.state.LessonKey;
 
 /** Pairs and what they rode. */
@@ -131,14 +132,12 @@ public class PairRepository {
 
     /** Those of these pairs that the viewer may see, by horse. */
     public List<Named> visible(Collection<UUID> ids) {
-        return visible(PAIR.ID.eq(DSL.any(ids.toArray(UUID[]::new))))
-                .orderBy(HORSE.NAME, PAIR.ID)
-                .fetch(PairRepository::named);
+        return visible(Binds.isAnyOf(PAIR.ID, ids)).orderBy(HORSE.NAME, PAIR.ID).fetch(PairRepository::named);
     }
 
     /** The pairs of these horses that the viewer may see, by horse. */
     public List<Named> visibleOf(Collection<UUID> horses) {
-        return visible(PAIR.HORSE_ID.eq(DSL.any(horses.toArray(UUID[]::new))))
+        return visible(Binds.isAnyOf(PAIR.HORSE_ID, horses))
                 .orderBy(HORSE.NAME, PAIR.ID)
                 .fetch(PairRepository::named);
     }

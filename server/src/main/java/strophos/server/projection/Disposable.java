@@ -23,8 +23,8 @@ import org.jooq.JSONB;
 import org.jooq.Table;
 import org.jooq.TableField;
 import org.jooq.TableRecord;
-import org.jooq.impl.DSL;
 import org.postgresql.util.PGobject;
+import strophos.server.sql.Binds;
 
 /** The rows of lessons in a table that is a projection. */
 public final class Disposable {
@@ -46,7 +46,7 @@ public final class Disposable {
             Map<UUID, List<R>> rows) {
         Map<UUID, List<R>> before = db
                 .selectFrom(table)
-                .where(lesson.eq(DSL.any(rows.keySet().toArray(UUID[]::new))))
+                .where(Binds.isAnyOf(lesson, rows.keySet()))
                 .orderBy(lesson, place)
                 .fetchGroups(lesson)
                 .entrySet()
@@ -82,7 +82,7 @@ public final class Disposable {
         Comparator<R> byId = Comparator.comparing(r -> r.get(id).toString());
         Map<UUID, List<R>> before = new HashMap<>();
         db.selectFrom(table)
-                .where(lesson.eq(DSL.any(rows.keySet().toArray(UUID[]::new))))
+                .where(Binds.isAnyOf(lesson, rows.keySet()))
                 .forEach(r -> before.computeIfAbsent(r.get(lesson), l -> new ArrayList<>())
                         .add(r));
         Set<UUID> changed = new HashSet<>();

@@ -21,7 +21,6 @@ import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.Result;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,6 +30,7 @@ import strophos.core.record.ReadEntry;
 import strophos.server.Digest;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.EntryRecord;
+import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -65,7 +65,7 @@ class EntryRepository {
     void lock(Collection<UUID> lessons) {
         db.select(LESSON.ID)
                 .from(LESSON)
-                .where(LESSON.ID.eq(DSL.any(lessons.toArray(UUID[]::new))))
+                .where(Binds.isAnyOf(LESSON.ID, lessons))
                 .orderBy(LESSON.ID)
                 .forUpdate()
                 .fetch();
@@ -74,7 +74,7 @@ class EntryRepository {
     /** Of each of these that has any. */
     Map<UUID, List<StoredEntry>> ofLessons(Collection<UUID> lessons) {
         return db.selectFrom(ENTRY)
-                .where(ENTRY.LESSON_ID.eq(DSL.any(lessons.toArray(UUID[]::new))))
+                .where(Binds.isAnyOf(ENTRY.LESSON_ID, lessons))
                 .fetchGroups(ENTRY.LESSON_ID, this::stored);
     }
 

@@ -24,7 +24,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,6 +47,7 @@ import strophos.server.db.tables.records.RiddenStopSignRecord;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.look.LookRepository;
 import strophos.server.projection.Disposable;
+import strophos.server.sql.Binds;
 import strophos.server.state.CountRepository;
 import strophos.server.state.LessonKey;
 import strophos.server.watch.WatchRepository;
@@ -103,8 +103,9 @@ class Projection {
     Map<UUID, Outcome> replace(List<Folded> lessons) {
         UUID yard = YardScope.viewer().yard();
         Map<UUID, RiddenLessonRecord> before = db.selectFrom(RIDDEN_LESSON)
-                .where(RIDDEN_LESSON.LESSON_ID.eq(
-                        DSL.any(lessons.stream().map(Folded::id).toArray(UUID[]::new))))
+                .where(Binds.isAnyOf(
+                        RIDDEN_LESSON.LESSON_ID,
+                        lessons.stream().map(Folded::id).toList()))
                 .fetchMap(RIDDEN_LESSON.LESSON_ID);
         Map<UUID, RiddenLessonRecord> now = new HashMap<>();
         lessons.forEach(l -> now.put(l.id(), lesson(yard, l)));

@@ -26,6 +26,7 @@ import strophos.core.progress.LessonFacts;
 import strophos.core.progress.Observed;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
+import strophos.server.sql.Binds;
 
 /** What lessons gave on rungs, as far back as a rung is judged. */
 @Repository

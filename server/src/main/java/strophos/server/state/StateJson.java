@@ -3,6 +3,8 @@ package strophos.server.state;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
 import strophos.core.progress.Missing;
 import strophos.core.stair.RungId;
@@ -15,11 +17,18 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class StateJson {
 
+    /** So many states, of 20 kB each at most. */
+    private static final long REMEMBERED = 1000;
+
     private final JsonMapper json = JsonMapper.builder()
             .addMixIn(Missing.class, Kind.class)
             .addMixIn(RungId.class, Written.class)
             .registerSubtypes(SealedKinds.members(Missing.class).toArray(Class<?>[]::new))
             .build();
+
+    /** What was read lately, by what was written: the same pairs are looked at again and again between two lessons of theirs. */
+    private final Cache<String, PairState> read =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.SIMPLE_NAME, property = "kind")
     private interface Kind {}
@@ -44,6 +53,6 @@ class StateJson {
     }
 
     PairState read(String written) {
-        return json.readValue(written, PairState.class);
+        return read.get(written, w -> json.readValue(w, PairState.class));
     }
 }

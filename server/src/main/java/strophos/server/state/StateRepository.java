@@ -27,6 +27,7 @@ import strophos.core.state.PairState;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.PairStateRecord;
+import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
 
 /** The states kept, and all that is folded on from them; each method is one statement, whatever the number of pairs. */

@@ -1,0 +1,2 @@
+/** What statements of every feature are put together from. */
+package strophos.server.sql;
