@@ -1,48 +1,62 @@
 package strophos.catalogue;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import strophos.core.exchange.Manner;
+import strophos.core.exchange.Means;
 import strophos.core.exchange.PadKind;
+import strophos.core.exchange.Strength;
 import strophos.core.exchange.UsualAid;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
 import strophos.core.plan.Line;
+import strophos.core.school.School;
+import tools.jackson.databind.EnumNamingStrategies;
+import tools.jackson.databind.annotation.EnumNaming;
 
 /**
  * One exercise, as its strand's file describes it.
  *
  * @param shortName fits a button, at most 18 letters
+ * @param schools that teach it
  * @param aids the usual ones, in order
- * @param pad how an ask is touched in
- * @param line what it is ridden on
- * @param circleM the diameter of its circle in metres, where it has one of its own
- * @param people who must be there beside the rider
- * @param isFence jumped
- * @param isHard rests on the day after
+ * @param pad how an ask is touched in; by strength where the file does not say
+ * @param hard rests on the day after
  * @param instruction what the rider reads, at most five sentences
+ * @param dose as homework, on each rein
+ * @param gate what opens the next step of the homework, where it has one of its own
+ * @param feel how it feels to the rider when it goes well
+ * @param goesWrong what the rider does then
+ * @param secondBest for the rider who will ride anyway: it keeps, and does not open the gate
  */
 public record Exercise(
         String id,
         String name,
-        String shortName,
-        List<String> purpose,
-        List<String> schools,
+        @JsonProperty("short") String shortName,
+        Set<School> schools,
+        Needs needs,
+        Ground ground,
         String position,
+        List<Aid> aids,
         List<String> goodSigns,
         List<Fault> faults,
+        Optional<PadKind> pad,
+        Optional<Boolean> hard,
         String wayBack,
         String instruction,
         List<String> cautions,
-        List<UsualAid> aids,
-        PadKind pad,
-        Line line,
-        OptionalInt circleM,
-        People people,
-        boolean isFence,
-        boolean isHard,
-        Homework homework) {
+        DoseRange dose,
+        Optional<Gate> gate,
+        String feel,
+        String goesWrong,
+        List<String> stopIf,
+        String secondBest) {
 
     /** Who must be there beside the rider. */
+    @EnumNaming(EnumNamingStrategies.KebabCaseStrategy.class)
     public enum People {
         NOBODY,
         SECOND_PERSON,
@@ -50,34 +64,74 @@ public record Exercise(
         COACH
     }
 
-    /** Whether a rider may practise it alone: what asks for anybody, and jumping, is never homework (rules 8). */
-    public boolean isForPractisingAlone() {
-        return people == People.NOBODY && !isFence;
-    }
+    /** @param fence it is jumped */
+    record Needs(People people, Optional<Boolean> fence) {}
+
+    /** @param diameterM of its circle in metres, where it has one of its own */
+    record Ground(Line figure, OptionalInt diameterM) {}
 
     /**
-     * What it is as homework.
+     * An aid as it is written.
      *
-     * @param dose on each rein
-     * @param gate what opens the next step
-     * @param secondBest for the rider who will ride anyway: it keeps, and does not open the gate
+     * @param footfall when it is given; so far only with the inside hind leg
      */
-    public record Homework(
-            DoseRange dose, Gate gate, String feel, String goesWrong, List<String> stopIf, String secondBest) {
-        public Homework {
-            stopIf = List.copyOf(stopIf);
+    record Aid(
+            @JsonProperty("aid") Means means,
+            UsualAid.Where side,
+            Strength strength,
+            Manner manner,
+            Optional<String> footfall) {
+
+        private UsualAid usual() {
+            return new UsualAid(means, side, strength, manner, footfall.isPresent());
         }
     }
 
     /** What is often seen, and what to do then. */
-    public record Fault(String seen, String remedy) {}
+    public record Fault(String seen, @JsonProperty("do") String remedy) {}
 
     public Exercise {
-        purpose = List.copyOf(purpose);
-        schools = List.copyOf(schools);
+        schools = Set.copyOf(schools);
+        aids = List.copyOf(aids);
         goodSigns = List.copyOf(goodSigns);
         faults = List.copyOf(faults);
         cautions = List.copyOf(cautions);
-        aids = List.copyOf(aids);
+        stopIf = List.copyOf(stopIf);
+    }
+
+    public List<UsualAid> usualAids() {
+        return aids.stream().map(Aid::usual).toList();
+    }
+
+    public PadKind padKind() {
+        return pad.orElse(PadKind.STRENGTH);
+    }
+
+    /** What it is ridden on. */
+    public Line line() {
+        return ground.figure();
+    }
+
+    /** The diameter of its circle in metres, where it has one of its own. */
+    public OptionalInt circleM() {
+        return ground.diameterM();
+    }
+
+    public boolean isFence() {
+        return needs.fence().orElse(false);
+    }
+
+    public boolean isHard() {
+        return hard.orElse(false);
+    }
+
+    /** Whether a rider may practise it alone: what asks for anybody, and jumping, is never homework (rules 8). */
+    public boolean isForPractisingAlone() {
+        return needs.people() == People.NOBODY && !isFence();
+    }
+
+    /** What opens the next step of the homework. */
+    public Gate homeworkGate() {
+        return gate.orElse(Gate.DEFAULT);
     }
 }

@@ -8,17 +8,19 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.UsualAid;
 import strophos.core.progress.AbsenceCriterion;
 import strophos.core.progress.AlwaysCriterion;
 import strophos.core.progress.BandCriterion;
@@ -29,11 +31,11 @@ import strophos.core.progress.RecoveryCriterion;
 import strophos.core.progress.StreakCriterion;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
-import tools.jackson.dataformat.yaml.YAMLMapper;
 
 class CatalogueTest {
 
-    private static final YAMLMapper YAML = new YAMLMapper();
+    /** In lines of its file. */
+    private static final int LONGEST_EXERCISE = 30;
 
     static List<String> strands() {
         return CatalogueReader.SHIPPED;
@@ -42,11 +44,13 @@ class CatalogueTest {
     @ParameterizedTest
     @MethodSource("strands")
     void isOfTheSchema(String strand) throws IOException {
-        JsonSchema schema =
-                JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text("strand.schema.json"));
-        assertThat(schema.validate(text(strand + ".yaml"), InputFormat.YAML)).isEmpty();
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(CatalogueReader.text("strand.schema.json"));
+        assertThat(schema.validate(CatalogueReader.text(strand + ".yaml"), InputFormat.YAML))
+                .isEmpty();
         assertThat(schema.validate(
-                        text(strand + ".yaml").replaceFirst("correction: \\w+", "correction: HIT"), InputFormat.YAML))
+                        CatalogueReader.text(strand + ".yaml").replaceFirst("correction: \\w+", "correction: HIT"),
+                        InputFormat.YAML))
                 .as("the schema refuses what is not in it")
                 .isNotEmpty();
     }
@@ -92,8 +96,8 @@ class CatalogueTest {
     void homeworkSaysHowMuchHowItFeelsAndWhenToStop() {
         assertThat(CatalogueReader.shipped().strands())
                 .flatExtracting(Strand::exercises)
-                .extracting(e -> ((Exercise) e).homework())
-                .allSatisfy(h -> {
+                .allSatisfy(e -> {
+                    Exercise h = (Exercise) e;
                     assertThat(h.dose().most()).isGreaterThanOrEqualTo(h.dose().least());
                     assertThat(h.feel()).isNotBlank();
                     assertThat(h.goesWrong()).isNotBlank();
@@ -124,19 +128,54 @@ class CatalogueTest {
     void findsExercisesAndRungsByName() {
         Catalogue catalogue = CatalogueReader.shipped();
         assertThat(catalogue.exercise("serpentine")).map(Exercise::name).contains("Serpentine");
+        assertThat(catalogue.exercise("counter-bend").orElseThrow().usualAids())
+                .extracting(UsualAid::strength)
+                .containsExactly(Strength.THOUGHT, Strength.LIGHT, Strength.LIGHT);
         assertThat(catalogue.rung("serpentine.trot.across")).isPresent();
         assertThat(catalogue.rung("serpentine.canter.across")).isEmpty();
     }
 
     @Test
     void refusesARungThatNamesWhatDoesNotStandBelow() {
-        var file = YAML.readTree("""
+        String file = """
                 strand: test
                 exercises: []
                 stair:
                   - { exercise: a, gait: WALK, place: RAIL, needs: [b.walk.rail] }
-                """);
-        assertThatThrownBy(() -> CatalogueReader.strand(file)).hasMessageContaining("does not stand below it");
+                """;
+        assertThatThrownBy(() -> StrandFile.read("test.yaml", file)).hasMessageContaining("does not stand below it");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            short: Breathe | shrt: Breathe    | exercises[0].short
+            unit: minutes  | unt: minutes     | exercises[0].dose.unit
+            unit: minutes  | unit: laps       | exercises[0].dose.unit
+            least: 4       | lest: 4          | exercises[0].dose.least
+            strength: 1    | strength: 9      | exercises[0].aids[0].strength
+            second-person  | a crowd          | exercises[0].needs.people
+            [classical,    | [circus,         | exercises[0].schools[0]
+            place: RAIL    | plaice: RAIL     | stair[0].place
+            needs: []      | needs: ~         | stair[0].needs
+            stair:         | stare:           | stair
+            """)
+    void aFieldThatIsMissingOrWrongIsNamedByFileLineAndPath(String right, String wrong, String path) {
+        String whole = CatalogueReader.text("confidence.yaml");
+        assertThat(whole).contains(right);
+        int at = whole.indexOf(right);
+        String broken = whole.substring(0, at) + wrong + whole.substring(at + right.length());
+        int line = (int) broken.substring(0, at + 1).lines().count();
+        assertThatThrownBy(() -> StrandFile.read("confidence.yaml", broken))
+                .isInstanceOfSatisfying(IllegalArgumentException.class, e -> {
+                    Matcher m = Pattern.compile("confidence\\.yaml, line (\\d+), at ([^:]+): (?s).+")
+                            .matcher(e.getMessage());
+                    assertThat(m.matches()).as(e.getMessage()).isTrue();
+                    assertThat(m.group(2)).isEqualTo(path);
+                    // what is missing is missed where its object ends
+                    assertThat(Integer.parseInt(m.group(1)))
+                            .as(e.getMessage())
+                            .isBetween(line, line + LONGEST_EXERCISE);
+                });
     }
 
     static List<Arguments> criteria() {
@@ -149,8 +188,8 @@ class CatalogueTest {
                 Arguments.of(
                         "absence: { fault: pokes the nose, lessons: 3, chances: 6 }",
                         new AbsenceCriterion("pokes the nose", 3, 6)),
-                Arguments.of("band: { share: 0.8, seconds: 60 }", new BandCriterion(0.8, 60)),
-                Arguments.of("recovery: { within: 4, times: 3 }", new RecoveryCriterion(4, 3)),
+                Arguments.of("band: { share: 0.8, leastS: 60 }", new BandCriterion(0.8, 60)),
+                Arguments.of("recovery: { withinS: 4, times: 3 }", new RecoveryCriterion(4, 3)),
                 Arguments.of("always: { window: 10, atMost: 2, days: 2 }", new AlwaysCriterion(10, Strength.LIGHT, 2)));
     }
 
@@ -158,18 +197,16 @@ class CatalogueTest {
     @MethodSource("criteria")
     void readsARungsOwnCriterion(String written, Criterion criterion) throws IOException {
         String rung = "{ exercise: a, gait: HALT, place: RAIL, needs: [], criterion: { %s } }".formatted(written);
-        var file = YAML.readTree("strand: test\nexercises: []\nstair: [%s]\n".formatted(rung));
-        assertThat(CatalogueReader.strand(file).progression().rungs().get(0).criterion())
+        String file = "strand: test\nexercises: []\nstair: [%s]\n".formatted(rung);
+        assertThat(StrandFile.read("test.yaml", file)
+                        .progression()
+                        .rungs()
+                        .get(0)
+                        .criterion())
                 .contains(criterion);
-        JsonSchema schema =
-                JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text("strand.schema.json"));
-        String whole = text("rider.yaml").replaceFirst("stair:\n.*\n", "stair:\n  - " + rung + "\n");
+        JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(CatalogueReader.text("strand.schema.json"));
+        String whole = CatalogueReader.text("rider.yaml").replaceFirst("stair:\n.*\n", "stair:\n  - " + rung + "\n");
         assertThat(schema.validate(whole, InputFormat.YAML)).as(whole).isEmpty();
-    }
-
-    private static String text(String name) throws IOException {
-        try (InputStream in = CatalogueTest.class.getResourceAsStream("/catalogue/" + name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        }
     }
 }

@@ -124,7 +124,6 @@ class AssignmentTeller {
     }
 
     private static AssignmentView.StepView step(Step step, Exercise e) {
-        Exercise.Homework h = e.homework();
         return new AssignmentView.StepView(
                 step.rung().toString(),
                 e.name(),
@@ -134,10 +133,10 @@ class AssignmentTeller {
                 step.dose().unit(),
                 step.dose().secondsARein(),
                 e.instruction(),
-                h.feel(),
-                h.goesWrong(),
-                h.stopIf(),
-                h.secondBest(),
+                e.feel(),
+                e.goesWrong(),
+                e.stopIf(),
+                e.secondBest(),
                 e.cautions());
     }
 }

@@ -201,11 +201,11 @@ public class Homework {
                 horse.isFirstMonthBack());
         int lessonsRidden = pair.find(rung.id()).map(RungRecord::lessons).orElse(0);
         return new Assignment(
-                ladder.steps(), ladder.first(), exercise(rung).homework().gate(), daysAWeek, day, lessonsRidden <= 1);
+                ladder.steps(), ladder.first(), exercise(rung).homeworkGate(), daysAWeek, day, lessonsRidden <= 1);
     }
 
     private Ladder.Rung part(Rung rung) {
-        return new Ladder.Rung(rung.id(), exercise(rung).homework().dose());
+        return new Ladder.Rung(rung.id(), exercise(rung).dose());
     }
 
     private boolean isForPractisingAlone(Rung rung) {

@@ -6,7 +6,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -253,8 +252,7 @@ class PlanFactsReader {
                 exercise.line(),
                 exercise.isFence(),
                 exercise.isHard(),
-                exercise.schools()
-                        .contains(g.school().name().toLowerCase(Locale.ROOT).replace('_', '-')),
+                exercise.schools().contains(g.school()),
                 g.before().state().find(rung.id()).filter(r -> r.asks() > 0).map(RungRecord::sides),
                 lastReport(g, id, isSaid).map(Practice::feel),
                 hasStops

@@ -45,7 +45,7 @@ record Usual(
     static Usual of(Exercise exercise, School school) {
         return new Usual(
                 exercise.id(),
-                school.pad(exercise.pad()),
+                school.pad(exercise.padKind()),
                 exercise.circleM().isPresent() ? exercise.circleM().getAsInt() : null,
                 on(exercise, Rein.LEFT),
                 on(exercise, Rein.RIGHT),
@@ -53,6 +53,8 @@ record Usual(
     }
 
     private static List<UsualAidView> on(Exercise exercise, Rein rein) {
-        return exercise.aids().stream().map(a -> UsualAidView.of(a.on(rein))).toList();
+        return exercise.usualAids().stream()
+                .map(a -> UsualAidView.of(a.on(rein)))
+                .toList();
     }
 }

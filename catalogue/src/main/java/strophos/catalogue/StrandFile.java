@@ -1,0 +1,163 @@
+package strophos.catalogue;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonTypeInfo.As;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Strength;
+import strophos.core.progress.Criterion;
+import strophos.core.school.School;
+import strophos.core.stair.Progression;
+import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.EnumNamingStrategies;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.annotation.EnumNaming;
+import tools.jackson.databind.annotation.JsonDeserialize;
+import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.util.StdConverter;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/**
+ * A strand as it is written: what is not optional must be there. What the schema beside it names and is not here is for people who read
+ * the file.
+ */
+record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
+
+    private static final YAMLMapper YAML = YAMLMapper.builder()
+            .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
+            .addMixIn(School.class, InWords.class)
+            .addMixIn(Criterion.class, ByItsKind.class)
+            .addMixIn(Gait.class, GaitByWord.class)
+            .addMixIn(Place.class, PlaceByWord.class)
+            .addMixIn(Strength.class, ByItsLevel.class)
+            .registerSubtypes(Arrays.stream(Criterion.class.getPermittedSubclasses())
+                    .map(c -> new NamedType(c, kind(c)))
+                    .toArray(NamedType[]::new))
+            .build();
+
+    @EnumNaming(EnumNamingStrategies.KebabCaseStrategy.class)
+    private interface InWords {}
+
+    /** One key, the criterion's kind, and under it the numbers of that kind. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, include = As.WRAPPER_OBJECT)
+    private interface ByItsKind {}
+
+    private abstract static class GaitByWord {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        static Gait of(String word) {
+            return Gait.of(word);
+        }
+    }
+
+    private abstract static class PlaceByWord {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        static Place of(String word) {
+            return Place.of(word);
+        }
+    }
+
+    @JsonDeserialize(converter = FromLevel.class)
+    private interface ByItsLevel {}
+
+    private static final class FromLevel extends StdConverter<Integer, Strength> {
+        @Override
+        public Strength convert(Integer level) {
+            return Strength.ofLevel(level)
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "There is no strength %d; they go from 1 to 4.".formatted(level)));
+        }
+    }
+
+    /** {@code StreakCriterion} as "streak". */
+    private static String kind(Class<?> criterion) {
+        return criterion.getSimpleName().replaceFirst("Criterion$", "").toLowerCase(Locale.ROOT);
+    }
+
+    /** A rung as it is written; what it names stands before it. */
+    record Step(
+            String exercise,
+            Gait gait,
+            Place place,
+            List<String> needs,
+            Optional<List<String>> awaits,
+            Optional<String> wayBack,
+            Optional<Criterion> criterion) {
+
+        private Rung rung(Map<String, RungId> below) {
+            RungId id = new RungId(exercise, gait, place);
+            return new Rung(
+                    id,
+                    Set.copyOf(needs.stream().map(n -> named(id, n, below)).toList()),
+                    wayBack.map(n -> named(id, n, below)),
+                    Set.copyOf(awaits.orElse(List.of())),
+                    criterion);
+        }
+
+        private static RungId named(RungId by, String name, Map<String, RungId> below) {
+            return Optional.ofNullable(below.get(name))
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "Rung %s names %s, which does not stand below it; maybe the order is wrong."
+                                    .formatted(by, name)));
+        }
+    }
+
+    /**
+     * Reads a strand's file.
+     *
+     * @param name of the file, for the message
+     * @throws IllegalArgumentException when something is missing or is not what it should be, with file, line and path; when a rung names
+     *     one that does not stand below it
+     */
+    static Strand read(String name, String yaml) {
+        try {
+            return YAML.readValue(yaml, StrandFile.class).read();
+        } catch (DatabindException e) {
+            throw new IllegalArgumentException("%s, line %d, at %s: %s".formatted(name, line(e), path(e), what(e)), e);
+        }
+    }
+
+    private static String what(DatabindException e) {
+        return e.getOriginalMessage().startsWith("Null value") ? "this is missing" : e.getOriginalMessage();
+    }
+
+    private static int line(DatabindException e) {
+        return e.getLocation() == null ? 0 : e.getLocation().getLineNr();
+    }
+
+    private static String path(DatabindException e) {
+        StringBuilder path = new StringBuilder();
+        for (DatabindException.Reference r : e.getPath()) {
+            path.append(
+                    r.getPropertyName() == null
+                            ? "[" + r.getIndex() + "]"
+                            : (path.isEmpty() ? "" : ".") + r.getPropertyName());
+        }
+        return path.isEmpty() ? "the top" : path.toString();
+    }
+
+    private Strand read() {
+        Map<String, RungId> below = new LinkedHashMap<>();
+        List<Rung> rungs = stair.stream()
+                .map(s -> {
+                    Rung rung = s.rung(below);
+                    below.put(rung.id().toString(), rung.id());
+                    return rung;
+                })
+                .toList();
+        return new Strand(strand, exercises, new Progression(strand, rungs));
+    }
+}
