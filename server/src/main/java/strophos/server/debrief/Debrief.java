@@ -34,12 +34,12 @@ import strophos.core.state.LessonCount;
 import strophos.core.state.PairState;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.DecisionRepository;
-import strophos.server.pair.StairReader;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Problem;
 import strophos.server.ride.RideLog;
 import strophos.server.rules.YardRules;
+import strophos.server.stair.DecisionRepository;
+import strophos.server.stair.StairReader;
 import strophos.server.state.LessonKey;
 import strophos.server.state.PairStates;
 

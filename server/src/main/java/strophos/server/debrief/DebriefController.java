@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
-import strophos.server.pair.DecisionRepository;
+import strophos.server.stair.DecisionRepository;
 
 /** A lesson's debrief and the coach's decisions. */
 @RestController

@@ -12,9 +12,9 @@ import strophos.core.progress.Advice;
 import strophos.core.stair.Rung;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
-import strophos.server.pair.DecisionRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.stair.DecisionRepository;
 import strophos.server.state.PairStates;
 import tools.jackson.databind.json.JsonMapper;
 

@@ -27,7 +27,6 @@ import strophos.core.record.Ride;
 import strophos.core.school.School;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.PairRepository;
 import strophos.server.rules.YardRules;
 import strophos.server.state.LessonKey;
 
@@ -36,12 +35,12 @@ import strophos.server.state.LessonKey;
 @Transactional(propagation = Propagation.MANDATORY)
 class Seen {
 
-    private final PairRepository pairs;
+    private final MarkedAskRepository asks;
     private final YardRules rules;
     private final Catalogue catalogue;
 
-    Seen(PairRepository pairs, YardRules rules, Catalogue catalogue) {
-        this.pairs = pairs;
+    Seen(MarkedAskRepository asks, YardRules rules, Catalogue catalogue) {
+        this.asks = asks;
         this.rules = rules;
         this.catalogue = catalogue;
     }
@@ -147,7 +146,7 @@ class Seen {
     private List<Worth> worthChecking(LessonRepository.Lesson lesson) {
         SideBySide sideBySide = rules.sideBySide();
         List<Told> told =
-                pairs.told(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());
+                asks.told(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());
         return sideBySide.compare(told).worthChecking().stream()
                 .map(Seen::worth)
                 .toList();

@@ -16,7 +16,7 @@ import strophos.server.debrief.Debrief;
 import strophos.server.debrief.Decide;
 import strophos.server.debrief.NewDecision;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.StairReader;
+import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
 import strophos.server.state.PairStates;
 

@@ -19,10 +19,10 @@ import strophos.core.plan.Turn;
 import strophos.core.stair.Rung;
 import strophos.server.access.Viewer;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.PairRepository;
 import strophos.server.plan.PlanView;
 import strophos.server.plan.Plans;
 import strophos.server.ride.RideLog;
+import strophos.server.roster.Pair;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -69,8 +69,7 @@ class DemoHistory {
     }
 
     /** A pair whose story is told. */
-    record Told(
-            Viewer coach, Viewer rider, PairRepository.Named pair, Story story, ZoneId zone, SplittableRandom random) {}
+    record Told(Viewer coach, Viewer rider, Pair pair, Story story, ZoneId zone, SplittableRandom random) {}
 
     /** Every lesson up to some days ago, and every practice up to yesterday. */
     void make(Told of) {

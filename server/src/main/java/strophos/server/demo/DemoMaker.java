@@ -30,11 +30,12 @@ import strophos.server.access.AccountRepository;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
+import strophos.server.horse.FactsRepository;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.FactsRepository;
-import strophos.server.pair.NewPair;
-import strophos.server.pair.PairRepository;
 import strophos.server.pause.Safety;
+import strophos.server.roster.NewPair;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
 import strophos.server.setup.YardRepository;
 
 /** Makes the demo yard in an empty database, relative to today. */
@@ -155,7 +156,7 @@ class DemoMaker implements ApplicationRunner {
     }
 
     private void tell(Viewer coach, Story story, ZoneId zone) {
-        PairRepository.Named pair = pairs.findVisible().stream()
+        Pair pair = pairs.findVisible().stream()
                 .filter(p -> p.horse().equals(story.horse()))
                 .findFirst()
                 .orElseThrow();
@@ -179,9 +180,9 @@ class DemoMaker implements ApplicationRunner {
 
     /** While Penny Black comes back to work, Lindiwe rides Marzipan: a horse of two riders. */
     private void addSecondRider() {
-        List<PairRepository.Named> all = pairs.findVisible();
-        PairRepository.Named lindiwe = of(all, "Penny Black");
-        PairRepository.Named marzipan = of(all, "Marzipan");
+        List<Pair> all = pairs.findVisible();
+        Pair lindiwe = of(all, "Penny Black");
+        Pair marzipan = of(all, "Marzipan");
         pairs.addFor(
                 lindiwe.riderId(),
                 new NewPair(
@@ -195,7 +196,7 @@ class DemoMaker implements ApplicationRunner {
                         marzipan.horseId()));
     }
 
-    private static PairRepository.Named of(List<PairRepository.Named> pairs, String horse) {
+    private static Pair of(List<Pair> pairs, String horse) {
         return pairs.stream().filter(p -> p.horse().equals(horse)).findFirst().orElseThrow();
     }
 

@@ -3,8 +3,8 @@ package strophos.server.demo;
 import java.util.List;
 import java.util.Optional;
 import strophos.core.school.School;
-import strophos.server.pair.NewPair;
 import strophos.server.pause.Safety;
+import strophos.server.roster.NewPair;
 
 /** The invented people and horses of Saltmarsh Ford. */
 final class DemoPeople {

@@ -9,7 +9,7 @@ import strophos.core.homework.Feel;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
 import strophos.core.plain.PlainMap;
-import strophos.server.pair.Facts;
+import strophos.server.horse.Facts;
 
 /**
  * Bend work, walk to trot. Planted truth: in bending, about 80 % YES on the left rein throughout; on the right 55 % at

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Rein;
 import strophos.core.pause.StopSign;
-import strophos.server.pair.Facts;
+import strophos.server.horse.Facts;
 
 /** What is true of a pair in the demo, so that the screens can find it. {@code t} runs from 0 (first lesson) to 1. */
 interface Story {

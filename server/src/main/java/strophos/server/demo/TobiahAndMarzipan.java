@@ -10,7 +10,7 @@ import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
 import strophos.core.pause.StopSign;
 import strophos.core.plain.PlainMap;
-import strophos.server.pair.Facts;
+import strophos.server.horse.Facts;
 
 /**
  * A dull, heavy mare. Planted truth: the mean strength of the forward asks falls from 3.1 to 1.8 in the first half (six

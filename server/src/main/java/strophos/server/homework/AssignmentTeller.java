@@ -16,7 +16,7 @@ import strophos.core.homework.HomeworkState;
 import strophos.core.homework.Step;
 import strophos.core.pause.HorseState;
 import strophos.core.plan.ReinTime;
-import strophos.server.pair.PairRepository;
+import strophos.server.roster.Pair;
 import strophos.server.rules.YardRules;
 
 /** Tells an assignment's standing as it is sent. */
@@ -34,7 +34,7 @@ class AssignmentTeller {
         this.catalogue = catalogue;
     }
 
-    AssignmentView view(HomeworkReader.Standing s, PairRepository.Named pair, Instant now, ZoneId zone) {
+    AssignmentView view(HomeworkReader.Standing s, Pair pair, Instant now, ZoneId zone) {
         Assignment of = s.stored().assignment();
         HomeworkState state = s.state();
         LocalDate today = HomeworkReader.day(now, zone);

@@ -23,14 +23,15 @@ import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
 import strophos.core.state.RungRecord;
 import strophos.server.contract.CanBeNull;
+import strophos.server.horse.FactsRepository;
+import strophos.server.horse.HorseReader;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.DecisionRepository;
-import strophos.server.pair.FactsRepository;
-import strophos.server.pair.HorseReader;
-import strophos.server.pair.PairRepository;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
+import strophos.server.stair.DecisionRepository;
 import strophos.server.state.CountRepository;
 import strophos.server.state.PairStates;
 
@@ -114,7 +115,7 @@ public class Homework {
 
     public HomeworkView view(UUID lessonId, Instant now) {
         LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
-        PairRepository.Named pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
+        Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
         HomeworkReader.Stood stood = reader.stood(pair.id(), pair.horseId(), now);
         List<String> notAlone = new ArrayList<>();

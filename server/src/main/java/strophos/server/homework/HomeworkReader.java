@@ -30,8 +30,8 @@ import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
 import strophos.core.stats.Proportion;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.PairRepository;
 import strophos.server.pause.Pauses;
+import strophos.server.roster.Pair;
 import strophos.server.rules.YardRules;
 
 /** Reads how a pair's homework stands at a moment. */
@@ -114,23 +114,20 @@ public class HomeworkReader {
     }
 
     /** What runs for these pairs now; the number of statements does not depend on theirs. */
-    List<Standing> running(Collection<PairRepository.Named> pairs, Instant now) {
+    List<Standing> running(Collection<Pair> pairs, Instant now) {
         return standing(
-                pairs,
-                now,
-                homework.runningNow(pairs.stream().map(PairRepository.Named::id).toList(), now));
+                pairs, now, homework.runningNow(pairs.stream().map(Pair::id).toList(), now));
     }
 
     /** How this one stands, also after it has ended. */
-    Standing standing(StoredAssignment stored, PairRepository.Named pair, Instant at) {
+    Standing standing(StoredAssignment stored, Pair pair, Instant at) {
         return standing(List.of(pair), at, homework.runningBeside(stored, at)).stream()
                 .filter(s -> s.stored().id().equals(stored.id()))
                 .findFirst()
                 .orElseThrow();
     }
 
-    private List<Standing> standing(
-            Collection<PairRepository.Named> pairs, Instant at, List<HomeworkRepository.Running> running) {
+    private List<Standing> standing(Collection<Pair> pairs, Instant at, List<HomeworkRepository.Running> running) {
         if (running.isEmpty()) {
             return List.of();
         }

@@ -22,8 +22,9 @@ import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.SinceLookIn;
 import strophos.core.judgement.Thresholds;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.PairRepository;
 import strophos.server.pause.Pauses;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
 import strophos.server.rules.YardRules;
 
 /** Reads which homework waits for the coach: all of it at a glance, and in full only what is shown or needs a closer look. */
@@ -59,10 +60,10 @@ class InboxReader {
     }
 
     /** Those that wait for the coach, the most urgent first, their pairs among others, and how many more do. */
-    record Waiting(List<PairRepository.Named> pairs, List<HomeworkReader.Standing> first, int more) {}
+    record Waiting(List<Pair> pairs, List<HomeworkReader.Standing> first, int more) {}
 
     /** All that waits of these pairs, each read in full. */
-    List<HomeworkReader.Standing> all(Collection<PairRepository.Named> of, Instant now) {
+    List<HomeworkReader.Standing> all(Collection<Pair> of, Instant now) {
         return reader.running(of, now).stream()
                 .filter(InboxReader::isWaiting)
                 .sorted(MOST_URGENT_FIRST)
@@ -82,7 +83,7 @@ class InboxReader {
                                 .thenComparing(t -> t.glance().setAt())
                                 .thenComparing(t -> t.glance().id()))
                         .limit(most)));
-        List<PairRepository.Named> ofThese = pairs.visible(waiting.stream()
+        List<Pair> ofThese = pairs.visible(waiting.stream()
                 .filter(t -> read.contains(t.glance().id()))
                 .map(t -> t.glance().pair())
                 .collect(Collectors.toSet()));

@@ -13,8 +13,9 @@ import strophos.core.homework.HomeworkState;
 import strophos.core.homework.Verdict;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
-import strophos.server.pair.PairRepository;
 import strophos.server.problem.Problem;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
 
 /** The coach looks in on what was practised. */
 @Service
@@ -59,14 +60,13 @@ public class LookingIn {
     }
 
     /** All of these pairs. */
-    public List<AssignmentView> waiting(List<PairRepository.Named> of, Instant now) {
+    public List<AssignmentView> waiting(List<Pair> of, Instant now) {
         return views(inbox.all(of, now), of, now);
     }
 
-    private List<AssignmentView> views(List<HomeworkReader.Standing> all, List<PairRepository.Named> of, Instant now) {
+    private List<AssignmentView> views(List<HomeworkReader.Standing> all, List<Pair> of, Instant now) {
         ZoneId zone = lessons.zone();
-        Map<UUID, PairRepository.Named> byId =
-                of.stream().collect(Collectors.toMap(PairRepository.Named::id, Function.identity()));
+        Map<UUID, Pair> byId = of.stream().collect(Collectors.toMap(Pair::id, Function.identity()));
         return all.stream()
                 .map(s -> teller.view(s, byId.get(s.stored().pair()), now, zone))
                 .toList();
@@ -75,7 +75,7 @@ public class LookingIn {
     /** Keeps the answer beside what was advised; a repeated id changes nothing. */
     public AssignmentView answer(UUID assignment, UUID id, Verdict verdict, String sentence, Instant at) {
         StoredAssignment stored = homework.find(assignment).orElseThrow(Problem::notFound);
-        PairRepository.Named pair = pairs.find(stored.pair()).orElseThrow(Problem::notFound);
+        Pair pair = pairs.find(stored.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
         if (!homework.hasLookIn(id)) {
             HomeworkState before = reader.standing(stored, pair, at).state();

@@ -15,8 +15,9 @@ import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
-import strophos.server.pair.PairRepository;
-import strophos.server.pair.StairReader;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
+import strophos.server.stair.StairReader;
 import strophos.server.state.PairStates;
 
 /** The rider's side: today's card, and reports in. */
@@ -85,9 +86,8 @@ public class Practising {
             UUID id, Outcome outcome, @CanBeNull Code code) {}
 
     public List<OwnPair> cards(Instant now) {
-        List<PairRepository.Named> own = pairs.findVisible();
-        Map<UUID, PairState> standing =
-                states.now(own.stream().map(PairRepository.Named::id).toList());
+        List<Pair> own = pairs.findVisible();
+        Map<UUID, PairState> standing = states.now(own.stream().map(Pair::id).toList());
         Map<UUID, List<AssignmentView>> cards = running(own, now);
         return own.stream()
                 .map(pair -> new OwnPair(
@@ -101,11 +101,11 @@ public class Practising {
     }
 
     /** The cards of one pair. */
-    public List<AssignmentView> cards(PairRepository.Named pair, Instant now) {
+    public List<AssignmentView> cards(Pair pair, Instant now) {
         return running(List.of(pair), now).getOrDefault(pair.id(), List.of());
     }
 
-    private Map<UUID, List<AssignmentView>> running(List<PairRepository.Named> of, Instant now) {
+    private Map<UUID, List<AssignmentView>> running(List<Pair> of, Instant now) {
         ZoneId zone = lessons.zone();
         return reader.running(of, now).stream()
                 .collect(Collectors.groupingBy(
@@ -113,7 +113,7 @@ public class Practising {
                         Collectors.mapping(s -> teller.view(s, pair(of, s), now, zone), Collectors.toList())));
     }
 
-    private static PairRepository.Named pair(List<PairRepository.Named> of, HomeworkReader.Standing s) {
+    private static Pair pair(List<Pair> of, HomeworkReader.Standing s) {
         return of.stream()
                 .filter(p -> p.id().equals(s.stored().pair()))
                 .findFirst()

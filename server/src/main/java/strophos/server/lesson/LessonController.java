@@ -26,10 +26,10 @@ import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
 import strophos.server.live.Teller;
-import strophos.server.pair.PairRepository;
-import strophos.server.pair.StairReader;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.roster.PairRepository;
+import strophos.server.stair.StairReader;
 import strophos.server.state.PairStates;
 
 /** Today's lessons, and new ones. */

@@ -28,6 +28,11 @@ import strophos.server.contract.CanBeNull;
 import strophos.server.contract.Cursor;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.roster.NewPair;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
+import strophos.server.stair.DecisionRepository;
+import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
 import strophos.server.state.LessonKey;
 import strophos.server.state.PairStates;
@@ -45,6 +50,7 @@ class PairController {
     private static final int LINES = 8;
 
     private final PairRepository pairs;
+    private final PairPageRepository pages;
     private final DecisionRepository decisions;
     private final StairReader stairs;
     private final PairStates states;
@@ -52,11 +58,13 @@ class PairController {
 
     PairController(
             PairRepository pairs,
+            PairPageRepository pages,
             DecisionRepository decisions,
             StairReader stairs,
             PairStates states,
             CountRepository counts) {
         this.pairs = pairs;
+        this.pages = pages;
         this.decisions = decisions;
         this.stairs = stairs;
         this.states = states;
@@ -89,7 +97,7 @@ class PairController {
 
     /** Lessons, the latest first; {@code next} is where they go on, null at the end. */
     record LessonPage(
-            List<PairRepository.LessonLine> lessons,
+            List<PairPageRepository.LessonItem> lessons,
             @CanBeNull String next) {}
 
     /** Decisions, the latest first; {@code next} is where they go on, null at the end. */
@@ -109,7 +117,7 @@ class PairController {
             List<StairReader.Step> stair,
             @CanBeNull String trendStrand,
             List<Trend.Point> trend,
-            List<PairRepository.LessonLine> lessons,
+            List<PairPageRepository.LessonItem> lessons,
             @CanBeNull String nextLessons,
             List<DecisionRepository.Made> decisions,
             @CanBeNull String nextDecisions) {}
@@ -119,9 +127,9 @@ class PairController {
     @GetMapping
     @Needs(Action.SEE_PAIRS)
     PairList all(@RequestParam(required = false) String after) {
-        List<PairRepository.Listed> page =
-                pairs.page(Cursor.of(after).map(c -> new PairRepository.Behind(c.at(), c.text(), c.id())), PAIRS + 1);
-        List<PairRepository.Listed> shown = page.subList(0, Math.min(PAIRS, page.size()));
+        List<PairPageRepository.PairWithLesson> page = pages.page(
+                Cursor.of(after).map(c -> new PairPageRepository.Behind(c.at(), c.text(), c.id())), PAIRS + 1);
+        List<PairPageRepository.PairWithLesson> shown = page.subList(0, Math.min(PAIRS, page.size()));
         Map<UUID, PairState> now =
                 states.now(shown.stream().map(l -> l.pair().id()).toList());
         return new PairList(
@@ -129,15 +137,15 @@ class PairController {
                 page.size() > PAIRS ? cursor(shown.get(PAIRS - 1)).word() : null);
     }
 
-    private static Cursor cursor(PairRepository.Listed l) {
+    private static Cursor cursor(PairPageRepository.PairWithLesson l) {
         return new Cursor(
                 l.lastLessonAt() == null ? Instant.EPOCH : l.lastLessonAt(),
                 l.pair().horse(),
                 l.pair().id());
     }
 
-    private PairLine line(PairRepository.Listed of, PairState state) {
-        PairRepository.Named pair = of.pair();
+    private PairLine line(PairPageRepository.PairWithLesson of, PairState state) {
+        Pair pair = of.pair();
         return new PairLine(
                 pair.id(),
                 pair.riderId(),
@@ -162,7 +170,7 @@ class PairController {
     @GetMapping("/{id}")
     @Needs(Action.SEE_PAIRS)
     PairView one(@PathVariable UUID id) {
-        PairRepository.Named pair = pairs.find(id).orElseThrow(Problem::notFound);
+        Pair pair = pairs.find(id).orElseThrow(Problem::notFound);
         PairState state = states.now(id);
         Optional<Strand> strand = stairs.mainStrand(state);
         LessonPage lessons = lessons(id, Optional.empty());
@@ -197,8 +205,8 @@ class PairController {
     }
 
     private LessonPage lessons(UUID pair, Optional<LessonKey> before) {
-        List<PairRepository.LessonLine> page = pairs.lessons(pair, before, LINES + 1);
-        List<PairRepository.LessonLine> shown = page.subList(0, Math.min(LINES, page.size()));
+        List<PairPageRepository.LessonItem> page = pages.lessons(pair, before, LINES + 1);
+        List<PairPageRepository.LessonItem> shown = page.subList(0, Math.min(LINES, page.size()));
         return new LessonPage(
                 shown,
                 page.size() > LINES

@@ -19,8 +19,8 @@ import strophos.core.load.BackToWork;
 import strophos.core.pause.HorseState;
 import strophos.core.pause.Pause;
 import strophos.core.pause.PauseFold;
+import strophos.server.horse.HorseReader;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.pair.HorseReader;
 import strophos.server.rules.YardRules;
 
 /** Reads how horses stand: paused, their day over, cleared within limits, or free. */

@@ -25,9 +25,10 @@ import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
-import strophos.server.pair.PairRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
 
 /** What stands in the way of riding, for everybody who sees the horse; what riders say at once, and the coach's answers. */
 @Service
@@ -105,8 +106,8 @@ public class Safety {
 
     public SafetyView view(Instant now) {
         Set<UUID> heardOf = pauses.heardOfVisible(now);
-        Map<UUID, List<PairRepository.Named>> byHorse = pairs.visibleOf(heardOf).stream()
-                .collect(Collectors.groupingBy(PairRepository.Named::horseId, LinkedHashMap::new, Collectors.toList()));
+        Map<UUID, List<Pair>> byHorse = pairs.visibleOf(heardOf).stream()
+                .collect(Collectors.groupingBy(Pair::horseId, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, Pauses.Standing> standing = pauses.standing(heardOf, now);
         return new SafetyView(
                 standing.entrySet().stream()
@@ -120,9 +121,9 @@ public class Safety {
                 now.toEpochMilli());
     }
 
-    private static Optional<HorseView> horse(UUID horse, List<PairRepository.Named> ofHorse, Pauses.Standing standing) {
+    private static Optional<HorseView> horse(UUID horse, List<Pair> ofHorse, Pauses.Standing standing) {
         HorseState state = standing.state();
-        Set<UUID> seen = ofHorse.stream().map(PairRepository.Named::id).collect(Collectors.toSet());
+        Set<UUID> seen = ofHorse.stream().map(Pair::id).collect(Collectors.toSet());
         Set<String> counted = Stream.concat(state.causes().stream(), state.lately().stream())
                 .map(Occurrence.Seen::id)
                 .collect(Collectors.toSet());
@@ -137,7 +138,7 @@ public class Safety {
         return Optional.of(new HorseView(
                 horse,
                 ofHorse.get(0).horse(),
-                ofHorse.stream().map(PairRepository.Named::id).toList(),
+                ofHorse.stream().map(Pair::id).toList(),
                 state.isPaused(),
                 state.isDayOver(),
                 state.since().orElse(null),
@@ -219,7 +220,7 @@ public class Safety {
     }
 
     private SignAnswer take(PauseController.NewStopSign s, Instant now) {
-        Optional<PairRepository.Named> pair = pairs.find(s.pair());
+        Optional<Pair> pair = pairs.find(s.pair());
         if (!s.author().equals(YardScope.viewer().person())) {
             return new SignAnswer(s.id(), Outcome.REFUSED, Code.NOT_AUTHOR);
         } else if (pair.isEmpty()) {

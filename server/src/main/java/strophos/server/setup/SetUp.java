@@ -17,9 +17,9 @@ import strophos.server.access.PasswordWork;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
-import strophos.server.pair.PairRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.roster.PairRepository;
 
 /** Makes the first yard. The token works once: it is asked for only while nobody can sign in. */
 @Service

@@ -17,7 +17,7 @@ import strophos.server.access.Password;
 import strophos.server.access.SessionController;
 import strophos.server.access.Viewer;
 import strophos.server.contract.Names;
-import strophos.server.pair.NewPair;
+import strophos.server.roster.NewPair;
 
 /** Sets an empty installation up and signs its coach in. */
 @RestController

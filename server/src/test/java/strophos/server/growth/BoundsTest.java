@@ -33,7 +33,7 @@ import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import strophos.server.harness.Statements;
 import strophos.server.homework.LookingIn;
-import strophos.server.pair.PairRepository;
+import strophos.server.roster.PairRepository;
 import tools.jackson.databind.JsonNode;
 
 /** No screen asks the database more often, or for more, because a yard is larger or older. */

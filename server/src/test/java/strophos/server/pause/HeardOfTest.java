@@ -25,7 +25,8 @@ import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
 import strophos.server.harness.App;
-import strophos.server.pair.PairRepository;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
 
 /** Whichever horse is passed over, because nothing was heard of it, is free, was free, and nothing was seen of it. */
 class HeardOfTest {
@@ -44,8 +45,7 @@ class HeardOfTest {
         YardScope.as(
                 new Viewer(yard, coach, Role.COACH),
                 () -> App.demo().bean(TransactionOperations.class).execute(status -> {
-                    List<PairRepository.Named> pairs =
-                            App.demo().bean(PairRepository.class).findVisible();
+                    List<Pair> pairs = App.demo().bean(PairRepository.class).findVisible();
                     happen(pairs, coach, random);
                     int passedOver = 0;
                     for (int i = 0; i < 40; i++) {
@@ -61,10 +61,10 @@ class HeardOfTest {
     }
 
     /** Signs and answers of two months, some horses left alone. */
-    private void happen(List<PairRepository.Named> pairs, UUID coach, SplittableRandom random) {
+    private void happen(List<Pair> pairs, UUID coach, SplittableRandom random) {
         random.longs(25, 0, Duration.ofDays(DAYS).toMillis()).sorted().forEach(ms -> {
             Instant at = App.START.minus(Duration.ofDays(DAYS)).plusMillis(ms);
-            PairRepository.Named pair = pairs.get(random.nextInt(pairs.size() - 2));
+            Pair pair = pairs.get(random.nextInt(pairs.size() - 2));
             if (random.nextInt(3) == 0) {
                 repository.add(answer(pair.horseId(), at, random));
             } else {
@@ -101,7 +101,7 @@ class HeardOfTest {
     }
 
     /** At some moment, of each horse since another. */
-    private int assertNobodyIsMissed(List<PairRepository.Named> pairs, SplittableRandom random) {
+    private int assertNobodyIsMissed(List<Pair> pairs, SplittableRandom random) {
         Instant now = App.START.minusSeconds(random.nextLong(DAYS * 86_400L));
         Map<UUID, Instant> since = new HashMap<>();
         pairs.forEach(p ->

@@ -1,4 +1,4 @@
-package strophos.server.pair;
+package strophos.server.horse;
 
 import static strophos.server.db.Tables.HORSE;
 import static strophos.server.db.Tables.PAIR;

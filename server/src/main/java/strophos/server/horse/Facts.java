@@ -1,4 +1,4 @@
-package strophos.server.pair;
+package strophos.server.horse;
 
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;

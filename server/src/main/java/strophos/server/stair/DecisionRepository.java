@@ -1,4 +1,4 @@
-package strophos.server.pair;
+package strophos.server.stair;
 
 import static strophos.server.db.Tables.DECISION;
 import static strophos.server.db.Tables.PERSON;

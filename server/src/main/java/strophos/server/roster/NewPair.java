@@ -1,4 +1,4 @@
-package strophos.server.pair;
+package strophos.server.roster;
 
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

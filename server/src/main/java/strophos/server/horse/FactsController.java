@@ -1,4 +1,4 @@
-package strophos.server.pair;
+package strophos.server.horse;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
@@ -25,6 +25,7 @@ import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.roster.PairRepository;
 
 /** The horse, and the weights of the pair. */
 @RestController

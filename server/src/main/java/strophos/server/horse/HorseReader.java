@@ -1,4 +1,4 @@
-package strophos.server.pair;
+package strophos.server.horse;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;

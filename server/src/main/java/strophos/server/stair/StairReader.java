@@ -1,4 +1,4 @@
-package strophos.server.pair;
+package strophos.server.stair;
 
 import java.util.Comparator;
 import java.util.HashSet;
@@ -84,7 +84,7 @@ public class StairReader {
     }
 
     /** The rung in work that was ridden last; of those of one lesson the first of the catalogue. */
-    Optional<Step> inWork(PairState state) {
+    public Optional<Step> inWork(PairState state) {
         Judge judge = judge();
         Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
@@ -152,7 +152,7 @@ public class StairReader {
     }
 
     /** The strand the pair's own rider was asked most on; empty before any ask on a rung. */
-    Optional<Strand> mainStrand(PairState state) {
+    public Optional<Strand> mainStrand(PairState state) {
         return mainStrand(
                 state.rungs().values().stream().collect(Collectors.toMap(RungRecord::rung, RungRecord::asks)));
     }

@@ -1,0 +1,89 @@
+package strophos.server.debrief;
+
+import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
+import static strophos.server.db.Tables.RIDDEN_FACTOR;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.cause.Told;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Response;
+import strophos.core.stair.RungId;
+import strophos.server.state.LessonKey;
+
+/** Asks of the last lessons, with what was marked of the rider at them. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class MarkedAskRepository {
+
+    private final DSLContext db;
+
+    MarkedAskRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** An ask of a pair's own rider, with what was marked of the rider at it. */
+    List<Told> told(UUID pair, LessonKey upTo, int lessons) {
+        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair))
+                .and(RIDDEN_LESSON.STARTED_AT.isNotNull())
+                .and(DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).le(upTo.beganAt(), upTo.lesson()))
+                .and(RIDDEN_LESSON.EXCHANGES.gt(0))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(lessons)
+                .asTable("last");
+        Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
+        Map<UUID, List<Told.Mark>> factors = db.select(lesson, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT)
+                .from(last)
+                .join(RIDDEN_FACTOR)
+                .on(RIDDEN_FACTOR.LESSON_ID.eq(lesson))
+                .orderBy(lesson, RIDDEN_FACTOR.ORD)
+                .fetchGroups(
+                        r -> r.value1(),
+                        r -> new Told.Mark(r.value2(), r.value3().toEpochMilli()));
+        return db.select(
+                        RIDDEN_EXCHANGE.LESSON_ID,
+                        RIDDEN_EXCHANGE.ENTRY_ID,
+                        RIDDEN_EXCHANGE.AT,
+                        RIDDEN_EXCHANGE.EXERCISE,
+                        RIDDEN_EXCHANGE.GAIT,
+                        RIDDEN_EXCHANGE.PLACE,
+                        RIDDEN_EXCHANGE.REIN,
+                        RIDDEN_EXCHANGE.RESPONSE)
+                .from(last)
+                .join(RIDDEN_EXCHANGE)
+                .on(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
+                .where(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()))
+                .orderBy(last.field(RIDDEN_LESSON.STARTED_AT), lesson, RIDDEN_EXCHANGE.ORD)
+                .fetch(r -> told(r, factors));
+    }
+
+    private static Told told(Record r, Map<UUID, List<Told.Mark>> factors) {
+        long atMs = r.get(RIDDEN_EXCHANGE.AT).toEpochMilli();
+        UUID lesson = r.get(RIDDEN_EXCHANGE.LESSON_ID);
+        RungId rung = new RungId(
+                r.get(RIDDEN_EXCHANGE.EXERCISE),
+                Gait.of(r.get(RIDDEN_EXCHANGE.GAIT)),
+                Place.of(r.get(RIDDEN_EXCHANGE.PLACE)));
+        return Told.at(
+                r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
+                lesson.toString(),
+                rung + " " + r.get(RIDDEN_EXCHANGE.REIN),
+                r.get(RIDDEN_EXCHANGE.RESPONSE).equals(Response.YES.name()),
+                atMs,
+                atMs,
+                factors.getOrDefault(lesson, List.of()));
+    }
+}

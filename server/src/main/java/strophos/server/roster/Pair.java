@@ -1,0 +1,15 @@
+package strophos.server.roster;
+
+import java.util.UUID;
+import strophos.core.school.School;
+
+/** One rider with one horse, as named on a card. */
+public record Pair(
+        UUID id,
+        UUID riderId,
+        UUID horseId,
+        String rider,
+        String horse,
+        String description,
+        School school,
+        String goal) {}

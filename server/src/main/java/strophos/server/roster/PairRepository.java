@@ -1,0 +1,150 @@
+package strophos.server.roster;
+
+import static strophos.server.db.Tables.HORSE;
+import static strophos.server.db.Tables.PAIR;
+import static strophos.server.db.Tables.PERSON;
+
+import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.SelectConditionStep;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.school.School;
+import strophos.server.access.Role;
+import strophos.server.access.VisiblePairs;
+import strophos.server.access.YardScope;
+import strophos.server.sql.Binds;
+
+/** The pairs of a yard, each a rider and a horse. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class PairRepository {
+
+    /** What a pair is read from, joined with its rider and its horse. */
+    public static final List<Field<?>> NAMED = List.of(
+            PAIR.ID, PAIR.RIDER_ID, PAIR.HORSE_ID, PERSON.NAME, HORSE.NAME, HORSE.DESCRIPTION, PAIR.SCHOOL, PAIR.GOAL);
+
+    private final DSLContext db;
+    private final Supplier<UUID> ids;
+    private final Clock clock;
+
+    PairRepository(DSLContext db, Supplier<UUID> ids, Clock clock) {
+        this.db = db;
+        this.ids = ids;
+        this.clock = clock;
+    }
+
+    public UUID add(NewPair pair) {
+        if (pair.riderId() != null) {
+            return addFor(pair.riderId(), pair);
+        }
+        UUID rider = ids.get();
+        db.insertInto(PERSON, PERSON.YARD_ID, PERSON.ID, PERSON.NAME, PERSON.ROLE, PERSON.CREATED_AT)
+                .values(yard(), rider, pair.rider(), Role.RIDER.name(), clock.instant())
+                .execute();
+        return addFor(rider, pair);
+    }
+
+    /** Whether there is a rider of this id. */
+    public boolean isRider(UUID id) {
+        return db.fetchExists(
+                db.selectOne().from(PERSON).where(PERSON.ID.eq(id).and(PERSON.ROLE.eq(Role.RIDER.name()))));
+    }
+
+    /** Whether there is a horse of this id. */
+    public boolean isHorse(UUID id) {
+        return db.fetchExists(db.selectOne().from(HORSE).where(HORSE.ID.eq(id)));
+    }
+
+    /** Whether this rider and this horse are a pair already. */
+    public boolean isPair(UUID rider, UUID horse) {
+        return db.fetchExists(
+                db.selectOne().from(PAIR).where(PAIR.RIDER_ID.eq(rider).and(PAIR.HORSE_ID.eq(horse))));
+    }
+
+    /** Pairs a rider who is known already with a horse that is known, or begins here. */
+    public UUID addFor(UUID rider, NewPair pair) {
+        UUID horse = pair.horseId() == null ? addHorse(pair) : pair.horseId();
+        UUID id = ids.get();
+        db.insertInto(
+                        PAIR,
+                        PAIR.YARD_ID,
+                        PAIR.ID,
+                        PAIR.RIDER_ID,
+                        PAIR.HORSE_ID,
+                        PAIR.SCHOOL,
+                        PAIR.GOAL,
+                        PAIR.CREATED_AT)
+                .values(yard(), id, rider, horse, pair.school().name(), pair.goal(), clock.instant())
+                .execute();
+        return id;
+    }
+
+    private UUID addHorse(NewPair pair) {
+        UUID horse = ids.get();
+        db.insertInto(HORSE, HORSE.YARD_ID, HORSE.ID, HORSE.NAME, HORSE.DESCRIPTION, HORSE.HEIGHT_CM, HORSE.CREATED_AT)
+                .values(yard(), horse, pair.horse(), pair.description(), pair.heightCm(), clock.instant())
+                .execute();
+        return horse;
+    }
+
+    /** The pairs the viewer may see, by horse. */
+    public List<Pair> findVisible() {
+        return visible().orderBy(HORSE.NAME, PAIR.ID).fetch(PairRepository::pair);
+    }
+
+    /** Those of these pairs that the viewer may see, by horse. */
+    public List<Pair> visible(Collection<UUID> ids) {
+        return visible(Binds.isAnyOf(PAIR.ID, ids)).orderBy(HORSE.NAME, PAIR.ID).fetch(PairRepository::pair);
+    }
+
+    /** The pairs of these horses that the viewer may see, by horse. */
+    public List<Pair> visibleOf(Collection<UUID> horses) {
+        return visible(Binds.isAnyOf(PAIR.HORSE_ID, horses))
+                .orderBy(HORSE.NAME, PAIR.ID)
+                .fetch(PairRepository::pair);
+    }
+
+    /** This pair, if the viewer may see it. */
+    public Optional<Pair> find(UUID id) {
+        return visible(PAIR.ID.eq(id)).fetchOptional(PairRepository::pair);
+    }
+
+    private SelectConditionStep<? extends Record> visible(Condition... more) {
+        return db.select(NAMED)
+                .from(PAIR)
+                .join(PERSON)
+                .on(PERSON.YARD_ID.eq(PAIR.YARD_ID).and(PERSON.ID.eq(PAIR.RIDER_ID)))
+                .join(HORSE)
+                .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
+                .where(VisiblePairs.to(YardScope.viewer()))
+                .and(DSL.and(more));
+    }
+
+    /** The pair of a row with these fields. */
+    public static Pair pair(Record r) {
+        return new Pair(
+                r.get(PAIR.ID),
+                r.get(PAIR.RIDER_ID),
+                r.get(PAIR.HORSE_ID),
+                r.get(PERSON.NAME),
+                r.get(HORSE.NAME),
+                r.get(HORSE.DESCRIPTION),
+                School.valueOf(r.get(PAIR.SCHOOL)),
+                r.get(PAIR.GOAL));
+    }
+
+    private static UUID yard() {
+        return YardScope.viewer().yard();
+    }
+}

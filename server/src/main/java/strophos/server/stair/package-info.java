@@ -1,0 +1,2 @@
+/** Where a pair stands on the stair of rungs: its record, and the decisions made on it. */
+package strophos.server.stair;
