@@ -22,11 +22,9 @@ public class AccountRepository {
         this.db = db;
     }
 
-    record Found(String passwordHash, boolean demo, Viewer viewer) {}
-
-    Optional<Found> find(String signInName) {
+    Optional<Account> find(String signInName) {
         return db.selectFrom(Tables.SIGN_IN(signInName))
-                .fetchOptional(r -> new Found(
+                .fetchOptional(r -> new Account(
                         r.getPasswordHash(),
                         r.getDemo(),
                         new Viewer(r.getYardId(), r.getPersonId(), Role.valueOf(r.getRole()))));

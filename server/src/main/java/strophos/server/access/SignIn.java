@@ -58,12 +58,11 @@ class SignIn {
     /** The viewer, or the problem to answer with; a failure is counted. The hash is worked out between two transactions. */
     Viewer enter(String givenName, String password, Where where) {
         String name = givenName.strip().toLowerCase(Locale.ROOT);
-        Optional<AccountRepository.Found> found = transactions.execute(status -> {
+        Optional<Account> found = transactions.execute(status -> {
             refuseTooSoon(name, where);
             return accounts.find(name);
         });
-        boolean fits = passwords.fits(
-                password, found.map(AccountRepository.Found::passwordHash).orElse(null));
+        boolean fits = passwords.fits(password, found.map(Account::passwordHash).orElse(null));
         boolean isIn = found.isPresent() && fits && (!found.get().demo() || isDemo);
         transactions.executeWithoutResult(status -> {
             if (isIn) {

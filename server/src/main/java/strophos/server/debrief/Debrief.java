@@ -33,12 +33,14 @@ import strophos.core.stair.RungState;
 import strophos.core.state.LessonCount;
 import strophos.core.state.PairState;
 import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Problem;
 import strophos.server.ride.RideLog;
 import strophos.server.rules.YardRules;
 import strophos.server.stair.DecisionRepository;
+import strophos.server.stair.PastDecision;
 import strophos.server.stair.StairReader;
 import strophos.server.state.LessonKey;
 import strophos.server.state.PairStates;
@@ -84,7 +86,7 @@ public class Debrief {
 
     /** A lesson looked back on; advice is there once it has ended. */
     public record View(
-            LessonRepository.Lesson lesson,
+            Lesson lesson,
             long leftMs,
             long rightMs,
             List<Row> rows,
@@ -119,7 +121,7 @@ public class Debrief {
             Sides pair,
             Sides others,
             @CanBeNull Advice advice,
-            @CanBeNull DecisionRepository.Made decision) {}
+            @CanBeNull PastDecision decision) {}
 
     /** Both reins. */
     public record Sides(SideView left, SideView right) {}
@@ -135,10 +137,10 @@ public class Debrief {
 
     /** The debrief of this lesson. */
     public View view(UUID lessonId) {
-        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         Ride ride = log.ride(lesson);
         List<LessonCount> counts = LessonCount.of(ride);
-        List<DecisionRepository.Made> made = decisions.ofLesson(lessonId);
+        List<PastDecision> made = decisions.ofLesson(lessonId);
         Judging judging = judging(lesson, ride, counts);
         Map<RungId, List<LessonCount>> ridden = counts.stream()
                 .filter(c -> c.asks() > 0)
@@ -162,7 +164,7 @@ public class Debrief {
     }
 
     /** The advice on a rung as it stands at the end of this lesson. */
-    public Advice advice(LessonRepository.Lesson lesson, Rung rung) {
+    public Advice advice(Lesson lesson, Rung rung) {
         if (lesson.endedAt() == null) {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
@@ -188,7 +190,7 @@ public class Debrief {
             Map<RungId, RungFacts> facts, PairState before, List<String> painSigns, RungDecision decision) {}
 
     /** A lesson that was never begun counts for nothing, and nothing is judged by it. */
-    private Judging judging(LessonRepository.Lesson lesson, Ride ride, List<LessonCount> counts) {
+    private Judging judging(Lesson lesson, Ride ride, List<LessonCount> counts) {
         if (lesson.startedAt() == null) {
             return new Judging(Map.of(), states.now(lesson.pair()), painSigns(ride), rules.rungDecision());
         }
@@ -215,7 +217,7 @@ public class Debrief {
     }
 
     /** Something was asked after the horse had been paused, whoever knew of it then. */
-    private boolean isRiddenWhilePaused(LessonRepository.Lesson lesson, Ride ride) {
+    private boolean isRiddenWhilePaused(Lesson lesson, Ride ride) {
         if (ride.exchanges().isEmpty()) {
             return false;
         }
@@ -226,12 +228,7 @@ public class Debrief {
         return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
     }
 
-    private Row row(
-            LessonRepository.Lesson lesson,
-            RungId id,
-            List<LessonCount> counts,
-            List<DecisionRepository.Made> made,
-            Judging judging) {
+    private Row row(Lesson lesson, RungId id, List<LessonCount> counts, List<PastDecision> made, Judging judging) {
         Optional<Rung> rung = catalogue.rung(id);
         List<LessonCount> own =
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
-import strophos.server.stair.DecisionRepository;
+import strophos.server.stair.PastDecision;
 
 /** A lesson's debrief and the coach's decisions. */
 @RestController
@@ -39,7 +39,7 @@ class DebriefController {
     @PostMapping("/decisions")
     @Needs(Action.DECIDE)
     @ResponseStatus(HttpStatus.CREATED)
-    DecisionRepository.Made decide(@PathVariable UUID id, @Valid @RequestBody NewDecision decision) {
+    PastDecision decide(@PathVariable UUID id, @Valid @RequestBody NewDecision decision) {
         return decide.make(id, decision, clock.instant());
     }
 }

@@ -10,11 +10,13 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.core.progress.Advice;
 import strophos.core.stair.Rung;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 import strophos.server.stair.DecisionRepository;
+import strophos.server.stair.PastDecision;
 import strophos.server.state.PairStates;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -49,9 +51,9 @@ public class Decide {
     }
 
     /** Keeps the decision as made at this time; a repeated id answers what was made before. */
-    public DecisionRepository.Made make(UUID lessonId, NewDecision wanted, Instant at) {
-        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
-        Optional<DecisionRepository.Made> before = decisions.find(wanted.id());
+    public PastDecision make(UUID lessonId, NewDecision wanted, Instant at) {
+        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        Optional<PastDecision> before = decisions.find(wanted.id());
         if (before.isPresent()) {
             return before.get();
         }
@@ -70,7 +72,7 @@ public class Decide {
             throw Problem.refused(List.of(new Issue("invalid", "chosen", "one of " + advice.choices())));
         }
         decisions.add(
-                new DecisionRepository.Made(
+                new PastDecision(
                         wanted.id(),
                         lesson.pair(),
                         lessonId,

@@ -26,7 +26,7 @@ import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 import strophos.core.school.School;
 import strophos.server.contract.CanBeNull;
-import strophos.server.lesson.LessonRepository;
+import strophos.server.lesson.Lesson;
 import strophos.server.rules.YardRules;
 import strophos.server.state.LessonKey;
 
@@ -77,7 +77,7 @@ class Seen {
      */
     record Worth(String name, Side side, int yesWith, int with, int yesWithout, int without, double p) {}
 
-    SeenInLesson of(LessonRepository.Lesson lesson, Ride ride, School school) {
+    SeenInLesson of(Lesson lesson, Ride ride, School school) {
         Optional<Integer> effort = ride.marks().stream()
                 .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .reduce((a, b) -> b);
@@ -143,7 +143,7 @@ class Seen {
                 judged instanceof Judgement.NotEnoughData ? null : judged.isMet());
     }
 
-    private List<Worth> worthChecking(LessonRepository.Lesson lesson) {
+    private List<Worth> worthChecking(Lesson lesson) {
         SideBySide sideBySide = rules.sideBySide();
         List<Told> told =
                 asks.told(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());

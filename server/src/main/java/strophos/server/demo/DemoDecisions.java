@@ -15,6 +15,7 @@ import strophos.core.stair.RungState;
 import strophos.server.debrief.Debrief;
 import strophos.server.debrief.Decide;
 import strophos.server.debrief.NewDecision;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
@@ -65,7 +66,7 @@ class DemoDecisions {
 
     /** Ottilie follows the advice, but moves on when one success is missing on one rein. */
     private void decideOn(UUID lesson, StairReader.Step step, Instant end) {
-        LessonRepository.Lesson ended = lessons.find(lesson).orElseThrow();
+        Lesson ended = lessons.find(lesson).orElseThrow();
         Advice advice = debrief.advice(ended, catalogue.rung(step.rung()).orElseThrow());
         boolean isClose = advice.decision() == Decision.STAY
                 && advice.missing().size() == 1

@@ -31,6 +31,7 @@ import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
 import strophos.server.horse.FactsRepository;
+import strophos.server.horse.Overrule;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pause.Safety;
 import strophos.server.roster.NewPair;
@@ -166,7 +167,7 @@ class DemoMaker implements ApplicationRunner {
                 .ifPresent(reason -> facts.overrule(
                         pair.id(),
                         ids.get(),
-                        new FactsRepository.Overrule(
+                        new Overrule(
                                 new BigDecimal("20.7"),
                                 reason,
                                 "",

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
-import strophos.server.lesson.LessonRepository.Lesson;
+import strophos.server.lesson.Lesson;
 import strophos.server.problem.NameTwice;
 import strophos.server.problem.Problem;
 import strophos.server.ride.ArrivedEntry;

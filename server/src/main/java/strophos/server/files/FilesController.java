@@ -32,6 +32,7 @@ import strophos.core.sheet.SheetIssue;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
@@ -115,7 +116,7 @@ class FilesController {
     @GetMapping("/lessons/{id}/files/{name}")
     @Needs(Action.EXPORT)
     ResponseEntity<byte[]> export(@PathVariable UUID id, @PathVariable String name) {
-        LessonRepository.Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
         List<StoredEntry> entries = log.log(id).orElseThrow(Problem::notFound);
         return switch (name) {
             case "entries.json" -> saved(lesson, name, "application/json", file.json(lesson, entries));
@@ -141,7 +142,7 @@ class FilesController {
         return new Origins(log.broughtIn(id).orElseThrow(Problem::notFound));
     }
 
-    private ResponseEntity<byte[]> saved(LessonRepository.Lesson lesson, String name, String type, String text) {
+    private ResponseEntity<byte[]> saved(Lesson lesson, String name, String type, String text) {
         String day = lesson.plannedAt().atZone(lessons.zone()).toLocalDate().toString();
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(day + " " + lesson.horse() + " " + name, StandardCharsets.UTF_8)

@@ -23,6 +23,7 @@ import strophos.core.sheet.SheetIssue;
 import strophos.core.sheet.SheetLog;
 import strophos.core.stair.Rung;
 import strophos.server.access.YardScope;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
@@ -67,7 +68,7 @@ class Sheets {
      * @param columns where each column stands, from 0; empty: as the headings say
      */
     Found read(UUID lesson, String text, Map<SheetColumn, Integer> columns, Optional<String> exercise) {
-        LessonRepository.Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
+        Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
         CsvTable table = CsvTable.read(text, MOST_LINES);
         List<String> heading = table.heading()
                 .filter(h -> h.size() > 1)
@@ -103,7 +104,7 @@ class Sheets {
 
     /** Writes the asks as entries of the lesson; how many of them are new. */
     int take(UUID lesson, List<SheetAsk> asks) {
-        LessonRepository.Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
+        Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
         String device = named("sheet " + lesson);
         SheetLog.Into into = new SheetLog.Into(
                 lesson.toString(), device, YardScope.viewer().person().toString(), Sheets::named);
@@ -134,7 +135,7 @@ class Sheets {
         }
     }
 
-    private LocalDate day(LessonRepository.Lesson lesson) {
+    private LocalDate day(Lesson lesson) {
         ZoneId zone = lessons.zone();
         return LocalDate.ofInstant(lesson.plannedAt(), zone);
     }

@@ -25,6 +25,7 @@ import strophos.core.state.RungRecord;
 import strophos.server.contract.CanBeNull;
 import strophos.server.horse.FactsRepository;
 import strophos.server.horse.HorseReader;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Issue;
@@ -32,6 +33,7 @@ import strophos.server.problem.Problem;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 import strophos.server.stair.DecisionRepository;
+import strophos.server.stair.PastDecision;
 import strophos.server.state.CountRepository;
 import strophos.server.state.PairStates;
 
@@ -107,14 +109,10 @@ public class Homework {
      * @param notAlone exercises of the lesson that are never practised alone and have no nearest that is
      */
     public record HomeworkView(
-            LessonRepository.Lesson lesson,
-            List<Draft> drafts,
-            List<String> notAlone,
-            List<AssignmentView> running,
-            int mostRunning) {}
+            Lesson lesson, List<Draft> drafts, List<String> notAlone, List<AssignmentView> running, int mostRunning) {}
 
     public HomeworkView view(UUID lessonId, Instant now) {
-        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
         HomeworkReader.Stood stood = reader.stood(pair.id(), pair.horseId(), now);
@@ -129,20 +127,20 @@ public class Homework {
                 MOST_RUNNING);
     }
 
-    private List<Draft> drafts(LessonRepository.Lesson lesson, LocalDate day, HorseState horse, List<String> notAlone) {
+    private List<Draft> drafts(Lesson lesson, LocalDate day, HorseState horse, List<String> notAlone) {
         if (horse.isPaused()) {
             return List.of();
         }
         PairState state = states.now(lesson.pair());
         HorseFacts facts = horse(lesson, day, horse);
-        List<DecisionRepository.Made> made = decisions.ofLesson(lesson.id());
+        List<PastDecision> made = decisions.ofLesson(lesson.id());
         List<Draft> drafts = new ArrayList<>();
         for (RungId asked : counts.askedInOrder(lesson.id())) {
             String id = asked.toString();
             Optional<Decision> decision = made.stream()
                     .filter(m -> m.rung().equals(id))
                     .reduce((a, b) -> b)
-                    .map(DecisionRepository.Made::chosen);
+                    .map(PastDecision::chosen);
             Optional<Rung> rung =
                     decision.filter(d -> d == Decision.GET_HELP).isPresent() ? Optional.empty() : catalogue.rung(id);
             if (rung.isPresent()) {
@@ -188,7 +186,7 @@ public class Homework {
                 a.isBrandNew());
     }
 
-    private HorseFacts horse(LessonRepository.Lesson lesson, LocalDate day, HorseState state) {
+    private HorseFacts horse(Lesson lesson, LocalDate day, HorseState state) {
         return HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state));
     }
 
@@ -219,7 +217,7 @@ public class Homework {
 
     /** Sets homework; one on the same rung takes the place of the one before. A repeated id changes nothing. */
     public void set(UUID lessonId, UUID id, String rungId, int daysAWeek, Instant at) {
-        LessonRepository.Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         if (homework.find(id).isPresent()) {
             return;
         }
@@ -240,7 +238,7 @@ public class Homework {
             throw Problem.refused(List.of(new Issue("not_ridden", "rung", "a rung the pair has ridden with you")));
         }
         List<StoredAssignment> running = homework.running(List.of(lesson.pair()), at).stream()
-                .map(HomeworkRepository.Running::stored)
+                .map(RunningAssignment::stored)
                 .toList();
         List<StoredAssignment> same =
                 running.stream().filter(a -> a.rung().equals(rungId)).toList();
@@ -258,7 +256,7 @@ public class Homework {
     }
 
     /** Never homework: what asks for anybody, what is jumped, and anything while the horse is paused or not cleared for it. */
-    private void refuseUnlessAlone(LessonRepository.Lesson lesson, Rung rung, Instant at) {
+    private void refuseUnlessAlone(Lesson lesson, Rung rung, Instant at) {
         if (!isForPractisingAlone(rung)) {
             throw Problem.refused(List.of(new Issue(
                     "not_alone",

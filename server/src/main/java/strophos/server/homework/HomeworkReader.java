@@ -104,7 +104,7 @@ public class HomeworkReader {
     record Stood(List<Standing> running, HorseState horse) {}
 
     Stood stood(UUID pair, UUID horse, Instant at) {
-        List<HomeworkRepository.Running> running = homework.running(List.of(pair), at);
+        List<RunningAssignment> running = homework.running(List.of(pair), at);
         Instant since = running.stream()
                 .map(r -> r.stored().setAt())
                 .min(Comparator.naturalOrder())
@@ -127,11 +127,11 @@ public class HomeworkReader {
                 .orElseThrow();
     }
 
-    private List<Standing> standing(Collection<Pair> pairs, Instant at, List<HomeworkRepository.Running> running) {
+    private List<Standing> standing(Collection<Pair> pairs, Instant at, List<RunningAssignment> running) {
         if (running.isEmpty()) {
             return List.of();
         }
-        Map<UUID, List<HomeworkRepository.Running>> byPair =
+        Map<UUID, List<RunningAssignment>> byPair =
                 running.stream().collect(Collectors.groupingBy(k -> k.stored().pair()));
         Map<UUID, Instant> setSince = new HashMap<>();
         pairs.stream()
@@ -146,7 +146,7 @@ public class HomeworkReader {
                 .toList();
     }
 
-    private List<Standing> standing(UUID pair, Instant at, List<HomeworkRepository.Running> all, Pauses.Known horse) {
+    private List<Standing> standing(UUID pair, Instant at, List<RunningAssignment> all, Pauses.Known horse) {
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
         return all.stream()
@@ -173,8 +173,8 @@ public class HomeworkReader {
                 .toList();
     }
 
-    private static List<Practice> practices(HomeworkRepository.Running of) {
-        return of.reports().stream().map(HomeworkRepository.Reported::practice).toList();
+    private static List<Practice> practices(RunningAssignment of) {
+        return of.reports().stream().map(ReceivedPractice::practice).toList();
     }
 
     /** Whether a rider may practise it alone. */
@@ -193,11 +193,7 @@ public class HomeworkReader {
      * after them.
      */
     private static List<HomeworkEvent> events(
-            UUID pair,
-            HomeworkRepository.Running of,
-            List<HomeworkRepository.Running> all,
-            Pauses.History history,
-            ZoneId zone) {
+            UUID pair, RunningAssignment of, List<RunningAssignment> all, Pauses.History history, ZoneId zone) {
         List<Dated> dated = new ArrayList<>();
         Set<UUID> own = practices(of).stream().map(Practice::id).collect(Collectors.toSet());
         // the pause before the report that brought it
@@ -218,7 +214,7 @@ public class HomeworkReader {
                 .filter(s -> !s.receivedAt().isBefore(of.stored().setAt()))
                 .forEach(s -> dated.add(new Dated(
                         s.receivedAt().toEpochMilli(), new HomeworkEvent.Stopped(day(s.at(), zone), s.sign()))));
-        for (HomeworkRepository.Running kept : all) {
+        for (RunningAssignment kept : all) {
             for (LookIn l : kept.lookIns()) {
                 LocalDate day = day(l.at(), zone);
                 dated.add(new Dated(

@@ -37,7 +37,6 @@ import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
-import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.AssignmentRecord;
 import strophos.server.db.tables.records.PracticeRecord;
 import strophos.server.sql.Binds;
@@ -88,8 +87,8 @@ class HomeworkRepository {
             boolean isTimeOdd,
             OffsetDateTime receivedAt) {
 
-        Reported reported() {
-            return new Reported(
+        ReceivedPractice reported() {
+            return new ReceivedPractice(
                     new Practice(
                             id,
                             assignmentId,
@@ -153,14 +152,8 @@ class HomeworkRepository {
                 .execute();
     }
 
-    /** An assignment with the reports and look-ins known at a moment, each in order. */
-    record Running(StoredAssignment stored, List<Reported> reports, List<LookIn> lookIns) {}
-
-    /** A practice, and when its report came in. */
-    record Reported(Practice practice, Instant receivedAt) {}
-
     /** Those of these pairs that ran at this time, in the order they were set. */
-    List<Running> running(Collection<UUID> pairs, Instant at) {
+    List<RunningAssignment> running(Collection<UUID> pairs, Instant at) {
         return running(
                 Binds.isAnyOf(ASSIGNMENT.PAIR_ID, pairs)
                         .and(ASSIGNMENT.SET_AT.le(at))
@@ -169,7 +162,7 @@ class HomeworkRepository {
     }
 
     /** Those of these pairs that run now, in the order they were set. */
-    List<Running> runningNow(Collection<UUID> pairs, Instant now) {
+    List<RunningAssignment> runningNow(Collection<UUID> pairs, Instant now) {
         // what ended long ago lies outside the index of what runs
         return running(
                 Binds.isAnyOf(ASSIGNMENT.PAIR_ID, pairs)
@@ -179,7 +172,7 @@ class HomeworkRepository {
     }
 
     /** This one, and those of its pair that ran at this time. */
-    List<Running> runningBeside(StoredAssignment of, Instant at) {
+    List<RunningAssignment> runningBeside(StoredAssignment of, Instant at) {
         return running(
                 ASSIGNMENT
                         .ID
@@ -196,9 +189,9 @@ class HomeworkRepository {
         return ASSIGNMENT.ENDED_AT.isNull().or(ASSIGNMENT.ENDED_AT.gt(at));
     }
 
-    private List<Running> running(Condition which, Instant at) {
+    private List<RunningAssignment> running(Condition which, Instant at) {
         // a phone's clock may run ahead of ours: a practice counts once it is known or begun
-        Field<List<Reported>> reports = DSL.field(
+        Field<List<ReceivedPractice>> reports = DSL.field(
                         "(select coalesce(json_agg(json_build_array(id, assignment_id, author_id, step, rung, counted_at, left_s,"
                                 + " right_s, feel, left_good, left_counted, right_good, right_counted, stop_signs, question,"
                                 + " second_best, counted_at is distinct from started_at, received_at) order by counted_at, id), '[]')"
@@ -220,44 +213,7 @@ class HomeworkRepository {
                 .from(ASSIGNMENT)
                 .where(which)
                 .orderBy(ASSIGNMENT.SET_AT, ASSIGNMENT.ID)
-                .fetch(r -> new Running(stored(r.into(ASSIGNMENT)), r.get(reports), r.get(lookIns)));
-    }
-
-    /**
-     * An assignment that runs, at a glance.
-     *
-     * @param rungs of its steps
-     * @param lookedInAt when the coach looked in last; null when never
-     * @param isPractised whether there is any report at all
-     * @param practices reports since the coach looked in
-     * @param hasStopSign one of them tells a sign of any kind
-     * @param isStopped one of them tells a sign that stops homework until the coach answers
-     * @param felt what each of them but the second best said, in order
-     */
-    record Glance(
-            UUID id,
-            UUID pair,
-            UUID horse,
-            Instant setAt,
-            LocalDate setOn,
-            boolean isBrandNew,
-            List<RungId> rungs,
-            @CanBeNull Instant lookedInAt,
-            boolean isPractised,
-            int practices,
-            boolean hasQuestion,
-            boolean hasStopSign,
-            boolean isStopped,
-            List<Feel> felt) {
-
-        /** How many of the last said "not yet", one after the other. */
-        int notYetRunning() {
-            int running = 0;
-            while (running < felt.size() && felt.get(felt.size() - 1 - running) == Feel.NOT_YET) {
-                running++;
-            }
-            return running;
-        }
+                .fetch(r -> new RunningAssignment(stored(r.into(ASSIGNMENT)), r.get(reports), r.get(lookIns)));
     }
 
     /** Those that run now, of the pairs the viewer may see, without their reports. */

@@ -97,7 +97,7 @@ class InboxReader {
     }
 
     /** Why an assignment waits, as far as a glance tells; empty where only all its reports do. */
-    private record Told(HomeworkRepository.Glance glance, Optional<HomeworkState.LookIn> why) {}
+    private record Told(Glance glance, Optional<HomeworkState.LookIn> why) {}
 
     private static Set<UUID> ids(Stream<Told> of) {
         return of.map(t -> t.glance().id()).collect(Collectors.toSet());
@@ -105,16 +105,15 @@ class InboxReader {
 
     /** Those that wait or may. */
     private List<Told> told(Instant now) {
-        List<HomeworkRepository.Glance> glances = homework.glances(now);
+        List<Glance> glances = homework.glances(now);
         Map<UUID, Instant> setSince = new HashMap<>();
         glances.forEach(g -> setSince.merge(g.horse(), g.setAt(), (a, b) -> a.isBefore(b) ? a : b));
         Set<UUID> heardOf = pauses.heardOf(setSince, now);
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
         List<Told> told = new ArrayList<>();
-        Map<UUID, Long> ofPair =
-                glances.stream().collect(Collectors.groupingBy(HomeworkRepository.Glance::pair, Collectors.counting()));
-        for (HomeworkRepository.Glance g : glances) {
+        Map<UUID, Long> ofPair = glances.stream().collect(Collectors.groupingBy(Glance::pair, Collectors.counting()));
+        for (Glance g : glances) {
             boolean isPlain = !g.hasStopSign()
                     && !heardOf.contains(g.horse())
                     && g.rungs().stream().allMatch(reader::isForPractisingAlone);
@@ -132,7 +131,7 @@ class InboxReader {
         return told;
     }
 
-    private static SinceLookIn since(HomeworkRepository.Glance g, ZoneId zone) {
+    private static SinceLookIn since(Glance g, ZoneId zone) {
         LocalDate lookedInOn = g.lookedInAt() == null ? g.setOn() : HomeworkReader.day(g.lookedInAt(), zone);
         return new SinceLookIn(
                 g.isBrandNew() && g.lookedInAt() == null,

@@ -53,7 +53,7 @@ class FactsController {
             int version,
             @CanBeNull Double weightShare,
             @CanBeNull WeightShare.Level weightLevel,
-            @CanBeNull FactsRepository.Overrule overrule) {}
+            @CanBeNull Overrule overrule) {}
 
     /** Why this rider rides this horse although another is advised; the id is made by the caller. */
     record NewOverrule(
@@ -102,13 +102,12 @@ class FactsController {
         facts.overrule(
                 id,
                 wanted.id(),
-                new FactsRepository.Overrule(
-                        HorseReader.percent(share), wanted.reason().strip(), "", clock.instant()));
+                new Overrule(HorseReader.percent(share), wanted.reason().strip(), "", clock.instant()));
         return view(id);
     }
 
     private FactsView view(UUID id) {
-        FactsRepository.Versioned now = facts.of(id);
+        FactsVersion now = facts.of(id);
         Optional<WeightShare> share = HorseReader.weightShare(now.facts());
         return new FactsView(
                 now.facts(),

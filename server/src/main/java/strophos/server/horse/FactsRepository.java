@@ -5,8 +5,6 @@ import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.WEIGHT_OVERRULE;
 
-import java.math.BigDecimal;
-import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -27,18 +25,8 @@ public class FactsRepository {
         this.db = db;
     }
 
-    /**
-     * The facts, and how often they were changed.
-     *
-     * @param overrule why this rider rides this horse although another is advised; empty when nobody said
-     */
-    public record Versioned(Facts facts, int version, Optional<Overrule> overrule) {}
-
-    /** A reason against the advice, given at this share. */
-    public record Overrule(BigDecimal percent, String reason, String by, Instant at) {}
-
     /** Of a pair the caller has found to be visible. */
-    public Versioned of(UUID pair) {
+    public FactsVersion of(UUID pair) {
         var last = DSL.lateral(
                 DSL.select(WEIGHT_OVERRULE.PERCENT, WEIGHT_OVERRULE.REASON, PERSON.NAME, WEIGHT_OVERRULE.OVERRULED_AT)
                         .from(WEIGHT_OVERRULE)
@@ -67,7 +55,7 @@ public class FactsRepository {
                 .leftJoin(last)
                 .on(DSL.trueCondition())
                 .where(PAIR.ID.eq(pair))
-                .fetchSingle(r -> new Versioned(
+                .fetchSingle(r -> new FactsVersion(
                         new Facts(
                                 r.get(HORSE.HEIGHT_CM),
                                 r.get(HORSE.BORN_YEAR),

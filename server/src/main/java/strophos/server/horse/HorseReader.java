@@ -28,7 +28,7 @@ public final class HorseReader {
     public record AfterRest(LocalDate since, int weeksOff, int minutesBefore) {}
 
     /** On this day of the yard; the later way back counts, the break that was told or the rest that was ended. */
-    public static HorseFacts on(LocalDate day, FactsRepository.Versioned known, Optional<AfterRest> rest) {
+    public static HorseFacts on(LocalDate day, FactsVersion known, Optional<AfterRest> rest) {
         Facts f = rest.filter(r -> known.facts().backSince() == null
                         || r.since().isAfter(known.facts().backSince()))
                 .map(r -> known.facts().backAfter(r))
@@ -42,11 +42,11 @@ public final class HorseReader {
                 allowedMinutes(day, f),
                 f.heightCm() == null ? OptionalDouble.empty() : OptionalDouble.of(Bend.lengthM(f.heightCm())),
                 weightShare(f),
-                overrule(known).map(FactsRepository.Overrule::reason));
+                overrule(known).map(Overrule::reason));
     }
 
     /** The reason holds while the share is no larger than it was when it was given. */
-    static Optional<FactsRepository.Overrule> overrule(FactsRepository.Versioned known) {
+    static Optional<Overrule> overrule(FactsVersion known) {
         return known.overrule()
                 .filter(o -> weightShare(known.facts())
                         .filter(w -> percent(w).compareTo(o.percent()) <= 0)

@@ -38,7 +38,7 @@ class InvitationController {
     }
 
     /** Who has to do with a pair. */
-    record People(List<InvitationRepository.Person> people) {}
+    record People(List<Person> people) {}
 
     record NewGuardian(@NotBlank @Size(max = 80) String name) {}
 
@@ -84,7 +84,7 @@ class InvitationController {
     @PostMapping("/invited")
     @Anyone
     InvitedView invited(@Valid @RequestBody TokenShown shown) {
-        InvitationRepository.Invited invited = invitations.find(shown.token());
+        OpenInvitation invited = invitations.find(shown.token());
         return new InvitedView(invited.name(), invited.yardName());
     }
 

@@ -27,12 +27,6 @@ class InvitationRepository {
         this.db = db;
     }
 
-    /** Somebody with the way in to a pair. */
-    record Person(UUID id, String name, Role role, boolean canSignIn) {}
-
-    /** Whom a token is for. */
-    record Invited(UUID yard, UUID invitation, UUID person, String name, Role role, String yardName) {}
-
     /** A pair's rider and the rider's guardians. */
     List<Person> peopleOf(UUID rider) {
         return db.select(PERSON.ID, PERSON.NAME, PERSON.ROLE, PERSON.ACCOUNT_ID)
@@ -59,9 +53,9 @@ class InvitationRepository {
     }
 
     /** Whom an unused, unexpired token is for. Asked before any yard is known. */
-    Optional<Invited> find(String tokenHash, Instant at) {
+    Optional<OpenInvitation> find(String tokenHash, Instant at) {
         return db.selectFrom(INVITED(tokenHash, at))
-                .fetchOptional(r -> new Invited(
+                .fetchOptional(r -> new OpenInvitation(
                         r.getYardId(),
                         r.getInvitationId(),
                         r.getPersonId(),
@@ -71,7 +65,7 @@ class InvitationRepository {
     }
 
     /** Whether the invitation was unused and is used now, by this account. */
-    boolean use(Invited invited, UUID account, Instant at) {
+    boolean use(OpenInvitation invited, UUID account, Instant at) {
         int used = db.update(INVITATION)
                 .set(INVITATION.USED_AT, at)
                 .where(INVITATION.ID.eq(invited.invitation()).and(INVITATION.USED_AT.isNull()))

@@ -61,7 +61,7 @@ class Invitations {
     /** A token shown once, and until when it holds. */
     record Invitation(String token, Instant expiresAt) {}
 
-    List<InvitationRepository.Person> people(UUID pair) {
+    List<Person> people(UUID pair) {
         return transactions.execute(status -> invitations.peopleOf(rider(pair)));
     }
 
@@ -82,7 +82,7 @@ class Invitations {
 
     Invitation invite(UUID pair, UUID person) {
         return transactions.execute(status -> {
-            InvitationRepository.Person found = invitations.peopleOf(rider(pair)).stream()
+            Person found = invitations.peopleOf(rider(pair)).stream()
                     .filter(p -> p.id().equals(person))
                     .findFirst()
                     .orElseThrow(() -> Problem.refused(
@@ -103,7 +103,7 @@ class Invitations {
     }
 
     /** Whom the token is for; a used, expired or unknown one is nobody's. */
-    InvitationRepository.Invited find(String token) {
+    OpenInvitation find(String token) {
         return transactions
                 .execute(status -> invitations.find(Digest.of(token), clock.instant()))
                 .orElseThrow(() -> new Problem(
@@ -113,7 +113,7 @@ class Invitations {
     }
 
     Viewer join(String token, String signInName, String password) {
-        InvitationRepository.Invited invited = find(token);
+        OpenInvitation invited = find(token);
         Viewer viewer = new Viewer(invited.yard(), invited.person(), invited.role());
         String hash = passwords.hash(password);
         return YardScope.as(

@@ -61,8 +61,7 @@ class LessonController {
     }
 
     /** A lesson of the day, with the rungs its pair is working on, and how far along its thread it is. */
-    record TodaysLesson(
-            LessonRepository.Lesson lesson, List<StairReader.Step> inWork, boolean isLooked, boolean isPlanned) {}
+    record TodaysLesson(Lesson lesson, List<StairReader.Step> inWork, boolean isLooked, boolean isPlanned) {}
 
     record Today(LocalDate date, List<TodaysLesson> lessons) {}
 
@@ -85,11 +84,11 @@ class LessonController {
         LocalDate date = LocalDate.ofInstant(clock.instant(), zone);
         Instant from = date.atStartOfDay(zone).toInstant();
         Instant to = date.plusDays(1).atStartOfDay(zone).toInstant();
-        List<LessonRepository.Lesson> today = lessons.between(from, to);
-        Map<UUID, PairState> now = states.now(
-                today.stream().map(LessonRepository.Lesson::pair).distinct().toList());
-        Map<UUID, LessonRepository.Thread> threads =
-                lessons.threads(today.stream().map(LessonRepository.Lesson::id).toList());
+        List<Lesson> today = lessons.between(from, to);
+        Map<UUID, PairState> now =
+                states.now(today.stream().map(Lesson::pair).distinct().toList());
+        Map<UUID, Preparation> threads =
+                lessons.threads(today.stream().map(Lesson::id).toList());
         return new Today(
                 date,
                 today.stream()

@@ -8,7 +8,6 @@ import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.PLAN;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.Collection;
@@ -28,7 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.school.School;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
-import strophos.server.contract.CanBeNull;
 import strophos.server.rules.YardSettings;
 import strophos.server.sql.Binds;
 
@@ -45,20 +43,6 @@ public class LessonRepository {
         this.settings = settings;
     }
 
-    /** A lesson; {@code startedAt} and {@code endedAt} are null until it was. Minutes are planned ones. The school is its pair's. */
-    public record Lesson(
-            UUID id,
-            UUID pair,
-            UUID horseId,
-            @JsonIgnore School school,
-            String rider,
-            String horse,
-            Instant plannedAt,
-            int minutes,
-            @CanBeNull Instant startedAt,
-            @CanBeNull Instant endedAt,
-            int exchanges) {}
-
     public ZoneId zone() {
         return settings.zone();
     }
@@ -73,12 +57,9 @@ public class LessonRepository {
         return lessons(LESSON.ID.eq(id)).stream().findFirst();
     }
 
-    /** A lesson, and what else was asked for in the same statement. */
-    public record With(Lesson lesson, Record also) {}
-
     /** The same, with further fields that follow from it. */
-    public Optional<With> find(UUID id, Collection<? extends Field<?>> also) {
-        return select(LESSON.ID.eq(id), also).fetchOptional(r -> new With(lesson(r), r));
+    public Optional<LessonWith> find(UUID id, Collection<? extends Field<?>> also) {
+        return select(LESSON.ID.eq(id), also).fetchOptional(r -> new LessonWith(lesson(r), r));
     }
 
     /** These lessons, as far as the viewer may see their pairs. */
@@ -86,11 +67,8 @@ public class LessonRepository {
         return lessons(Binds.isAnyOf(LESSON.ID, ids));
     }
 
-    /** How far along its thread a lesson is: whether it has a first look, and a plan that was kept. */
-    public record Thread(boolean isLooked, boolean isPlanned) {}
-
     /** Of each of these lessons. */
-    public Map<UUID, Thread> threads(Collection<UUID> lessons) {
+    public Map<UUID, Preparation> threads(Collection<UUID> lessons) {
         return db.select(
                         LESSON.ID,
                         DSL.field(DSL.exists(DSL.selectOne()
@@ -101,7 +79,7 @@ public class LessonRepository {
                                 .where(PLAN.YARD_ID.eq(LESSON.YARD_ID).and(PLAN.LESSON_ID.eq(LESSON.ID))))))
                 .from(LESSON)
                 .where(Binds.isAnyOf(LESSON.ID, lessons))
-                .fetchMap(r -> r.value1(), r -> new Thread(r.value2(), r.value3()));
+                .fetchMap(r -> r.value1(), r -> new Preparation(r.value2(), r.value3()));
     }
 
     public void add(UUID id, UUID pair, Instant plannedAt, int minutes, Instant now) {

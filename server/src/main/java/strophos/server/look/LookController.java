@@ -21,7 +21,7 @@ import strophos.core.look.FocusKind;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
-import strophos.server.lesson.LessonRepository;
+import strophos.server.lesson.Lesson;
 
 /** What the first look makes of a lesson. The look itself is an entry of the lesson's log. */
 @RestController
@@ -43,10 +43,10 @@ class LookController {
      * @param look as in the payload of a first look, with null for a check that was not made
      */
     record LookView(
-            LessonRepository.Lesson lesson,
+            Lesson lesson,
             @CanBeNull Map<String, Object> look,
             @CanBeNull FocusView focus,
-            @CanBeNull LookRepository.Chosen choice) {}
+            @CanBeNull FocusChoice choice) {}
 
     /** What the coach works on; the id is made by the caller, so that repeating it does nothing. */
     record NewChoice(
@@ -72,7 +72,7 @@ class LookController {
         Looks.OfLesson of = looks.of(id);
         return new LookView(
                 of.lesson(),
-                of.looked().map(LookRepository.Looked::checks).orElse(null),
+                of.looked().map(StoredLook::checks).orElse(null),
                 of.focus().map(FocusView::of).orElse(null),
                 of.choice().orElse(null));
     }

@@ -24,10 +24,8 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.look.FirstLook;
 import strophos.core.look.FocusKind;
-import strophos.core.record.PayloadReader;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
-import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.LookedRecord;
 import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
@@ -50,28 +48,6 @@ public class LookRepository {
         this.db = db;
         this.json = json;
     }
-
-    /**
-     * A look of a lesson.
-     *
-     * @param checks as in the payload of a first look, with null for a check that was not made
-     */
-    public record Looked(UUID lesson, Instant at, Map<String, Object> checks) {
-
-        /** The look these checks tell; they were bounded when they were read. */
-        public FirstLook look() {
-            return PayloadReader.look(checks).orElseThrow();
-        }
-    }
-
-    /** A choice beside what was advised. */
-    public record Chosen(
-            UUID id,
-            List<FocusKind> chosen,
-            List<FocusKind> advised,
-            @CanBeNull String reason,
-            String by,
-            Instant at) {}
 
     /** Part of the projection: of each of these lessons the last look of the log, or none; those of which something was written. */
     public Set<UUID> replace(Map<UUID, List<Ride.Look>> looks) {
@@ -112,7 +88,7 @@ public class LookRepository {
     }
 
     /** The look of the lesson that a statement is about; empty when there is none. */
-    Field<Optional<Looked>> looked() {
+    Field<Optional<StoredLook>> looked() {
         return DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
                         .from(LOOKED)
                         .where(LOOKED.YARD_ID.eq(LESSON.YARD_ID).and(LOOKED.LESSON_ID.eq(LESSON.ID))))
@@ -120,7 +96,7 @@ public class LookRepository {
     }
 
     /** The latest choice against that look; empty when there is none. */
-    Field<Optional<Chosen>> chosen() {
+    Field<Optional<FocusChoice>> chosen() {
         return DSL.multiset(DSL.select(
                                 FOCUS_CHOICE.ID,
                                 FOCUS_CHOICE.CHOSEN,
@@ -136,12 +112,12 @@ public class LookRepository {
                         .limit(1))
                 .convertFrom(rows -> rows.stream()
                         .findFirst()
-                        .map(r -> new Chosen(
+                        .map(r -> new FocusChoice(
                                 r.value1(), kinds(r.value2()), kinds(r.value3()), r.value4(), r.value5(), r.value6())));
     }
 
     /** The last looks at this pair before this time, the latest first. */
-    public Field<List<Looked>> before(UUID pair, Instant at, UUID notLesson, int most) {
+    public Field<List<StoredLook>> before(UUID pair, Instant at, UUID notLesson, int most) {
         return DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
                         .from(LOOKED)
                         .join(LESSON)
@@ -159,8 +135,8 @@ public class LookRepository {
         return checks;
     }
 
-    private Looked looked(Record3<UUID, Instant, String> r) {
-        return new Looked(r.value1(), r.value2(), json.readValue(r.value3(), OBJECT));
+    private StoredLook looked(Record3<UUID, Instant, String> r) {
+        return new StoredLook(r.value1(), r.value2(), json.readValue(r.value3(), OBJECT));
     }
 
     private static List<FocusKind> kinds(String[] names) {
@@ -168,7 +144,7 @@ public class LookRepository {
     }
 
     /** @param evidence the focus as it stood, as JSON */
-    public void choose(UUID lesson, Chosen choice, String book, String evidence) {
+    public void choose(UUID lesson, FocusChoice choice, String book, String evidence) {
         db.insertInto(FOCUS_CHOICE)
                 .set(FOCUS_CHOICE.YARD_ID, YardScope.viewer().yard())
                 .set(FOCUS_CHOICE.ID, choice.id())

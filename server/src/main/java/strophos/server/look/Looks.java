@@ -11,7 +11,9 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.lesson.LessonWith;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,17 +35,13 @@ public class Looks {
 
     /** All there is of a lesson's look. */
     public record OfLesson(
-            LessonRepository.Lesson lesson,
-            Optional<LookRepository.Looked> looked,
-            Optional<Focus> focus,
-            Optional<LookRepository.Chosen> choice) {}
+            Lesson lesson, Optional<StoredLook> looked, Optional<Focus> focus, Optional<FocusChoice> choice) {}
 
     public OfLesson of(UUID lessonId) {
-        Field<Optional<LookRepository.Looked>> looked = looks.looked();
-        Field<Optional<LookRepository.Chosen>> chosen = looks.chosen();
-        LessonRepository.With found =
-                lessons.find(lessonId, List.of(looked, chosen)).orElseThrow(Problem::notFound);
-        Optional<LookRepository.Looked> look = found.also().get(looked);
+        Field<Optional<StoredLook>> looked = looks.looked();
+        Field<Optional<FocusChoice>> chosen = looks.chosen();
+        LessonWith found = lessons.find(lessonId, List.of(looked, chosen)).orElseThrow(Problem::notFound);
+        Optional<StoredLook> look = found.also().get(looked);
         return new OfLesson(
                 found.lesson(),
                 look,
@@ -69,7 +67,7 @@ public class Looks {
         List<FocusKind> advised = of.focus().map(Focus::kinds).orElse(List.of());
         looks.choose(
                 lessonId,
-                new LookRepository.Chosen(id, chosen, advised, reason, "", at),
+                new FocusChoice(id, chosen, advised, reason, "", at),
                 of.focus().map(Focus::book).orElse(FocusBook.BOOK),
                 json.writeValueAsString(of.focus().map(FocusView::of)));
     }

@@ -32,6 +32,7 @@ import strophos.server.roster.NewPair;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 import strophos.server.stair.DecisionRepository;
+import strophos.server.stair.PastDecision;
 import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
 import strophos.server.state.LessonKey;
@@ -96,14 +97,11 @@ class PairController {
     record PairNames(List<PairName> pairs) {}
 
     /** Lessons, the latest first; {@code next} is where they go on, null at the end. */
-    record LessonPage(
-            List<PairPageRepository.LessonItem> lessons,
-            @CanBeNull String next) {}
+    record LessonPage(List<LessonItem> lessons, @CanBeNull String next) {}
 
     /** Decisions, the latest first; {@code next} is where they go on, null at the end. */
     record DecisionPage(
-            List<DecisionRepository.Made> decisions,
-            @CanBeNull String next) {}
+            List<PastDecision> decisions, @CanBeNull String next) {}
 
     /** One pair; its trend is that of the strand it was asked most on, null before any ask. */
     record PairView(
@@ -117,9 +115,9 @@ class PairController {
             List<StairReader.Step> stair,
             @CanBeNull String trendStrand,
             List<Trend.Point> trend,
-            List<PairPageRepository.LessonItem> lessons,
+            List<LessonItem> lessons,
             @CanBeNull String nextLessons,
-            List<DecisionRepository.Made> decisions,
+            List<PastDecision> decisions,
             @CanBeNull String nextDecisions) {}
 
     record Added(UUID id) {}
@@ -127,9 +125,8 @@ class PairController {
     @GetMapping
     @Needs(Action.SEE_PAIRS)
     PairList all(@RequestParam(required = false) String after) {
-        List<PairPageRepository.PairWithLesson> page = pages.page(
-                Cursor.of(after).map(c -> new PairPageRepository.Behind(c.at(), c.text(), c.id())), PAIRS + 1);
-        List<PairPageRepository.PairWithLesson> shown = page.subList(0, Math.min(PAIRS, page.size()));
+        List<PairWithLesson> page = pages.page(Cursor.of(after), PAIRS + 1);
+        List<PairWithLesson> shown = page.subList(0, Math.min(PAIRS, page.size()));
         Map<UUID, PairState> now =
                 states.now(shown.stream().map(l -> l.pair().id()).toList());
         return new PairList(
@@ -137,14 +134,14 @@ class PairController {
                 page.size() > PAIRS ? cursor(shown.get(PAIRS - 1)).word() : null);
     }
 
-    private static Cursor cursor(PairPageRepository.PairWithLesson l) {
+    private static Cursor cursor(PairWithLesson l) {
         return new Cursor(
                 l.lastLessonAt() == null ? Instant.EPOCH : l.lastLessonAt(),
                 l.pair().horse(),
                 l.pair().id());
     }
 
-    private PairLine line(PairPageRepository.PairWithLesson of, PairState state) {
+    private PairLine line(PairWithLesson of, PairState state) {
         Pair pair = of.pair();
         return new PairLine(
                 pair.id(),
@@ -205,8 +202,8 @@ class PairController {
     }
 
     private LessonPage lessons(UUID pair, Optional<LessonKey> before) {
-        List<PairPageRepository.LessonItem> page = pages.lessons(pair, before, LINES + 1);
-        List<PairPageRepository.LessonItem> shown = page.subList(0, Math.min(LINES, page.size()));
+        List<LessonItem> page = pages.lessons(pair, before, LINES + 1);
+        List<LessonItem> shown = page.subList(0, Math.min(LINES, page.size()));
         return new LessonPage(
                 shown,
                 page.size() > LINES
@@ -222,12 +219,12 @@ class PairController {
     @Needs(Action.SEE_PAIRS)
     DecisionPage moreDecisions(@PathVariable UUID id, @RequestParam(required = false) String after) {
         pairs.find(id).orElseThrow(Problem::notFound);
-        return decisions(id, Cursor.of(after).map(c -> new DecisionRepository.Behind(c.at(), c.id())));
+        return decisions(id, Cursor.of(after));
     }
 
-    private DecisionPage decisions(UUID pair, Optional<DecisionRepository.Behind> behind) {
-        List<DecisionRepository.Made> page = decisions.ofPair(pair, behind, LINES + 1);
-        List<DecisionRepository.Made> shown = page.subList(0, Math.min(LINES, page.size()));
+    private DecisionPage decisions(UUID pair, Optional<Cursor> behind) {
+        List<PastDecision> page = decisions.ofPair(pair, behind, LINES + 1);
+        List<PastDecision> shown = page.subList(0, Math.min(LINES, page.size()));
         return new DecisionPage(
                 shown,
                 page.size() > LINES

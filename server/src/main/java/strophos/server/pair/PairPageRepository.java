@@ -18,8 +18,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
-import strophos.server.contract.CanBeNull;
-import strophos.server.roster.Pair;
+import strophos.server.contract.Cursor;
 import strophos.server.roster.PairRepository;
 import strophos.server.state.LessonKey;
 
@@ -34,18 +33,8 @@ class PairPageRepository {
         this.db = db;
     }
 
-    /** A lesson that was begun. */
-    record LessonItem(
-            UUID id, Instant startedAt, @CanBeNull Instant endedAt, int exchanges, long leftMs, long rightMs) {}
-
-    /** A pair in the list: when its last lesson began, or null. */
-    record PairWithLesson(Pair pair, @CanBeNull Instant lastLessonAt) {}
-
-    /** Where a page of the list goes on: behind this pair. */
-    record Behind(Instant lastLessonAt, String horse, UUID pair) {}
-
     /** The pairs the viewer may see: whoever was here last comes first, those without a lesson follow by horse. */
-    List<PairWithLesson> page(Optional<Behind> behind, int most) {
+    List<PairWithLesson> page(Optional<Cursor> behind, int most) {
         Field<Instant> began = DSL.field(db.select(RIDDEN_LESSON.STARTED_AT)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON
@@ -68,8 +57,8 @@ class PairPageRepository {
         Field<Instant> last = all.field("last", Instant.class);
         Field<String> horse = all.field(HORSE.NAME);
         Field<UUID> id = all.field(PAIR.ID);
-        Condition after = behind.map(b -> last.lt(b.lastLessonAt())
-                        .or(last.eq(b.lastLessonAt()).and(DSL.row(horse, id).gt(b.horse(), b.pair()))))
+        Condition after = behind.map(b -> last.lt(b.at())
+                        .or(last.eq(b.at()).and(DSL.row(horse, id).gt(b.text(), b.id()))))
                 .orElseGet(DSL::trueCondition);
         return db.select(PairRepository.NAMED)
                 .select(last)

@@ -8,8 +8,8 @@ import java.util.function.Function;
 import strophos.core.stats.Interval;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
-import strophos.server.state.CountRepository.Counted;
-import strophos.server.state.CountRepository.Together;
+import strophos.server.state.AskCounts;
+import strophos.server.state.LessonsTogether;
 
 /** YES on each rein and the strength asked, over all lessons and the asks of one strand under the pair's own rider. */
 final class Trend {
@@ -37,11 +37,11 @@ final class Trend {
      */
     record SideOfPoint(int yes, int asks, int yesTogether, int asksTogether, double low, double high) {}
 
-    static List<Point> of(List<Together> history) {
+    static List<Point> of(List<LessonsTogether> history) {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < history.size(); i++) {
-            Together now = history.get(i);
-            List<Together> together = history.subList(Math.max(0, i + 1 - TOGETHER), i + 1);
+            LessonsTogether now = history.get(i);
+            List<LessonsTogether> together = history.subList(Math.max(0, i + 1 - TOGETHER), i + 1);
             int asks = together.stream().mapToInt(t -> t.both().asks()).sum();
             int strengths =
                     together.stream().mapToInt(t -> t.both().strengths()).sum();
@@ -49,17 +49,18 @@ final class Trend {
                     now.last(),
                     now.at(),
                     now.lessons(),
-                    side(now, together, Together::left),
-                    side(now, together, Together::right),
+                    side(now, together, LessonsTogether::left),
+                    side(now, together, LessonsTogether::right),
                     (double) strengths / asks));
         }
         return points;
     }
 
-    private static SideOfPoint side(Together now, List<Together> together, Function<Together, Counted> of) {
+    private static SideOfPoint side(
+            LessonsTogether now, List<LessonsTogether> together, Function<LessonsTogether, AskCounts> of) {
         Proportion all = new Proportion(
-                together.stream().map(of).mapToInt(Counted::yes).sum(),
-                together.stream().map(of).mapToInt(Counted::asks).sum());
+                together.stream().map(of).mapToInt(AskCounts::yes).sum(),
+                together.stream().map(of).mapToInt(AskCounts::asks).sum());
         Interval interval = Wilson.of(all);
         return new SideOfPoint(
                 of.apply(now).yes(), of.apply(now).asks(), all.successes(), all.of(), interval.low(), interval.high());

@@ -29,23 +29,6 @@ class ContactRepository {
         this.ids = ids;
     }
 
-    /** Who answers a number. */
-    enum Kind {
-        /** The local emergency number. */
-        EMERGENCY,
-        VET,
-        DOCTOR,
-        DENTIST,
-        FITTER,
-        PHYSIOTHERAPIST,
-        FARRIER,
-        OWNER,
-        OTHER
-    }
-
-    /** @param horse null for a number of the yard */
-    record Contact(@CanBeNull UUID horse, Kind kind, String name, String phone) {}
-
     /** The yard's, and those of the horses whose pairs the viewer may see. */
     List<Contact> visible() {
         return db.selectFrom(CONTACT)
@@ -54,7 +37,7 @@ class ContactRepository {
                         .or(CONTACT.HORSE_ID.in(
                                 DSL.select(PAIR.HORSE_ID).from(PAIR).where(VisiblePairs.to(YardScope.viewer())))))
                 .orderBy(CONTACT.HORSE_ID.nullsLast(), CONTACT.ORD, CONTACT.ID)
-                .fetch(r -> new Contact(r.getHorseId(), Kind.valueOf(r.getKind()), r.getName(), r.getPhone()));
+                .fetch(r -> new Contact(r.getHorseId(), ContactKind.valueOf(r.getKind()), r.getName(), r.getPhone()));
     }
 
     /** Puts these in place of all there were: of the horse, or of the yard where it is null. */

@@ -171,7 +171,7 @@ class PauseController {
 
     /** A number to call. */
     record NewContact(
-            @NotNull ContactRepository.Kind kind,
+            @NotNull ContactKind kind,
             @NotBlank @Size(max = 80) String name,
 
             @NotBlank @Size(max = 40) @Pattern(regexp = "[0-9+()/ .-]{2,40}")
@@ -217,7 +217,7 @@ class PauseController {
         safety.replaceContacts(
                 wanted.horse(),
                 wanted.contacts().stream()
-                        .map(c -> new ContactRepository.Contact(
+                        .map(c -> new Contact(
                                 wanted.horse(),
                                 c.kind(),
                                 Names.kept(c.name()),

@@ -238,13 +238,10 @@ class PauseRepository {
                 .execute();
     }
 
-    /** A sign as a rider's device said it. */
-    record Reported(UUID id, UUID pair, UUID author, Instant at, StopSign sign, Side side, Instant receivedAt) {}
-
-    Optional<Reported> reported(UUID id) {
+    Optional<SignReport> reported(UUID id) {
         return db.selectFrom(REPORTED_STOP_SIGN)
                 .where(REPORTED_STOP_SIGN.ID.eq(id))
-                .fetchOptional(r -> new Reported(
+                .fetchOptional(r -> new SignReport(
                         r.getId(),
                         r.getPairId(),
                         r.getAuthorId(),
@@ -254,7 +251,7 @@ class PauseRepository {
                         r.getReceivedAt()));
     }
 
-    void add(Reported r) {
+    void add(SignReport r) {
         db.insertInto(REPORTED_STOP_SIGN)
                 .set(REPORTED_STOP_SIGN.YARD_ID, YardScope.viewer().yard())
                 .set(REPORTED_STOP_SIGN.ID, r.id())

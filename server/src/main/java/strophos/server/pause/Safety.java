@@ -102,7 +102,7 @@ public class Safety {
             Instant at) {}
 
     /** All a device needs to know before somebody mounts. */
-    public record SafetyView(List<HorseView> horses, List<ContactRepository.Contact> contacts, long serverMs) {}
+    public record SafetyView(List<HorseView> horses, List<Contact> contacts, long serverMs) {}
 
     public SafetyView view(Instant now) {
         Set<UUID> heardOf = pauses.heardOfVisible(now);
@@ -229,9 +229,8 @@ public class Safety {
         // a phone's clock may be anything: a time outside its window refuses no sign, it is kept with that of its
         // arrival
         boolean isOdd = s.at().isAfter(now) || s.at().isBefore(now.minus(Duration.ofDays(60)));
-        PauseRepository.Reported wanted = new PauseRepository.Reported(
-                s.id(), s.pair(), s.author(), isOdd ? now : s.at(), s.sign(), s.side(), now);
-        Optional<PauseRepository.Reported> before = repository.reported(s.id());
+        SignReport wanted = new SignReport(s.id(), s.pair(), s.author(), isOdd ? now : s.at(), s.sign(), s.side(), now);
+        Optional<SignReport> before = repository.reported(s.id());
         if (before.isPresent()) {
             boolean isSame = before.get().pair().equals(wanted.pair())
                     && before.get().author().equals(wanted.author())
@@ -248,7 +247,7 @@ public class Safety {
 
     /** Takes back what its author said in this practice; afterwards only an answer ends the pause. */
     void takeBack(UUID id, Instant now) {
-        PauseRepository.Reported sign = repository
+        SignReport sign = repository
                 .reported(id)
                 .filter(r -> r.author().equals(YardScope.viewer().person()))
                 .orElseThrow(Problem::notFound);
@@ -270,12 +269,11 @@ public class Safety {
         contacts.replace(
                 null,
                 numbers.stream()
-                        .map(n -> new ContactRepository.Contact(
-                                null, ContactRepository.Kind.valueOf(n.kind()), n.name(), n.phone()))
+                        .map(n -> new Contact(null, ContactKind.valueOf(n.kind()), n.name(), n.phone()))
                         .toList());
     }
 
-    void replaceContacts(@CanBeNull UUID horse, List<ContactRepository.Contact> wanted) {
+    void replaceContacts(@CanBeNull UUID horse, List<Contact> wanted) {
         if (horse != null && !pairs.isHorse(horse)) {
             throw Problem.notFound();
         }

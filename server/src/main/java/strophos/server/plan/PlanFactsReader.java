@@ -40,13 +40,16 @@ import strophos.server.homework.HomeworkReader;
 import strophos.server.homework.Practice;
 import strophos.server.horse.FactsRepository;
 import strophos.server.horse.HorseReader;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.look.LookRepository;
+import strophos.server.look.FocusChoice;
 import strophos.server.look.Looks;
+import strophos.server.look.StoredLook;
 import strophos.server.pause.Pauses;
 import strophos.server.rules.YardRules;
 import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
+import strophos.server.state.LatelyRidden;
 import strophos.server.state.LessonKey;
 import strophos.server.state.MadeDecision;
 import strophos.server.state.PairStates;
@@ -115,7 +118,7 @@ class PlanFactsReader {
             LocalDate day,
             ZoneId zone,
             PairStates.Before before,
-            List<CountRepository.Lately> ridden,
+            List<LatelyRidden> ridden,
             Optional<String> current,
             Set<RungId> yesterday,
             List<HomeworkReader.Told> told,
@@ -130,13 +133,13 @@ class PlanFactsReader {
 
     private Gathered gather(UUID lessonId, Instant now) {
         Looks.OfLesson look = looks.of(lessonId);
-        LessonRepository.Lesson lesson = look.lesson();
+        Lesson lesson = look.lesson();
         Instant asOf = lesson.startedAt() == null ? now : lesson.startedAt();
         ZoneId zone = lessons.zone();
         LocalDate day = LocalDate.ofInstant(asOf, zone);
         Optional<LessonKey> begun = Optional.ofNullable(lesson.startedAt()).map(at -> new LessonKey(at, lessonId));
-        List<CountRepository.Lately> ridden = counts.lately(lesson.pair(), begun, LESSONS_BACK);
-        Optional<CountRepository.Lately> last = ridden.stream().findFirst();
+        List<LatelyRidden> ridden = counts.lately(lesson.pair(), begun, LESSONS_BACK);
+        Optional<LatelyRidden> last = ridden.stream().findFirst();
         PairStates.Before before =
                 states.apart(lesson.pair(), last.map(l -> new LessonKey(l.beganAt(), l.id())), begun);
         HomeworkReader.OfPair told = homework.told(lesson.pair(), lesson.horseId(), asOf);
@@ -159,7 +162,7 @@ class PlanFactsReader {
                 rules.stopping());
     }
 
-    private static Optional<CountRepository.Lately> last(Gathered g) {
+    private static Optional<LatelyRidden> last(Gathered g) {
         return g.ridden().stream().findFirst();
     }
 
@@ -175,7 +178,7 @@ class PlanFactsReader {
         return decided;
     }
 
-    private static Set<RungId> asked(List<CountRepository.Lately> ridden, LocalDate day, ZoneId zone) {
+    private static Set<RungId> asked(List<LatelyRidden> ridden, LocalDate day, ZoneId zone) {
         return ridden.stream()
                 .filter(l -> LocalDate.ofInstant(l.beganAt(), zone).equals(day))
                 .flatMap(l -> l.asked().stream())
@@ -183,7 +186,7 @@ class PlanFactsReader {
     }
 
     private PlanFacts facts(Gathered g, Predicate<MadeDecision> isMade, Predicate<Practice> isSaid, boolean hasStops) {
-        LessonRepository.Lesson lesson = g.look().lesson();
+        Lesson lesson = g.look().lesson();
         StairState decided = g.before().state().stair();
         for (MadeDecision made : g.before().decidedSince()) {
             Optional<Rung> rung = catalogue.rung(made.rung()).filter(r -> isMade.test(made));
@@ -200,9 +203,9 @@ class PlanFactsReader {
                 lesson.minutes(),
                 g.horse(),
                 hasStops ? g.state() : HorseState.FREE,
-                g.look().looked().map(LookRepository.Looked::look),
+                g.look().looked().map(StoredLook::look),
                 g.look().focus(),
-                g.look().choice().map(LookRepository.Chosen::chosen),
+                g.look().choice().map(FocusChoice::chosen),
                 g.current(),
                 candidates,
                 HardItemsRest.on(
@@ -218,7 +221,7 @@ class PlanFactsReader {
     }
 
     /** The strand asked most in the last lessons. */
-    private Optional<String> current(List<CountRepository.Lately> ridden) {
+    private Optional<String> current(List<LatelyRidden> ridden) {
         Map<RungId, Integer> asks = new HashMap<>();
         ridden.forEach(l -> l.own().forEach((rung, n) -> asks.merge(rung, n, Integer::sum)));
         return stairs.mainStrand(asks).map(Strand::id);

@@ -29,16 +29,13 @@ class PlanRepository {
         this.json = json;
     }
 
-    /** A kept plan. */
-    record Kept(List<WantedBlock> blocks, int version, String by, Instant at) {}
-
-    Optional<Kept> find(UUID lesson) {
+    Optional<StoredPlan> find(UUID lesson) {
         return db.select(PLAN.BLOCKS, PLAN.VERSION, PLAN.MADE_AT, PERSON.NAME)
                 .from(PLAN)
                 .join(PERSON)
                 .on(PERSON.YARD_ID.eq(PLAN.YARD_ID).and(PERSON.ID.eq(PLAN.MADE_BY)))
                 .where(PLAN.LESSON_ID.eq(lesson))
-                .fetchOptional(r -> new Kept(
+                .fetchOptional(r -> new StoredPlan(
                         json.readValue(r.value1().data(), new TypeReference<List<WantedBlock>>() {}),
                         r.value2(),
                         r.value4(),

@@ -21,12 +21,12 @@ import strophos.core.stair.RungState;
 import strophos.core.state.PairState;
 import strophos.core.welfare.Heat;
 import strophos.server.contract.CanBeNull;
-import strophos.server.lesson.LessonRepository;
+import strophos.server.lesson.Lesson;
+import strophos.server.look.FocusChoice;
 import strophos.server.look.FocusView;
-import strophos.server.look.LookRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
-import strophos.server.state.CountRepository;
+import strophos.server.state.LatelyRidden;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Proposes a lesson's plan, and keeps the coach's. */
@@ -58,9 +58,9 @@ public class Plans {
      * @param choices rungs that can be put in
      */
     public record PlannedLesson(
-            LessonRepository.Lesson lesson,
+            Lesson lesson,
             @CanBeNull FocusView focus,
-            @CanBeNull LookRepository.Chosen choice,
+            @CanBeNull FocusChoice choice,
             int version,
             @CanBeNull String keptBy,
             PlanView plan,
@@ -79,15 +79,15 @@ public class Plans {
     public PlannedLesson view(UUID lesson, Instant now) {
         PlanFactsReader.Known known = reader.of(lesson, now);
         PlanFacts facts = known.facts();
-        Optional<PlanRepository.Kept> kept = plans.find(lesson);
+        Optional<StoredPlan> kept = plans.find(lesson);
         Plan proposal = Planner.propose(facts);
         Plan plan = current(facts, kept);
         return new PlannedLesson(
                 known.look().lesson(),
                 known.look().focus().map(FocusView::of).orElse(null),
                 known.look().choice().orElse(null),
-                kept.map(PlanRepository.Kept::version).orElse(0),
-                kept.map(PlanRepository.Kept::by).orElse(null),
+                kept.map(StoredPlan::version).orElse(0),
+                kept.map(StoredPlan::by).orElse(null),
                 teller.view(plan, facts.horse().lengthM()),
                 blocks(plan).equals(blocks(proposal)),
                 teller.breaches(PlanLimits.of(plan, facts)),
@@ -106,11 +106,7 @@ public class Plans {
      * @param ridden the lessons before it, the latest first
      */
     public record ForDevice(
-            PlanForRide plan,
-            LessonRepository.Lesson lesson,
-            School school,
-            PairState before,
-            List<CountRepository.Lately> ridden) {}
+            PlanForRide plan, Lesson lesson, School school, PairState before, List<LatelyRidden> ridden) {}
 
     public ForDevice forDevice(UUID lesson, Instant now) {
         PlanFactsReader.Known known = reader.of(lesson, now);
@@ -124,7 +120,7 @@ public class Plans {
 
     private PlanForRide forRide(UUID lesson, PlanFactsReader.Known known) {
         PlanFacts facts = known.facts();
-        Optional<PlanRepository.Kept> kept = plans.find(lesson);
+        Optional<StoredPlan> kept = plans.find(lesson);
         Plan plan = current(facts, kept);
         return new PlanForRide(
                 teller.view(plan, facts.horse().lengthM()),
@@ -135,7 +131,7 @@ public class Plans {
     }
 
     /** The kept plan; while nothing may be ridden, or beyond a clearance, what the planner proposes instead. */
-    private static Plan current(PlanFacts facts, Optional<PlanRepository.Kept> kept) {
+    private static Plan current(PlanFacts facts, Optional<StoredPlan> kept) {
         Plan proposal = Planner.propose(facts);
         Plan own = kept.map(k -> Planner.of(facts, wanted(facts, k.blocks()))).orElse(proposal);
         boolean isForbidden = PlanLimits.of(own, facts).stream().anyMatch(b -> switch (b.limit()) {

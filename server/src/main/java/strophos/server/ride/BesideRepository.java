@@ -11,6 +11,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.look.LookRepository;
+import strophos.server.look.StoredLook;
 import strophos.server.watch.OnWatch;
 import strophos.server.watch.WatchRepository;
 
@@ -32,12 +33,9 @@ class BesideRepository {
         this.watch = watch;
     }
 
-    /** Earlier looks, the latest first, and what is on watch, the oldest first. */
-    record Beside(List<LookRepository.Looked> looksBefore, List<OnWatch> watch) {}
-
-    Beside of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
-        Field<List<LookRepository.Looked>> before = looks.before(pair, now, lesson, GHOSTS);
+    BesideLesson of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
+        Field<List<StoredLook>> before = looks.before(pair, now, lesson, GHOSTS);
         Field<List<OnWatch>> onWatch = watch.of(pair, LocalDate.ofInstant(now, zone), zone);
-        return db.select(before, onWatch).fetchSingle(r -> new Beside(r.value1(), r.value2()));
+        return db.select(before, onWatch).fetchSingle(r -> new BesideLesson(r.value1(), r.value2()));
     }
 }

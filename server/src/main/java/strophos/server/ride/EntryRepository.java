@@ -105,29 +105,17 @@ class EntryRepository {
                 .value1();
     }
 
-    /**
-     * An entry that stands here, to be compared with one that is sent under its id.
-     *
-     * @param digest of its canonical form; empty where it was stored before there was one
-     */
-    record Known(Entry entry, Optional<String> digest) {
-
-        boolean isSame(Entry other) {
-            return digest.map(d -> d.equals(digestOf(other))).orElseGet(() -> entry.isSame(other));
-        }
-    }
-
     static String digestOf(Entry e) {
         return Digest.of(Canonical.of(e));
     }
 
     /** Those of these ids that are stored, in whatever lesson of the yard. */
-    List<Known> withIds(Collection<UUID> ids) {
+    List<StoredForm> withIds(Collection<UUID> ids) {
         return ids.isEmpty()
                 ? List.of()
                 : db.selectFrom(ENTRY)
                         .where(ENTRY.ID.in(ids))
-                        .fetch(r -> new Known(entry(r), Optional.ofNullable(r.getDigest())));
+                        .fetch(r -> new StoredForm(entry(r), Optional.ofNullable(r.getDigest())));
     }
 
     /** Whose each of these devices is; one that nobody has written on yet becomes its author's. */

@@ -44,7 +44,7 @@ import strophos.server.db.tables.records.RiddenFactorRecord;
 import strophos.server.db.tables.records.RiddenLessonRecord;
 import strophos.server.db.tables.records.RiddenObservedRecord;
 import strophos.server.db.tables.records.RiddenStopSignRecord;
-import strophos.server.lesson.LessonRepository;
+import strophos.server.lesson.Lesson;
 import strophos.server.look.LookRepository;
 import strophos.server.projection.Disposable;
 import strophos.server.sql.Binds;
@@ -87,7 +87,7 @@ class Projection {
      *
      * @param receivedAt when an entry came in, by its id
      */
-    record Folded(LessonRepository.Lesson of, Ride ride, Function<String, Instant> receivedAt) {
+    record Folded(Lesson of, Ride ride, Function<String, Instant> receivedAt) {
 
         UUID id() {
             return of.id();

@@ -25,12 +25,13 @@ import strophos.core.state.PairState;
 import strophos.core.watch.Watched;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.look.LookRepository;
+import strophos.server.look.StoredLook;
 import strophos.server.plan.Plans;
 import strophos.server.problem.Problem;
 import strophos.server.stair.StairReader;
-import strophos.server.state.CountRepository;
+import strophos.server.state.LatelyRidden;
 import strophos.server.state.PairStates;
 import strophos.server.watch.OnWatch;
 import tools.jackson.databind.JsonNode;
@@ -84,13 +85,13 @@ class RideController {
 
     /** All a device needs for a lesson without a network. */
     record Packet(
-            LessonRepository.Lesson lesson,
+            Lesson lesson,
             List<StairReader.Step> rungs,
             List<Usual> usual,
             List<ArrivedEntry> entries,
             long arrival,
             Plans.PlanForRide plan,
-            List<LookRepository.Looked> looksBefore,
+            List<StoredLook> looksBefore,
             List<OnWatch> watch,
             int watchWeeks,
             List<SeenBefore> seenBefore,
@@ -114,11 +115,11 @@ class RideController {
     @Transactional
     public Packet packet(@PathVariable UUID id) {
         Plans.ForDevice of = plans.forDevice(id, clock.instant());
-        LessonRepository.Lesson lesson = of.lesson();
+        Lesson lesson = of.lesson();
         RideLog.Arrivals arrived = log.all(id);
         // a lesson that goes on counts as far as it has come
         PairState state = lesson.startedAt() == null ? of.before() : states.now(lesson.pair());
-        BesideRepository.Beside beside = besides.of(lesson.pair(), id, clock.instant(), lessons.zone());
+        BesideLesson beside = besides.of(lesson.pair(), id, clock.instant(), lessons.zone());
         return new Packet(
                 lesson,
                 stairs.steps(state),
@@ -134,10 +135,10 @@ class RideController {
     }
 
     /** What was marked in the last lessons, the latest last. */
-    private static List<SeenBefore> seenBefore(List<CountRepository.Lately> latestFirst) {
+    private static List<SeenBefore> seenBefore(List<LatelyRidden> latestFirst) {
         List<List<SeenBefore>> seen = new ArrayList<>(latestFirst.stream()
                 .limit(SeenBefore.LESSONS)
-                .map(CountRepository.Lately::seen)
+                .map(LatelyRidden::seen)
                 .toList());
         Collections.reverse(seen);
         return SeenBefore.inAll(seen);

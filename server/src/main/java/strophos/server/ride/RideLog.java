@@ -32,6 +32,7 @@ import strophos.core.record.Fold;
 import strophos.core.record.ReadEntry;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
 import strophos.server.state.PairStates;
@@ -180,7 +181,7 @@ public class RideLog {
     }
 
     private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy, Ended ended) {
-        Optional<LessonRepository.Lesson> of = lessons.find(lesson);
+        Optional<Lesson> of = lessons.find(lesson);
         if (of.isEmpty()) {
             return refused(arrived, Answer.Code.UNKNOWN_LESSON);
         }
@@ -204,7 +205,7 @@ public class RideLog {
     }
 
     private List<Answer> takeOwn(
-            LessonRepository.Lesson of, List<Arrived> arrived, Instant now, Optional<UUID> importedBy, Ended ended) {
+            Lesson of, List<Arrived> arrived, Instant now, Optional<UUID> importedBy, Ended ended) {
         UUID lesson = of.id();
         List<StoredEntry> stored = entries.ofLesson(lesson);
         Map<String, ReadEntry> first = new LinkedHashMap<>();
@@ -224,17 +225,16 @@ public class RideLog {
                 teller.changedHorse(of.horseId());
             }
         }
-        Map<String, EntryRepository.Known> known = known(first.keySet(), added);
+        Map<String, StoredForm> known = known(first.keySet(), added);
         // one that stands twice in a batch is known the second time
         return arrived.stream()
-                .map(a -> answer(
-                        a, known.putIfAbsent(a.entry().id(), new EntryRepository.Known(a.entry(), Optional.empty()))))
+                .map(a -> answer(a, known.putIfAbsent(a.entry().id(), new StoredForm(a.entry(), Optional.empty()))))
                 .toList();
     }
 
     /** Those of a batch that stood here before, in this lesson or another, by id. */
-    private Map<String, EntryRepository.Known> known(Set<String> ids, Set<String> added) {
-        Map<String, EntryRepository.Known> known = new HashMap<>();
+    private Map<String, StoredForm> known(Set<String> ids, Set<String> added) {
+        Map<String, StoredForm> known = new HashMap<>();
         List<UUID> before = ids.stream()
                 .filter(id -> !added.contains(id))
                 .map(UUID::fromString)
@@ -243,7 +243,7 @@ public class RideLog {
         return known;
     }
 
-    private static Answer answer(Arrived a, EntryRepository.Known before) {
+    private static Answer answer(Arrived a, StoredForm before) {
         if (before == null) {
             return new Answer(
                     a.index(),
@@ -260,8 +260,7 @@ public class RideLog {
         return stored.stream().collect(Collectors.toMap(e -> e.entry().id(), StoredEntry::receivedAt));
     }
 
-    private static Projection.Folded folded(
-            LessonRepository.Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
+    private static Projection.Folded folded(Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
         return new Projection.Folded(of, ride, entry -> arrivals.getOrDefault(entry, otherwise));
     }
 
@@ -311,7 +310,7 @@ public class RideLog {
 
     /** What the stored log of a lesson tells that the viewer was found to see. */
     @Transactional(readOnly = true)
-    public Ride ride(LessonRepository.Lesson lesson) {
+    public Ride ride(Lesson lesson) {
         return fold(entries.ofLesson(lesson.id()));
     }
 

@@ -3,7 +3,6 @@ package strophos.server.stair;
 import static strophos.server.db.Tables.DECISION;
 import static strophos.server.db.Tables.PERSON;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,7 +17,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.progress.Decision;
 import strophos.server.access.YardScope;
-import strophos.server.contract.CanBeNull;
+import strophos.server.contract.Cursor;
 
 /** What was advised and what was chosen, in the order it was decided. */
 @Repository
@@ -31,25 +30,8 @@ public class DecisionRepository {
         this.db = db;
     }
 
-    /** @param reason the coach's words; null when none were given */
-    public record Made(
-            UUID id,
-            UUID pair,
-            UUID lesson,
-            String rung,
-            Decision chosen,
-            Decision advised,
-            String ruleId,
-            String ruleBook,
-            @CanBeNull String reason,
-            String by,
-            Instant at) {}
-
-    /** Where a page goes on: behind this decision. */
-    public record Behind(Instant at, UUID id) {}
-
     /** Decisions on a pair, the latest first: those before this one, or the last of all. */
-    public List<Made> ofPair(UUID pair, Optional<Behind> behind, int most) {
+    public List<PastDecision> ofPair(UUID pair, Optional<Cursor> behind, int most) {
         return made(DECISION.PAIR_ID
                         .eq(pair)
                         .and(behind.map(b -> (Condition) DSL.row(DECISION.DECIDED_AT, DECISION.ID)
@@ -61,18 +43,18 @@ public class DecisionRepository {
     }
 
     /** The decisions made on a lesson, in order. */
-    public List<Made> ofLesson(UUID lesson) {
+    public List<PastDecision> ofLesson(UUID lesson) {
         return made(DECISION.LESSON_ID.eq(lesson))
                 .orderBy(DECISION.DECIDED_AT, DECISION.ID)
                 .fetch(DecisionRepository::made);
     }
 
-    public Optional<Made> find(UUID id) {
+    public Optional<PastDecision> find(UUID id) {
         return made(DECISION.ID.eq(id)).fetchOptional(DecisionRepository::made);
     }
 
     /** @param evidence the advice as it stood, as JSON */
-    public void add(Made made, String evidence) {
+    public void add(PastDecision made, String evidence) {
         db.insertInto(DECISION)
                 .set(DECISION.YARD_ID, YardScope.viewer().yard())
                 .set(DECISION.ID, made.id())
@@ -99,8 +81,8 @@ public class DecisionRepository {
                 .where(which);
     }
 
-    private static Made made(Record r) {
-        return new Made(
+    private static PastDecision made(Record r) {
+        return new PastDecision(
                 r.get(DECISION.ID),
                 r.get(DECISION.PAIR_ID),
                 r.get(DECISION.LESSON_ID),

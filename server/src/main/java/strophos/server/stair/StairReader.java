@@ -181,10 +181,10 @@ public class StairReader {
      * @param isNotAsked its own rider was not asked on it in the lesson
      * @param made decisions on the lesson, in order
      */
-    public RungState state(Rung rung, PairState before, boolean isNotAsked, List<DecisionRepository.Made> made) {
+    public RungState state(Rung rung, PairState before, boolean isNotAsked, List<PastDecision> made) {
         Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
         StairState decided = before.stair();
-        for (DecisionRepository.Made m : made) {
+        for (PastDecision m : made) {
             Optional<Rung> on = catalogue.rung(m.rung());
             if (on.isPresent()) {
                 decided = decided.after(
@@ -204,7 +204,7 @@ public class StairReader {
     }
 
     /** The last of these decisions on a rung in a lesson. */
-    public static Optional<DecisionRepository.Made> last(List<DecisionRepository.Made> made, UUID lesson, String rung) {
+    public static Optional<PastDecision> last(List<PastDecision> made, UUID lesson, String rung) {
         return made.stream()
                 .filter(m -> m.lesson().equals(lesson) && m.rung().equals(rung))
                 .reduce((a, b) -> b);

@@ -78,18 +78,8 @@ public class CountRepository {
         return rows;
     }
 
-    /**
-     * A lesson that was ridden.
-     *
-     * @param own asks of the pair's own rider, by rung
-     * @param asked the rungs on which anybody was
-     * @param seen what was marked in it
-     */
-    public record Lately(
-            UUID id, Instant beganAt, Map<RungId, Integer> own, Set<RungId> asked, List<SeenBefore> seen) {}
-
     /** The last lessons a pair began before this one, or of all, the latest first. */
-    public List<Lately> lately(UUID pair, Optional<LessonKey> before, int most) {
+    public List<LatelyRidden> lately(UUID pair, Optional<LessonKey> before, int most) {
         var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.SEEN)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
@@ -124,7 +114,7 @@ public class CountRepository {
                 .toList();
     }
 
-    private Lately lately(LessonKey of, List<Record> rungs, JSONB seen) {
+    private LatelyRidden lately(LessonKey of, List<Record> rungs, JSONB seen) {
         Map<RungId, Integer> own = new HashMap<>();
         Set<RungId> asked = new HashSet<>();
         rungs.stream().filter(r -> r.get(LESSON_COUNT.RUNG) != null).forEach(r -> {
@@ -132,7 +122,7 @@ public class CountRepository {
             asked.add(rung);
             own.put(rung, r.get("own", Integer.class));
         });
-        return new Lately(of.lesson(), of.beganAt(), own, asked, json.readValue(seen.data(), SEEN));
+        return new LatelyRidden(of.lesson(), of.beganAt(), own, asked, json.readValue(seen.data(), SEEN));
     }
 
     /** The rungs the pair's own rider was asked on in this lesson, in the order in which they were first. */
@@ -154,22 +144,10 @@ public class CountRepository {
     }
 
     /**
-     * Lessons that lie together, counted as one.
-     *
-     * @param last the last of them, which began at {@code at}
-     * @param lessons how many
-     * @param both on whatever rein, and on none
-     */
-    public record Together(UUID last, Instant at, int lessons, Counted left, Counted right, Counted both) {}
-
-    /** The levels of all asks added up are {@code strengths}. */
-    public record Counted(int yes, int asks, int strengths) {}
-
-    /**
      * What this pair's own rider was asked on these rungs over all lessons, in at most so many parts of about as many lessons each:
      * lesson n of N lies in part ceil(n * parts / N), and in one of its own while there are no more than parts.
      */
-    public List<Together> history(UUID pair, Collection<RungId> rungs, int parts) {
+    public List<LessonsTogether> history(UUID pair, Collection<RungId> rungs, int parts) {
         return db.resultQuery(
                         """
                         with ridden as (
@@ -195,7 +173,7 @@ public class CountRepository {
                         DSL.val(pair),
                         DSL.val(rungs.stream().map(RungId::toString).toArray(String[]::new)),
                         DSL.val(parts))
-                .fetch(r -> new Together(
+                .fetch(r -> new LessonsTogether(
                         r.get("last", UUID.class),
                         r.get("at", Instant.class),
                         r.get("lessons", Integer.class),
@@ -204,8 +182,8 @@ public class CountRepository {
                         counted(r, "")));
     }
 
-    private static Counted counted(Record r, String of) {
-        return new Counted(
+    private static AskCounts counted(Record r, String of) {
+        return new AskCounts(
                 r.get(of + "yes", Integer.class),
                 r.get(of + "asks", Integer.class),
                 r.get(of + "strengths", Integer.class));

@@ -84,7 +84,7 @@ public class PairStates {
      * @param next the lesson before which all that is, itself not counted; empty for now
      */
     public Before apart(UUID pair, Optional<LessonKey> last, Optional<LessonKey> next) {
-        StateRepository.Since since = states.since(List.of(pair), next).get(pair);
+        StateSince since = states.since(List.of(pair), next).get(pair);
         Folding folding = open(List.of(since)).get(pair);
         folding.ride(since.lessons());
         Instant from = last.orElse(LessonKey.FIRST).beganAt();
@@ -102,9 +102,8 @@ public class PairStates {
         if (rungs.isEmpty()) {
             return Map.of();
         }
-        List<RiddenRepository.Wanted> wanted = rungs.stream()
-                .map(r -> new RiddenRepository.Wanted(pair, r, lesson))
-                .toList();
+        List<RungUpTo> wanted =
+                rungs.stream().map(r -> new RungUpTo(pair, r, lesson)).toList();
         return facts(wanted, List.of()).last().getOrDefault(pair, Map.of());
     }
 
@@ -114,8 +113,7 @@ public class PairStates {
      */
     public void settle(UUID pair) {
         states.lock(pair);
-        StateRepository.Since since =
-                states.since(List.of(pair), Optional.empty()).get(pair);
+        StateSince since = states.since(List.of(pair), Optional.empty()).get(pair);
         Folding folding = open(List.of(settled(since))).get(pair);
         states.replaceAfter(since.from(), folding.settle());
     }
@@ -123,28 +121,27 @@ public class PairStates {
     /** Makes all states of a pair anew from its lessons and decisions; whether one stood here that said anything else. */
     public boolean settleAnew(UUID pair) {
         states.lock(pair);
-        List<StateRepository.Kept> before = states.all(pair);
+        List<StoredState> before = states.all(pair);
         states.forget(pair, LessonKey.FIRST.beganAt());
-        StateRepository.Since since =
-                states.since(List.of(pair), Optional.empty()).get(pair);
+        StateSince since = states.since(List.of(pair), Optional.empty()).get(pair);
         Folding folding = open(List.of(settled(since))).get(pair);
-        List<StateRepository.Kept> now = folding.settle();
+        List<StoredState> now = folding.settle();
         states.replaceAfter(since.from(), now);
         Map<UUID, PairState> byLesson =
-                now.stream().collect(Collectors.toMap(k -> k.upTo().lesson(), StateRepository.Kept::state));
+                now.stream().collect(Collectors.toMap(k -> k.upTo().lesson(), StoredState::state));
         return before.stream()
                 .filter(k -> k.madeBy().equals(folding.madeBy))
                 .anyMatch(k -> !k.state().equals(byLesson.get(k.upTo().lesson())));
     }
 
     /** Without the lessons after the last that ended: they go on. */
-    private static StateRepository.Since settled(StateRepository.Since since) {
-        List<StateRepository.Begun> lessons = since.lessons();
+    private static StateSince settled(StateSince since) {
+        List<BegunLesson> lessons = since.lessons();
         int ended = lessons.size();
         while (ended > 0 && !lessons.get(ended - 1).isEnded()) {
             ended--;
         }
-        return new StateRepository.Since(since.from(), lessons.subList(0, ended), since.decisions());
+        return new StateSince(since.from(), lessons.subList(0, ended), since.decisions());
     }
 
     /** What began at this moment or later has changed. */
@@ -168,13 +165,13 @@ public class PairStates {
     }
 
     /** Folds that go on from these states, with what they must know of the lessons before. */
-    private Map<UUID, Folding> open(Collection<StateRepository.Since> all) {
+    private Map<UUID, Folding> open(Collection<StateSince> all) {
         String madeBy = madeBy();
-        List<RiddenRepository.Wanted> wanted = new ArrayList<>();
-        List<StateRepository.Begun> begun = new ArrayList<>();
-        for (StateRepository.Since since : all) {
+        List<RungUpTo> wanted = new ArrayList<>();
+        List<BegunLesson> begun = new ArrayList<>();
+        for (StateSince since : all) {
             begun.addAll(since.lessons());
-            StateRepository.Kept from = since.from();
+            StoredState from = since.from();
             Set<RungId> rungs = new HashSet<>();
             if (!from.isStart()) {
                 since.lessons().forEach(l -> rungs.addAll(l.rungs()));
@@ -182,7 +179,7 @@ public class PairStates {
                     rungs.addAll(from.state().rungs().keySet());
                 }
             }
-            rungs.forEach(r -> wanted.add(new RiddenRepository.Wanted(from.pair(), r, from.upTo())));
+            rungs.forEach(r -> wanted.add(new RungUpTo(from.pair(), r, from.upTo())));
         }
         Facts facts = facts(wanted, begun);
         Judge judge = new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
@@ -191,8 +188,8 @@ public class PairStates {
         return foldings;
     }
 
-    private Folding folding(StateRepository.Since since, Facts facts, Judge judge, String madeBy) {
-        StateRepository.Kept from = since.from();
+    private Folding folding(StateSince since, Facts facts, Judge judge, String madeBy) {
+        StoredState from = since.from();
         PairFold fold = new PairFold(from.state(), facts.last().getOrDefault(from.pair(), Map.of()), judge);
         if (!from.isStart() && !madeBy.equals(from.madeBy())) {
             fold.judgeAnew();
@@ -204,11 +201,11 @@ public class PairStates {
     /** The last lessons by pair and rung, and what was ridden by lesson. */
     private record Facts(Map<UUID, Map<RungId, RungFacts>> last, Map<UUID, Map<RungId, LessonFacts>> byLesson) {}
 
-    private Facts facts(List<RiddenRepository.Wanted> wanted, List<StateRepository.Begun> lessons) {
+    private Facts facts(List<RungUpTo> wanted, List<BegunLesson> lessons) {
         if (wanted.isEmpty() && lessons.isEmpty()) {
             return new Facts(Map.of(), Map.of());
         }
-        RiddenRepository.Ridden all = ridden.ridden(wanted, lessons, settings.zone());
+        RiddenFacts all = ridden.ridden(wanted, lessons, settings.zone());
         Map<UUID, Map<RungId, RungFacts>> last = new HashMap<>();
         all.last().forEach((pair, byRung) -> {
             Map<RungId, RungFacts> facts = new HashMap<>();
@@ -220,27 +217,23 @@ public class PairStates {
 
     /** One pair being folded on. */
     private final class Folding {
-        private final StateRepository.Since since;
+        private final StateSince since;
         private final PairFold fold;
         private final Map<UUID, Map<RungId, LessonFacts>> byLesson;
         private final String madeBy;
 
-        Folding(
-                StateRepository.Since since,
-                PairFold fold,
-                Map<UUID, Map<RungId, LessonFacts>> byLesson,
-                String madeBy) {
+        Folding(StateSince since, PairFold fold, Map<UUID, Map<RungId, LessonFacts>> byLesson, String madeBy) {
             this.since = since;
             this.fold = fold;
             this.byLesson = byLesson;
             this.madeBy = madeBy;
         }
 
-        void ride(List<StateRepository.Begun> lessons) {
+        void ride(List<BegunLesson> lessons) {
             lessons.forEach(this::ride);
         }
 
-        private void ride(StateRepository.Begun lesson) {
+        private void ride(BegunLesson lesson) {
             Map<RungId, LessonFacts> facts =
                     new HashMap<>(byLesson.getOrDefault(lesson.key().lesson(), Map.of()));
             facts.keySet().retainAll(lesson.rungs());
@@ -255,17 +248,17 @@ public class PairStates {
         }
 
         /** The state at the end of each lesson, with what was decided before it began. */
-        List<StateRepository.Kept> settle() {
-            List<StateRepository.Kept> kept = new ArrayList<>();
+        List<StoredState> settle() {
+            List<StoredState> kept = new ArrayList<>();
             List<MadeDecision> made = since.decisions();
             int decided = 0;
-            for (StateRepository.Begun lesson : since.lessons()) {
+            for (BegunLesson lesson : since.lessons()) {
                 while (decided < made.size()
                         && made.get(decided).at().isBefore(lesson.key().beganAt())) {
                     decide(fold, made.get(decided++));
                 }
                 ride(lesson);
-                kept.add(new StateRepository.Kept(since.from().pair(), lesson.key(), madeBy, fold.state()));
+                kept.add(new StoredState(since.from().pair(), lesson.key(), madeBy, fold.state()));
             }
             return kept;
         }

@@ -39,9 +39,6 @@ class RiddenRepository {
         this.db = db;
     }
 
-    /** The last lessons on a rung up to this one are wanted. */
-    record Wanted(UUID pair, RungId rung, LessonKey upTo) {}
-
     /** What was ridden in a lesson on a rung. */
     private record On(UUID pair, LessonKey lesson, RungId rung) {}
 
@@ -50,15 +47,12 @@ class RiddenRepository {
         private final List<Observed> observed = new ArrayList<>();
     }
 
-    /** Lessons of a pair on a rung, in order. */
-    record Ridden(Map<UUID, Map<RungId, List<LessonFacts>>> last, Map<UUID, Map<RungId, LessonFacts>> byLesson) {}
-
     /**
      * What is known under the pair's own rider, lesson by lesson and each by its key, whatever the planner thinks of the tables: of each rung that is wanted its last lessons, and of these lessons all rungs.
      *
      * @param lessons beside those of the rungs wanted
      */
-    Ridden ridden(Collection<Wanted> wanted, Collection<StateRepository.Begun> lessons, ZoneId zone) {
+    RiddenFacts ridden(Collection<RungUpTo> wanted, Collection<BegunLesson> lessons, ZoneId zone) {
         Map<On, Sitting> sittings = new HashMap<>();
         Map<On, Boolean> isLast = new HashMap<>();
         db.resultQuery(
@@ -114,7 +108,7 @@ class RiddenRepository {
         return ridden(sittings, isLast, zone);
     }
 
-    private static Ridden ridden(Map<On, Sitting> sittings, Map<On, Boolean> isLast, ZoneId zone) {
+    private static RiddenFacts ridden(Map<On, Sitting> sittings, Map<On, Boolean> isLast, ZoneId zone) {
         Map<UUID, Map<RungId, List<LessonFacts>>> last = new HashMap<>();
         Map<UUID, Map<RungId, LessonFacts>> byLesson = new HashMap<>();
         sittings.entrySet().stream()
@@ -136,12 +130,12 @@ class RiddenRepository {
                                 .add(facts);
                     }
                 });
-        return new Ridden(last, byLesson);
+        return new RiddenFacts(last, byLesson);
     }
 
-    private static List<Wanted> eachRung(Collection<StateRepository.Begun> lessons) {
+    private static List<RungUpTo> eachRung(Collection<BegunLesson> lessons) {
         return lessons.stream()
-                .flatMap(l -> l.rungs().stream().map(rung -> new Wanted(l.pair(), rung, l.key())))
+                .flatMap(l -> l.rungs().stream().map(rung -> new RungUpTo(l.pair(), rung, l.key())))
                 .toList();
     }
 

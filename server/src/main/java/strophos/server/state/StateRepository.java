@@ -9,7 +9,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
@@ -25,7 +24,6 @@ import strophos.core.progress.Decision;
 import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
 import strophos.server.access.YardScope;
-import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.PairStateRecord;
 import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
@@ -42,28 +40,6 @@ class StateRepository {
         this.db = db;
         this.json = json;
     }
-
-    /**
-     * A state from which a pair is folded on: of the lessons up to this one, and of the decisions made before it began.
-     *
-     * @param madeBy the rules it was judged by; null before the first lesson
-     */
-    record Kept(UUID pair, LessonKey upTo, @CanBeNull String madeBy, PairState state) {
-
-        static Kept start(UUID pair) {
-            return new Kept(pair, LessonKey.FIRST, null, PairState.START);
-        }
-
-        boolean isStart() {
-            return madeBy == null;
-        }
-    }
-
-    /** A lesson that began after a kept state, with the rungs its pair's own rider was asked or observed on. */
-    record Begun(UUID pair, LessonKey key, boolean isEnded, Set<RungId> rungs) {}
-
-    /** A state, and what came since, in order. */
-    record Since(Kept from, List<Begun> lessons, List<MadeDecision> decisions) {}
 
     /** Locks a pair until the transaction ends: its states are written by one at a time. Others may still begin lessons. */
     void lock(UUID pair) {
@@ -82,7 +58,7 @@ class StateRepository {
      * The last state of each of these pairs before a lesson, or the last of all, and what came since until then. A decision was made when
      * it says, and not before its own lesson began: the clock that began it may run ahead of ours.
      */
-    Map<UUID, Since> since(Collection<UUID> pairs, Optional<LessonKey> before) {
+    Map<UUID, StateSince> since(Collection<UUID> pairs, Optional<LessonKey> before) {
         // what is compared is worked out beforehand: under row level security only a plain comparison leads into an
         // index
         LessonKey end = before.orElse(null);
@@ -134,20 +110,20 @@ class StateRepository {
                 .collect(Collectors.toMap(r -> r.get("pair_id", UUID.class), this::since));
     }
 
-    private Since since(Record r) {
+    private StateSince since(Record r) {
         UUID pair = r.get("pair_id", UUID.class);
         UUID lesson = r.get("lesson_id", UUID.class);
-        Kept from = lesson == null
-                ? Kept.start(pair)
-                : new Kept(
+        StoredState from = lesson == null
+                ? StoredState.start(pair)
+                : new StoredState(
                         pair,
                         new LessonKey(r.get("began_at", Instant.class), lesson),
                         r.get("made_by", String.class),
                         json.read(r.get("state", JSONB.class).data()));
-        return new Since(
+        return new StateSince(
                 from,
                 json.read(r.get("lessons", JSONB.class).data(), BEGUN).stream()
-                        .map(b -> new Begun(
+                        .map(b -> new BegunLesson(
                                 pair,
                                 new LessonKey(b.at().toInstant(), b.lesson()),
                                 b.ended(),
@@ -159,7 +135,7 @@ class StateRepository {
     }
 
     /** Puts these in place of all states of the pair after the one they go on from. */
-    void replaceAfter(Kept from, List<Kept> states) {
+    void replaceAfter(StoredState from, List<StoredState> states) {
         remove(
                 from.pair(),
                 DSL.row(PAIR_STATE.BEGAN_AT, PAIR_STATE.LESSON_ID)
@@ -183,7 +159,7 @@ class StateRepository {
     }
 
     /** Keeps a state judged by other rules than before, unless it has been made anew meanwhile. */
-    void judgedAnew(Kept before, PairState now, String madeBy) {
+    void judgedAnew(StoredState before, PairState now, String madeBy) {
         db.update(PAIR_STATE)
                 .set(PAIR_STATE.STATE, JSONB.valueOf(json.write(now)))
                 .set(PAIR_STATE.MADE_BY, madeBy)
@@ -194,18 +170,18 @@ class StateRepository {
     }
 
     /** All states of a pair, in order. */
-    List<Kept> all(UUID pair) {
+    List<StoredState> all(UUID pair) {
         return db.selectFrom(PAIR_STATE)
                 .where(PAIR_STATE.PAIR_ID.eq(pair))
                 .orderBy(PAIR_STATE.BEGAN_AT, PAIR_STATE.LESSON_ID)
-                .fetch(r -> new Kept(
+                .fetch(r -> new StoredState(
                         r.getPairId(),
                         new LessonKey(r.getBeganAt(), r.getLessonId()),
                         r.getMadeBy(),
                         json.read(r.getState().data())));
     }
 
-    private PairStateRecord row(Kept k) {
+    private PairStateRecord row(StoredState k) {
         PairStateRecord row = new PairStateRecord();
         row.setYardId(YardScope.viewer().yard());
         row.setLessonId(k.upTo().lesson());

@@ -70,8 +70,7 @@ class HeardOfTest {
             } else {
                 StopSign sign = StopSign.values()[random.nextInt(StopSign.values().length)];
                 Instant seen = at.minusSeconds(random.nextInt(200_000));
-                repository.add(
-                        new PauseRepository.Reported(UUID.randomUUID(), pair.id(), coach, seen, sign, Side.NONE, at));
+                repository.add(new SignReport(UUID.randomUUID(), pair.id(), coach, seen, sign, Side.NONE, at));
             }
         });
     }

@@ -66,7 +66,7 @@ class PairStatesTest {
                 }));
     }
 
-    private static List<StateRepository.Kept> kept(String pair) {
+    private static List<StoredState> kept(String pair) {
         return asCoach(() -> App.demo().bean(StateRepository.class).all(UUID.fromString(pair)));
     }
 
@@ -95,10 +95,10 @@ class PairStatesTest {
             rides.add(yard.ride(lessons.get(i), 5, "BRACE", 2, true));
             yard.send(rides.get(i));
         }
-        List<StateRepository.Kept> before = kept(pair);
+        List<StoredState> before = kept(pair);
         Object target = rides.get(1).get(2).get("id");
         yard.send(List.of(yard.entry(lessons.get(1), "void", Map.of("target", target))));
-        List<StateRepository.Kept> after = kept(pair);
+        List<StoredState> after = kept(pair);
         assertThat(after).hasSize(4);
         assertThat(after.get(0)).isEqualTo(before.get(0));
         assertThat(after.get(3).state()).isNotEqualTo(before.get(3).state());

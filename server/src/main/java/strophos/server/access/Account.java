@@ -1,0 +1,3 @@
+package strophos.server.access;
+
+record Account(String passwordHash, boolean demo, Viewer viewer) {}
