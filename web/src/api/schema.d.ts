@@ -680,76 +680,484 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Added: {
-            /** Format: uuid */
-            id: string;
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
         };
-        Advice: {
+        "access.Me": {
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "ANSWER_PAUSE" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
+            name: string;
+            /** Format: uuid */
+            person: string;
+            /** @enum {string} */
+            role: "COACH" | "ASSISTANT" | "RIDER" | "GUARDIAN";
+            timeZone: string;
+            yard: string;
+        };
+        "access.SessionView": {
+            me: components["schemas"]["access.Me"] | null;
+            setUpNeeded: boolean;
+        };
+        "access.SignInRequest": {
+            name: string;
+            password: string;
+        };
+        "core.judgement.Evidence": components["schemas"]["core.judgement.EvidenceRein"] | components["schemas"]["core.judgement.EvidenceDay"] | components["schemas"]["core.judgement.EvidenceForce"] | components["schemas"]["core.judgement.EvidenceTries"] | components["schemas"]["core.judgement.EvidenceDifference"] | components["schemas"]["core.judgement.EvidenceTimes"] | components["schemas"]["core.judgement.EvidenceSigns"];
+        "core.judgement.EvidenceDay": {
+            /** Format: date */
+            day: string;
+            entries: string[];
+            /** @enum {string} */
+            kind: "DAY";
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            successes: components["schemas"]["core.stats.Proportion"];
+        };
+        "core.judgement.EvidenceDifference": {
+            entries: string[];
+            /** @enum {string} */
+            kind: "DIFFERENCE";
+            left: components["schemas"]["core.stats.Proportion"];
+            /** Format: double */
+            p: number;
+            right: components["schemas"]["core.stats.Proportion"];
+            /** @enum {string|null} */
+            worse: "LEFT" | "RIGHT" | "NONE" | null;
+        };
+        "core.judgement.EvidenceForce": {
+            entries: string[];
+            /** @enum {string} */
+            kind: "FORCE";
+            /** Format: double */
+            meanStrength: number;
+            strongest: components["schemas"]["core.stats.Proportion"];
+        };
+        "core.judgement.EvidenceRein": {
+            counted: components["schemas"]["core.stats.Proportion"];
+            entries: string[];
+            /** Format: int32 */
+            held: number;
+            interval: components["schemas"]["core.stats.Interval"];
+            /** @enum {string} */
+            kind: "REIN";
+            missing: components["schemas"]["core.progress.Missing"][];
+            /** Format: int32 */
+            needed: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            toHold: number;
+            /** Format: int32 */
+            window: number;
+        };
+        "core.judgement.EvidenceSigns": {
+            /** @enum {string} */
+            kind: "SIGNS";
+            signs: string[];
+        };
+        "core.judgement.EvidenceTimes": {
+            entries: string[];
+            /** @enum {string} */
+            kind: "TIMES";
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            times: number;
+            /** @enum {string} */
+            what: "STEP_BACKS" | "FRIGHTS" | "LESSONS_WITHOUT_ERROR";
+        };
+        "core.judgement.EvidenceTries": {
+            entries: string[];
+            /** @enum {string} */
+            kind: "TRIES";
+            tries: components["schemas"]["core.stats.Proportion"];
+        };
+        "core.judgement.Finding": {
+            judgement: components["schemas"]["core.judgement.Judgement"];
+            ruleId: string;
+            thresholds: {
+                [key: string]: number;
+            };
+        };
+        "core.judgement.Judgement": components["schemas"]["core.judgement.JudgementMet"] | components["schemas"]["core.judgement.JudgementBroken"] | components["schemas"]["core.judgement.JudgementNotEnoughData"];
+        "core.judgement.JudgementBroken": {
+            evidence: components["schemas"]["core.judgement.Evidence"][];
+            /** @enum {string} */
+            kind: "BROKEN";
+        };
+        "core.judgement.JudgementMet": {
+            evidence: components["schemas"]["core.judgement.Evidence"][];
+            /** @enum {string} */
+            kind: "MET";
+        };
+        "core.judgement.JudgementNotEnoughData": {
+            evidence: components["schemas"]["core.judgement.Evidence"][];
+            /** @enum {string} */
+            kind: "NOT_ENOUGH_DATA";
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            seen: number;
+        };
+        "core.nudge.NudgeRules": {
+            /** Format: double */
+            betterBy: number;
+            /** Format: int32 */
+            breathS: number;
+            /** Format: int32 */
+            goodStopS: number;
+            /** Format: int32 */
+            quietS: number;
+            /** Format: int32 */
+            stuckWrong: number;
+            /** Format: int32 */
+            turnS: number;
+            /** @enum {string} */
+            whenStuck: "END_ON_KNOWN" | "STAY_UNTIL_SOFT";
+            /** Format: int32 */
+            workS: number;
+            /** Format: int32 */
+            yesRunning: number;
+        };
+        "core.progress.Advice": {
             beside: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
             book: string;
             choices: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
             /** @enum {string} */
             decision: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
-            findings: components["schemas"]["Finding"][];
+            findings: components["schemas"]["core.judgement.Finding"][];
             ruleId: string;
         };
-        Answer: {
-            /** @enum {string|null} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
-            id: string | null;
-            /** Format: int32 */
-            index: number;
+        "core.progress.Missing": components["schemas"]["core.progress.MissingAsks"] | components["schemas"]["core.progress.MissingSuccesses"] | components["schemas"]["core.progress.MissingRunning"] | components["schemas"]["core.progress.MissingLessons"] | components["schemas"]["core.progress.MissingDays"] | components["schemas"]["core.progress.MissingStretches"] | components["schemas"]["core.progress.MissingLessonsWithout"] | components["schemas"]["core.progress.MissingSeconds"] | components["schemas"]["core.progress.MissingRecoveries"] | components["schemas"]["core.progress.MissingCertainty"] | components["schemas"]["core.progress.MissingInBand"];
+        "core.progress.MissingAsks": {
             /** @enum {string} */
-            outcome: "STORED" | "ALREADY" | "KEPT_ODD" | "REFUSED";
+            kind: "ASKS";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            window: number;
         };
-        AnswerView: {
+        "core.progress.MissingCertainty": {
+            /** Format: double */
+            asked: number;
+            /** @enum {string} */
+            kind: "CERTAINTY";
+            /** Format: double */
+            lowerEnd: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        "core.progress.MissingDays": {
+            /** @enum {string} */
+            kind: "DAYS";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        "core.progress.MissingInBand": {
+            /** Format: double */
+            asked: number;
+            /** @enum {string} */
+            kind: "IN_BAND";
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: double */
+            share: number;
+        };
+        "core.progress.MissingLessons": {
+            /** @enum {string} */
+            kind: "LESSONS";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        "core.progress.MissingLessonsWithout": {
+            fault: string;
+            /** @enum {string} */
+            kind: "LESSONS_WITHOUT";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        "core.progress.MissingRecoveries": {
+            /** @enum {string} */
+            kind: "RECOVERIES";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            withinS: number;
+        };
+        "core.progress.MissingRunning": {
+            /** @enum {string} */
+            kind: "RUNNING";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            window: number;
+        };
+        "core.progress.MissingSeconds": {
+            /** @enum {string} */
+            kind: "SECONDS";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        "core.progress.MissingStretches": {
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            kind: "STRETCHES";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            unit: "STRIDES" | "SECONDS" | "METRES";
+        };
+        "core.progress.MissingSuccesses": {
+            /** @enum {string} */
+            kind: "SUCCESSES";
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            window: number;
+        };
+        "core.record.EarlierMark": {
+            isSign: boolean;
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            times: number;
+        };
+        "core.sheet.SheetIssue": {
+            /** @enum {string} */
+            code: "MISSING" | "UNKNOWN_WORD" | "UNKNOWN_EXERCISE" | "NOT_A_TIME" | "TIME_FALLS" | "OTHER_DAY" | "FIRST_ABOVE" | "TOO_LONG";
+            /** @enum {string} */
+            column: "TIME" | "EXERCISE" | "GAIT" | "PLACE" | "REIN" | "MOUNTED" | "STRENGTH" | "RESPONSE" | "FIRST" | "RELEASE" | "NOTE";
+            /** Format: int32 */
+            line: number;
+            value: string;
+        };
+        "core.stats.Interval": {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
+        "core.stats.Proportion": {
+            /** Format: int32 */
+            successes: number;
+            /** Format: int32 */
+            total: number;
+        };
+        "core.welfare.Heat": {
+            /** Format: double */
+            light: number;
+            /** Format: int32 */
+            lightFromC: number;
+            /** Format: double */
+            shade: number;
+            /** Format: int32 */
+            speaksFromC: number;
+            /** Format: double */
+            stop: number;
+        };
+        "debrief.Corrections": {
+            isConsistent: boolean | null;
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            total: number;
+        };
+        "debrief.DebriefView": {
+            isRiddenWhilePaused: boolean;
+            /** Format: int32 */
+            kept: number;
+            /** Format: int64 */
+            leftMs: number;
+            lesson: components["schemas"]["lesson.Lesson"];
+            notes: components["schemas"]["debrief.NoteItem"][];
+            /** Format: int64 */
+            rightMs: number;
+            rows: components["schemas"]["debrief.RungRow"][];
+            seen: components["schemas"]["debrief.LessonSightings"];
+            stopSigns: components["schemas"]["debrief.StopOfLesson"][];
+        };
+        "debrief.LessonSightings": {
+            corrections: components["schemas"]["debrief.Corrections"];
+            /** Format: int32 */
+            effort: number | null;
+            faults: components["schemas"]["debrief.SightingCount"][];
+            /** Format: double */
+            load: number | null;
+            missed: components["schemas"]["debrief.MissedCount"][];
+            signs: components["schemas"]["debrief.SightingCount"][];
+            worthChecking: components["schemas"]["debrief.Worth"][];
+        };
+        "debrief.MissedCount": {
+            exercise: string;
+            /** Format: int32 */
+            missed: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            total: number;
+        };
+        "debrief.NewDecision": {
+            /** @enum {string} */
+            chosen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
+            /** Format: uuid */
+            id: string;
+            reason: string | null;
+            rung: string;
+            /** @enum {string} */
+            seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
+        };
+        "debrief.NoteItem": {
             /** Format: date-time */
             at: string;
-            by: string;
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            kind: "KEEP_RESTING" | "CALLED" | "CLEARED";
-            name: string | null;
-            /** Format: date */
-            onDay: string | null;
+            text: string;
+        };
+        "debrief.RungRow": {
+            advice: components["schemas"]["core.progress.Advice"] | null;
+            decision: components["schemas"]["stair.PastDecision"] | null;
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            name: string;
+            others: components["schemas"]["debrief.Sides"];
+            pair: components["schemas"]["debrief.Sides"];
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
+            rung: string | null;
             /** @enum {string|null} */
-            whom: "VET" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "COACH" | null;
-            words: string | null;
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
         };
-        ArenaView: {
-            /** Format: double */
-            lengthM: number;
-            letters: {
-                [key: string]: components["schemas"]["Letter"];
-            };
-            /** Format: double */
-            widthM: number;
-        };
-        ArrivedEntry: {
-            /** Format: int64 */
-            atMs: number;
-            author: string;
-            device: string;
-            id: string;
-            /** Format: uuid */
-            importedBy: string | null;
-            kind: string;
-            lesson: string;
-            payload: {
-                [key: string]: unknown;
-            };
-            /** Format: int64 */
-            receivedAtMs: number;
-            /** Format: int64 */
-            seq: number;
+        "debrief.SideView": {
             /** Format: int32 */
-            v: number;
+            asks: number;
+            counts: number[][];
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            meanStrength: number | null;
+            /** Format: int32 */
+            yes: number;
         };
-        AssignmentView: {
+        "debrief.Sides": {
+            left: components["schemas"]["debrief.SideView"];
+            right: components["schemas"]["debrief.SideView"];
+        };
+        "debrief.SightingCount": {
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            times: number;
+        };
+        "debrief.StopOfLesson": {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
+        };
+        "debrief.Worth": {
+            name: string;
+            /** Format: double */
+            p: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            with: number;
+            /** Format: int32 */
+            without: number;
+            /** Format: int32 */
+            yesWith: number;
+            /** Format: int32 */
+            yesWithout: number;
+        };
+        "files.FileAnswer": {
+            /** Format: int32 */
+            already: number;
+            /** Format: int32 */
+            odd: number;
+            refused: components["schemas"]["files.RefusedEntry"][];
+            /** Format: int32 */
+            stored: number;
+        };
+        "files.Origins": {
+            broughtIn: components["schemas"]["ride.Origin"][];
+        };
+        "files.RefusedEntry": {
+            /** @enum {string} */
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT";
+            /** Format: int32 */
+            entry: number;
+            id: string | null;
+        };
+        "files.SheetRowView": {
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            /** Format: int32 */
+            line: number;
+            /** @enum {string} */
+            mounted: "RIDER" | "COACH" | "OTHER";
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            response: "YES" | "TRY" | "BRACE" | "NONE" | "WRONG";
+            /** Format: int32 */
+            strength: number;
+            time: string | null;
+        };
+        "files.SheetView": {
+            columns: {
+                [key: string]: number;
+            };
+            heading: string[];
+            issues: components["schemas"]["core.sheet.SheetIssue"][];
+            lines: components["schemas"]["files.SheetRowView"][];
+            missing: ("TIME" | "EXERCISE" | "GAIT" | "PLACE" | "REIN" | "MOUNTED" | "STRENGTH" | "RESPONSE" | "FIRST" | "RELEASE" | "NOTE")[];
+            /** Format: int32 */
+            stored: number;
+        };
+        "files.TextFile": {
+            isTrial: boolean;
+            text: string;
+        };
+        "files.TextSheet": {
+            columns: {
+                [key: string]: number;
+            } | null;
+            exercise: string | null;
+            isTrial: boolean;
+            leaveOut: boolean;
+            text: string;
+        };
+        "homework.AssignmentView": {
             /** @enum {string|null} */
             advised: "CARRY_ON" | "NEXT" | "BACK" | null;
-            days: components["schemas"]["Count"];
+            days: components["schemas"]["homework.DoneAndSet"];
             /** Format: int32 */
             daysAWeek: number;
             /** Format: int32 */
@@ -769,19 +1177,19 @@ export interface components {
             id: string;
             isPaused: boolean;
             isReady: boolean;
-            leftSeconds: components["schemas"]["Count"];
+            leftSeconds: components["schemas"]["homework.DoneAndSet"];
             /** @enum {string} */
             lookIn: "STOP_SIGN" | "QUESTION" | "STUCK" | "NEW_AID" | "DUE" | "NOT_YET_DUE";
-            lookIns: components["schemas"]["LookIn"][];
+            lookIns: components["schemas"]["homework.LookIn"][];
             /** Format: int32 */
             minDays: number;
             overDays: string[];
             /** Format: uuid */
             pair: string;
             pausedPractices: string[];
-            practices: components["schemas"]["Practice"][];
+            practices: components["schemas"]["homework.Practice"][];
             rider: string;
-            rightSeconds: components["schemas"]["Count"];
+            rightSeconds: components["schemas"]["homework.DoneAndSet"];
             /** Format: date-time */
             setAt: string;
             /** Format: date */
@@ -790,115 +1198,24 @@ export interface components {
             step: number;
             /** Format: date */
             stepSince: string;
-            steps: components["schemas"]["StepView"][];
+            steps: components["schemas"]["homework.StepView"][];
             /** @enum {string|null} */
             stop: "HORSE_PAUSED" | "DAY_OVER" | "SIGN_OPEN" | "NOT_ALONE" | "NOT_CLEARED" | null;
             stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK")[];
-            turns: components["schemas"]["TurnView"][];
+            turns: components["schemas"]["homework.TurnView"][];
         };
-        Batch: {
-            entries: components["schemas"]["EntryWire"][];
-        };
-        BatchAnswer: {
-            answers: components["schemas"]["Answer"][];
+        "homework.Cards": {
+            pairs: components["schemas"]["homework.OwnPair"][];
             /** Format: int64 */
             serverMs: number;
         };
-        BlockView: {
-            /** Format: double */
-            bendDegrees: number | null;
-            cautions: string[];
-            /** Format: int32 */
-            circleM: number | null;
-            goodSigns: string[];
-            ground: components["schemas"]["Ground"];
-            /** Format: int32 */
-            leftS: number;
-            /** @enum {string} */
-            longer: "LEFT" | "RIGHT" | "NONE";
-            of: components["schemas"]["NamedRung"];
-            position: string;
-            reasons: components["schemas"]["ReasonView"][];
-            /** Format: int32 */
-            restS: number;
-            /** Format: int32 */
-            rightS: number;
-            /** @enum {string} */
-            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
-            turns: components["schemas"]["PlanTurn"][];
-            wayBack: components["schemas"]["NamedRung"] | null;
-            wayBackSaid: string;
-            /** Format: int32 */
-            workS: number;
-        };
-        Book: {
-            book: string;
-            thresholds: components["schemas"]["ThresholdLine"][];
-            /** Format: int32 */
-            version: number;
-        };
-        BreachView: {
-            /** Format: int32 */
-            block: number | null;
-            /** @enum {string} */
-            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "CLEARANCE" | "FENCE_CLOSED" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
-        };
-        BroughtIn: {
-            by: string;
-            /** Format: int32 */
-            entries: number;
-        };
-        Cards: {
-            pairs: components["schemas"]["OwnPair"][];
-            /** Format: int64 */
-            serverMs: number;
-        };
-        ChangeView: {
-            /** Format: date */
-            day: string;
-            /** @enum {string} */
-            kind: "DECISION" | "REPORT" | "STOP_SIGN";
-            rung: components["schemas"]["NamedRung"];
-            what: string;
-            with: components["schemas"]["PartView"][];
-            without: components["schemas"]["PartView"][];
-        };
-        Chosen: {
-            advised: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
-            /** Format: date-time */
-            at: string;
-            by: string;
-            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
-            /** Format: uuid */
-            id: string;
-            reason: string | null;
-        };
-        Contact: {
-            /** Format: uuid */
-            horse: string | null;
-            /** @enum {string} */
-            kind: "EMERGENCY" | "VET" | "DOCTOR" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "FARRIER" | "OWNER" | "OTHER";
-            name: string;
-            phone: string;
-        };
-        Corrections: {
-            isConsistent: boolean | null;
-            /** Format: int32 */
-            made: number;
-            /** Format: int32 */
-            of: number;
-        };
-        Count: {
+        "homework.DoneAndSet": {
             /** Format: int32 */
             done: number;
             /** Format: int32 */
             set: number;
         };
-        DecisionPage: {
-            decisions: components["schemas"]["Made"][];
-            next: string | null;
-        };
-        Draft: {
+        "homework.Draft": {
             /** Format: int32 */
             daysAWeek: number;
             /** @enum {string|null} */
@@ -914,294 +1231,22 @@ export interface components {
             /** Format: int32 */
             minDays: number;
             rung: string;
-            steps: components["schemas"]["StepView"][];
+            steps: components["schemas"]["homework.StepView"][];
         };
-        EntryWire: {
-            /** Format: int64 */
-            atMs: number;
-            author: string;
-            device: string;
-            id: string;
-            kind: string;
-            lesson: string;
-            payload: {
-                [key: string]: unknown;
-            };
-            /** Format: int64 */
-            seq: number;
-            /** Format: int32 */
-            v: number;
-        };
-        Evidence: components["schemas"]["EvidenceRein"] | components["schemas"]["EvidenceDay"] | components["schemas"]["EvidenceForce"] | components["schemas"]["EvidenceTries"] | components["schemas"]["EvidenceDifference"] | components["schemas"]["EvidenceTimes"] | components["schemas"]["EvidenceSigns"];
-        EvidenceDay: {
-            /** Format: date */
-            day: string;
-            entries: string[];
-            /** @enum {string} */
-            kind: "DAY";
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            successes: components["schemas"]["Proportion"];
-        };
-        EvidenceDifference: {
-            entries: string[];
-            /** @enum {string} */
-            kind: "DIFFERENCE";
-            left: components["schemas"]["Proportion"];
-            /** Format: double */
-            p: number;
-            right: components["schemas"]["Proportion"];
-            /** @enum {string|null} */
-            worse: "LEFT" | "RIGHT" | "NONE" | null;
-        };
-        EvidenceForce: {
-            entries: string[];
-            /** @enum {string} */
-            kind: "FORCE";
-            /** Format: double */
-            meanStrength: number;
-            strongest: components["schemas"]["Proportion"];
-        };
-        EvidenceRein: {
-            counted: components["schemas"]["Proportion"];
-            entries: string[];
-            /** Format: int32 */
-            held: number;
-            interval: components["schemas"]["Interval"];
-            /** @enum {string} */
-            kind: "REIN";
-            missing: components["schemas"]["Missing"][];
-            /** Format: int32 */
-            needed: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            toHold: number;
-            /** Format: int32 */
-            window: number;
-        };
-        EvidenceSigns: {
-            /** @enum {string} */
-            kind: "SIGNS";
-            signs: string[];
-        };
-        EvidenceTimes: {
-            entries: string[];
-            /** @enum {string} */
-            kind: "TIMES";
-            /** Format: int32 */
-            needed: number;
-            /** Format: int32 */
-            times: number;
-            /** @enum {string} */
-            what: "STEP_BACKS" | "FRIGHTS" | "LESSONS_WITHOUT_ERROR";
-        };
-        EvidenceTries: {
-            entries: string[];
-            /** @enum {string} */
-            kind: "TRIES";
-            tries: components["schemas"]["Proportion"];
-        };
-        Facts: {
-            /** Format: date */
-            backSince: string | null;
-            /** Format: int32 */
-            bornYear: number | null;
-            /** Format: int32 */
-            heightCm: number | null;
-            horseKg: number | null;
-            /** Format: date */
-            inWorkSince: string | null;
-            /** Format: int32 */
-            minutesBefore: number | null;
-            riderKg: number | null;
-            shouldWeighKg: number | null;
-            tackKg: number | null;
-            /** Format: int32 */
-            weeksOff: number | null;
-        };
-        FactsView: {
-            facts: components["schemas"]["Facts"];
-            overrule: components["schemas"]["Overrule"] | null;
-            /** Format: int32 */
-            version: number;
-            /** @enum {string|null} */
-            weightLevel: "FINE" | "WATCH" | "ANOTHER_HORSE" | null;
-            /** Format: double */
-            weightShare: number | null;
-        };
-        Finding: {
-            judgement: components["schemas"]["Judgement"];
-            ruleId: string;
-            thresholds: {
-                [key: string]: number;
-            };
-        };
-        FindingOfLook: {
-            /** @enum {string} */
-            focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG";
-            rowId: string;
-            /** @enum {string} */
-            said: "FIRES" | "CLEAR" | "NOT_LOOKED";
-            seen: components["schemas"]["SeenView"][];
-            /** Format: int32 */
-            threshold: number;
-        };
-        FocusView: {
-            book: string;
-            findings: components["schemas"]["FindingOfLook"][];
-            kinds: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
-            limits: ("NOTHING_RIDDEN" | "WALK_ONLY")[];
-            missing: ("SOUNDNESS" | "CALM" | "RIDER" | "HALT" | "LEG" | "BEND" | "SHOULDERS")[];
-            /** @enum {string} */
-            stiffer: "LEFT" | "RIGHT" | "NONE";
-        };
-        Ground: {
-            /** Format: int32 */
-            changesOfBend: number;
-            /** Format: double */
-            lengthM: number;
-            pieces: components["schemas"]["PieceView"][];
-            /** Format: double */
-            smallestRadiusM: number | null;
-        };
-        Heat: {
-            /** Format: double */
-            light: number;
-            /** Format: int32 */
-            lightFromC: number;
-            /** Format: double */
-            shade: number;
-            /** Format: int32 */
-            speaksFromC: number;
-            /** Format: double */
-            stop: number;
-        };
-        HomeworkView: {
-            drafts: components["schemas"]["Draft"][];
-            lesson: components["schemas"]["Lesson"];
+        "homework.HomeworkView": {
+            drafts: components["schemas"]["homework.Draft"][];
+            lesson: components["schemas"]["lesson.Lesson"];
             /** Format: int32 */
             mostRunning: number;
             notAlone: string[];
-            running: components["schemas"]["AssignmentView"][];
+            running: components["schemas"]["homework.AssignmentView"][];
         };
-        HorseView: {
-            answers: components["schemas"]["AnswerView"][];
-            /** Format: uuid */
-            horse: string;
-            isDayOver: boolean;
-            isPaused: boolean;
-            limits: components["schemas"]["LimitsView"] | null;
-            mayHandWalk: boolean;
-            name: string;
-            pairs: string[];
-            signs: components["schemas"]["SignView"][];
-            /** Format: date */
-            since: string | null;
-        };
-        Inbox: {
+        "homework.Inbox": {
             /** Format: int32 */
             more: number;
-            waiting: components["schemas"]["AssignmentView"][];
+            waiting: components["schemas"]["homework.AssignmentView"][];
         };
-        Interval: {
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-        };
-        Invitation: {
-            /** Format: date-time */
-            expiresAt: string;
-            token: string;
-        };
-        InvitedView: {
-            name: string;
-            yard: string;
-        };
-        Joining: {
-            password: string;
-            signInName: string;
-            token: string;
-        };
-        Judgement: components["schemas"]["JudgementMet"] | components["schemas"]["JudgementBroken"] | components["schemas"]["JudgementNotEnoughData"];
-        JudgementBroken: {
-            evidence: components["schemas"]["Evidence"][];
-            /** @enum {string} */
-            kind: "BROKEN";
-        };
-        JudgementMet: {
-            evidence: components["schemas"]["Evidence"][];
-            /** @enum {string} */
-            kind: "MET";
-        };
-        JudgementNotEnoughData: {
-            evidence: components["schemas"]["Evidence"][];
-            /** @enum {string} */
-            kind: "NOT_ENOUGH_DATA";
-            /** Format: int32 */
-            needed: number;
-            /** Format: int32 */
-            seen: number;
-        };
-        Lesson: {
-            /** Format: date-time */
-            endedAt: string | null;
-            /** Format: int32 */
-            exchanges: number;
-            horse: string;
-            /** Format: uuid */
-            horseId: string;
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            minutes: number;
-            /** Format: uuid */
-            pair: string;
-            /** Format: date-time */
-            plannedAt: string;
-            rider: string;
-            /** Format: date-time */
-            startedAt: string | null;
-        };
-        LessonLine: {
-            /** Format: date-time */
-            endedAt: string | null;
-            /** Format: int32 */
-            exchanges: number;
-            /** Format: uuid */
-            id: string;
-            /** Format: int64 */
-            leftMs: number;
-            /** Format: int64 */
-            rightMs: number;
-            /** Format: date-time */
-            startedAt: string;
-        };
-        LessonPage: {
-            lessons: components["schemas"]["LessonLine"][];
-            next: string | null;
-        };
-        Letter: {
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        LimitsView: {
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
-            fastest: string;
-            /** Format: int32 */
-            minutes: number | null;
-            /** Format: date */
-            until: string | null;
-        };
-        Log: {
-            /** Format: int64 */
-            arrival: number;
-            entries: components["schemas"]["ArrivedEntry"][];
-        };
-        LookIn: {
+        "homework.LookIn": {
             /** @enum {string|null} */
             advised: "CARRY_ON" | "NEXT" | "BACK" | null;
             /** Format: date-time */
@@ -1213,284 +1258,21 @@ export interface components {
             /** @enum {string} */
             verdict: "CARRY_ON" | "NEXT" | "BACK";
         };
-        LookView: {
-            choice: components["schemas"]["Chosen"] | null;
-            focus: components["schemas"]["FocusView"] | null;
-            lesson: components["schemas"]["Lesson"];
-            look: {
-                [key: string]: unknown;
-            } | null;
-        };
-        Looked: {
-            /** Format: date-time */
-            at: string;
-            checks: {
-                [key: string]: unknown;
-            };
-            /** Format: uuid */
-            lesson: string;
-        };
-        Made: {
-            /** @enum {string} */
-            advised: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
-            /** Format: date-time */
-            at: string;
-            by: string;
-            /** @enum {string} */
-            chosen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            lesson: string;
-            /** Format: uuid */
-            pair: string;
-            reason: string | null;
-            ruleBook: string;
-            ruleId: string;
-            rung: string;
-        };
-        Me: {
-            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "ANSWER_PAUSE" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
-            name: string;
-            /** Format: uuid */
-            person: string;
-            /** @enum {string} */
-            role: "COACH" | "ASSISTANT" | "RIDER" | "GUARDIAN";
-            timeZone: string;
-            yard: string;
-        };
-        MissedLine: {
-            exercise: string;
-            /** Format: int32 */
-            missed: number;
-            /** Format: int32 */
-            of: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-        };
-        Missing: components["schemas"]["MissingAsks"] | components["schemas"]["MissingSuccesses"] | components["schemas"]["MissingRunning"] | components["schemas"]["MissingLessons"] | components["schemas"]["MissingDays"] | components["schemas"]["MissingStretches"] | components["schemas"]["MissingLessonsWithout"] | components["schemas"]["MissingSeconds"] | components["schemas"]["MissingRecoveries"] | components["schemas"]["MissingCertainty"] | components["schemas"]["MissingInBand"];
-        MissingAsks: {
-            /** @enum {string} */
-            kind: "ASKS";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            window: number;
-        };
-        MissingCertainty: {
-            /** Format: double */
-            asked: number;
-            /** @enum {string} */
-            kind: "CERTAINTY";
-            /** Format: double */
-            lowerEnd: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-        };
-        MissingDays: {
-            /** @enum {string} */
-            kind: "DAYS";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-        };
-        MissingInBand: {
-            /** Format: double */
-            asked: number;
-            /** @enum {string} */
-            kind: "IN_BAND";
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: double */
-            share: number;
-        };
-        MissingLessons: {
-            /** @enum {string} */
-            kind: "LESSONS";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-        };
-        MissingLessonsWithout: {
-            fault: string;
-            /** @enum {string} */
-            kind: "LESSONS_WITHOUT";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-        };
-        MissingRecoveries: {
-            /** @enum {string} */
-            kind: "RECOVERIES";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            withinS: number;
-        };
-        MissingRunning: {
-            /** @enum {string} */
-            kind: "RUNNING";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            window: number;
-        };
-        MissingSeconds: {
-            /** @enum {string} */
-            kind: "SECONDS";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-        };
-        MissingStretches: {
-            /** Format: double */
-            amount: number;
-            /** @enum {string} */
-            kind: "STRETCHES";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** @enum {string} */
-            unit: "STRIDES" | "SECONDS" | "METRES";
-        };
-        MissingSuccesses: {
-            /** @enum {string} */
-            kind: "SUCCESSES";
-            /** Format: int32 */
-            more: number;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            window: number;
-        };
-        NamedRung: {
-            exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
-            gait: string;
-            name: string;
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
-            place: string;
-            rung: string;
-            shortName: string;
-        };
-        NewAnswer: {
-            /** @enum {string|null} */
-            fastest: "WALK" | "TROT" | "CANTER" | null;
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            kind: "KEEP_RESTING" | "CALLED" | "CLEARED";
-            mayHandWalk: boolean;
-            /** Format: int32 */
-            minutes: number | null;
-            name: string | null;
-            /** Format: date */
-            onDay: string | null;
-            /** Format: date */
-            untilDay: string | null;
-            /** @enum {string|null} */
-            whom: "VET" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "COACH" | null;
-            words: string | null;
-        };
-        NewAssignment: {
+        "homework.NewAssignment": {
             /** Format: int32 */
             daysAWeek: number;
             /** Format: uuid */
             id: string;
             rung: string;
         };
-        NewChoice: {
-            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
-            /** Format: uuid */
-            id: string;
-            reason: string | null;
-        };
-        NewContact: {
-            /** @enum {string} */
-            kind: "EMERGENCY" | "VET" | "DOCTOR" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "FARRIER" | "OWNER" | "OTHER";
-            name: string;
-            phone: string;
-        };
-        NewContacts: {
-            contacts: components["schemas"]["NewContact"][];
-            /** Format: uuid */
-            horse: string | null;
-        };
-        NewDecision: {
-            /** @enum {string} */
-            chosen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
-            /** Format: uuid */
-            id: string;
-            reason: string | null;
-            rung: string;
-            /** @enum {string} */
-            seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
-        };
-        NewFacts: {
-            facts: components["schemas"]["Facts"];
-            /** Format: int32 */
-            version: number;
-        };
-        NewGuardian: {
-            name: string;
-        };
-        NewInvitation: {
-            /** Format: uuid */
-            person: string;
-        };
-        NewLesson: {
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            minutes: number;
-            /** Format: uuid */
-            pair: string;
-            /** Format: date-time */
-            plannedAt: string | null;
-        };
-        NewLookIn: {
+        "homework.NewLookIn": {
             /** Format: uuid */
             id: string;
             sentence: string | null;
             /** @enum {string} */
             verdict: "CARRY_ON" | "NEXT" | "BACK";
         };
-        NewOverrule: {
-            /** Format: uuid */
-            id: string;
-            reason: string;
-        };
-        NewPair: {
-            description: string | null;
-            goal: string | null;
-            /** Format: int32 */
-            heightCm: number | null;
-            horse: string;
-            /** Format: uuid */
-            horseId: string | null;
-            rider: string;
-            /** Format: uuid */
-            riderId: string | null;
-            /** @enum {string} */
-            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
-        };
-        NewPlan: {
-            blocks: components["schemas"]["WantedBlock"][];
-            /** Format: int32 */
-            version: number;
-        };
-        NewPractice: {
+        "homework.NewPractice": {
             /** Format: uuid */
             assignment: string;
             /** Format: uuid */
@@ -1520,283 +1302,17 @@ export interface components {
             step: number;
             stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK")[];
         };
-        NewStopSign: {
-            /** Format: date-time */
-            at: string;
-            /** Format: uuid */
-            author: string;
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            pair: string;
-            /** @enum {string} */
-            side: "LEFT" | "RIGHT" | "NONE";
-            /** @enum {string} */
-            sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
-        };
-        NewStopSigns: {
-            signs: components["schemas"]["NewStopSign"][];
-        };
-        NewThresholds: {
-            changes: {
-                [key: string]: number;
-            };
-        };
-        NotTaken: {
-            /** @enum {string} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT";
-            /** Format: int32 */
-            entry: number;
-            id: string | null;
-        };
-        NoteLine: {
-            /** Format: date-time */
-            at: string;
-            text: string;
-        };
-        NoteView: {
-            /** @enum {string} */
-            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
-            grave: boolean;
-            values: {
-                [key: string]: string;
-            };
-        };
-        NudgeRules: {
-            /** Format: double */
-            betterBy: number;
-            /** Format: int32 */
-            breathS: number;
-            /** Format: int32 */
-            goodStopS: number;
-            /** Format: int32 */
-            quietS: number;
-            /** Format: int32 */
-            stuckWrong: number;
-            /** Format: int32 */
-            turnS: number;
-            /** @enum {string} */
-            whenStuck: "END_ON_KNOWN" | "STAY_UNTIL_SOFT";
-            /** Format: int32 */
-            workS: number;
-            /** Format: int32 */
-            yesRunning: number;
-        };
-        OnWatch: {
-            /** Format: int32 */
-            asked: number;
-            /** Format: uuid */
-            id: string;
-            isSign: boolean;
-            name: string;
-            /** Format: int32 */
-            seen: number;
-            /** @enum {string} */
-            side: "LEFT" | "RIGHT" | "NONE";
-            /** Format: date */
-            since: string;
-            /** Format: date */
-            until: string;
-        };
-        Origins: {
-            broughtIn: components["schemas"]["BroughtIn"][];
-        };
-        Overrule: {
-            /** Format: date-time */
-            at: string;
-            by: string;
-            percent: number;
-            reason: string;
-        };
-        OverruledRule: {
-            book: string;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            /** Format: int32 */
-            of: number;
-            /** Format: int32 */
-            overruled: number;
-            ruleId: string;
-        };
-        OwnPair: {
-            cards: components["schemas"]["AssignmentView"][];
+        "homework.OwnPair": {
+            cards: components["schemas"]["homework.AssignmentView"][];
             horse: string;
             /** Format: uuid */
             horseId: string;
             /** Format: uuid */
             pair: string;
             rider: string;
-            stair: components["schemas"]["Step"][];
+            stair: components["schemas"]["stair.Step"][];
         };
-        Packet: {
-            /** Format: int64 */
-            arrival: number;
-            entries: components["schemas"]["ArrivedEntry"][];
-            lesson: components["schemas"]["Lesson"];
-            looksBefore: components["schemas"]["Looked"][];
-            plan: components["schemas"]["PlanForRide"];
-            rungs: components["schemas"]["Step"][];
-            seenBefore: components["schemas"]["SeenBefore"][];
-            /** Format: int64 */
-            serverMs: number;
-            usual: components["schemas"]["Usual"][];
-            watch: components["schemas"]["OnWatch"][];
-            /** Format: int32 */
-            watchWeeks: number;
-        };
-        PairLine: {
-            horse: string;
-            /** Format: uuid */
-            horseId: string;
-            /** Format: uuid */
-            id: string;
-            inWork: components["schemas"]["Step"][];
-            /** Format: date-time */
-            lastLessonAt: string | null;
-            /** Format: int32 */
-            lessons: number;
-            rider: string;
-            /** Format: uuid */
-            riderId: string;
-            /** @enum {string} */
-            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
-        };
-        PairList: {
-            next: string | null;
-            pairs: components["schemas"]["PairLine"][];
-        };
-        PairName: {
-            horse: string;
-            /** Format: uuid */
-            horseId: string;
-            /** Format: uuid */
-            id: string;
-            rider: string;
-            /** Format: uuid */
-            riderId: string;
-        };
-        PairNames: {
-            pairs: components["schemas"]["PairName"][];
-        };
-        PairView: {
-            decisions: components["schemas"]["Made"][];
-            description: string | null;
-            goal: string | null;
-            horse: string;
-            /** Format: uuid */
-            horseId: string;
-            /** Format: uuid */
-            id: string;
-            lessons: components["schemas"]["LessonLine"][];
-            nextDecisions: string | null;
-            nextLessons: string | null;
-            rider: string;
-            /** @enum {string} */
-            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
-            stair: components["schemas"]["Step"][];
-            trend: components["schemas"]["Point"][];
-            trendStrand: string | null;
-        };
-        PartView: {
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
-            gait: string;
-            name: string;
-            /** @enum {string} */
-            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
-            rung: string;
-            /** Format: int32 */
-            seconds: number;
-        };
-        People: {
-            people: components["schemas"]["Person"][];
-        };
-        Person: {
-            canSignIn: boolean;
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** @enum {string} */
-            role: "COACH" | "ASSISTANT" | "RIDER" | "GUARDIAN";
-        };
-        PieceView: {
-            /** Format: double */
-            centreX: number;
-            /** Format: double */
-            centreY: number;
-            /** Format: double */
-            fromRad: number;
-            /** Format: double */
-            radiusM: number;
-            /** Format: double */
-            sweepRad: number;
-            /** Format: double */
-            x1: number;
-            /** Format: double */
-            x2: number;
-            /** Format: double */
-            y1: number;
-            /** Format: double */
-            y2: number;
-        };
-        PlanForRide: {
-            heat: components["schemas"]["Heat"];
-            isKept: boolean;
-            nudges: components["schemas"]["NudgeRules"];
-            plan: components["schemas"]["PlanView"];
-        };
-        PlanTurn: {
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            seconds: number;
-        };
-        PlanView: {
-            /** Format: int32 */
-            afterS: number;
-            /** Format: int32 */
-            beforeS: number;
-            blocks: components["schemas"]["BlockView"][];
-            book: string;
-            focus: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
-            /** Format: int32 */
-            leftS: number;
-            notes: components["schemas"]["NoteView"][];
-            /** Format: int32 */
-            restS: number;
-            /** Format: int32 */
-            rightS: number;
-            /** Format: int32 */
-            workS: number;
-        };
-        PlannedLesson: {
-            arena: components["schemas"]["ArenaView"];
-            breaches: components["schemas"]["BreachView"][];
-            changes: components["schemas"]["ChangeView"][];
-            choice: components["schemas"]["Chosen"] | null;
-            choices: components["schemas"]["RungChoice"][];
-            focus: components["schemas"]["FocusView"] | null;
-            isAsProposed: boolean;
-            keptBy: string | null;
-            lesson: components["schemas"]["Lesson"];
-            plan: components["schemas"]["PlanView"];
-            /** Format: int32 */
-            version: number;
-        };
-        Point: {
-            /** Format: date-time */
-            at: string;
-            left: components["schemas"]["SideOfPoint"];
-            /** Format: uuid */
-            lesson: string;
-            /** Format: int32 */
-            lessons: number;
-            right: components["schemas"]["SideOfPoint"];
-            /** Format: double */
-            strengthTogether: number;
-        };
-        Practice: {
+        "homework.Practice": {
             /** Format: uuid */
             assignment: string;
             /** Format: uuid */
@@ -1827,7 +1343,7 @@ export interface components {
             step: number;
             stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK")[];
         };
-        PracticeAnswer: {
+        "homework.PracticeAnswer": {
             /** @enum {string|null} */
             code: "UNKNOWN_ASSIGNMENT" | "NOT_AUTHOR" | "CONFLICT" | "VALUES" | null;
             /** Format: uuid */
@@ -1835,234 +1351,13 @@ export interface components {
             /** @enum {string} */
             outcome: "STORED" | "ALREADY" | "REFUSED";
         };
-        Proportion: {
-            /** Format: int32 */
-            of: number;
-            /** Format: int32 */
-            successes: number;
+        "homework.ReportAnswers": {
+            answers: components["schemas"]["homework.PracticeAnswer"][];
         };
-        ReasonView: {
-            /** @enum {string} */
-            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
-            values: {
-                [key: string]: string;
-            };
+        "homework.Reports": {
+            practices: components["schemas"]["homework.NewPractice"][];
         };
-        ReportAnswers: {
-            answers: components["schemas"]["PracticeAnswer"][];
-        };
-        Reports: {
-            practices: components["schemas"]["NewPractice"][];
-        };
-        Row: {
-            advice: components["schemas"]["Advice"] | null;
-            decision: components["schemas"]["Made"] | null;
-            exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
-            gait: string;
-            name: string;
-            others: components["schemas"]["Sides"];
-            pair: components["schemas"]["Sides"];
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
-            place: string;
-            rung: string | null;
-            /** @enum {string|null} */
-            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
-        };
-        Rules: {
-            books: components["schemas"]["Book"][];
-            overruled: components["schemas"]["OverruledRule"][];
-        };
-        RungChoice: {
-            of: components["schemas"]["NamedRung"];
-            /** @enum {string} */
-            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
-            strand: string;
-        };
-        SafetyView: {
-            contacts: components["schemas"]["Contact"][];
-            horses: components["schemas"]["HorseView"][];
-            /** Format: int64 */
-            serverMs: number;
-        };
-        SeenBefore: {
-            isSign: boolean;
-            name: string;
-            /** @enum {string} */
-            side: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            times: number;
-        };
-        SeenInLesson: {
-            corrections: components["schemas"]["Corrections"];
-            /** Format: int32 */
-            effort: number | null;
-            faults: components["schemas"]["SeenLine"][];
-            /** Format: double */
-            load: number | null;
-            missed: components["schemas"]["MissedLine"][];
-            signs: components["schemas"]["SeenLine"][];
-            worthChecking: components["schemas"]["Worth"][];
-        };
-        SeenLine: {
-            name: string;
-            /** @enum {string} */
-            side: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            times: number;
-        };
-        SeenView: {
-            value: string;
-            what: string;
-        };
-        SessionView: {
-            me: components["schemas"]["Me"] | null;
-            setUpNeeded: boolean;
-        };
-        SetupRequest: {
-            coachName: string;
-            pair: components["schemas"]["NewPair"];
-            password: string;
-            signInName: string;
-            timeZone: string;
-            token: string;
-            yardName: string;
-        };
-        SheetIssue: {
-            /** @enum {string} */
-            code: "MISSING" | "UNKNOWN_WORD" | "UNKNOWN_EXERCISE" | "NOT_A_TIME" | "TIME_FALLS" | "OTHER_DAY" | "FIRST_ABOVE" | "TOO_LONG";
-            /** @enum {string} */
-            column: "TIME" | "EXERCISE" | "GAIT" | "PLACE" | "REIN" | "MOUNTED" | "STRENGTH" | "RESPONSE" | "FIRST" | "RELEASE" | "NOTE";
-            /** Format: int32 */
-            line: number;
-            value: string;
-        };
-        SheetLine: {
-            exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
-            gait: string;
-            /** Format: int32 */
-            line: number;
-            /** @enum {string} */
-            mounted: "RIDER" | "COACH" | "OTHER";
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
-            place: string;
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** @enum {string} */
-            response: "YES" | "TRY" | "BRACE" | "NONE" | "WRONG";
-            /** Format: int32 */
-            strength: number;
-            time: string | null;
-        };
-        SheetView: {
-            columns: {
-                [key: string]: number;
-            };
-            heading: string[];
-            issues: components["schemas"]["SheetIssue"][];
-            lines: components["schemas"]["SheetLine"][];
-            missing: ("TIME" | "EXERCISE" | "GAIT" | "PLACE" | "REIN" | "MOUNTED" | "STRENGTH" | "RESPONSE" | "FIRST" | "RELEASE" | "NOTE")[];
-            /** Format: int32 */
-            stored: number;
-        };
-        SideOfPoint: {
-            /** Format: int32 */
-            asks: number;
-            /** Format: int32 */
-            asksTogether: number;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            /** Format: int32 */
-            yes: number;
-            /** Format: int32 */
-            yesTogether: number;
-        };
-        SideOfStep: {
-            /** Format: int32 */
-            asks: number;
-            /** Format: int32 */
-            lessonsHeld: number;
-            /** Format: int32 */
-            lessonsNeeded: number;
-            /** Format: int32 */
-            needed: number;
-            /** Format: int32 */
-            successes: number;
-            /** Format: int32 */
-            window: number;
-        };
-        SideView: {
-            /** Format: int32 */
-            asks: number;
-            counts: number[][];
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            meanStrength: number | null;
-            /** Format: int32 */
-            yes: number;
-        };
-        Sides: {
-            left: components["schemas"]["SideView"];
-            right: components["schemas"]["SideView"];
-        };
-        SignAnswer: {
-            /** @enum {string|null} */
-            code: "UNKNOWN_PAIR" | "NOT_AUTHOR" | "CONFLICT" | null;
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            outcome: "STORED" | "ALREADY" | "REFUSED";
-        };
-        SignAnswers: {
-            answers: components["schemas"]["SignAnswer"][];
-        };
-        SignInRequest: {
-            name: string;
-            password: string;
-        };
-        SignView: {
-            /** Format: date-time */
-            at: string;
-            by: string;
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            pair: string;
-            /** @enum {string} */
-            side: "LEFT" | "RIGHT" | "NONE";
-            /** @enum {string} */
-            sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
-            /** @enum {string} */
-            source: "LESSON" | "PRACTICE" | "REPORT";
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout: number;
-        };
-        Step: {
-            awaits: string[];
-            exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
-            gait: string;
-            left: components["schemas"]["SideOfStep"];
-            missing: components["schemas"]["Missing"][];
-            name: string;
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
-            place: string;
-            right: components["schemas"]["SideOfStep"];
-            rung: string;
-            shortName: string;
-            /** @enum {string} */
-            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
-            strand: string;
-        };
-        StepView: {
+        "homework.StepView": {
             /** Format: int32 */
             amount: number;
             cautions: string[];
@@ -2082,37 +1377,749 @@ export interface components {
             /** @enum {string} */
             unit: "REPEATS" | "CIRCLES" | "MINUTES";
         };
-        StoppedBy: {
+        "homework.TurnView": {
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            seconds: number;
+        };
+        "horse.Facts": {
+            /** Format: date */
+            backSince: string | null;
+            /** Format: int32 */
+            bornYear: number | null;
+            /** Format: int32 */
+            heightCm: number | null;
+            horseKg: number | null;
+            /** Format: date */
+            inWorkSince: string | null;
+            /** Format: int32 */
+            minutesBefore: number | null;
+            riderKg: number | null;
+            shouldWeighKg: number | null;
+            tackKg: number | null;
+            /** Format: int32 */
+            weeksOff: number | null;
+        };
+        "horse.FactsView": {
+            facts: components["schemas"]["horse.Facts"];
+            overrule: components["schemas"]["horse.Overrule"] | null;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string|null} */
+            weightLevel: "FINE" | "WATCH" | "ANOTHER_HORSE" | null;
+            /** Format: double */
+            weightShare: number | null;
+        };
+        "horse.NewFacts": {
+            facts: components["schemas"]["horse.Facts"];
+            /** Format: int32 */
+            version: number;
+        };
+        "horse.NewOverrule": {
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        "horse.Overrule": {
             /** Format: date-time */
             at: string;
+            by: string;
+            percent: number;
+            reason: string;
+        };
+        "invite.Invitation": {
+            /** Format: date-time */
+            expiresAt: string;
+            token: string;
+        };
+        "invite.InvitationView": {
+            name: string;
+            yard: string;
+        };
+        "invite.Joining": {
+            password: string;
+            signInName: string;
+            token: string;
+        };
+        "invite.NewGuardian": {
+            name: string;
+        };
+        "invite.NewInvitation": {
+            /** Format: uuid */
+            person: string;
+        };
+        "invite.People": {
+            people: components["schemas"]["invite.Person"][];
+        };
+        "invite.Person": {
+            canSignIn: boolean;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "COACH" | "ASSISTANT" | "RIDER" | "GUARDIAN";
+        };
+        "invite.TokenRequest": {
+            token: string;
+        };
+        "lesson.Lesson": {
+            /** Format: date-time */
+            endedAt: string | null;
+            /** Format: int32 */
+            exchanges: number;
+            horse: string;
+            /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            pair: string;
+            /** Format: date-time */
+            plannedAt: string;
+            rider: string;
+            /** Format: date-time */
+            startedAt: string | null;
+        };
+        "lesson.NewLesson": {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            pair: string;
+            /** Format: date-time */
+            plannedAt: string | null;
+        };
+        "lesson.NewLessonId": {
+            /** Format: uuid */
+            id: string;
+        };
+        "lesson.Today": {
+            /** Format: date */
+            date: string;
+            lessons: components["schemas"]["lesson.TodaysLesson"][];
+        };
+        "lesson.TodaysLesson": {
+            inWork: components["schemas"]["stair.Step"][];
+            isLooked: boolean;
+            isPlanned: boolean;
+            lesson: components["schemas"]["lesson.Lesson"];
+        };
+        "look.FindingOfLook": {
+            /** @enum {string} */
+            focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG";
+            rowId: string;
+            /** @enum {string} */
+            said: "FIRES" | "CLEAR" | "NOT_LOOKED";
+            seen: components["schemas"]["look.SeenView"][];
+            /** Format: int32 */
+            threshold: number;
+        };
+        "look.FocusChoice": {
+            advised: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: date-time */
+            at: string;
+            by: string;
+            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: uuid */
+            id: string;
+            reason: string | null;
+        };
+        "look.FocusView": {
+            book: string;
+            findings: components["schemas"]["look.FindingOfLook"][];
+            kinds: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            limits: ("NOTHING_RIDDEN" | "WALK_ONLY")[];
+            missing: ("SOUNDNESS" | "CALM" | "RIDER" | "HALT" | "LEG" | "BEND" | "SHOULDERS")[];
+            /** @enum {string} */
+            stiffer: "LEFT" | "RIGHT" | "NONE";
+        };
+        "look.LookView": {
+            choice: components["schemas"]["look.FocusChoice"] | null;
+            focus: components["schemas"]["look.FocusView"] | null;
+            lesson: components["schemas"]["lesson.Lesson"];
+            look: {
+                [key: string]: unknown;
+            } | null;
+        };
+        "look.NewChoice": {
+            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: uuid */
+            id: string;
+            reason: string | null;
+        };
+        "look.SeenView": {
+            value: string;
+            what: string;
+        };
+        "look.StoredLook": {
+            /** Format: date-time */
+            at: string;
+            checks: {
+                [key: string]: unknown;
+            };
+            /** Format: uuid */
+            lesson: string;
+        };
+        "pair.DecisionPage": {
+            decisions: components["schemas"]["stair.PastDecision"][];
+            next: string | null;
+        };
+        "pair.LessonItem": {
+            /** Format: date-time */
+            endedAt: string | null;
+            /** Format: int32 */
+            exchanges: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            leftMs: number;
+            /** Format: int64 */
+            rightMs: number;
+            /** Format: date-time */
+            startedAt: string;
+        };
+        "pair.LessonPage": {
+            lessons: components["schemas"]["pair.LessonItem"][];
+            next: string | null;
+        };
+        "pair.NewPairId": {
+            /** Format: uuid */
+            id: string;
+        };
+        "pair.PairItem": {
+            horse: string;
+            /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
+            id: string;
+            inWork: components["schemas"]["stair.Step"][];
+            /** Format: date-time */
+            lastLessonAt: string | null;
+            /** Format: int32 */
+            lessons: number;
+            rider: string;
+            /** Format: uuid */
+            riderId: string;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+        };
+        "pair.PairList": {
+            next: string | null;
+            pairs: components["schemas"]["pair.PairItem"][];
+        };
+        "pair.PairName": {
+            horse: string;
+            /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
+            id: string;
+            rider: string;
+            /** Format: uuid */
+            riderId: string;
+        };
+        "pair.PairNames": {
+            pairs: components["schemas"]["pair.PairName"][];
+        };
+        "pair.PairView": {
+            decisions: components["schemas"]["stair.PastDecision"][];
+            description: string | null;
+            goal: string | null;
+            horse: string;
+            /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
+            id: string;
+            lessons: components["schemas"]["pair.LessonItem"][];
+            nextDecisions: string | null;
+            nextLessons: string | null;
+            rider: string;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            stair: components["schemas"]["stair.Step"][];
+            trend: components["schemas"]["pair.TrendPoint"][];
+            trendStrand: string | null;
+        };
+        "pair.SideOfPoint": {
+            /** Format: int32 */
+            asks: number;
+            /** Format: int32 */
+            asksTogether: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            yes: number;
+            /** Format: int32 */
+            yesTogether: number;
+        };
+        "pair.TrendPoint": {
+            /** Format: date-time */
+            at: string;
+            left: components["schemas"]["pair.SideOfPoint"];
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            lessons: number;
+            right: components["schemas"]["pair.SideOfPoint"];
+            /** Format: double */
+            strengthTogether: number;
+        };
+        "pause.AnswerView": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "KEEP_RESTING" | "CALLED" | "CLEARED";
+            name: string | null;
+            /** Format: date */
+            onDay: string | null;
+            /** @enum {string|null} */
+            whom: "VET" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "COACH" | null;
+            words: string | null;
+        };
+        "pause.Contact": {
+            /** Format: uuid */
+            horse: string | null;
+            /** @enum {string} */
+            kind: "EMERGENCY" | "VET" | "DOCTOR" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "FARRIER" | "OWNER" | "OTHER";
+            name: string;
+            phone: string;
+        };
+        "pause.HorseView": {
+            answers: components["schemas"]["pause.AnswerView"][];
+            /** Format: uuid */
+            horse: string;
+            isDayOver: boolean;
+            isPaused: boolean;
+            limits: components["schemas"]["pause.LimitsView"] | null;
+            mayHandWalk: boolean;
+            name: string;
+            pairs: string[];
+            signs: components["schemas"]["pause.SignView"][];
+            /** Format: date */
+            since: string | null;
+        };
+        "pause.LimitsView": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            fastest: string;
+            /** Format: int32 */
+            minutes: number | null;
+            /** Format: date */
+            until: string | null;
+        };
+        "pause.NewAnswer": {
+            /** @enum {string|null} */
+            fastest: "WALK" | "TROT" | "CANTER" | null;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "KEEP_RESTING" | "CALLED" | "CLEARED";
+            mayHandWalk: boolean;
+            /** Format: int32 */
+            minutes: number | null;
+            name: string | null;
+            /** Format: date */
+            onDay: string | null;
+            /** Format: date */
+            untilDay: string | null;
+            /** @enum {string|null} */
+            whom: "VET" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "COACH" | null;
+            words: string | null;
+        };
+        "pause.NewContact": {
+            /** @enum {string} */
+            kind: "EMERGENCY" | "VET" | "DOCTOR" | "DENTIST" | "FITTER" | "PHYSIOTHERAPIST" | "FARRIER" | "OWNER" | "OTHER";
+            name: string;
+            phone: string;
+        };
+        "pause.NewContacts": {
+            contacts: components["schemas"]["pause.NewContact"][];
+            /** Format: uuid */
+            horse: string | null;
+        };
+        "pause.NewStopSign": {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            author: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            pair: string;
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "NONE";
             /** @enum {string} */
             sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
         };
-        TakenFile: {
-            /** Format: int32 */
-            already: number;
-            /** Format: int32 */
-            odd: number;
-            refused: components["schemas"]["NotTaken"][];
-            /** Format: int32 */
-            stored: number;
+        "pause.NewStopSigns": {
+            signs: components["schemas"]["pause.NewStopSign"][];
         };
-        TextFile: {
-            isTrial: boolean;
-            text: string;
+        "pause.SafetyView": {
+            contacts: components["schemas"]["pause.Contact"][];
+            horses: components["schemas"]["pause.HorseView"][];
+            /** Format: int64 */
+            serverMs: number;
         };
-        TextSheet: {
-            columns: {
+        "pause.SignAnswer": {
+            /** @enum {string|null} */
+            code: "UNKNOWN_PAIR" | "NOT_AUTHOR" | "CONFLICT" | null;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            outcome: "STORED" | "ALREADY" | "REFUSED";
+        };
+        "pause.SignAnswers": {
+            answers: components["schemas"]["pause.SignAnswer"][];
+        };
+        "pause.SignView": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            pair: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
+            /** @enum {string} */
+            source: "LESSON" | "PRACTICE" | "REPORT";
+        };
+        "plan.ArenaView": {
+            /** Format: double */
+            lengthM: number;
+            letters: {
+                [key: string]: components["schemas"]["plan.Letter"];
+            };
+            /** Format: double */
+            widthM: number;
+        };
+        "plan.BlockView": {
+            /** Format: double */
+            bendDegrees: number | null;
+            cautions: string[];
+            /** Format: int32 */
+            circleM: number | null;
+            goodSigns: string[];
+            ground: components["schemas"]["plan.Ground"];
+            /** Format: int32 */
+            leftS: number;
+            /** @enum {string} */
+            longer: "LEFT" | "RIGHT" | "NONE";
+            of: components["schemas"]["plan.NamedRung"];
+            position: string;
+            reasons: components["schemas"]["plan.ReasonView"][];
+            /** Format: int32 */
+            restS: number;
+            /** Format: int32 */
+            rightS: number;
+            /** @enum {string} */
+            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            turns: components["schemas"]["plan.PlanTurn"][];
+            wayBack: components["schemas"]["plan.NamedRung"] | null;
+            wayBackSaid: string;
+            /** Format: int32 */
+            workS: number;
+        };
+        "plan.BreachView": {
+            /** Format: int32 */
+            block: number | null;
+            /** @enum {string} */
+            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "CLEARANCE" | "FENCE_CLOSED" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
+        };
+        "plan.ChangeView": {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            kind: "DECISION" | "REPORT" | "STOP_SIGN";
+            rung: components["schemas"]["plan.NamedRung"];
+            what: string;
+            with: components["schemas"]["plan.PartView"][];
+            without: components["schemas"]["plan.PartView"][];
+        };
+        "plan.Ground": {
+            /** Format: int32 */
+            changesOfBend: number;
+            /** Format: double */
+            lengthM: number;
+            pieces: components["schemas"]["plan.PieceView"][];
+            /** Format: double */
+            smallestRadiusM: number | null;
+        };
+        "plan.Letter": {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        "plan.NamedRung": {
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            name: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
+            rung: string;
+            shortName: string;
+        };
+        "plan.NewPlan": {
+            blocks: components["schemas"]["plan.WantedBlock"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "plan.NoteView": {
+            /** @enum {string} */
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
+            grave: boolean;
+            values: {
+                [key: string]: string;
+            };
+        };
+        "plan.PartView": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            name: string;
+            /** @enum {string} */
+            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            rung: string;
+            /** Format: int32 */
+            seconds: number;
+        };
+        "plan.PieceView": {
+            /** Format: double */
+            centreX: number;
+            /** Format: double */
+            centreY: number;
+            /** Format: double */
+            fromRad: number;
+            /** Format: double */
+            radiusM: number;
+            /** Format: double */
+            sweepRad: number;
+            /** Format: double */
+            x1: number;
+            /** Format: double */
+            x2: number;
+            /** Format: double */
+            y1: number;
+            /** Format: double */
+            y2: number;
+        };
+        "plan.PlanForRide": {
+            heat: components["schemas"]["core.welfare.Heat"];
+            isKept: boolean;
+            nudges: components["schemas"]["core.nudge.NudgeRules"];
+            plan: components["schemas"]["plan.PlanView"];
+        };
+        "plan.PlanTurn": {
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            seconds: number;
+        };
+        "plan.PlanView": {
+            /** Format: int32 */
+            afterS: number;
+            /** Format: int32 */
+            beforeS: number;
+            blocks: components["schemas"]["plan.BlockView"][];
+            book: string;
+            focus: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            /** Format: int32 */
+            leftS: number;
+            notes: components["schemas"]["plan.NoteView"][];
+            /** Format: int32 */
+            restS: number;
+            /** Format: int32 */
+            rightS: number;
+            /** Format: int32 */
+            workS: number;
+        };
+        "plan.PlannedLesson": {
+            arena: components["schemas"]["plan.ArenaView"];
+            breaches: components["schemas"]["plan.BreachView"][];
+            changes: components["schemas"]["plan.ChangeView"][];
+            choice: components["schemas"]["look.FocusChoice"] | null;
+            choices: components["schemas"]["plan.RungChoice"][];
+            focus: components["schemas"]["look.FocusView"] | null;
+            isAsProposed: boolean;
+            keptBy: string | null;
+            lesson: components["schemas"]["lesson.Lesson"];
+            plan: components["schemas"]["plan.PlanView"];
+            /** Format: int32 */
+            version: number;
+        };
+        "plan.ReasonView": {
+            /** @enum {string} */
+            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
+            values: {
+                [key: string]: string;
+            };
+        };
+        "plan.RungChoice": {
+            rung: components["schemas"]["plan.NamedRung"];
+            /** @enum {string} */
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
+            strand: string;
+        };
+        "plan.WantedBlock": {
+            /** @enum {string} */
+            longer: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            rung: string;
+            /** Format: int32 */
+            seconds: number;
+        };
+        "ride.Answer": {
+            /** @enum {string|null} */
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
+            id: string | null;
+            /** Format: int32 */
+            index: number;
+            /** @enum {string} */
+            outcome: "STORED" | "ALREADY" | "KEPT_ODD" | "REFUSED";
+        };
+        "ride.ArrivedEntry": {
+            /** Format: int64 */
+            atMs: number;
+            author: string;
+            device: string;
+            id: string;
+            /** Format: uuid */
+            importedBy: string | null;
+            kind: string;
+            lesson: string;
+            payload: {
+                [key: string]: unknown;
+            };
+            /** Format: int64 */
+            receivedAtMs: number;
+            /** Format: int64 */
+            seq: number;
+            /** Format: int32 */
+            v: number;
+        };
+        "ride.Batch": {
+            entries: components["schemas"]["ride.EntryWire"][];
+        };
+        "ride.BatchAnswer": {
+            answers: components["schemas"]["ride.Answer"][];
+            /** Format: int64 */
+            serverMs: number;
+        };
+        "ride.EntryWire": {
+            /** Format: int64 */
+            atMs: number;
+            author: string;
+            device: string;
+            id: string;
+            kind: string;
+            lesson: string;
+            payload: {
+                [key: string]: unknown;
+            };
+            /** Format: int64 */
+            seq: number;
+            /** Format: int32 */
+            v: number;
+        };
+        "ride.Log": {
+            /** Format: int64 */
+            arrival: number;
+            entries: components["schemas"]["ride.ArrivedEntry"][];
+        };
+        "ride.Origin": {
+            by: string;
+            /** Format: int32 */
+            entries: number;
+        };
+        "ride.Packet": {
+            /** Format: int64 */
+            arrival: number;
+            entries: components["schemas"]["ride.ArrivedEntry"][];
+            lesson: components["schemas"]["lesson.Lesson"];
+            looksBefore: components["schemas"]["look.StoredLook"][];
+            plan: components["schemas"]["plan.PlanForRide"];
+            rungs: components["schemas"]["stair.Step"][];
+            seenBefore: components["schemas"]["core.record.EarlierMark"][];
+            /** Format: int64 */
+            serverMs: number;
+            usual: components["schemas"]["ride.Usual"][];
+            watch: components["schemas"]["watch.WatchItem"][];
+            /** Format: int32 */
+            watchWeeks: number;
+        };
+        "ride.Usual": {
+            /** Format: int32 */
+            circleM: number | null;
+            exercise: string;
+            left: components["schemas"]["ride.UsualAidView"][];
+            none: components["schemas"]["ride.UsualAidView"][];
+            /** @enum {string} */
+            pad: "STRENGTH" | "CHOICE" | "LINE";
+            right: components["schemas"]["ride.UsualAidView"][];
+        };
+        "ride.UsualAidView": {
+            /** @enum {string|null} */
+            foot: "LEFT_HIND" | "RIGHT_HIND" | "LEFT_FORE" | "RIGHT_FORE" | null;
+            /** @enum {string|null} */
+            manner: "TAP" | "HOLD" | "PUSH" | "LIFT" | "OPEN" | "GIVE" | "TAKE" | "ALTERNATE" | null;
+            /** @enum {string} */
+            means: "SEAT" | "LEG" | "REIN" | "WEIGHT" | "VOICE" | "WHIP" | "GAZE";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+        };
+        "roster.NewPair": {
+            description: string | null;
+            goal: string | null;
+            /** Format: int32 */
+            heightCm: number | null;
+            horse: string;
+            /** Format: uuid */
+            horseId: string | null;
+            rider: string;
+            /** Format: uuid */
+            riderId: string | null;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+        };
+        "rules.Book": {
+            book: string;
+            thresholds: components["schemas"]["rules.ThresholdItem"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "rules.NewThresholds": {
+            changes: {
                 [key: string]: number;
-            } | null;
-            exercise: string | null;
-            isTrial: boolean;
-            leaveOut: boolean;
-            text: string;
+            };
         };
-        ThresholdLine: {
+        "rules.OverruledRule": {
+            book: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            overruled: number;
+            ruleId: string;
+            /** Format: int32 */
+            total: number;
+        };
+        "rules.Rules": {
+            books: components["schemas"]["rules.Book"][];
+            overruled: components["schemas"]["rules.OverruledRule"][];
+        };
+        "rules.ThresholdItem": {
             isCap: boolean;
             /** Format: double */
             least: number;
@@ -2126,83 +2133,80 @@ export interface components {
             /** Format: double */
             value: number;
         };
-        Today: {
-            /** Format: date */
-            date: string;
-            lessons: components["schemas"]["TodaysLesson"][];
-        };
-        TodaysLesson: {
-            inWork: components["schemas"]["Step"][];
-            isLooked: boolean;
-            isPlanned: boolean;
-            lesson: components["schemas"]["Lesson"];
-        };
-        TokenShown: {
+        "setup.SetupRequest": {
+            coachName: string;
+            pair: components["schemas"]["roster.NewPair"];
+            password: string;
+            signInName: string;
+            timeZone: string;
             token: string;
+            yardName: string;
         };
-        TurnView: {
+        "stair.PastDecision": {
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            seconds: number;
-        };
-        Usual: {
-            /** Format: int32 */
-            circleM: number | null;
-            exercise: string;
-            left: components["schemas"]["UsualAidView"][];
-            none: components["schemas"]["UsualAidView"][];
+            advised: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
+            /** Format: date-time */
+            at: string;
+            by: string;
             /** @enum {string} */
-            pad: "STRENGTH" | "CHOICE" | "LINE";
-            right: components["schemas"]["UsualAidView"][];
-        };
-        UsualAidView: {
-            /** @enum {string|null} */
-            foot: "LEFT_HIND" | "RIGHT_HIND" | "LEFT_FORE" | "RIGHT_FORE" | null;
-            /** @enum {string|null} */
-            manner: "TAP" | "HOLD" | "PUSH" | "LIFT" | "OPEN" | "GIVE" | "TAKE" | "ALTERNATE" | null;
-            /** @enum {string} */
-            means: "SEAT" | "LEG" | "REIN" | "WEIGHT" | "VOICE" | "WHIP" | "GAZE";
-            /** @enum {string} */
-            side: "LEFT" | "RIGHT" | "NONE";
-        };
-        View: {
-            isRiddenWhilePaused: boolean;
-            /** Format: int32 */
-            kept: number;
-            /** Format: int64 */
-            leftMs: number;
-            lesson: components["schemas"]["Lesson"];
-            notes: components["schemas"]["NoteLine"][];
-            /** Format: int64 */
-            rightMs: number;
-            rows: components["schemas"]["Row"][];
-            seen: components["schemas"]["SeenInLesson"];
-            stopSigns: components["schemas"]["StoppedBy"][];
-        };
-        WantedBlock: {
-            /** @enum {string} */
-            longer: "LEFT" | "RIGHT" | "NONE";
-            /** @enum {string} */
-            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            chosen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            pair: string;
+            reason: string | null;
+            ruleBook: string;
+            ruleId: string;
             rung: string;
-            /** Format: int32 */
-            seconds: number;
         };
-        Worth: {
+        "stair.SideOfStep": {
+            /** Format: int32 */
+            asks: number;
+            /** Format: int32 */
+            lessonsHeld: number;
+            /** Format: int32 */
+            lessonsNeeded: number;
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            successes: number;
+            /** Format: int32 */
+            window: number;
+        };
+        "stair.Step": {
+            awaits: string[];
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            left: components["schemas"]["stair.SideOfStep"];
+            missing: components["schemas"]["core.progress.Missing"][];
             name: string;
-            /** Format: double */
-            p: number;
+            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            place: string;
+            right: components["schemas"]["stair.SideOfStep"];
+            rung: string;
+            shortName: string;
+            /** @enum {string} */
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
+            strand: string;
+        };
+        "watch.WatchItem": {
+            /** Format: int32 */
+            asked: number;
+            /** Format: uuid */
+            id: string;
+            isSign: boolean;
+            name: string;
+            /** Format: int32 */
+            seen: number;
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            with: number;
-            /** Format: int32 */
-            without: number;
-            /** Format: int32 */
-            yesWith: number;
-            /** Format: int32 */
-            yesWithout: number;
+            /** Format: date */
+            since: string;
+            /** Format: date */
+            until: string;
         };
     };
     responses: never;
@@ -2244,7 +2248,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewLookIn"];
+                "application/json": components["schemas"]["homework.NewLookIn"];
             };
         };
         responses: {
@@ -2254,7 +2258,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AssignmentView"];
+                    "application/json": components["schemas"]["homework.AssignmentView"];
                 };
             };
         };
@@ -2268,7 +2272,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewContacts"];
+                "application/json": components["schemas"]["pause.NewContacts"];
             };
         };
         responses: {
@@ -2278,7 +2282,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SafetyView"];
+                    "application/json": components["schemas"]["pause.SafetyView"];
                 };
             };
         };
@@ -2292,7 +2296,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Batch"];
+                "application/json": components["schemas"]["ride.Batch"];
             };
         };
         responses: {
@@ -2302,7 +2306,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BatchAnswer"];
+                    "application/json": components["schemas"]["ride.BatchAnswer"];
                 };
             };
         };
@@ -2316,7 +2320,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TextFile"];
+                "application/json": components["schemas"]["files.TextFile"];
             };
         };
         responses: {
@@ -2326,7 +2330,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TakenFile"];
+                    "application/json": components["schemas"]["files.FileAnswer"];
                 };
             };
         };
@@ -2342,7 +2346,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewAnswer"];
+                "application/json": components["schemas"]["pause.NewAnswer"];
             };
         };
         responses: {
@@ -2352,7 +2356,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SafetyView"];
+                    "application/json": components["schemas"]["pause.SafetyView"];
                 };
             };
         };
@@ -2372,7 +2376,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Inbox"];
+                    "application/json": components["schemas"]["homework.Inbox"];
                 };
             };
         };
@@ -2386,7 +2390,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TokenShown"];
+                "application/json": components["schemas"]["invite.TokenRequest"];
             };
         };
         responses: {
@@ -2396,7 +2400,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["InvitedView"];
+                    "application/json": components["schemas"]["invite.InvitationView"];
                 };
             };
         };
@@ -2410,7 +2414,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Joining"];
+                "application/json": components["schemas"]["invite.Joining"];
             };
         };
         responses: {
@@ -2420,7 +2424,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionView"];
+                    "application/json": components["schemas"]["access.SessionView"];
                 };
             };
         };
@@ -2434,7 +2438,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewLesson"];
+                "application/json": components["schemas"]["lesson.NewLesson"];
             };
         };
         responses: {
@@ -2444,7 +2448,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Added"];
+                    "application/json": components["schemas"]["lesson.NewLessonId"];
                 };
             };
         };
@@ -2466,7 +2470,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["View"];
+                    "application/json": components["schemas"]["debrief.DebriefView"];
                 };
             };
         };
@@ -2482,7 +2486,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewDecision"];
+                "application/json": components["schemas"]["debrief.NewDecision"];
             };
         };
         responses: {
@@ -2492,7 +2496,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Made"];
+                    "application/json": components["schemas"]["stair.PastDecision"];
                 };
             };
         };
@@ -2516,7 +2520,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Log"];
+                    "application/json": components["schemas"]["ride.Log"];
                 };
             };
         };
@@ -2555,7 +2559,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewChoice"];
+                "application/json": components["schemas"]["look.NewChoice"];
             };
         };
         responses: {
@@ -2565,7 +2569,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LookView"];
+                    "application/json": components["schemas"]["look.LookView"];
                 };
             };
         };
@@ -2587,7 +2591,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HomeworkView"];
+                    "application/json": components["schemas"]["homework.HomeworkView"];
                 };
             };
         };
@@ -2603,7 +2607,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewAssignment"];
+                "application/json": components["schemas"]["homework.NewAssignment"];
             };
         };
         responses: {
@@ -2613,7 +2617,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HomeworkView"];
+                    "application/json": components["schemas"]["homework.HomeworkView"];
                 };
             };
         };
@@ -2635,7 +2639,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LookView"];
+                    "application/json": components["schemas"]["look.LookView"];
                 };
             };
         };
@@ -2657,7 +2661,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Origins"];
+                    "application/json": components["schemas"]["files.Origins"];
                 };
             };
         };
@@ -2679,7 +2683,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Packet"];
+                    "application/json": components["schemas"]["ride.Packet"];
                 };
             };
         };
@@ -2701,7 +2705,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlannedLesson"];
+                    "application/json": components["schemas"]["plan.PlannedLesson"];
                 };
             };
         };
@@ -2717,7 +2721,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewPlan"];
+                "application/json": components["schemas"]["plan.NewPlan"];
             };
         };
         responses: {
@@ -2727,7 +2731,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlannedLesson"];
+                    "application/json": components["schemas"]["plan.PlannedLesson"];
                 };
             };
         };
@@ -2743,7 +2747,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TextSheet"];
+                "application/json": components["schemas"]["files.TextSheet"];
             };
         };
         responses: {
@@ -2753,7 +2757,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["files.SheetView"];
                 };
             };
         };
@@ -2795,7 +2799,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PairList"];
+                    "application/json": components["schemas"]["pair.PairList"];
                 };
             };
         };
@@ -2809,7 +2813,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewPair"];
+                "application/json": components["schemas"]["roster.NewPair"];
             };
         };
         responses: {
@@ -2819,7 +2823,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Added"];
+                    "application/json": components["schemas"]["pair.NewPairId"];
                 };
             };
         };
@@ -2839,7 +2843,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PairNames"];
+                    "application/json": components["schemas"]["pair.PairNames"];
                 };
             };
         };
@@ -2861,7 +2865,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PairView"];
+                    "application/json": components["schemas"]["pair.PairView"];
                 };
             };
         };
@@ -2885,7 +2889,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DecisionPage"];
+                    "application/json": components["schemas"]["pair.DecisionPage"];
                 };
             };
         };
@@ -2907,7 +2911,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FactsView"];
+                    "application/json": components["schemas"]["horse.FactsView"];
                 };
             };
         };
@@ -2923,7 +2927,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewFacts"];
+                "application/json": components["schemas"]["horse.NewFacts"];
             };
         };
         responses: {
@@ -2933,7 +2937,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FactsView"];
+                    "application/json": components["schemas"]["horse.FactsView"];
                 };
             };
         };
@@ -2949,7 +2953,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewOverrule"];
+                "application/json": components["schemas"]["horse.NewOverrule"];
             };
         };
         responses: {
@@ -2959,7 +2963,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FactsView"];
+                    "application/json": components["schemas"]["horse.FactsView"];
                 };
             };
         };
@@ -2975,7 +2979,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewGuardian"];
+                "application/json": components["schemas"]["invite.NewGuardian"];
             };
         };
         responses: {
@@ -2985,7 +2989,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["People"];
+                    "application/json": components["schemas"]["invite.People"];
                 };
             };
         };
@@ -3001,7 +3005,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewInvitation"];
+                "application/json": components["schemas"]["invite.NewInvitation"];
             };
         };
         responses: {
@@ -3011,7 +3015,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Invitation"];
+                    "application/json": components["schemas"]["invite.Invitation"];
                 };
             };
         };
@@ -3035,7 +3039,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LessonPage"];
+                    "application/json": components["schemas"]["pair.LessonPage"];
                 };
             };
         };
@@ -3057,7 +3061,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["People"];
+                    "application/json": components["schemas"]["invite.People"];
                 };
             };
         };
@@ -3077,7 +3081,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Cards"];
+                    "application/json": components["schemas"]["homework.Cards"];
                 };
             };
         };
@@ -3091,7 +3095,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Reports"];
+                "application/json": components["schemas"]["homework.Reports"];
             };
         };
         responses: {
@@ -3101,7 +3105,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReportAnswers"];
+                    "application/json": components["schemas"]["homework.ReportAnswers"];
                 };
             };
         };
@@ -3121,7 +3125,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Rules"];
+                    "application/json": components["schemas"]["rules.Rules"];
                 };
             };
         };
@@ -3137,7 +3141,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewThresholds"];
+                "application/json": components["schemas"]["rules.NewThresholds"];
             };
         };
         responses: {
@@ -3147,7 +3151,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Book"];
+                    "application/json": components["schemas"]["rules.Book"];
                 };
             };
         };
@@ -3167,7 +3171,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SafetyView"];
+                    "application/json": components["schemas"]["pause.SafetyView"];
                 };
             };
         };
@@ -3187,7 +3191,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionView"];
+                    "application/json": components["schemas"]["access.SessionView"];
                 };
             };
         };
@@ -3201,7 +3205,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SignInRequest"];
+                "application/json": components["schemas"]["access.SignInRequest"];
             };
         };
         responses: {
@@ -3211,7 +3215,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionView"];
+                    "application/json": components["schemas"]["access.SessionView"];
                 };
             };
         };
@@ -3243,7 +3247,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SetupRequest"];
+                "application/json": components["schemas"]["setup.SetupRequest"];
             };
         };
         responses: {
@@ -3253,7 +3257,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SessionView"];
+                    "application/json": components["schemas"]["access.SessionView"];
                 };
             };
         };
@@ -3267,7 +3271,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewStopSigns"];
+                "application/json": components["schemas"]["pause.NewStopSigns"];
             };
         };
         responses: {
@@ -3277,7 +3281,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SignAnswers"];
+                    "application/json": components["schemas"]["pause.SignAnswers"];
                 };
             };
         };
@@ -3317,7 +3321,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Today"];
+                    "application/json": components["schemas"]["lesson.Today"];
                 };
             };
         };

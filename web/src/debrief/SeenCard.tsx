@@ -51,7 +51,7 @@ export function SeenCard({ seen }: { seen: Seen }) {
 function isNothing(seen: Seen): boolean {
   const { faults, signs, missed, corrections, effort, worthChecking } = seen
   return (
-    faults.length + signs.length + missed.length + corrections.of + worthChecking.length === 0 &&
+    faults.length + signs.length + missed.length + corrections.total + worthChecking.length === 0 &&
     effort === null
   )
 }
@@ -89,7 +89,7 @@ function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {
 
 function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
   const { t } = useTranslation()
-  if (missed.length === 0 && corrections.of === 0 && effort === null) return null
+  if (missed.length === 0 && corrections.total === 0 && effort === null) return null
   return (
     <Box minWidth="11rem">
       <chakra.h3 fontWeight="700" fontFamily="body" marginBottom="1">
@@ -99,9 +99,9 @@ function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
         {missed.map((m) => (
           <li key={m.exercise + m.rein}>{t('seenIn.missed', { ...m, rein: t(`rein.${m.rein}`) })}</li>
         ))}
-        {corrections.of > 0 && (
+        {corrections.total > 0 && (
           <li>
-            {t('seenIn.corrected', { made: corrections.made, of: corrections.of })}
+            {t('seenIn.corrected', { made: corrections.made, total: corrections.total })}
             {corrections.isConsistent === false && ` ${t('rule.aids-corrected-consistently')}`}
           </li>
         )}

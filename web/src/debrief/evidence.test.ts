@@ -8,7 +8,7 @@ const ALL: Evidence[] = [
   {
     kind: 'REIN',
     rein: 'LEFT',
-    counted: { successes: 7, of: 10 },
+    counted: { successes: 7, total: 10 },
     window: 10,
     needed: 8,
     interval: { low: 0.4, high: 0.89 },
@@ -17,18 +17,18 @@ const ALL: Evidence[] = [
     missing: [],
     entries: [],
   },
-  { kind: 'FORCE', strongest: { successes: 4, of: 10 }, meanStrength: 3.2, entries: [] },
-  { kind: 'TRIES', tries: { successes: 3, of: 9 }, entries: [] },
+  { kind: 'FORCE', strongest: { successes: 4, total: 10 }, meanStrength: 3.2, entries: [] },
+  { kind: 'TRIES', tries: { successes: 3, total: 9 }, entries: [] },
   {
     kind: 'DIFFERENCE',
-    left: { successes: 9, of: 10 },
-    right: { successes: 3, of: 10 },
+    left: { successes: 9, total: 10 },
+    right: { successes: 3, total: 10 },
     p: 0.02,
     worse: null,
     entries: [],
   },
   { kind: 'TIMES', what: 'FRIGHTS', times: 2, needed: 2, entries: [] },
-  { kind: 'DAY', day: '2026-11-20', rein: 'RIGHT', successes: { successes: 1, of: 5 }, entries: [] },
+  { kind: 'DAY', day: '2026-11-20', rein: 'RIGHT', successes: { successes: 1, total: 5 }, entries: [] },
   { kind: 'SIGNS', signs: ['UNLEVEL', 'REFUSES_ONE_SIDE'] },
 ]
 

@@ -2,7 +2,7 @@ import type { TFunction } from 'i18next'
 import type { Evidence } from '../api'
 import { dayLong, percent } from '../text/format'
 
-type Proportion = { successes: number; of: number }
+type Proportion = { successes: number; total: number }
 type Rein = 'LEFT' | 'RIGHT' | 'NONE'
 
 /** The numbers of a rule, a sentence each. */
@@ -28,12 +28,12 @@ export function evidenceSentences(t: TFunction, e: Evidence): string[] {
       ]
     }
     case 'TIMES':
-      return [counted(t, e.what, { successes: e.times, of: e.needed })]
+      return [counted(t, e.what, { successes: e.times, total: e.needed })]
     case 'DAY':
       return [counted(t, 'ON_A_DAY', e.successes, { rein: e.rein, what: dayLong(e.day) })]
     case 'SIGNS':
       return e.signs.map((sign) =>
-        counted(t, 'SIGN', { successes: 1, of: 1 }, { what: t(`soundness.${sign}`) }),
+        counted(t, 'SIGN', { successes: 1, total: 1 }, { what: t(`soundness.${sign}`) }),
       )
   }
 }
@@ -41,10 +41,10 @@ export function evidenceSentences(t: TFunction, e: Evidence): string[] {
 function counted(
   t: TFunction,
   number: string,
-  { successes, of }: Proportion,
+  { successes, total }: Proportion,
   { rein = 'NONE', ...more }: { rein?: Rein; mean?: string; what?: string } = {},
 ): string {
-  return t(`debrief.why.number.${number}`, { rein: t(`Rein.${rein}`), count: successes, of, ...more })
+  return t(`debrief.why.number.${number}`, { rein: t(`Rein.${rein}`), count: successes, total, ...more })
 }
 
 /** The rein on which fewer came, among these numbers; undefined where they are of no rein. */
@@ -64,6 +64,6 @@ export function weakerRein(evidence: Evidence[]): Rein | undefined {
         return []
     }
   })
-  const share = ({ counted: c }: { counted: Proportion }) => c.successes / c.of
+  const share = ({ counted: c }: { counted: Proportion }) => c.successes / c.total
   return [...reins].sort((a, b) => share(a) - share(b))[0]?.rein
 }

@@ -6,7 +6,7 @@ import { adviceSentence } from './sentence'
 const onRein = (rein: 'LEFT' | 'RIGHT', successes: number, missing: Missing[] = []): Evidence => ({
   kind: 'REIN',
   rein,
-  counted: { successes, of: 10 },
+  counted: { successes, total: 10 },
   window: 10,
   needed: 8,
   interval: { low: 0.1, high: 0.9 },
@@ -58,8 +58,8 @@ describe('the sentence of an advice', () => {
     const ruleId = 'step-back.one-rein-fails'
     const difference: Evidence = {
       kind: 'DIFFERENCE',
-      left: { successes: 9, of: 10 },
-      right: { successes: 3, of: 10 },
+      left: { successes: 9, total: 10 },
+      right: { successes: 3, total: 10 },
       p: 0.02,
       worse: 'RIGHT',
       entries: [],

@@ -175,8 +175,8 @@ export function RungSelect({ label, value, choices, onChoose }: RungSelectProps)
           {choices
             .filter((c) => c.strand === strand)
             .map((c) => (
-              <option key={c.of.rung} value={c.of.rung}>
-                {c.of.name}, {wordIn(t, 'gait', c.of.gait)}, {wordIn(t, 'place', c.of.place)} (
+              <option key={c.rung.rung} value={c.rung.rung}>
+                {c.rung.name}, {wordIn(t, 'gait', c.rung.gait)}, {wordIn(t, 'place', c.rung.place)} (
                 {t(`state.${c.state}`)})
               </option>
             ))}

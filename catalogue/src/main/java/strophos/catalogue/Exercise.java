@@ -12,7 +12,7 @@ import strophos.core.exchange.Strength;
 import strophos.core.exchange.UsualAid;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
-import strophos.core.plan.Line;
+import strophos.core.plan.FigureKind;
 import strophos.core.school.School;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.annotation.EnumNaming;
@@ -68,7 +68,7 @@ public record Exercise(
     record Needs(People people, Optional<Boolean> fence) {}
 
     /** @param diameterM of its circle in metres, where it has one of its own */
-    record Ground(Line figure, OptionalInt diameterM) {}
+    record Ground(FigureKind figure, OptionalInt diameterM) {}
 
     /**
      * An aid as it is written.
@@ -108,7 +108,7 @@ public record Exercise(
     }
 
     /** What it is ridden on. */
-    public Line line() {
+    public FigureKind line() {
         return ground.figure();
     }
 

@@ -212,7 +212,7 @@ final class JavaReaders {
 
                 /**
                  * What kinds count for beside being kept and shown. Whoever reads a count says what each of its kinds is: when a kind joins,
-                 * whoever forgets it is not compiled. What the fold itself is made of stands in {@link Told}.
+                 * whoever forgets it is not compiled. What the fold itself is made of stands in {@link FoldCases}.
                  */
                 public final class Counts {
 
@@ -251,10 +251,10 @@ final class JavaReaders {
     }
 
     /** One case a kind of which the fold itself is made, and one for all marks. */
-    String told() {
+    String foldCases() {
         List<Format.Kind> own = format.kinds().stream().filter(k -> !k.isMark()).toList();
         StringBuilder body = new StringBuilder(
-                "package strophos.core.record;\n\n/** What the fold itself is made of, a case a kind, and all marks. */\ninterface Told {\n\n");
+                "package strophos.core.record;\n\n/** What the fold itself is made of, a case a kind, and all marks. */\ninterface FoldCases {\n\n");
         own.forEach(k -> body.append(
                 "    void %s(Entry entry, long atMs, Payload.%s said);\n\n".formatted(called(k), k.javaName())));
         body.append(

@@ -54,7 +54,7 @@ final class JavaRecords {
                     }
 
                     /** Something seen, by name, with the side of the body it was seen on. */
-                    sealed interface Seen extends OfSegment {
+                    sealed interface Sighting extends OfSegment {
                         String name();
 
                         Side side();

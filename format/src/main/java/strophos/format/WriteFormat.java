@@ -35,7 +35,7 @@ public final class WriteFormat {
         files.put(java.resolve("record/Payload.java"), records.payload());
         files.put(java.resolve("record/Readers.java"), readers.readers());
         files.put(java.resolve("record/Counts.java"), readers.counts());
-        files.put(java.resolve("record/Told.java"), readers.told());
+        files.put(java.resolve("record/FoldCases.java"), readers.foldCases());
         Path web = root.resolve("web/src/record/generated");
         TypeScriptWords words = new TypeScriptWords(format);
         files.put(web.resolve("words.ts"), words.words());

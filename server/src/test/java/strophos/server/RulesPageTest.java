@@ -18,6 +18,7 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import strophos.core.judgement.Rule;
@@ -55,8 +56,11 @@ class RulesPageTest {
                 all.stream().filter(c -> !c.getName().startsWith(CORE)).toList());
         Set<String> reached = new HashSet<>();
         while (!next.isEmpty()) {
-            next.pop().getDirectDependenciesFromSelf().stream()
-                    .map(d -> d.getTargetClass().getBaseComponentType())
+            JavaClass from = next.pop();
+            Stream.concat(
+                            from.getDirectDependenciesFromSelf().stream()
+                                    .map(d -> d.getTargetClass().getBaseComponentType()),
+                            membersOfClosedFamily(from))
                     .map(RulesPageTest::outermost)
                     .filter(c -> c.getName().startsWith(CORE) && reached.add(c.getName()))
                     .forEach(c -> next.addAll(all.stream()
@@ -64,6 +68,12 @@ class RulesPageTest {
                             .toList()));
         }
         return reached;
+    }
+
+    /** Read and written by their family's name, without being named. */
+    private static Stream<JavaClass> membersOfClosedFamily(JavaClass family) {
+        Class<?>[] members = family.reflect().getPermittedSubclasses();
+        return members == null ? Stream.of() : Stream.of(members).map(m -> all.get(m.getName()));
     }
 
     private static JavaClass outermost(JavaClass of) {

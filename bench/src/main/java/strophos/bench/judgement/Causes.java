@@ -8,10 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import strophos.core.cause.HelpsMoreThanWaiting;
 import strophos.core.cause.HelpsOverDays;
+import strophos.core.cause.MarkedAsk;
 import strophos.core.cause.ProbeDay;
 import strophos.core.cause.ProbeThresholds;
 import strophos.core.cause.SideBySide;
-import strophos.core.cause.Told;
 import strophos.core.exchange.Rein;
 import strophos.core.judgement.Rule;
 import strophos.core.progress.Ask;
@@ -37,9 +37,9 @@ final class Causes {
                 seed -> !rule.compare(noise(seed, lessons)).worthChecking().isEmpty());
     }
 
-    static List<Told> noise(long seed, int lessons) {
+    static List<MarkedAsk> noise(long seed, int lessons) {
         SimulatedPair pair = new SimulatedPair(seed);
-        List<Told> told = new ArrayList<>();
+        List<MarkedAsk> told = new ArrayList<>();
         for (int lesson = 0; lesson < lessons; lesson++) {
             double day = pair.dayEffect();
             for (int i = 0; i < 20; i++) {
@@ -52,7 +52,7 @@ final class Causes {
                     }
                 }
                 boolean yes = pair.random().nextDouble() < SimulatedPair.shaken(0.65, 2 * day);
-                told.add(new Told("e" + told.size(), "lesson " + lesson, "bend", yes, factors));
+                told.add(new MarkedAsk("e" + told.size(), "lesson " + lesson, "bend", yes, factors));
             }
         }
         return told;
@@ -70,9 +70,9 @@ final class Causes {
                         .anyMatch(l -> l.factor().equals("leg back")));
     }
 
-    private static List<Told> planted(long seed, int lessons, int withALesson, int withoutALesson) {
+    private static List<MarkedAsk> planted(long seed, int lessons, int withALesson, int withoutALesson) {
         SimulatedPair pair = new SimulatedPair(seed);
-        List<Told> told = new ArrayList<>();
+        List<MarkedAsk> told = new ArrayList<>();
         for (int lesson = 0; lesson < lessons; lesson++) {
             double day = pair.dayEffect();
             for (int i = 0; i < withALesson + withoutALesson; i++) {
@@ -86,7 +86,7 @@ final class Causes {
                     }
                 }
                 double chance = SimulatedPair.shaken(i < withALesson ? 0.2 : 0.8, day);
-                told.add(new Told(
+                told.add(new MarkedAsk(
                         "e" + told.size(),
                         "lesson " + lesson,
                         "bend",
@@ -123,12 +123,12 @@ final class Causes {
     }
 
     static Counted hint(double warmUp, double help, int pairs) {
-        return probe(HelpsOverDays.of(ProbeThresholds.SHEET.standard()), "probe: hint", 6, 0, warmUp, help, pairs);
+        return probe(HelpsOverDays.of(ProbeThresholds.SET.standard()), "probe: hint", 6, 0, warmUp, help, pairs);
     }
 
     static Counted moreThanWaiting(int controls, double warmUp, double help, int pairs) {
         return probe(
-                HelpsMoreThanWaiting.of(ProbeThresholds.SHEET.standard()),
+                HelpsMoreThanWaiting.of(ProbeThresholds.SET.standard()),
                 "probe: helps more than waiting",
                 6,
                 controls,

@@ -44,7 +44,7 @@ final class Changes {
 
     private static Counted judged(
             String question, Predicate<Judgement> says, double points, int lessons, int asks, int pairs) {
-        Plateau rule = Plateau.of(ChangeThresholds.SHEET.standard());
+        Plateau rule = Plateau.of(ChangeThresholds.SET.standard());
         String rate = points == 0 ? "stands still" : "rises %.0f points a lesson".formatted(points);
         return Counted.over(
                 question,
@@ -67,7 +67,7 @@ final class Changes {
     }
 
     static Counted falseThirds(double chance, int pairs) {
-        Thirds rule = Thirds.of(ChangeThresholds.SHEET.standard());
+        Thirds rule = Thirds.of(ChangeThresholds.SET.standard());
         return Counted.over(
                 "a change within the exercise",
                 "none: %.0f %% throughout, ended at three YES running, 18 asks at least".formatted(100 * chance),
@@ -77,7 +77,7 @@ final class Changes {
 
     /** Mean gain of the last third over the first where there is none, in points: naive, and as the rule counts. */
     static double[] thirdsBias(double chance, int least, int pairs) {
-        Thirds rule = Thirds.of(ChangeThresholds.SHEET.standard());
+        Thirds rule = Thirds.of(ChangeThresholds.SET.standard());
         double naive = 0;
         double counted = 0;
         int told = 0;

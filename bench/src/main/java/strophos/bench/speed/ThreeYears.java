@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
+import strophos.core.cause.MarkedAsk;
 import strophos.core.cause.ProbeDay;
-import strophos.core.cause.Told;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
@@ -34,7 +34,7 @@ final class ThreeYears {
     record Ridden(String lesson, LocalDate day, RungId rung, Ask ask) {}
 
     final List<Ridden> ridden = new ArrayList<>();
-    final List<Told> told = new ArrayList<>();
+    final List<MarkedAsk> told = new ArrayList<>();
     final List<ProbeDay> probes = new ArrayList<>();
 
     ThreeYears() {
@@ -47,7 +47,8 @@ final class ThreeYears {
                 Ask ask = ask(random, i, lesson);
                 ridden.add(new Ridden("lesson " + lesson, day, rung, ask));
                 Set<String> faults = random.nextInt(3) == 0 ? Set.of("fault " + random.nextInt(12)) : Set.of();
-                told.add(new Told(ask.entry(), "lesson " + lesson, "bend", ask.response() == Response.YES, faults));
+                told.add(
+                        new MarkedAsk(ask.entry(), "lesson " + lesson, "bend", ask.response() == Response.YES, faults));
                 first.add(ask);
             }
             if (lesson % 4 == 0) {

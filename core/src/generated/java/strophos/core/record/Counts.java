@@ -4,7 +4,7 @@ import java.util.Optional;
 
 /**
  * What kinds count for beside being kept and shown. Whoever reads a count says what each of its kinds is: when a kind joins,
- * whoever forgets it is not compiled. What the fold itself is made of stands in {@link Told}.
+ * whoever forgets it is not compiled. What the fold itself is made of stands in {@link FoldCases}.
  */
 public final class Counts {
 

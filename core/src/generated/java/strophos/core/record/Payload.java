@@ -63,7 +63,7 @@ public sealed interface Payload {
     }
 
     /** Something seen, by name, with the side of the body it was seen on. */
-    sealed interface Seen extends OfSegment {
+    sealed interface Sighting extends OfSegment {
         String name();
 
         Side side();
@@ -253,7 +253,7 @@ public sealed interface Payload {
     }
 
     /** A position fault (against what this exercise asks) or an aid habit of the rider, by name. */
-    record Fault(String segment, String name, Side side, Optional<Moment> when) implements Seen {
+    record Fault(String segment, String name, Side side, Optional<Moment> when) implements Sighting {
 
         @Override
         public String kind() {
@@ -565,7 +565,7 @@ public sealed interface Payload {
     }
 
     /** A sign of the horse's, good or other, by name. */
-    record Sign(String segment, String name, Side side, Optional<Moment> when) implements Seen {
+    record Sign(String segment, String name, Side side, Optional<Moment> when) implements Sighting {
 
         @Override
         public String kind() {

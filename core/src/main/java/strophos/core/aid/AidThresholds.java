@@ -1,11 +1,11 @@
 package strophos.core.aid;
 
-import strophos.core.judgement.Sheet;
+import strophos.core.judgement.ThresholdSet;
 
 /** Thresholds of corrections, releases and conflicts (rules 6; common practice, no source). */
 public final class AidThresholds {
 
-    public static final Sheet SHEET = Sheet.of("aids", 1)
+    public static final ThresholdSet SET = ThresholdSet.of("aids", 1)
             .share("consistency.share", 0.9, 0.5, 1)
             .whole("consistency.fewest", 6, 3, 30)
             .number("release.promptS", 1, 0.2, 3, 0.1)

@@ -16,7 +16,7 @@ import strophos.core.stats.Wilson;
  */
 public record CorrectedConsistently(double share, int fewest) implements Rule<Errors> {
 
-    /** @param t of {@link AidThresholds#SHEET} */
+    /** @param t of {@link AidThresholds#SET} */
     public static CorrectedConsistently of(Thresholds t) {
         return new CorrectedConsistently(t.get("consistency.share"), t.whole("consistency.fewest"));
     }
@@ -40,7 +40,7 @@ public record CorrectedConsistently(double share, int fewest) implements Rule<Er
         boolean isWanted = errors.policy() != CorrectionPolicy.IGNORE;
         List<String> against = errors.seen().stream()
                 .filter(e -> e.isCorrected() != isWanted)
-                .map(Errors.Seen::entry)
+                .map(Errors.Instance::entry)
                 .toList();
         Proportion asWanted = new Proportion(all - against.size(), all);
         return Judgement.of(

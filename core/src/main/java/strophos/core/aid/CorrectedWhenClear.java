@@ -15,7 +15,7 @@ public record CorrectedWhenClear(int least, int most) implements Rule<CorrectedW
     /** A correction after so many strides of the error. */
     public record Correction(String entry, TimeSource source, int strides) {}
 
-    /** @param t of {@link AidThresholds#SHEET} */
+    /** @param t of {@link AidThresholds#SET} */
     public static CorrectedWhenClear of(Thresholds t) {
         return new CorrectedWhenClear(t.whole("when-clear.leastStrides"), t.whole("when-clear.mostStrides"));
     }

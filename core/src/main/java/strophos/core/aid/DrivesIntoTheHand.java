@@ -16,7 +16,7 @@ import strophos.core.stats.Wilson;
  */
 public record DrivesIntoTheHand(double share, int fewest, Duration within, double riseKg) implements Rule<List<Drive>> {
 
-    /** @param t of {@link AidThresholds#SHEET} */
+    /** @param t of {@link AidThresholds#SET} */
     public static DrivesIntoTheHand of(Thresholds t) {
         return new DrivesIntoTheHand(
                 t.get("conflict.share"),
@@ -46,7 +46,7 @@ public record DrivesIntoTheHand(double share, int fewest, Duration within, doubl
                 timed.stream().filter(this::isConflict).map(Drive::entry).toList();
         Proportion counted = new Proportion(conflicts.size(), timed.size());
         return Judgement.of(
-                counted.successes() > share * counted.of() + 1e-9,
+                counted.successes() > share * counted.total() + 1e-9,
                 new AidEvidence.OfShare(counted, Wilson.of(counted), conflicts));
     }
 

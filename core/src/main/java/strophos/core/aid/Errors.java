@@ -11,13 +11,13 @@ import strophos.core.school.CorrectionPolicy;
  * @param policy of the segment, else the exercise, else the school
  * @param seen in order
  */
-public record Errors(String kind, CorrectionPolicy policy, List<Seen> seen) {
+public record Errors(String kind, CorrectionPolicy policy, List<Instance> seen) {
     public Errors {
         seen = List.copyOf(seen);
     }
 
     /** One error. */
-    public record Seen(String entry, boolean isCorrected) {}
+    public record Instance(String entry, boolean isCorrected) {}
 
     /** The policy that holds: the segment's own, else the exercise's, else the school's. */
     public static CorrectionPolicy policy(

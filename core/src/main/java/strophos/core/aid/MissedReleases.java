@@ -15,35 +15,35 @@ public final class MissedReleases {
     private MissedReleases() {}
 
     /** What was touched in about one release. */
-    public record Noted(String entry, String exercise, Rein rein, Release release) {}
+    public record NotedRelease(String entry, String exercise, Rein rein, Release release) {}
 
     /** One exercise and rein: missed of all that were noted, and which. */
-    public record Line(String exercise, Rein rein, Proportion missed, List<String> entries) {
-        public Line {
+    public record Count(String exercise, Rein rein, Proportion missed, List<String> entries) {
+        public Count {
             entries = List.copyOf(entries);
         }
     }
 
     /** Those with at least one missed, the most missed first. */
-    public static List<Line> list(List<Noted> noted) {
-        Map<List<Object>, List<Noted>> sorted = new LinkedHashMap<>();
+    public static List<Count> list(List<NotedRelease> noted) {
+        Map<List<Object>, List<NotedRelease>> sorted = new LinkedHashMap<>();
         noted.forEach(r -> sorted.computeIfAbsent(List.of(r.exercise(), r.rein()), k -> new ArrayList<>())
                 .add(r));
         return sorted.values().stream()
                 .map(MissedReleases::line)
                 .filter(l -> l.missed().successes() > 0)
-                .sorted(Comparator.<Line>comparingInt(l -> -l.missed().successes())
-                        .thenComparing(Line::exercise)
-                        .thenComparing(Line::rein))
+                .sorted(Comparator.<Count>comparingInt(l -> -l.missed().successes())
+                        .thenComparing(Count::exercise)
+                        .thenComparing(Count::rein))
                 .toList();
     }
 
-    private static Line line(List<Noted> noted) {
+    private static Count line(List<NotedRelease> noted) {
         List<String> missed = noted.stream()
                 .filter(r -> r.release() == Release.MISSED)
-                .map(Noted::entry)
+                .map(NotedRelease::entry)
                 .toList();
-        Noted first = noted.get(0);
-        return new Line(first.exercise(), first.rein(), new Proportion(missed.size(), noted.size()), missed);
+        NotedRelease first = noted.get(0);
+        return new Count(first.exercise(), first.rein(), new Proportion(missed.size(), noted.size()), missed);
     }
 }

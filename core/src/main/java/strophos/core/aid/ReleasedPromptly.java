@@ -12,7 +12,7 @@ import strophos.core.judgement.Thresholds;
  */
 public record ReleasedPromptly(Duration prompt) implements Rule<TimedResponse> {
 
-    /** @param t of {@link AidThresholds#SHEET} */
+    /** @param t of {@link AidThresholds#SET} */
     public static ReleasedPromptly of(Thresholds t) {
         return new ReleasedPromptly(Seconds.of(t.get("release.promptS")));
     }

@@ -13,7 +13,7 @@ import strophos.core.judgement.Thresholds;
  */
 public record WaitedThenReinforced(Duration least, Duration most) implements Rule<TimedResponse> {
 
-    /** @param t of {@link AidThresholds#SHEET} */
+    /** @param t of {@link AidThresholds#SET} */
     public static WaitedThenReinforced of(Thresholds t) {
         return new WaitedThenReinforced(Seconds.of(t.get("wait.leastS")), Seconds.of(t.get("wait.mostS")));
     }

@@ -8,7 +8,7 @@ import strophos.core.cause.SideBySide;
 import strophos.core.change.ChangeThresholds;
 import strophos.core.forecast.ForecastThresholds;
 import strophos.core.homework.HomeworkThresholds;
-import strophos.core.judgement.Sheet;
+import strophos.core.judgement.ThresholdSet;
 import strophos.core.load.LoadThresholds;
 import strophos.core.pause.PauseThresholds;
 import strophos.core.progress.RungThresholds;
@@ -18,22 +18,22 @@ import strophos.core.stop.StopThresholds;
 /** The sheets of all rule books. */
 public final class Books {
 
-    public static final List<Sheet> ALL = List.of(
-            RungThresholds.SHEET,
-            StifferSide.SHEET,
-            StopThresholds.SHEET,
-            AidThresholds.SHEET,
-            ProbeThresholds.SHEET,
-            SideBySide.SHEET,
-            ChangeThresholds.SHEET,
-            ForecastThresholds.SHEET,
-            HomeworkThresholds.SHEET,
-            PauseThresholds.SHEET,
-            LoadThresholds.SHEET);
+    public static final List<ThresholdSet> ALL = List.of(
+            RungThresholds.SET,
+            StifferSide.SET,
+            StopThresholds.SET,
+            AidThresholds.SET,
+            ProbeThresholds.SET,
+            SideBySide.SET,
+            ChangeThresholds.SET,
+            ForecastThresholds.SET,
+            HomeworkThresholds.SET,
+            PauseThresholds.SET,
+            LoadThresholds.SET);
 
     private Books() {}
 
-    public static Optional<Sheet> find(String book) {
+    public static Optional<ThresholdSet> find(String book) {
         return ALL.stream().filter(s -> s.book().equals(book)).findFirst();
     }
 }

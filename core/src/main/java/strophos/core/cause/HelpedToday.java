@@ -16,7 +16,7 @@ public record HelpedToday(int fewest, double p) implements Rule<ProbeDay> {
 
     private static final long SEED = 20260101;
 
-    /** @param t of {@link ProbeThresholds#SHEET} */
+    /** @param t of {@link ProbeThresholds#SET} */
     public static HelpedToday of(Thresholds t) {
         return new HelpedToday(t.whole("today.fewest"), t.get("today.p"));
     }

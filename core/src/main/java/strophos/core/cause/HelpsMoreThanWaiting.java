@@ -15,7 +15,7 @@ public record HelpsMoreThanWaiting(int fewest, int controlDays, double p) implem
 
     private static final long SEED = 20260102;
 
-    /** @param t of {@link ProbeThresholds#SHEET} */
+    /** @param t of {@link ProbeThresholds#SET} */
     public static HelpsMoreThanWaiting of(Thresholds t) {
         return new HelpsMoreThanWaiting(t.whole("today.fewest"), t.whole("control.days"), t.get("control.p"));
     }

@@ -14,7 +14,7 @@ import strophos.core.stats.Proportion;
  */
 public record HelpsOverDays(int fewest, int days, int helped) implements Rule<List<ProbeDay>> {
 
-    /** @param t of {@link ProbeThresholds#SHEET} */
+    /** @param t of {@link ProbeThresholds#SET} */
     public static HelpsOverDays of(Thresholds t) {
         return new HelpsOverDays(t.whole("today.fewest"), t.whole("hint.days"), t.whole("hint.helped"));
     }

@@ -1,11 +1,11 @@
 package strophos.core.cause;
 
-import strophos.core.judgement.Sheet;
+import strophos.core.judgement.ThresholdSet;
 
 /** Thresholds of the probe (rules 2; common practice, no source). */
 public final class ProbeThresholds {
 
-    public static final Sheet SHEET = Sheet.of("probe", 1)
+    public static final ThresholdSet SET = ThresholdSet.of("probe", 1)
             .whole("today.fewest", 4, 2, 20)
             .share("today.p", 0.1, 0.01, 0.3)
             .whole("hint.days", 6, 3, 12)

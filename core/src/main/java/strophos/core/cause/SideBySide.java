@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import strophos.core.judgement.Evidence;
-import strophos.core.judgement.Sheet;
+import strophos.core.judgement.ThresholdSet;
 import strophos.core.judgement.Thresholds;
 import strophos.core.stats.BenjaminiHochberg;
 import strophos.core.stats.Newcombe;
@@ -26,7 +26,7 @@ import strophos.core.stats.Stratified;
  */
 public record SideBySide(int lessons, int fewest, int inLessons, double rate, int most) {
 
-    public static final Sheet SHEET = Sheet.of("side-by-side", 1)
+    public static final ThresholdSet SET = ThresholdSet.of("side-by-side", 1)
             .whole("factor.lessons", 20, 2, 60)
             .whole("factor.fewest", 4, 2, 30)
             .whole("factor.inLessons", 2, 2, 10)
@@ -34,7 +34,7 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
             .whole("factor.most", 3, 1, 10)
             .done();
 
-    /** @param t of {@link #SHEET} */
+    /** @param t of {@link #SET} */
     public static SideBySide of(Thresholds t) {
         return new SideBySide(
                 t.whole("factor.lessons"),
@@ -58,7 +58,7 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
      * @param p exact, lessons and exercises kept apart
      * @param adjusted for all factors tested
      */
-    public record Line(
+    public record Comparison(
             String factor,
             Proportion with,
             Proportion without,
@@ -68,7 +68,7 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
             double adjusted,
             List<String> entries)
             implements Evidence {
-        public Line {
+        public Comparison {
             entries = List.copyOf(entries);
         }
     }
@@ -79,31 +79,31 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
      * @param worthChecking the strongest first
      * @param tested all factors tested, by name; the others say why they were not
      */
-    public record Result(List<Line> worthChecking, List<Line> tested, Map<String, TooFew> tooFew) {}
+    public record Result(List<Comparison> worthChecking, List<Comparison> tested, Map<String, TooFew> tooFew) {}
 
     /** @param told exchanges in order, of one rung or of all */
-    public Result compare(List<Told> told) {
-        List<Told> last = lastLessons(told);
-        Map<List<String>, List<Told>> alike = new LinkedHashMap<>();
+    public Result compare(List<MarkedAsk> told) {
+        List<MarkedAsk> last = lastLessons(told);
+        Map<List<String>, List<MarkedAsk>> alike = new LinkedHashMap<>();
         last.forEach(t -> alike.computeIfAbsent(List.of(t.lesson(), t.exercise()), l -> new ArrayList<>())
                 .add(t));
         Set<String> factors = new TreeSet<>();
         last.forEach(t -> factors.addAll(t.factors()));
         Map<String, TooFew> tooFew = new LinkedHashMap<>();
-        List<Line> raw = new ArrayList<>();
+        List<Comparison> raw = new ArrayList<>();
         for (String factor : factors) {
             // only where it was seen at all: elsewhere there is nothing alike to lay beside it
-            List<List<Told>> where = alike.values().stream()
+            List<List<MarkedAsk>> where = alike.values().stream()
                     .filter(a -> a.stream().anyMatch(t -> t.factors().contains(factor)))
                     .toList();
             Optional<TooFew> few = tooFew(factor, where);
             few.ifPresentOrElse(why -> tooFew.put(factor, why), () -> raw.add(line(factor, where)));
         }
-        List<Line> tested = adjusted(raw);
+        List<Comparison> tested = adjusted(raw);
         return new Result(
                 tested.stream()
                         .filter(l -> l.adjusted() <= rate + 1e-9)
-                        .sorted(Comparator.comparingDouble(Line::adjusted)
+                        .sorted(Comparator.comparingDouble(Comparison::adjusted)
                                 .thenComparing(l -> -Math.abs(l.difference().estimate())))
                         .limit(most)
                         .toList(),
@@ -111,7 +111,7 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
                 tooFew);
     }
 
-    private List<Told> lastLessons(List<Told> told) {
+    private List<MarkedAsk> lastLessons(List<MarkedAsk> told) {
         Set<String> kept = new TreeSet<>();
         int from = told.size();
         while (from > 0 && (kept.contains(told.get(from - 1).lesson()) || kept.size() < lessons)) {
@@ -121,25 +121,25 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
         return told.subList(from, told.size());
     }
 
-    private Optional<TooFew> tooFew(String factor, List<List<Told>> where) {
-        List<Told> all = where.stream().flatMap(List::stream).toList();
-        if (count(all, factor, true).of() < fewest) {
+    private Optional<TooFew> tooFew(String factor, List<List<MarkedAsk>> where) {
+        List<MarkedAsk> all = where.stream().flatMap(List::stream).toList();
+        if (count(all, factor, true).total() < fewest) {
             return Optional.of(TooFew.WITH);
-        } else if (count(all, factor, false).of() < fewest) {
+        } else if (count(all, factor, false).total() < fewest) {
             return Optional.of(TooFew.WITHOUT);
         }
-        boolean isOften = all.stream().map(Told::lesson).distinct().count() >= inLessons;
+        boolean isOften = all.stream().map(MarkedAsk::lesson).distinct().count() >= inLessons;
         return isOften ? Optional.empty() : Optional.of(TooFew.LESSONS);
     }
 
-    private static Line line(String factor, List<List<Told>> where) {
-        List<Told> all = where.stream().flatMap(List::stream).toList();
+    private static Comparison line(String factor, List<List<MarkedAsk>> where) {
+        List<MarkedAsk> all = where.stream().flatMap(List::stream).toList();
         Proportion with = count(all, factor, true);
         Proportion without = count(all, factor, false);
         Stratified.Result test = Stratified.test(where.stream()
                 .map(l -> new Stratified.Table(count(l, factor, true), count(l, factor, false)))
                 .toList());
-        return new Line(
+        return new Comparison(
                 factor,
                 with,
                 without,
@@ -149,25 +149,26 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
                 1,
                 all.stream()
                         .filter(t -> t.factors().contains(factor))
-                        .map(Told::entry)
+                        .map(MarkedAsk::entry)
                         .toList());
     }
 
-    private static List<Line> adjusted(List<Line> raw) {
-        List<Double> p = BenjaminiHochberg.adjusted(raw.stream().map(Line::p).toList());
-        List<Line> lines = new ArrayList<>();
+    private static List<Comparison> adjusted(List<Comparison> raw) {
+        List<Double> p =
+                BenjaminiHochberg.adjusted(raw.stream().map(Comparison::p).toList());
+        List<Comparison> lines = new ArrayList<>();
         for (int i = 0; i < raw.size(); i++) {
-            Line l = raw.get(i);
-            lines.add(new Line(
+            Comparison l = raw.get(i);
+            lines.add(new Comparison(
                     l.factor(), l.with(), l.without(), l.difference(), l.oddsRatio(), l.p(), p.get(i), l.entries()));
         }
         return lines;
     }
 
-    private static Proportion count(List<Told> told, String factor, boolean isWith) {
+    private static Proportion count(List<MarkedAsk> told, String factor, boolean isWith) {
         int yes = 0;
         int of = 0;
-        for (Told t : told) {
+        for (MarkedAsk t : told) {
             if (t.factors().contains(factor) == isWith) {
                 of++;
                 yes += t.yes() ? 1 : 0;

@@ -1,11 +1,11 @@
 package strophos.core.change;
 
-import strophos.core.judgement.Sheet;
+import strophos.core.judgement.ThresholdSet;
 
 /** Thresholds of what changed (rules 7; common practice, no source). */
 public final class ChangeThresholds {
 
-    public static final Sheet SHEET = Sheet.of("change", 1)
+    public static final ThresholdSet SET = ThresholdSet.of("change", 1)
             .whole("plateau.fewest", 8, 6, 30)
             .whole("plateau.asks", 4, 2, 20)
             .whole("plateau.lessons", 20, 8, 60)

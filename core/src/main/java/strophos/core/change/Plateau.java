@@ -17,7 +17,7 @@ import strophos.core.stats.Trend;
  */
 public record Plateau(int fewest, int asks, int lessons, double points) implements Rule<List<Rate>> {
 
-    /** @param t of {@link ChangeThresholds#SHEET} */
+    /** @param t of {@link ChangeThresholds#SET} */
     public static Plateau of(Thresholds t) {
         return new Plateau(
                 t.whole("plateau.fewest"),
@@ -39,7 +39,8 @@ public record Plateau(int fewest, int asks, int lessons, double points) implemen
     /** @param rates in order */
     @Override
     public Judgement judge(List<Rate> rates) {
-        List<Rate> told = rates.stream().filter(r -> r.successes().of() >= asks).toList();
+        List<Rate> told =
+                rates.stream().filter(r -> r.successes().total() >= asks).toList();
         List<Rate> last = told.subList(Math.max(0, told.size() - lessons), told.size());
         if (last.size() < fewest) {
             return new Judgement.NotEnoughData(last.size(), fewest);

@@ -21,7 +21,7 @@ import strophos.core.stats.Proportion;
  */
 public record Thirds(int fewest, double p) implements Rule<List<Ask>> {
 
-    /** @param t of {@link ChangeThresholds#SHEET} */
+    /** @param t of {@link ChangeThresholds#SET} */
     public static Thirds of(Thresholds t) {
         return new Thirds(t.whole("thirds.fewest"), t.get("thirds.p"));
     }

@@ -42,7 +42,7 @@ public record Forecast(List<Range> ranges, GainFit fit) {
      *
      * @param history before {@code from}
      * @param daysAWeek each in [1, 7]
-     * @param t of {@link ForecastThresholds#SHEET}
+     * @param t of {@link ForecastThresholds#SET}
      */
     public static Forecast of(History history, LocalDate from, List<Integer> daysAWeek, Thresholds t, long seed) {
         if (daysAWeek.stream().anyMatch(d -> d < 1 || d > WEEK)) {
@@ -111,8 +111,8 @@ public record Forecast(List<Range> ranges, GainFit fit) {
 
     /** Of the practices on record; as if five good ones had gone before, so that six cannot say "never". */
     private static double goodShare(History history) {
-        List<History.Practised> all = history.practices();
-        long good = all.stream().filter(History.Practised::isGood).count();
+        List<History.PracticeDay> all = history.practices();
+        long good = all.stream().filter(History.PracticeDay::isGood).count();
         return (good + 5.0) / (all.size() + 5.0);
     }
 

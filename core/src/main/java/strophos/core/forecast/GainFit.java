@@ -57,14 +57,14 @@ public record GainFit(List<Double> gains, List<Double> weights, int practices, b
         Learner learner = Learner.beginning(rules, history.events().get(0).day().toEpochDay());
         double sum = 0;
         for (History.Event e : history.events()) {
-            if (e instanceof History.Practised p) {
+            if (e instanceof History.PracticeDay p) {
                 learner = learner.practised(p.day().toEpochDay(), p.isGood());
-            } else if (e instanceof History.Seen seen) {
+            } else if (e instanceof History.LessonDay seen) {
                 // never quite 0 or 1: one lucky YES at the beginning must not rule out all gains
                 double s =
                         Math.min(0.99, Math.max(0.01, learner.skillOn(seen.day().toEpochDay())));
                 int yes = seen.successes().successes();
-                sum += yes * Math.log(s) + (seen.successes().of() - yes) * Math.log(1 - s);
+                sum += yes * Math.log(s) + (seen.successes().total() - yes) * Math.log(1 - s);
             }
         }
         return sum;

@@ -14,21 +14,21 @@ public record History(List<Event> events) {
     }
 
     /** @param isGood the dose was done and the report is not "not yet"; a coached lesson counts as good */
-    public record Practised(LocalDate day, boolean isGood) implements Event {}
+    public record PracticeDay(LocalDate day, boolean isGood) implements Event {}
 
     /** Asks in a coached lesson, before what was practised in it counts. */
-    public record Seen(LocalDate day, Proportion successes) implements Event {}
+    public record LessonDay(LocalDate day, Proportion successes) implements Event {}
 
     public History {
         events = events.stream()
-                .sorted(Comparator.comparing(Event::day).thenComparing(e -> e instanceof Practised)) // seen first
+                .sorted(Comparator.comparing(Event::day).thenComparing(e -> e instanceof PracticeDay)) // seen first
                 .toList();
     }
 
-    List<Practised> practices() {
+    List<PracticeDay> practices() {
         return events.stream()
-                .filter(Practised.class::isInstance)
-                .map(Practised.class::cast)
+                .filter(PracticeDay.class::isInstance)
+                .map(PracticeDay.class::cast)
                 .toList();
     }
 
@@ -40,7 +40,7 @@ public record History(List<Event> events) {
     Learner learner(LearnerRules rules) {
         Learner learner =
                 Learner.beginning(rules, isEmpty() ? 0 : events.get(0).day().toEpochDay());
-        for (Practised p : practices()) {
+        for (PracticeDay p : practices()) {
             learner = learner.practised(p.day().toEpochDay(), p.isGood());
         }
         return learner;

@@ -21,7 +21,7 @@ public record LearnerRules(double gain, double halfLifeDays, double growth, doub
         }
     }
 
-    /** @param t of {@link ForecastThresholds#SHEET} */
+    /** @param t of {@link ForecastThresholds#SET} */
     public static LearnerRules of(Thresholds t) {
         return new LearnerRules(
                 t.get("learner.gain"),

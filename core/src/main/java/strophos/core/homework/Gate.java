@@ -26,7 +26,7 @@ public record Gate(int easyRunning, int minDays, OptionalDouble goodShare) {
     }
 
     /** Whether this report counts toward it. */
-    boolean countsFor(HomeworkEvent.Reported report) {
+    boolean countsFor(HomeworkEvent.Report report) {
         boolean isEnough = goodShare.isEmpty()
                 || (isEnough(report.left(), goodShare.getAsDouble())
                         && isEnough(report.right(), goodShare.getAsDouble()));

@@ -18,7 +18,7 @@ public sealed interface HomeworkEvent {
      * @param leftS seconds on the left rein
      * @param isSecondBest the second best was ridden: it keeps the step and does not open the gate
      */
-    record Reported(
+    record Report(
             LocalDate day,
             Feel feel,
             int leftS,
@@ -29,7 +29,7 @@ public sealed interface HomeworkEvent {
             boolean hasQuestion,
             boolean isSecondBest)
             implements HomeworkEvent {
-        public Reported {
+        public Report {
             Objects.requireNonNull(feel, "feel");
             stopSigns = Set.copyOf(stopSigns);
             if (leftS < 0 || rightS < 0) {
@@ -40,17 +40,17 @@ public sealed interface HomeworkEvent {
     }
 
     /** A sign of the rider's, or a fright, from beside this homework: seen while riding, or reported with other homework. */
-    record Stopped(LocalDate day, StopSign sign) implements HomeworkEvent {}
+    record Stop(LocalDate day, StopSign sign) implements HomeworkEvent {}
 
     /** The coach answered such a sign beside this homework. */
-    record Lifted(LocalDate day) implements HomeworkEvent {}
+    record Lift(LocalDate day) implements HomeworkEvent {}
 
     /** The horse was paused: nothing opens, and its days are not missed. */
-    record HorsePaused(LocalDate day) implements HomeworkEvent {}
+    record HorsePause(LocalDate day) implements HomeworkEvent {}
 
     /** The horse was cleared. */
-    record HorseCleared(LocalDate day) implements HomeworkEvent {}
+    record HorseClearance(LocalDate day) implements HomeworkEvent {}
 
     /** The coach looked in. */
-    record Answered(LocalDate day, Verdict verdict) implements HomeworkEvent {}
+    record Answer(LocalDate day, Verdict verdict) implements HomeworkEvent {}
 }

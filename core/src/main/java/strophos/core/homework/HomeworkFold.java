@@ -47,23 +47,23 @@ public final class HomeworkFold {
     /**
      * How it stands on this day, after these events.
      *
-     * @param thresholds of {@link HomeworkThresholds#SHEET}
+     * @param thresholds of {@link HomeworkThresholds#SET}
      */
     public static HomeworkState on(LocalDate today, Assignment of, List<HomeworkEvent> events, Thresholds thresholds) {
         HomeworkFold fold = new HomeworkFold(of, thresholds);
         for (HomeworkEvent e : events) {
             fold.open(e.day());
-            if (e instanceof HomeworkEvent.Reported r) {
+            if (e instanceof HomeworkEvent.Report r) {
                 fold.take(r);
-            } else if (e instanceof HomeworkEvent.Answered a) {
+            } else if (e instanceof HomeworkEvent.Answer a) {
                 fold.take(a);
-            } else if (e instanceof HomeworkEvent.Stopped s) {
+            } else if (e instanceof HomeworkEvent.Stop s) {
                 fold.stops.add(s.sign());
-            } else if (e instanceof HomeworkEvent.Lifted) {
+            } else if (e instanceof HomeworkEvent.Lift) {
                 fold.stops.clear();
-            } else if (e instanceof HomeworkEvent.HorsePaused p) {
+            } else if (e instanceof HomeworkEvent.HorsePause p) {
                 fold.horsePausedOn = fold.horsePausedOn == null ? p.day() : fold.horsePausedOn;
-            } else if (e instanceof HomeworkEvent.HorseCleared c) {
+            } else if (e instanceof HomeworkEvent.HorseClearance c) {
                 fold.clear(c.day());
             }
         }
@@ -71,7 +71,7 @@ public final class HomeworkFold {
         return fold.state(today);
     }
 
-    private void take(HomeworkEvent.Reported r) {
+    private void take(HomeworkEvent.Report r) {
         int[] day = done.computeIfAbsent(r.day(), d -> new int[2]);
         day[0] += r.leftS();
         day[1] += r.rightS();
@@ -91,7 +91,7 @@ public final class HomeworkFold {
         open(r.day());
     }
 
-    private void take(HomeworkEvent.Answered a) {
+    private void take(HomeworkEvent.Answer a) {
         stops.clear();
         hasQuestion = false;
         sinceLookIn = 0;
@@ -184,18 +184,18 @@ public final class HomeworkFold {
         return notYet >= thresholds.whole("stuck.reports");
     }
 
-    private HomeworkState.LookIn lookIn(LocalDate today) {
+    private HomeworkState.LookInReason lookIn(LocalDate today) {
         if (!stops.isEmpty()) {
-            return HomeworkState.LookIn.STOP_SIGN;
+            return HomeworkState.LookInReason.STOP_SIGN;
         }
         if (hasQuestion) {
-            return HomeworkState.LookIn.QUESTION;
+            return HomeworkState.LookInReason.QUESTION;
         }
         if (horsePausedOn != null) {
-            return HomeworkState.LookIn.NOT_YET_DUE;
+            return HomeworkState.LookInReason.NOT_YET_DUE;
         }
         if (isStuck()) {
-            return HomeworkState.LookIn.STUCK;
+            return HomeworkState.LookInReason.STUCK;
         }
         return new SinceLookIn(of.isBrandNew() && !wasLookedIn, lookedIn, sinceLookIn, false, 0)
                 .byTime(today, thresholds);

@@ -43,7 +43,7 @@ public record HomeworkState(
         Done rightSeconds,
         List<LocalDate> overDays,
         int sinceLookIn,
-        LookIn lookIn) {
+        LookInReason lookIn) {
 
     /** So much done of so much set; more may be done than was set. */
     public record Done(int done, int set) {}
@@ -52,7 +52,7 @@ public record HomeworkState(
     public record Move(LocalDate day, int from, int to) {}
 
     /** Why the coach is waited for, the most urgent first. */
-    public enum LookIn {
+    public enum LookInReason {
         STOP_SIGN,
         QUESTION,
         /** Not yet, twice running. */

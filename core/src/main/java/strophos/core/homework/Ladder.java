@@ -15,14 +15,14 @@ import strophos.core.stair.RungId;
 public record Ladder(List<Step> steps, int first) {
 
     /** A rung with what it is as homework. */
-    public record Rung(RungId id, DoseRange dose) {}
+    public record RungDose(RungId id, DoseRange dose) {}
 
     public Ladder {
         steps = List.copyOf(steps);
     }
 
     /** @param isComingBack horses coming back to work get half */
-    public static Ladder of(Rung rung, Optional<Rung> wayBack, boolean isComingBack) {
+    public static Ladder of(RungDose rung, Optional<RungDose> wayBack, boolean isComingBack) {
         List<Step> steps = new ArrayList<>();
         wayBack.ifPresent(b -> steps.add(new Step(b.id(), Dose.least(b.dose(), isComingBack))));
         int first = steps.size();

@@ -22,11 +22,11 @@ public record SinceLookIn(
      * Why the coach is waited for, where no stop sign waits and the horse is not paused. Empty where only all reports tell: after "not
      * yet" often enough running the step before is gone back to, and the coach is waited for where there is none.
      *
-     * @param thresholds of {@link HomeworkThresholds#SHEET}
+     * @param thresholds of {@link HomeworkThresholds#SET}
      */
-    public Optional<HomeworkState.LookIn> lookIn(LocalDate today, Thresholds thresholds) {
+    public Optional<HomeworkState.LookInReason> lookIn(LocalDate today, Thresholds thresholds) {
         if (hasQuestion) {
-            return Optional.of(HomeworkState.LookIn.QUESTION);
+            return Optional.of(HomeworkState.LookInReason.QUESTION);
         }
         return notYetRunning >= thresholds.whole("stuck.reports")
                 ? Optional.empty()
@@ -34,13 +34,13 @@ public record SinceLookIn(
     }
 
     /** What time and the number of practices ask for, when nothing graver does. */
-    HomeworkState.LookIn byTime(LocalDate today, Thresholds thresholds) {
+    HomeworkState.LookInReason byTime(LocalDate today, Thresholds thresholds) {
         long days = ChronoUnit.DAYS.between(lookedInOn, today);
         if (isNewAid && days >= thresholds.whole("look-in.newAidDays")) {
-            return HomeworkState.LookIn.NEW_AID;
+            return HomeworkState.LookInReason.NEW_AID;
         }
         return practices >= thresholds.whole("look-in.practices") || days >= thresholds.whole("look-in.days")
-                ? HomeworkState.LookIn.DUE
-                : HomeworkState.LookIn.NOT_YET_DUE;
+                ? HomeworkState.LookInReason.DUE
+                : HomeworkState.LookInReason.NOT_YET_DUE;
     }
 }

@@ -3,7 +3,7 @@ package strophos.core.judgement;
 import java.util.Map;
 import java.util.Set;
 
-/** The values of one sheet, a yard's changes included. Made by {@link Sheet}. */
+/** The values of one sheet, a yard's changes included. Made by {@link ThresholdSet}. */
 public final class Thresholds {
 
     private final String book;

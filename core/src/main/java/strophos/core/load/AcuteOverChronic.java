@@ -8,7 +8,7 @@ import strophos.core.judgement.Thresholds;
 /** The acute load is over {@code most} times the chronic one. The ratio is debated: it prompts a look, it forbids nothing. */
 public record AcuteOverChronic(double most) implements Rule<AcuteChronic> {
 
-    /** @param t of {@link LoadThresholds#SHEET} */
+    /** @param t of {@link LoadThresholds#SET} */
     public static AcuteOverChronic of(Thresholds t) {
         return new AcuteOverChronic(t.get("acute-chronic.ratio"));
     }

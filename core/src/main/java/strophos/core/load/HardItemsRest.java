@@ -12,13 +12,13 @@ public final class HardItemsRest {
     private HardItemsRest() {}
 
     /** An item ridden on a day. */
-    public record Ridden<T>(T item, LocalDate day) {}
+    public record ItemDay<T>(T item, LocalDate day) {}
 
     /** The hard items of these that rest on a day, in the order given. */
-    public static <T> List<T> on(LocalDate day, Collection<T> hard, Collection<Ridden<T>> ridden) {
+    public static <T> List<T> on(LocalDate day, Collection<T> hard, Collection<ItemDay<T>> ridden) {
         Set<T> yesterday = ridden.stream()
                 .filter(r -> r.day().equals(day.minusDays(1)))
-                .map(Ridden::item)
+                .map(ItemDay::item)
                 .collect(Collectors.toSet());
         return hard.stream().filter(yesterday::contains).toList();
     }

@@ -40,7 +40,7 @@ public record Outing(List<Day> days) {
      * @param counts the day it is for
      * @param isYoung a young horse, or one on its first outings
      * @param lessonMinutes of an ordinary lesson, at least 10
-     * @param t of {@link LoadThresholds#SHEET}
+     * @param t of {@link LoadThresholds#SET}
      */
     public static Outing plan(LocalDate travel, LocalDate counts, boolean isYoung, int lessonMinutes, Thresholds t) {
         if (counts.isBefore(travel) || lessonMinutes < 10) {
@@ -76,38 +76,38 @@ public record Outing(List<Day> days) {
     }
 
     /** A warning and the day it is about. */
-    public record Warned(Warning warning, LocalDate day) {}
+    public record WarningDay(Warning warning, LocalDate day) {}
 
     /** What is wrong with this plan, by day; a plan made by {@link #plan} has nothing wrong. */
-    public List<Warned> warnings(boolean isYoung, Thresholds t) {
-        List<Warned> warned = new ArrayList<>();
+    public List<WarningDay> warnings(boolean isYoung, Thresholds t) {
+        List<WarningDay> warned = new ArrayList<>();
         int hardRunning = 0;
         for (int i = 0; i < days.size(); i++) {
             Day day = days.get(i);
             Kind before = i == 0 ? Kind.EASY : days.get(i - 1).kind();
             if (day.kind() == Kind.TRAVEL_AND_LOOK_AROUND) {
                 if (before != Kind.EASY && before != Kind.REST_OR_HACK) {
-                    warned.add(new Warned(
+                    warned.add(new WarningDay(
                             Warning.NOT_EASY_BEFORE_TRAVEL, days.get(i - 1).date()));
                 }
                 if (day.minutes() > t.whole("outing.lookAroundMinutes")) {
-                    warned.add(new Warned(Warning.LOOKS_AROUND_TOO_LONG, day.date()));
+                    warned.add(new WarningDay(Warning.LOOKS_AROUND_TOO_LONG, day.date()));
                 } else if (day.minutes() < LOOK_AROUND_LEAST_MINUTES) {
-                    warned.add(new Warned(Warning.LOOKS_AROUND_TOO_SHORT, day.date()));
+                    warned.add(new WarningDay(Warning.LOOKS_AROUND_TOO_SHORT, day.date()));
                 }
             }
             boolean isSecondAway = before == Kind.TRAVEL_AND_LOOK_AROUND;
             if (isYoung && isSecondAway && (day.kind() == Kind.LESSON || day.kind() == Kind.HARD)) {
-                warned.add(new Warned(Warning.WHOLE_LESSON_FOR_A_YOUNG_HORSE, day.date()));
+                warned.add(new WarningDay(Warning.WHOLE_LESSON_FOR_A_YOUNG_HORSE, day.date()));
             }
             if (day.kind() == Kind.COUNTS && hardRunning >= t.whole("outing.hardDaysBefore")) {
-                warned.add(new Warned(Warning.HARD_DAYS_BEFORE_IT_COUNTS, day.date()));
+                warned.add(new WarningDay(Warning.HARD_DAYS_BEFORE_IT_COUNTS, day.date()));
             }
             boolean isLast = i == days.size() - 1;
             if (before == Kind.COUNTS && day.kind() != Kind.REST_OR_HACK && day.kind() != Kind.COUNTS) {
-                warned.add(new Warned(Warning.NO_REST_AFTER, day.date()));
+                warned.add(new WarningDay(Warning.NO_REST_AFTER, day.date()));
             } else if (isLast && day.kind() == Kind.COUNTS) {
-                warned.add(new Warned(Warning.NO_REST_AFTER, day.date().plusDays(1)));
+                warned.add(new WarningDay(Warning.NO_REST_AFTER, day.date().plusDays(1)));
             }
             hardRunning = day.kind() == Kind.HARD ? hardRunning + 1 : 0;
         }

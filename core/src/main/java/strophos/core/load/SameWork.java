@@ -14,7 +14,7 @@ public record SameWork(int days) implements Rule<List<SameWork.Day>> {
     /** What a day was mostly about, such as a strand. */
     public record Day(LocalDate date, String kind) {}
 
-    /** @param t of {@link LoadThresholds#SHEET} */
+    /** @param t of {@link LoadThresholds#SET} */
     public static SameWork of(Thresholds t) {
         return new SameWork(t.whole("same-work.days"));
     }

@@ -11,7 +11,7 @@ public record WeekRises(double share) implements Rule<WeekRises.Weeks> {
     /** Loads of two weeks running, each at least 0. */
     public record Weeks(double before, double now) {}
 
-    /** @param t of {@link LoadThresholds#SHEET} */
+    /** @param t of {@link LoadThresholds#SET} */
     public static WeekRises of(Thresholds t) {
         return new WeekRises(t.get("week-rise.share"));
     }

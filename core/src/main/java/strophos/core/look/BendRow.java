@@ -23,20 +23,20 @@ public record BendRow(int threshold, int difference) implements FocusRow {
     }
 
     @Override
-    public Answer judge(FirstLook look) {
-        List<Seen> seen = new ArrayList<>();
+    public Outcome judge(FirstLook look) {
+        List<Mark> seen = new ArrayList<>();
         boolean fires = side(look.bendLeft(), look.placeLeft(), Rein.LEFT, seen)
                 | side(look.bendRight(), look.placeRight(), Rein.RIGHT, seen);
         if (seen.isEmpty()) {
-            return new Answer.NotLooked(Check.BEND);
+            return new Outcome.Unchecked(Check.BEND);
         }
         fires |= stiffer(look, difference) != Rein.NONE;
-        return fires ? new Answer.Fires(seen) : new Answer.Clear(seen);
+        return fires ? new Outcome.Present(seen) : new Outcome.Clear(seen);
     }
 
-    private boolean side(OptionalInt bend, Optional<BendPlace> place, Rein name, List<Seen> seen) {
-        bend.ifPresent(b -> seen.add(new Seen("BEND_" + name, String.valueOf(b))));
-        place.ifPresent(p -> seen.add(new Seen("PLACE_" + name, p.name())));
+    private boolean side(OptionalInt bend, Optional<BendPlace> place, Rein name, List<Mark> seen) {
+        bend.ifPresent(b -> seen.add(new Mark("BEND_" + name, String.valueOf(b))));
+        place.ifPresent(p -> seen.add(new Mark("PLACE_" + name, p.name())));
         return (bend.isPresent() && bend.getAsInt() <= threshold)
                 || place.filter(p -> p != BendPlace.EVEN).isPresent();
     }

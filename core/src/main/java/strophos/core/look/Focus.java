@@ -16,13 +16,13 @@ import strophos.core.exchange.Rein;
 public record Focus(
         String book,
         List<FocusKind> kinds,
-        List<Finding> findings,
+        List<RowOutcome> findings,
         Set<Limit> limits,
         List<Check> missing,
         Rein stiffer) {
 
     /** One row's answer. */
-    public record Finding(String rowId, FocusKind focus, int threshold, FocusRow.Answer answer) {}
+    public record RowOutcome(String rowId, FocusKind focus, int threshold, FocusRow.Outcome answer) {}
 
     /** Safety limits of a day: they cannot be overruled. */
     public enum Limit {

@@ -37,12 +37,12 @@ public record FocusBook(List<FocusRow> rows) {
 
     /** The day's focus with its whole why. */
     public Focus of(FirstLook look) {
-        List<Focus.Finding> findings = rows.stream()
-                .map(row -> new Focus.Finding(row.id(), row.focus(), row.threshold(), row.judge(look)))
+        List<Focus.RowOutcome> findings = rows.stream()
+                .map(row -> new Focus.RowOutcome(row.id(), row.focus(), row.threshold(), row.judge(look)))
                 .toList();
         List<FocusKind> fired = findings.stream()
-                .filter(f -> f.answer() instanceof FocusRow.Answer.Fires)
-                .map(Focus.Finding::focus)
+                .filter(f -> f.answer() instanceof FocusRow.Outcome.Present)
+                .map(Focus.RowOutcome::focus)
                 .toList();
         return new Focus(
                 BOOK,
@@ -50,8 +50,8 @@ public record FocusBook(List<FocusRow> rows) {
                 findings,
                 limits(fired),
                 findings.stream()
-                        .filter(f -> f.answer() instanceof FocusRow.Answer.NotLooked)
-                        .map(f -> ((FocusRow.Answer.NotLooked) f.answer()).check())
+                        .filter(f -> f.answer() instanceof FocusRow.Outcome.Unchecked)
+                        .map(f -> ((FocusRow.Outcome.Unchecked) f.answer()).check())
                         .toList(),
                 BendRow.stiffer(look, SIDES_DIFFER));
     }

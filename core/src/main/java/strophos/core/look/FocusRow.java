@@ -13,27 +13,27 @@ public interface FocusRow {
     /** At or under this score the row fires; −1 for a row that does not go by a score. */
     int threshold();
 
-    Answer judge(FirstLook look);
+    Outcome judge(FirstLook look);
 
     /** What a row says of a look. */
-    sealed interface Answer {
+    sealed interface Outcome {
 
         /** It was found. */
-        record Fires(List<Seen> seen) implements Answer {
-            public Fires {
+        record Present(List<Mark> seen) implements Outcome {
+            public Present {
                 seen = List.copyOf(seen);
             }
         }
 
         /** It was looked for and is not there. */
-        record Clear(List<Seen> seen) implements Answer {
+        record Clear(List<Mark> seen) implements Outcome {
             public Clear {
                 seen = List.copyOf(seen);
             }
         }
 
         /** It was not looked for. */
-        record NotLooked(Check check) implements Answer {}
+        record Unchecked(Check check) implements Outcome {}
     }
 
     /**
@@ -42,5 +42,5 @@ public interface FocusRow {
      * @param what a stable key: the check, with its side where it has one
      * @param value the score, the name of what was seen, or a signed weight, as text
      */
-    record Seen(String what, String value) {}
+    record Mark(String what, String value) {}
 }

@@ -22,12 +22,12 @@ public record PainRow() implements FocusRow {
     }
 
     @Override
-    public Answer judge(FirstLook look) {
+    public Outcome judge(FirstLook look) {
         Optional<Soundness> seen = look.soundness();
         if (seen.isEmpty()) {
-            return new Answer.NotLooked(Check.SOUNDNESS);
+            return new Outcome.Unchecked(Check.SOUNDNESS);
         }
-        List<Seen> what = List.of(new Seen(Check.SOUNDNESS.name(), seen.get().name()));
-        return Soundness.PAIN.contains(seen.get()) ? new Answer.Fires(what) : new Answer.Clear(what);
+        List<Mark> what = List.of(new Mark(Check.SOUNDNESS.name(), seen.get().name()));
+        return Soundness.PAIN.contains(seen.get()) ? new Outcome.Present(what) : new Outcome.Clear(what);
     }
 }

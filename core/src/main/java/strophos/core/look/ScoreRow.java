@@ -13,12 +13,12 @@ public record ScoreRow(String id, FocusKind focus, Check check, int threshold, F
         implements FocusRow {
 
     @Override
-    public Answer judge(FirstLook look) {
+    public Outcome judge(FirstLook look) {
         OptionalInt seen = score.apply(look);
         if (seen.isEmpty()) {
-            return new Answer.NotLooked(check);
+            return new Outcome.Unchecked(check);
         }
-        List<Seen> numbers = List.of(new Seen(check.name(), String.valueOf(seen.getAsInt())));
-        return seen.getAsInt() <= threshold ? new Answer.Fires(numbers) : new Answer.Clear(numbers);
+        List<Mark> numbers = List.of(new Mark(check.name(), String.valueOf(seen.getAsInt())));
+        return seen.getAsInt() <= threshold ? new Outcome.Present(numbers) : new Outcome.Clear(numbers);
     }
 }

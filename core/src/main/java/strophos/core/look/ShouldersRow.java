@@ -25,13 +25,13 @@ public record ShouldersRow() implements FocusRow {
     }
 
     @Override
-    public Answer judge(FirstLook look) {
+    public Outcome judge(FirstLook look) {
         OptionalInt seen = look.shoulder();
         if (seen.isEmpty()) {
-            return new Answer.NotLooked(Check.SHOULDERS);
+            return new Outcome.Unchecked(Check.SHOULDERS);
         }
-        List<Seen> what = List.of(new Seen("SHOULDER", String.valueOf(seen.getAsInt())));
+        List<Mark> what = List.of(new Mark("SHOULDER", String.valueOf(seen.getAsInt())));
         boolean isOnBoth = look.shoulderBoth().orElse(false);
-        return seen.getAsInt() != 0 && isOnBoth ? new Answer.Fires(what) : new Answer.Clear(what);
+        return seen.getAsInt() != 0 && isOnBoth ? new Outcome.Present(what) : new Outcome.Clear(what);
     }
 }

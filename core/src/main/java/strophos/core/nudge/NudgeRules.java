@@ -33,7 +33,7 @@ public record NudgeRules(
     /**
      * For one lesson.
      *
-     * @param t of {@link StopThresholds#SHEET}
+     * @param t of {@link StopThresholds#SET}
      */
     public static NudgeRules with(int turnS, int workS, School school, Thresholds t) {
         return new NudgeRules(

@@ -18,20 +18,20 @@ import strophos.core.exchange.Gait;
  * @param rest the last rest that ended by a clearance; empty when there was none
  */
 public record HorseState(
-        List<Occurrence.Seen> causes,
-        List<Occurrence.Seen> today,
-        List<Occurrence.Seen> lately,
+        List<Occurrence.Sighting> causes,
+        List<Occurrence.Sighting> today,
+        List<Occurrence.Sighting> lately,
         Optional<LocalDate> since,
         boolean mayHandWalk,
         Optional<Limits> limits,
-        Optional<Rest> rest) {
+        Optional<TimeOff> rest) {
 
     /** Nothing is in the way. */
     public static final HorseState FREE = new HorseState(
             List.of(), List.of(), List.of(), Optional.empty(), false, Optional.empty(), Optional.empty());
 
     /** From the first sign to the day it was cleared. */
-    public record Rest(LocalDate from, LocalDate clearedOn) {}
+    public record TimeOff(LocalDate from, LocalDate clearedOn) {}
 
     public HorseState {
         causes = List.copyOf(causes);
@@ -45,7 +45,7 @@ public record HorseState(
 
     /** The day the last of its causes was seen: whoever looked before that did not look at it. Empty unless it is paused. */
     public Optional<LocalDate> lastSeen() {
-        return causes.stream().map(Occurrence.Seen::day).max(Comparator.naturalOrder());
+        return causes.stream().map(Occurrence.Sighting::day).max(Comparator.naturalOrder());
     }
 
     /** Behaviour or a fall ended its work for today. */

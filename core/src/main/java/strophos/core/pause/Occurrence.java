@@ -19,9 +19,9 @@ public sealed interface Occurrence {
      * @param occasion the lesson or practice it was seen in: two signs of one occasion are one
      * @param lesson how many lessons of this horse had begun by then, this one included; at least 0
      */
-    record Seen(String id, StopSign sign, long atMs, LocalDate day, String occasion, int lesson, long knownAtMs)
+    record Sighting(String id, StopSign sign, long atMs, LocalDate day, String occasion, int lesson, long knownAtMs)
             implements Occurrence {
-        public Seen {
+        public Sighting {
             Objects.requireNonNull(sign, "sign");
             Objects.requireNonNull(day, "day");
             Objects.requireNonNull(occasion, "occasion");
@@ -29,8 +29,8 @@ public sealed interface Occurrence {
     }
 
     /** Somebody who may answered. */
-    record Answered(String id, Reply reply, LocalDate day, long knownAtMs) implements Occurrence {
-        public Answered {
+    record Answer(String id, Reply reply, LocalDate day, long knownAtMs) implements Occurrence {
+        public Answer {
             Objects.requireNonNull(reply, "reply");
             Objects.requireNonNull(day, "day");
         }
@@ -43,13 +43,13 @@ public sealed interface Occurrence {
         record KeepResting(boolean mayHandWalk) implements Reply {}
 
         /** A vet, dentist, fitter or physiotherapist was called; it goes on resting. */
-        record Called(boolean mayHandWalk) implements Reply {}
+        record Call(boolean mayHandWalk) implements Reply {}
 
         /**
          * Somebody who may has looked and it may be ridden, within these limits if there are any.
          *
          * @param rest the rest that this ends, or that an earlier clearance ended; empty when there was none
          */
-        record Cleared(Optional<Limits> limits, Optional<HorseState.Rest> rest) implements Reply {}
+        record Clearance(Optional<Limits> limits, Optional<HorseState.TimeOff> rest) implements Reply {}
     }
 }

@@ -20,7 +20,7 @@ public record Pause(
         return ms > fromMs && (clearedMs.isEmpty() || ms < clearedMs.getAsLong());
     }
 
-    Pause until(Occurrence.Answered cleared) {
+    Pause until(Occurrence.Answer cleared) {
         return new Pause(from, fromMs, knownAtMs, Optional.of(cleared.day()), OptionalLong.of(cleared.knownAtMs()));
     }
 }

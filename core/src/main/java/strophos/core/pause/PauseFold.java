@@ -19,14 +19,14 @@ public final class PauseFold {
 
     private final int times;
     private final int lessons;
-    private final List<Occurrence.Seen> causes = new ArrayList<>();
-    private final List<Occurrence.Seen> behaviour = new ArrayList<>();
+    private final List<Occurrence.Sighting> causes = new ArrayList<>();
+    private final List<Occurrence.Sighting> behaviour = new ArrayList<>();
     private final int latelyDays;
-    private final List<Occurrence.Seen> dayEnds = new ArrayList<>();
-    private final List<Occurrence.Seen> hurt = new ArrayList<>();
+    private final List<Occurrence.Sighting> dayEnds = new ArrayList<>();
+    private final List<Occurrence.Sighting> hurt = new ArrayList<>();
     private boolean mayHandWalk;
     private Optional<Limits> limits = Optional.empty();
-    private Optional<HorseState.Rest> rest = Optional.empty();
+    private Optional<HorseState.TimeOff> rest = Optional.empty();
     private final List<Pause> pauses = new ArrayList<>();
 
     private PauseFold(Thresholds t) {
@@ -39,7 +39,7 @@ public final class PauseFold {
      * How the horse stands on this day.
      *
      * @param occurrences in whatever order
-     * @param thresholds of {@link PauseThresholds#SHEET}
+     * @param thresholds of {@link PauseThresholds#SET}
      */
     public static HorseState on(LocalDate today, List<Occurrence> occurrences, Thresholds thresholds) {
         return folded(occurrences, thresholds).state(today);
@@ -55,20 +55,20 @@ public final class PauseFold {
         // of one moment the sign comes last: in doubt the horse rests
         occurrences.stream()
                 .sorted(Comparator.comparingLong(Occurrence::knownAtMs)
-                        .thenComparing(o -> o instanceof Occurrence.Seen))
+                        .thenComparing(o -> o instanceof Occurrence.Sighting))
                 .forEach(fold::take);
         return fold;
     }
 
     private void take(Occurrence o) {
-        if (o instanceof Occurrence.Seen seen) {
+        if (o instanceof Occurrence.Sighting seen) {
             see(seen);
-        } else if (o instanceof Occurrence.Answered answered) {
+        } else if (o instanceof Occurrence.Answer answered) {
             answer(answered);
         }
     }
 
-    private void see(Occurrence.Seen seen) {
+    private void see(Occurrence.Sighting seen) {
         switch (seen.sign().kind()) {
             case PAIN -> pause(seen);
             case BEHAVIOUR -> {
@@ -84,7 +84,7 @@ public final class PauseFold {
         }
     }
 
-    private void pause(Occurrence.Seen seen) {
+    private void pause(Occurrence.Sighting seen) {
         if (causes.isEmpty()) {
             pauses.add(new Pause(seen.day(), seen.atMs(), seen.knownAtMs(), Optional.empty(), OptionalLong.empty()));
         }
@@ -92,7 +92,7 @@ public final class PauseFold {
     }
 
     /** So often within the last lessons, this one included. */
-    private boolean isOften(Occurrence.Seen now) {
+    private boolean isOften(Occurrence.Sighting now) {
         Set<String> occasions = new HashSet<>();
         behaviour.stream()
                 .filter(b -> b.lesson() > now.lesson() - lessons && b.lesson() <= now.lesson() + lessons - 1)
@@ -100,12 +100,12 @@ public final class PauseFold {
         return occasions.size() >= times;
     }
 
-    private void answer(Occurrence.Answered answered) {
+    private void answer(Occurrence.Answer answered) {
         if (answered.reply() instanceof Occurrence.Reply.KeepResting r) {
             mayHandWalk = r.mayHandWalk();
-        } else if (answered.reply() instanceof Occurrence.Reply.Called c) {
+        } else if (answered.reply() instanceof Occurrence.Reply.Call c) {
             mayHandWalk = c.mayHandWalk();
-        } else if (answered.reply() instanceof Occurrence.Reply.Cleared c) {
+        } else if (answered.reply() instanceof Occurrence.Reply.Clearance c) {
             rest = c.rest();
             if (!causes.isEmpty()) {
                 pauses.add(pauses.remove(pauses.size() - 1).until(answered));
@@ -120,7 +120,7 @@ public final class PauseFold {
     }
 
     private Optional<LocalDate> firstDay() {
-        return causes.stream().map(Occurrence.Seen::day).min(Comparator.naturalOrder());
+        return causes.stream().map(Occurrence.Sighting::day).min(Comparator.naturalOrder());
     }
 
     private HorseState state(LocalDate today) {

@@ -1,12 +1,12 @@
 package strophos.core.pause;
 
-import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Threshold.Cap;
+import strophos.core.judgement.ThresholdSet;
 
 /** Thresholds of pausing (rules 8; common practice, no source). Safety caps: a yard can only tighten them. */
 public final class PauseThresholds {
 
-    public static final Sheet SHEET = Sheet.of("pause", 1)
+    public static final ThresholdSet SET = ThresholdSet.of("pause", 1)
             .whole("behaviour.times", 2, 1, 2)
             .cap(Cap.ONLY_LOWER)
             .whole("behaviour.lessons", 3, 3, 10)

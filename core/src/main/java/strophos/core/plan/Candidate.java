@@ -28,7 +28,7 @@ public record Candidate(
         int step,
         RungState state,
         Optional<RungId> wayBack,
-        Line line,
+        FigureKind line,
         boolean isFence,
         boolean isHard,
         boolean suits,

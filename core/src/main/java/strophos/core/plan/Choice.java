@@ -28,35 +28,35 @@ final class Choice {
     private static final Set<String> ON_CALL = Set.of("confidence", "rider", "shoulders");
 
     /** A rung with its part in the lesson. */
-    record Picked(Candidate rung, Block.Role role, List<Reason> why) {}
+    record Pick(Candidate rung, Block.Role role, List<Reason> why) {}
 
     private final PlanFacts facts;
     private final List<FocusKind> kinds;
     private final Set<RungId> taken = new LinkedHashSet<>();
-    private final List<Note> notes = new ArrayList<>();
+    private final List<PlanNote> notes = new ArrayList<>();
 
     Choice(PlanFacts facts) {
         this.facts = facts;
         this.kinds = facts.kinds();
     }
 
-    List<Note> notes() {
+    List<PlanNote> notes() {
         return List.copyOf(notes);
     }
 
     /** In the order they are ridden; fewer than two only when the horse's day or its school leaves no more. */
-    List<Picked> pick(boolean isLong) {
-        Optional<Picked> main = main();
+    List<Pick> pick(boolean isLong) {
+        Optional<Pick> main = main();
         if (main.isEmpty()) {
             return List.of();
         }
         taken.add(main.get().rung().id());
-        Optional<Picked> wayIn = wayIn(main.get().rung());
+        Optional<Pick> wayIn = wayIn(main.get().rung());
         wayIn.ifPresent(p -> taken.add(p.rung().id()));
-        Optional<Picked> second = second(main.get().rung());
+        Optional<Pick> second = second(main.get().rung());
         second.ifPresent(p -> taken.add(p.rung().id()));
-        Optional<Picked> last = isLong ? last(main.get().rung()) : Optional.empty();
-        List<Picked> all = new ArrayList<>();
+        Optional<Pick> last = isLong ? last(main.get().rung()) : Optional.empty();
+        List<Pick> all = new ArrayList<>();
         wayIn.ifPresent(all::add);
         all.add(main.get());
         second.ifPresent(all::add);
@@ -64,13 +64,13 @@ final class Choice {
         return all;
     }
 
-    private Optional<Picked> main() {
+    private Optional<Pick> main() {
         FocusKind first = kinds.get(0);
-        Optional<Picked> found = ofKind(first, Block.Role.MAIN);
+        Optional<Pick> found = ofKind(first, Block.Role.MAIN);
         if (found.isPresent() || first == FocusKind.NEXT_RUNG) {
             return found;
         }
-        notes.add(new Note(Note.Code.NONE_OPEN, Map.of("focus", first.name())));
+        notes.add(new PlanNote(PlanNote.Code.NONE_OPEN, Map.of("focus", first.name())));
         return kinds.stream()
                 .skip(1)
                 .flatMap(k -> ofKind(k, Block.Role.MAIN).stream())
@@ -78,7 +78,7 @@ final class Choice {
                 .or(() -> best(c -> true).map(c -> picked(c, Block.Role.MAIN, whyOpen(c))));
     }
 
-    private Optional<Picked> ofKind(FocusKind kind, Block.Role role) {
+    private Optional<Pick> ofKind(FocusKind kind, Block.Role role) {
         if (kind == FocusKind.NEXT_RUNG) {
             return best(c -> isCurrent(c) && c.isBeingLearnt())
                     .or(() -> best(c -> !ON_CALL.contains(c.strand())))
@@ -107,7 +107,7 @@ final class Choice {
                         .thenComparing(c -> c.id().toString()));
     }
 
-    private Optional<Picked> wayIn(Candidate main) {
+    private Optional<Pick> wayIn(Candidate main) {
         boolean isStuck = main.report().filter(f -> f == Feel.NOT_YET).isPresent();
         Optional<Candidate> back =
                 main.wayBack().flatMap(facts::find).filter(this::isAllowed).filter(c -> !taken.contains(c.id()));
@@ -129,9 +129,9 @@ final class Choice {
                 .max(Comparator.comparingInt(Candidate::step));
     }
 
-    private Optional<Picked> second(Candidate main) {
+    private Optional<Pick> second(Candidate main) {
         for (FocusKind kind : kinds.subList(Math.min(1, kinds.size()), kinds.size())) {
-            Optional<Picked> found = ofKind(kind, Block.Role.SECOND)
+            Optional<Pick> found = ofKind(kind, Block.Role.SECOND)
                     .filter(p -> !taken.contains(p.rung().id()));
             if (found.isPresent()) {
                 return found;
@@ -152,7 +152,7 @@ final class Choice {
                         whyOpen(c)));
     }
 
-    private Optional<Picked> last(Candidate main) {
+    private Optional<Pick> last(Candidate main) {
         return free(Candidate::isKnown)
                 .min(Comparator.comparing((Candidate c) -> !c.strand().equals(main.strand()))
                         .thenComparing(c -> -c.step())
@@ -193,9 +193,9 @@ final class Choice {
                 });
     }
 
-    private static Picked picked(Candidate rung, Block.Role role, Reason... why) {
+    private static Pick picked(Candidate rung, Block.Role role, Reason... why) {
         List<Reason> all = new ArrayList<>(List.of(why));
         rung.report().ifPresent(f -> all.add(Reason.of(Reason.Code.REPORTED, "feel", f.name())));
-        return new Picked(rung, role, all);
+        return new Pick(rung, role, all);
     }
 }

@@ -11,7 +11,8 @@ import strophos.core.look.FocusKind;
  * @param beforeS first look and walking in, in seconds
  * @param afterS long rein and stretch at the end, in seconds
  */
-public record Plan(String book, List<FocusKind> focus, List<Block> blocks, int beforeS, int afterS, List<Note> notes) {
+public record Plan(
+        String book, List<FocusKind> focus, List<Block> blocks, int beforeS, int afterS, List<PlanNote> notes) {
 
     public Plan {
         focus = List.copyOf(focus);

@@ -28,7 +28,7 @@ public record PlanChange(Cause cause, List<Part> without, List<Part> with) {
     public record Cause(Kind kind, RungId rung, String what, LocalDate day) {}
 
     /** A cause, and the facts as they would be without it. */
-    public record Supposed(Cause cause, PlanFacts without) {}
+    public record Supposition(Cause cause, PlanFacts without) {}
 
     /** A block in short. */
     public record Part(RungId rung, Block.Role role, int seconds) {}
@@ -40,10 +40,10 @@ public record PlanChange(Cause cause, List<Part> without, List<Part> with) {
     }
 
     /** Those causes without which the plan would be another one, in the order given. */
-    public static List<PlanChange> because(PlanFacts facts, List<Supposed> causes) {
+    public static List<PlanChange> because(PlanFacts facts, List<Supposition> causes) {
         List<Part> with = parts(Planner.propose(facts));
         List<PlanChange> changes = new ArrayList<>();
-        for (Supposed s : causes) {
+        for (Supposition s : causes) {
             List<Part> without = parts(Planner.propose(s.without()));
             if (!without.equals(with)) {
                 changes.add(new PlanChange(s.cause(), without, with));

@@ -21,7 +21,7 @@ import strophos.core.stop.WorkedLongEnough;
  * @param current the strand the pair has been working on; empty before its first lesson
  * @param rungs of all strands, each strand from the foot up
  * @param hardYesterday hard rungs ridden yesterday: they rest
- * @param stop thresholds of {@link strophos.core.stop.StopThresholds#SHEET}
+ * @param stop thresholds of {@link strophos.core.stop.StopThresholds#SET}
  */
 public record PlanFacts(
         int minutes,

@@ -15,49 +15,52 @@ final class PlanNotes {
 
     private PlanNotes() {}
 
-    static List<Note> of(PlanFacts facts) {
-        List<Note> notes = new ArrayList<>();
+    static List<PlanNote> of(PlanFacts facts) {
+        List<PlanNote> notes = new ArrayList<>();
         if (facts.state().isPaused()) {
-            notes.add(new Note(facts.state().mayHandWalk() ? Note.Code.HAND_WALK : Note.Code.HORSE_PAUSED, Map.of()));
+            notes.add(new PlanNote(
+                    facts.state().mayHandWalk() ? PlanNote.Code.HAND_WALK : PlanNote.Code.HORSE_PAUSED, Map.of()));
         } else if (facts.state().isDayOver()) {
-            notes.add(new Note(Note.Code.DAY_OVER, Map.of()));
+            notes.add(new PlanNote(PlanNote.Code.DAY_OVER, Map.of()));
         } else if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
-            notes.add(new Note(Note.Code.NOTHING_RIDDEN, Map.of()));
+            notes.add(new PlanNote(PlanNote.Code.NOTHING_RIDDEN, Map.of()));
         }
         facts.state().limits().ifPresent(l -> cleared(notes, l));
         facts.rungs().stream()
                 .filter(Candidate::isReported)
-                .forEach(c -> notes.add(new Note(Note.Code.STOP_SIGN_OPEN, Map.of("rung", c.id().toString()))));
+                .forEach(c -> notes.add(new PlanNote(PlanNote.Code.STOP_SIGN_OPEN, Map.of("rung", c.id().toString()))));
         if (facts.isLimitedTo(Focus.Limit.WALK_ONLY)) {
-            notes.add(new Note(Note.Code.WALK_ONLY, Map.of()));
+            notes.add(new PlanNote(PlanNote.Code.WALK_ONLY, Map.of()));
         }
         facts.horse()
                 .weightShare()
                 .ifPresent(w -> weight(notes, w, facts.horse().weightReason()));
         if (facts.horse().isSpared()) {
-            notes.add(new Note(
-                    Note.Code.SPARED,
+            notes.add(new PlanNote(
+                    PlanNote.Code.SPARED,
                     Map.of("minutes", String.valueOf(facts.stop().whole("work.sparedMinutes")))));
         }
         facts.horse()
                 .allowedMinutes()
-                .ifPresent(m -> notes.add(new Note(Note.Code.BACK_TO_WORK, Map.of("minutes", String.valueOf(m)))));
+                .ifPresent(
+                        m -> notes.add(new PlanNote(PlanNote.Code.BACK_TO_WORK, Map.of("minutes", String.valueOf(m)))));
         if (facts.kinds().contains(FocusKind.CONFIDENCE)) {
-            notes.add(new Note(Note.Code.CALM_FIRST, Map.of()));
+            notes.add(new PlanNote(PlanNote.Code.CALM_FIRST, Map.of()));
         }
         if (facts.kinds().contains(FocusKind.FORWARD)) {
-            notes.add(new Note(Note.Code.RULE_OUT, Map.of()));
+            notes.add(new PlanNote(PlanNote.Code.RULE_OUT, Map.of()));
         }
         if (facts.look().isEmpty()) {
-            notes.add(new Note(Note.Code.NO_LOOK, Map.of()));
+            notes.add(new PlanNote(PlanNote.Code.NO_LOOK, Map.of()));
         }
-        facts.hardYesterday().forEach(r -> notes.add(new Note(Note.Code.HARD_RESTS, Map.of("rung", r.toString()))));
+        facts.hardYesterday()
+                .forEach(r -> notes.add(new PlanNote(PlanNote.Code.HARD_RESTS, Map.of("rung", r.toString()))));
         return notes;
     }
 
-    private static void cleared(List<Note> notes, Limits limits) {
-        notes.add(new Note(
-                Note.Code.CLEARED_FOR,
+    private static void cleared(List<PlanNote> notes, Limits limits) {
+        notes.add(new PlanNote(
+                PlanNote.Code.CLEARED_FOR,
                 limits.until().isPresent()
                         ? Map.of(
                                 "gait",
@@ -66,16 +69,18 @@ final class PlanNotes {
                                 limits.until().get().toString())
                         : Map.of("gait", limits.fastest().word())));
         limits.minutes()
-                .ifPresent(m -> notes.add(new Note(Note.Code.CLEARED_MINUTES, Map.of("minutes", String.valueOf(m)))));
+                .ifPresent(m ->
+                        notes.add(new PlanNote(PlanNote.Code.CLEARED_MINUTES, Map.of("minutes", String.valueOf(m)))));
     }
 
-    private static void weight(List<Note> notes, WeightShare w, Optional<String> reason) {
+    private static void weight(List<PlanNote> notes, WeightShare w, Optional<String> reason) {
         String percent = String.format(Locale.ROOT, "%.1f", 100 * w.share());
         if (w.level() == WeightShare.Level.WATCH) {
-            notes.add(new Note(Note.Code.WEIGHT_WATCH, Map.of("percent", percent)));
+            notes.add(new PlanNote(PlanNote.Code.WEIGHT_WATCH, Map.of("percent", percent)));
         } else if (w.level() == WeightShare.Level.ANOTHER_HORSE) {
-            notes.add(reason.map(why -> new Note(Note.Code.WEIGHT_OVERRULED, Map.of("percent", percent, "reason", why)))
-                    .orElseGet(() -> new Note(Note.Code.WEIGHT_OVER, Map.of("percent", percent))));
+            notes.add(reason.map(why ->
+                            new PlanNote(PlanNote.Code.WEIGHT_OVERRULED, Map.of("percent", percent, "reason", why)))
+                    .orElseGet(() -> new PlanNote(PlanNote.Code.WEIGHT_OVER, Map.of("percent", percent))));
         }
     }
 }

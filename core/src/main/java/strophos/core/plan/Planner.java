@@ -18,7 +18,7 @@ import strophos.core.stair.RungId;
 public final class Planner {
 
     /** A block as a coach changes it. */
-    public record Wanted(Candidate rung, Block.Role role, int workS, Rein longer) {}
+    public record Request(Candidate rung, Block.Role role, int workS, Rein longer) {}
 
     private static final Map<Block.Role, Double> WEIGHTS = Map.of(
             Block.Role.WAY_IN, 1.0,
@@ -45,7 +45,7 @@ public final class Planner {
     }
 
     /** The coach's blocks with their turns, rests, circles and reasons; kept as wanted, however the limits stand. */
-    public static Plan of(PlanFacts facts, List<Wanted> wanted) {
+    public static Plan of(PlanFacts facts, List<Request> wanted) {
         Planner planner = new Planner(facts);
         Map<RungId, List<Reason>> why = new HashMap<>();
         new Choice(facts).pick(true).forEach(p -> why.put(p.rung().id(), p.why()));
@@ -66,19 +66,19 @@ public final class Planner {
         }
         int workS = workS();
         Choice choice = new Choice(facts);
-        List<Choice.Picked> picked = fitting(choice.pick(workS >= PlanRules.LAST_FROM_S), workS);
+        List<Choice.Pick> picked = fitting(choice.pick(workS >= PlanRules.LAST_FROM_S), workS);
         int[] seconds = shared(picked, workS);
         List<Block> blocks = new ArrayList<>();
         for (int i = 0; i < picked.size(); i++) {
-            Choice.Picked p = picked.get(i);
+            Choice.Pick p = picked.get(i);
             blocks.add(block(p.rung(), p.role(), seconds[i], stiffer(p.rung()), new ArrayList<>(p.why())));
         }
         return plan(blocks, choice.notes());
     }
 
     /** In a very short lesson there is no time for all: what was chosen last goes first, the main thing stays. */
-    private static List<Choice.Picked> fitting(List<Choice.Picked> picked, int workS) {
-        List<Choice.Picked> all = new ArrayList<>(picked);
+    private static List<Choice.Pick> fitting(List<Choice.Pick> picked, int workS) {
+        List<Choice.Pick> all = new ArrayList<>(picked);
         while (all.size() > 1 && all.size() * SHORTEST_BLOCK_S > workS) {
             all.remove(all.get(all.size() - 1).role() == Block.Role.MAIN ? 0 : all.size() - 1);
         }
@@ -86,7 +86,7 @@ public final class Planner {
     }
 
     /** The work by weight, in half minutes; a block that had to be rounded up takes from the longest. */
-    private static int[] shared(List<Choice.Picked> picked, int workS) {
+    private static int[] shared(List<Choice.Pick> picked, int workS) {
         double all = picked.stream().mapToDouble(Planner::weight).sum();
         int[] seconds = picked.stream()
                 .mapToInt(p -> Math.max(SHORTEST_BLOCK_S, (int) (workS * weight(p) / all) / GRAIN_S * GRAIN_S))
@@ -101,7 +101,7 @@ public final class Planner {
         return seconds;
     }
 
-    private static double weight(Choice.Picked p) {
+    private static double weight(Choice.Pick p) {
         double factor = p.rung()
                 .report()
                 .map(f -> f == Feel.NOT_YET ? STUCK : f == Feel.EASY ? EASY : 1)
@@ -147,7 +147,7 @@ public final class Planner {
     }
 
     private OptionalInt circle(Candidate rung) {
-        if (rung.line() != Line.CIRCLE) {
+        if (rung.line() != FigureKind.CIRCLE) {
             return OptionalInt.empty();
         }
         return OptionalInt.of(facts.look()
@@ -184,19 +184,19 @@ public final class Planner {
                         Map.of(
                                 "rein", stiffer.name(),
                                 "left", "" + s.left().successes(),
-                                "leftOf", "" + s.left().of(),
+                                "leftOf", "" + s.left().total(),
                                 "right", "" + s.right().successes(),
-                                "rightOf", "" + s.right().of(),
+                                "rightOf", "" + s.right().total(),
                                 "p", String.valueOf(s.p())))
                 : new Reason(
                         Reason.Code.STIFFER_RUN,
                         Map.of("rein", stiffer.name(), "worse", "" + s.lessonsWorse(), "lessons", "" + s.lessons()));
     }
 
-    private Plan plan(List<Block> blocks, List<Note> more) {
-        List<Note> notes = new ArrayList<>(PlanNotes.of(facts));
+    private Plan plan(List<Block> blocks, List<PlanNote> more) {
+        List<PlanNote> notes = new ArrayList<>(PlanNotes.of(facts));
         notes.addAll(more);
-        notes.sort(java.util.Comparator.comparing(Note::code));
+        notes.sort(java.util.Comparator.comparing(PlanNote::code));
         return new Plan(PlanRules.BOOK, facts.kinds(), blocks, beforeS(), afterS(), notes);
     }
 }

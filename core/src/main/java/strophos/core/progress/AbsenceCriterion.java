@@ -64,8 +64,8 @@ public record AbsenceCriterion(String fault, int lessons, int chances) implement
         return !faults(lesson, rein).isEmpty();
     }
 
-    private List<Observed.Fault> faults(LessonFacts lesson, Rein rein) {
-        return lesson.observed(Observed.Fault.class, rein).stream()
+    private List<Observation.Fault> faults(LessonFacts lesson, Rein rein) {
+        return lesson.observed(Observation.Fault.class, rein).stream()
                 .filter(f -> f.name().equals(fault))
                 .toList();
     }

@@ -57,8 +57,8 @@ public record AlwaysCriterion(int window, Strength atMost, int days) implements 
     }
 
     private List<Missing> missing(Rein rein, Proportion counted, int held) {
-        if (counted.of() < window) {
-            return List.of(new Missing.Asks(rein, window - counted.of(), window));
+        if (counted.total() < window) {
+            return List.of(new Missing.Asks(rein, window - counted.total(), window));
         }
         if (counted.successes() < window) {
             return List.of(new Missing.Successes(rein, window - counted.successes(), window));

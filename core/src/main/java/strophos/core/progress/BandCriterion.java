@@ -37,13 +37,13 @@ public record BandCriterion(double share, int leastS) implements Criterion {
 
     @Override
     public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
-        List<Observed.InBand> measured = facts.lessons().isEmpty()
+        List<Observation.InBand> measured = facts.lessons().isEmpty()
                 ? List.of()
-                : facts.lessons().get(facts.lessons().size() - 1).observed(Observed.InBand.class, rein);
+                : facts.lessons().get(facts.lessons().size() - 1).observed(Observation.InBand.class, rein);
         Proportion counted = new Proportion(
-                seconds(measured, Observed.InBand::inside), seconds(measured, Observed.InBand::measured));
-        int needed = (int) Math.ceil(share * Math.max(leastS, counted.of()) - 1e-9);
-        boolean isMet = counted.of() >= leastS && counted.successes() >= needed;
+                seconds(measured, Observation.InBand::inside), seconds(measured, Observation.InBand::measured));
+        int needed = (int) Math.ceil(share * Math.max(leastS, counted.total()) - 1e-9);
+        boolean isMet = counted.total() >= leastS && counted.successes() >= needed;
         return new RungEvidence.OfRein(
                 rein,
                 counted,
@@ -53,16 +53,16 @@ public record BandCriterion(double share, int leastS) implements Criterion {
                 isMet ? 1 : 0,
                 1,
                 isMet ? List.of() : List.of(missing(rein, counted)),
-                measured.stream().map(Observed::entry).toList());
+                measured.stream().map(Observation::entry).toList());
     }
 
     private Missing missing(Rein rein, Proportion counted) {
-        return counted.of() < leastS
-                ? new Missing.Seconds(rein, leastS - counted.of())
+        return counted.total() < leastS
+                ? new Missing.Seconds(rein, leastS - counted.total())
                 : new Missing.InBand(rein, counted.share(), share);
     }
 
-    private static int seconds(List<Observed.InBand> measured, Function<Observed.InBand, Duration> which) {
+    private static int seconds(List<Observation.InBand> measured, Function<Observation.InBand, Duration> which) {
         return (int) measured.stream().map(which).mapToLong(Duration::toMillis).sum() / 1000;
     }
 }

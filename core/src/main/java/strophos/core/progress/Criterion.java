@@ -29,7 +29,7 @@ public sealed interface Criterion extends Rule<RungFacts>
     @Override
     default Judgement judge(RungFacts facts) {
         List<RungEvidence.OfRein> reins = onBoth(facts);
-        int fewest = reins.stream().mapToInt(r -> r.counted().of()).min().orElseThrow();
+        int fewest = reins.stream().mapToInt(r -> r.counted().total()).min().orElseThrow();
         int window = reins.get(0).window();
         if (fewest < window) {
             return new Judgement.NotEnoughData(fewest, window, reins);

@@ -30,19 +30,19 @@ public record FrightRepeats(int times, int lessons) implements Rule<RungFacts> {
     public Judgement judge(RungFacts facts) {
         int n = facts.lessons().size();
         List<LessonFacts> last = facts.lessons().subList(Math.max(0, n - lessons), n);
-        List<Observed.Fright> frights =
-                last.stream().flatMap(l -> l.all(Observed.Fright.class)).toList();
+        List<Observation.Fright> frights =
+                last.stream().flatMap(l -> l.all(Observation.Fright.class)).toList();
         boolean isNow = n > 0
                 && last.get(last.size() - 1)
-                        .all(Observed.Fright.class)
+                        .all(Observation.Fright.class)
                         .findAny()
                         .isPresent();
         return Judgement.of(
                 isNow && frights.size() >= times,
                 new RungEvidence.OfTimes(
-                        RungEvidence.Counted.FRIGHTS,
+                        RungEvidence.Subject.FRIGHTS,
                         frights.size(),
                         times,
-                        frights.stream().map(Observed::entry).toList()));
+                        frights.stream().map(Observation::entry).toList()));
     }
 }

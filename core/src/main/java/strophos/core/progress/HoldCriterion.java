@@ -35,9 +35,9 @@ public record HoldCriterion(double amount, HoldUnit unit, int times) implements 
 
     @Override
     public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
-        List<Observed.Held> tried = facts.lessons().isEmpty()
+        List<Observation.Hold> tried = facts.lessons().isEmpty()
                 ? List.of()
-                : facts.lessons().get(facts.lessons().size() - 1).observed(Observed.Held.class, rein).stream()
+                : facts.lessons().get(facts.lessons().size() - 1).observed(Observation.Hold.class, rein).stream()
                         .filter(h -> h.unit() == unit)
                         .toList();
         int kept = (int) tried.stream().filter(h -> h.amount() >= amount).count();
@@ -52,6 +52,6 @@ public record HoldCriterion(double amount, HoldUnit unit, int times) implements 
                 isMet ? 1 : 0,
                 1,
                 isMet ? List.of() : List.of(new Missing.Stretches(rein, times - kept, amount, unit)),
-                tried.stream().map(Observed::entry).toList());
+                tried.stream().map(Observation::entry).toList());
     }
 }

@@ -14,7 +14,7 @@ import strophos.core.exchange.Rein;
  * @param asks in order
  * @param observed in order
  */
-public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Observed> observed) {
+public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Observation> observed) {
     public LessonFacts {
         asks = List.copyOf(asks);
         observed = List.copyOf(observed);
@@ -29,11 +29,11 @@ public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Obs
     }
 
     /** What was observed of this kind on the rein, in order. */
-    <T extends Observed> List<T> observed(Class<T> kind, Rein rein) {
+    <T extends Observation> List<T> observed(Class<T> kind, Rein rein) {
         return all(kind).filter(o -> o.rein() == rein).toList();
     }
 
-    <T extends Observed> Stream<T> all(Class<T> kind) {
+    <T extends Observation> Stream<T> all(Class<T> kind) {
         return observed.stream().filter(kind::isInstance).map(kind::cast);
     }
 
@@ -63,7 +63,7 @@ public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Obs
                 day,
                 asks,
                 observed.stream()
-                        .filter(o -> !(o instanceof Observed.Fault f && notJudgedYet.contains(f.name())))
+                        .filter(o -> !(o instanceof Observation.Fault f && notJudgedYet.contains(f.name())))
                         .toList());
     }
 }

@@ -87,8 +87,8 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
 
     private List<Missing> missing(Rein rein, Proportion counted, Interval interval, int held) {
         List<Missing> missing = new ArrayList<>();
-        if (counted.of() < window) {
-            missing.add(new Missing.Asks(rein, window - counted.of(), window));
+        if (counted.total() < window) {
+            missing.add(new Missing.Asks(rein, window - counted.total(), window));
         } else if (counted.successes() < needed()) {
             missing.add(new Missing.Successes(rein, needed() - counted.successes(), window));
         } else if (interval.low() < lowerEnd) {
@@ -101,7 +101,7 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
 
     private boolean holds(RungFacts facts, Rein rein) {
         Proportion counted = LastAsks.successes(facts.last(window, rein), atMost);
-        return counted.of() == window
+        return counted.total() == window
                 && counted.successes() >= needed()
                 && Wilson.of(counted).low() >= lowerEnd;
     }

@@ -35,10 +35,10 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
 
     @Override
     public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
-        List<Observed.Recovered> all = facts.lessons().stream()
-                .flatMap(l -> l.observed(Observed.Recovered.class, rein).stream())
+        List<Observation.Recovery> all = facts.lessons().stream()
+                .flatMap(l -> l.observed(Observation.Recovery.class, rein).stream())
                 .toList();
-        List<Observed.Recovered> last = all.subList(Math.max(0, all.size() - times), all.size());
+        List<Observation.Recovery> last = all.subList(Math.max(0, all.size() - times), all.size());
         int run = 0;
         while (run < last.size() && isInTime(last.get(last.size() - 1 - run))) {
             run++;
@@ -53,10 +53,10 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
                 run == times ? 1 : 0,
                 1,
                 run == times ? List.of() : List.of(new Missing.Recoveries(rein, times - run, withinS)),
-                last.stream().map(Observed::entry).toList());
+                last.stream().map(Observation::entry).toList());
     }
 
-    private boolean isInTime(Observed.Recovered recovered) {
+    private boolean isInTime(Observation.Recovery recovered) {
         return recovered.after().compareTo(Duration.ofSeconds(withinS)) <= 0;
     }
 }

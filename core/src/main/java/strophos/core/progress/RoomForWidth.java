@@ -44,6 +44,6 @@ public record RoomForWidth(int lessons, double meanStrength) implements Rule<Run
         return Judgement.of(
                 clean == lessons && mean <= meanStrength + 1e-9,
                 new RungEvidence.OfTimes(
-                        RungEvidence.Counted.LESSONS_WITHOUT_ERROR, clean, lessons, RungEvidence.idsOf(asks)));
+                        RungEvidence.Subject.LESSONS_WITHOUT_ERROR, clean, lessons, RungEvidence.idsOf(asks)));
     }
 }

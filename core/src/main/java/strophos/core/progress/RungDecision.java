@@ -32,14 +32,14 @@ public final class RungDecision {
         width = RoomForWidth.of(t);
     }
 
-    /** @param thresholds of {@link RungThresholds#SHEET}, the yard's changes included */
+    /** @param thresholds of {@link RungThresholds#SET}, the yard's changes included */
     public static RungDecision with(Thresholds thresholds) {
         return new RungDecision(thresholds);
     }
 
     /** The book with its standards. */
     public static RungDecision standard() {
-        return with(RungThresholds.SHEET.standard());
+        return with(RungThresholds.SET.standard());
     }
 
     /** The exercise's own criterion, or what holds where it names none. */

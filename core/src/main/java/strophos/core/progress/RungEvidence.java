@@ -49,7 +49,7 @@ public sealed interface RungEvidence extends Evidence {
             implements RungEvidence {}
 
     /** So many of a thing that is counted over lessons or days, and how many make the rule speak. */
-    record OfTimes(Counted what, int times, int needed, List<String> entries) implements RungEvidence {}
+    record OfTimes(Subject what, int times, int needed, List<String> entries) implements RungEvidence {}
 
     /** Successes on one rein on one day. */
     record OfDay(java.time.LocalDate day, Rein rein, Proportion successes, List<String> entries)
@@ -68,7 +68,7 @@ public sealed interface RungEvidence extends Evidence {
     }
 
     /** What {@link OfTimes} counts. */
-    enum Counted {
+    enum Subject {
         STEP_BACKS,
         FRIGHTS,
         LESSONS_WITHOUT_ERROR

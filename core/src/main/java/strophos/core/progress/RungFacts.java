@@ -20,14 +20,14 @@ public final class RungFacts {
     public static final RungFacts NONE = new RungFacts(List.of());
 
     private final List<LessonFacts> lessons;
-    private final Line all;
-    private final Map<Rein, Line> byRein;
+    private final Series all;
+    private final Map<Rein, Series> byRein;
 
     /** Asks in order, and how many there were at each lesson's end. */
-    private record Line(List<Ask> asks, int[] ends) {
+    private record Series(List<Ask> asks, int[] ends) {
 
-        static Line empty(int lessons) {
-            return new Line(new ArrayList<>(), new int[lessons]);
+        static Series empty(int lessons) {
+            return new Series(new ArrayList<>(), new int[lessons]);
         }
 
         List<Ask> last(int n, int lessons) {
@@ -53,10 +53,10 @@ public final class RungFacts {
                 .toList();
         this.lessons = ridden.subList(Math.max(0, ridden.size() - LESSONS), ridden.size());
         int n = this.lessons.size();
-        all = Line.empty(n);
+        all = Series.empty(n);
         byRein = new EnumMap<>(Rein.class);
         for (Rein rein : Rein.values()) {
-            byRein.put(rein, Line.empty(n));
+            byRein.put(rein, Series.empty(n));
         }
         for (int i = 0; i < n; i++) {
             for (Ask ask : this.lessons.get(i).asks()) {
@@ -64,7 +64,7 @@ public final class RungFacts {
                 byRein.get(ask.rein()).asks().add(ask);
             }
             all.ends()[i] = all.asks().size();
-            for (Line line : byRein.values()) {
+            for (Series line : byRein.values()) {
                 line.ends()[i] = line.asks().size();
             }
         }

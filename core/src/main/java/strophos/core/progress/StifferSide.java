@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Strength;
-import strophos.core.judgement.Sheet;
+import strophos.core.judgement.ThresholdSet;
 import strophos.core.judgement.Thresholds;
 import strophos.core.stats.FisherExact;
 import strophos.core.stats.Proportion;
@@ -17,7 +17,7 @@ import strophos.core.stats.Proportion;
  */
 public record StifferSide(int window, int fewest, Strength atMost, double p, int run, int lessons) {
 
-    public static final Sheet SHEET = Sheet.of("stiffer-side", 1)
+    public static final ThresholdSet SET = ThresholdSet.of("stiffer-side", 1)
             .whole("difference.window", 20, 5, 60)
             .whole("difference.fewest", 3, 2, 20)
             .share("difference.p", 0.1, 0.01, 0.3)
@@ -25,7 +25,7 @@ public record StifferSide(int window, int fewest, Strength atMost, double p, int
             .whole("run.worse", 5, 3, 12)
             .done();
 
-    /** @param t of {@link #SHEET}, the yard's changes included */
+    /** @param t of {@link #SET}, the yard's changes included */
     public static StifferSide of(Thresholds t) {
         return new StifferSide(
                 t.whole("difference.window"),
@@ -37,14 +37,14 @@ public record StifferSide(int window, int fewest, Strength atMost, double p, int
     }
 
     public static StifferSide standard() {
-        return of(SHEET.standard());
+        return of(SET.standard());
     }
 
     public Sidedness judge(RungFacts facts) {
         Proportion left = LastAsks.successes(facts.last(window, Rein.LEFT), atMost);
         Proportion right = LastAsks.successes(facts.last(window, Rein.RIGHT), atMost);
         List<Rein> behind = behindByLesson(facts);
-        if (left.of() < fewest || right.of() < fewest) {
+        if (left.total() < fewest || right.total() < fewest) {
             return new Sidedness(Rein.NONE, Sidedness.Basis.TOO_FEW, left, right, 1, 0, behind.size());
         }
         double value = FisherExact.twoSided(left, right);

@@ -30,7 +30,7 @@ record ThreeStepBacks(int lessons, List<Rule<RungFacts>> stepBack) implements Ru
         }
         return Judgement.of(
                 running == lessons,
-                new RungEvidence.OfTimes(RungEvidence.Counted.STEP_BACKS, running, lessons, List.of()));
+                new RungEvidence.OfTimes(RungEvidence.Subject.STEP_BACKS, running, lessons, List.of()));
     }
 
     private boolean isStepBack(RungFacts facts) {

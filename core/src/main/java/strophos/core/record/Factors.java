@@ -15,12 +15,12 @@ public final class Factors {
     private Factors() {}
 
     /** One factor at its moment; {@code factor} is a name and a side, such as {@code leg-back.LEFT}. */
-    public record At(long atMs, String factor) {}
+    public record FactorMark(long atMs, String factor) {}
 
     /** All of a ride, in order. */
-    public static List<At> of(Ride ride) {
+    public static List<FactorMark> of(Ride ride) {
         return ride.marks().stream()
-                .flatMap(m -> factor(m.said()).map(f -> new At(m.atMs(), f)).stream())
+                .flatMap(m -> factor(m.said()).map(f -> new FactorMark(m.atMs(), f)).stream())
                 .toList();
     }
 

@@ -141,8 +141,8 @@ public final class Fold {
     }
 
     /** What says that the work must end, in order: as it stands, or as it stood before somebody removed it who may not. */
-    private List<StopSigns.Heard> heard() {
-        List<StopSigns.Heard> heard = new ArrayList<>();
+    private List<StopSigns.Report> heard() {
+        List<StopSigns.Report> heard = new ArrayList<>();
         for (int i = 0; i < log.size(); i++) {
             Entry e = log.get(i);
             Payload stands = said.get(e.id());
@@ -150,17 +150,17 @@ public final class Fold {
             if (!isBelieved(e) && !voided.contains(e.id())) {
                 read.get(e.id())
                         .filter(StopSigns::isHeard)
-                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, atMs.get(e.id()), p)));
+                        .ifPresent(p -> heard.add(new StopSigns.Report(e, e, atMs.get(e.id()), p)));
             } else if (stands != null && StopSigns.isHeard(stands)) {
                 int saidAt = by.isEmpty() ? i : by.get(0);
                 if (!isReplaced(stands, saidAt)) {
                     Entry teller = log.get(saidAt);
-                    heard.add(new StopSigns.Heard(e, teller, atMs.get(teller.id()), stands));
+                    heard.add(new StopSigns.Report(e, teller, atMs.get(teller.id()), stands));
                 }
             } else if (!by.isEmpty() && !isRemovedInTime(i, by)) {
                 read.get(e.id())
                         .filter(StopSigns::isHeard)
-                        .ifPresent(p -> heard.add(new StopSigns.Heard(e, e, atMs.get(e.id()), p)));
+                        .ifPresent(p -> heard.add(new StopSigns.Report(e, e, atMs.get(e.id()), p)));
             }
         }
         return heard;

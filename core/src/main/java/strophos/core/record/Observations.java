@@ -7,7 +7,7 @@ import java.util.Optional;
 import strophos.core.exchange.Choice;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
-import strophos.core.progress.Observed;
+import strophos.core.progress.Observation;
 import strophos.core.stair.RungId;
 
 /**
@@ -22,48 +22,48 @@ public final class Observations {
     private Observations() {}
 
     /** One thing observed, the rung it belongs to, and the segment it was observed in. */
-    public record At(RungId rung, String segment, Observed observed) {}
+    public record RungObservation(RungId rung, String segment, Observation observed) {}
 
     /** All of a ride, in order. */
-    public static List<At> of(Ride ride) {
+    public static List<RungObservation> of(Ride ride) {
         Map<String, Ride.Segment> segments = new HashMap<>();
         ride.segments().stream().filter(s -> s.mounted() == Mounted.RIDER).forEach(s -> segments.put(s.id(), s));
         return ride.marks().stream()
                 .flatMap(m -> m.said().hangsOn().map(segments::get).stream()
                         .flatMap(s -> observed(m, s.rein())
-                                .map(o -> new At(new RungId(s.exercise(), s.gait(), s.place()), s.id(), o))
+                                .map(o -> new RungObservation(new RungId(s.exercise(), s.gait(), s.place()), s.id(), o))
                                 .stream()))
                 .toList();
     }
 
-    private static Optional<Observed> observed(Ride.Mark mark, Rein rein) {
+    private static Optional<Observation> observed(Ride.Mark mark, Rein rein) {
         return Counts.observed(mark.said(), new AsObserved(mark.id(), rein)).flatMap(observed -> observed);
     }
 
     /** How each kind is observed, in an entry on a rein. */
-    private record AsObserved(String entry, Rein rein) implements Counts.Observed<Optional<Observed>> {
+    private record AsObserved(String entry, Rein rein) implements Counts.Observed<Optional<Observation>> {
 
         @Override
-        public Optional<Observed> held(Payload.Held h) {
-            return Optional.of(new Observed.Held(entry, rein, h.unit(), h.amount()));
+        public Optional<Observation> held(Payload.Held h) {
+            return Optional.of(new Observation.Hold(entry, rein, h.unit(), h.amount()));
         }
 
         @Override
-        public Optional<Observed> choice(Payload.Chosen c) {
-            return c.choice() == Choice.FRIGHT ? Optional.of(new Observed.Fright(entry, rein)) : Optional.empty();
+        public Optional<Observation> choice(Payload.Chosen c) {
+            return c.choice() == Choice.FRIGHT ? Optional.of(new Observation.Fright(entry, rein)) : Optional.empty();
         }
 
         @Override
-        public Optional<Observed> sign(Payload.Sign s) {
+        public Optional<Observation> sign(Payload.Sign s) {
             return Optional.of(
                     s.name().equals(JUMPS_AWAY)
-                            ? new Observed.Fright(entry, rein)
-                            : new Observed.Fault(entry, rein, s.name()));
+                            ? new Observation.Fright(entry, rein)
+                            : new Observation.Fault(entry, rein, s.name()));
         }
 
         @Override
-        public Optional<Observed> fault(Payload.Fault f) {
-            return Optional.of(new Observed.Fault(entry, rein, f.name()));
+        public Optional<Observation> fault(Payload.Fault f) {
+            return Optional.of(new Observation.Fault(entry, rein, f.name()));
         }
     }
 }

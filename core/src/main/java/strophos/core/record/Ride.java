@@ -38,7 +38,7 @@ public record Ride(
         List<Look> looks,
         List<Rest> rests,
         List<Mark> marks,
-        List<StopSigns.Seen> stopSigns,
+        List<StopSigns.Sighting> stopSigns,
         Map<Rein, Long> reinMs,
         List<Tally> tallies,
         List<String> loose,

@@ -15,7 +15,7 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 
 /** The forward pass of the {@link Fold}: hears the standing entries in order and tells the ride. */
-final class RideTeller implements Told {
+final class RideTeller implements FoldCases {
 
     private OptionalLong startedAtMs = OptionalLong.empty();
     private OptionalLong endedAtMs = OptionalLong.empty();
@@ -94,7 +94,7 @@ final class RideTeller implements Told {
         }
     }
 
-    Ride ride(List<StopSigns.Seen> stopSigns, List<String> voided, List<String> odd) {
+    Ride ride(List<StopSigns.Sighting> stopSigns, List<String> voided, List<String> odd) {
         Map<String, Ride.Segment> byId = new HashMap<>();
         segments.forEach(s -> byId.put(s.id(), s));
         List<Ride.Exchange> placed =

@@ -40,19 +40,19 @@ public final class StopSigns {
      * @param atMs when that was written, milliseconds since 1970 UTC, corrected
      * @param author who wrote it
      */
-    public record Seen(String id, String saidBy, long atMs, String author, StopSign sign, Side side) {}
+    public record Sighting(String id, String saidBy, long atMs, String author, StopSign sign, Side side) {}
 
     /** An entry that was heard, as it says or said it. */
-    record Heard(Entry entry, Entry by, long atMs, Payload payload) {}
+    record Report(Entry entry, Entry by, long atMs, Payload payload) {}
 
     /** Of a log's entries, in order. */
-    static List<Seen> of(List<Heard> log) {
-        List<Seen> signs = new ArrayList<>();
+    static List<Sighting> of(List<Report> log) {
+        List<Sighting> signs = new ArrayList<>();
         int stumbles = 0;
-        for (Heard heard : log) {
+        for (Report heard : log) {
             boolean isOneTooMany = isStumble(heard.payload()) && ++stumbles == STUMBLES;
             Optional<StopSign> sign = isOneTooMany ? Optional.of(StopSign.UNLEVEL) : sign(heard.payload());
-            sign.ifPresent(s -> signs.add(new Seen(
+            sign.ifPresent(s -> signs.add(new Sighting(
                     heard.entry().id(),
                     heard.by().id(),
                     heard.atMs(),

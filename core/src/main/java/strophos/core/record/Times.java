@@ -27,21 +27,21 @@ final class Times {
     /** A day. */
     static final long AHEAD_MS = 86_400_000L;
 
-    private final Map<Writer, Long> offsetMs = new HashMap<>();
+    private final Map<DeviceAuthor, Long> offsetMs = new HashMap<>();
 
     /** Somebody on a device. */
-    private record Writer(String device, String author) {
-        static Writer of(Entry e) {
-            return new Writer(e.device(), e.author());
+    private record DeviceAuthor(String device, String author) {
+        static DeviceAuthor of(Entry e) {
+            return new DeviceAuthor(e.device(), e.author());
         }
     }
 
     /** Of the log these entries are. */
     Times(Collection<ReadEntry> log) {
-        Map<Writer, ReadEntry> latest = new HashMap<>();
+        Map<DeviceAuthor, ReadEntry> latest = new HashMap<>();
         for (ReadEntry e : log) {
             if (e.payload().orElse(null) instanceof Payload.Clock) {
-                latest.merge(Writer.of(e.entry()), e, Times::later);
+                latest.merge(DeviceAuthor.of(e.entry()), e, Times::later);
             }
         }
         latest.forEach(
@@ -55,7 +55,7 @@ final class Times {
     }
 
     private long corrected(Entry e) {
-        return e.atMs() + offsetMs.getOrDefault(Writer.of(e), 0L);
+        return e.atMs() + offsetMs.getOrDefault(DeviceAuthor.of(e), 0L);
     }
 
     boolean isBelieved(ReadEntry e) {
@@ -73,20 +73,20 @@ final class Times {
     /** The log in its total order. */
     List<ReadEntry> inOrder(Collection<ReadEntry> log) {
         return log.stream()
-                .map(e -> new Placed(of(e), e))
+                .map(e -> new TimedEntry(of(e), e))
                 .sorted(ORDER)
-                .map(Placed::read)
+                .map(TimedEntry::read)
                 .toList();
     }
 
     /** An entry and where it stands, which is worked out once. */
-    private record Placed(long atMs, ReadEntry read) {
+    private record TimedEntry(long atMs, ReadEntry read) {
         Entry entry() {
             return read.entry();
         }
     }
 
-    private static final Comparator<Placed> ORDER = Comparator.comparingLong(Placed::atMs)
+    private static final Comparator<TimedEntry> ORDER = Comparator.comparingLong(TimedEntry::atMs)
             .thenComparing(p -> p.entry().device())
             .thenComparingLong(p -> p.entry().seq())
             .thenComparing(p -> p.entry().id());

@@ -20,19 +20,19 @@ import strophos.core.record.PayloadReader;
 public final class AskSheet {
 
     /** An exercise of the catalogue, with the gait and place it is ridden in when the table says none. */
-    public record Known(String exercise, Gait gait, Place place) {}
+    public record KnownRung(String exercise, Gait gait, Place place) {}
 
     /** The asks that could be read, and every cell that could not; a line with an issue gives no ask. */
-    public record Read(List<SheetAsk> asks, List<SheetIssue> issues) {
-        public Read {
+    public record Reading(List<SheetAsk> asks, List<SheetIssue> issues) {
+        public Reading {
             asks = List.copyOf(asks);
             issues = List.copyOf(issues);
         }
     }
 
     /** One line of the table: where it stands, and its cells. */
-    public record Line(int number, List<String> cells) {
-        public Line {
+    public record SheetRow(int number, List<String> cells) {
+        public SheetRow {
             cells = List.copyOf(cells);
         }
 
@@ -42,17 +42,17 @@ public final class AskSheet {
     }
 
     private final Map<SheetColumn, Integer> columns;
-    private final Function<String, Optional<Known>> catalogue;
+    private final Function<String, Optional<KnownRung>> catalogue;
     private final LocalDate day;
     private final List<SheetIssue> issues = new ArrayList<>();
     private final Map<SheetColumn, String> above = new EnumMap<>(SheetColumn.class);
     private LocalTime last = LocalTime.MIN;
-    private Line line;
+    private SheetRow line;
     private boolean isGood;
 
     private AskSheet(
             Map<SheetColumn, Integer> columns,
-            Function<String, Optional<Known>> catalogue,
+            Function<String, Optional<KnownRung>> catalogue,
             Optional<String> exercise,
             LocalDate day) {
         this.columns = columns;
@@ -69,23 +69,23 @@ public final class AskSheet {
      * @param exercise of all lines until one is written
      * @param day of the lesson, in the yard's zone
      */
-    public static Read read(
-            List<Line> lines,
+    public static Reading read(
+            List<SheetRow> lines,
             Map<SheetColumn, Integer> columns,
-            Function<String, Optional<Known>> catalogue,
+            Function<String, Optional<KnownRung>> catalogue,
             Optional<String> exercise,
             LocalDate day) {
         AskSheet sheet = new AskSheet(columns, catalogue, exercise, day);
         List<SheetAsk> asks = new ArrayList<>();
         lines.stream().filter(l -> !l.isEmpty()).forEach(l -> sheet.ask(l).ifPresent(asks::add));
-        return new Read(asks, sheet.issues);
+        return new Reading(asks, sheet.issues);
     }
 
-    private Optional<SheetAsk> ask(Line next) {
+    private Optional<SheetAsk> ask(SheetRow next) {
         line = next;
         isGood = true;
         Optional<LocalTime> time = time();
-        Optional<SheetAsk.Ridden> ridden = ridden();
+        Optional<SheetAsk.Setting> ridden = ridden();
         Optional<Strength> strength = needed(SheetColumn.STRENGTH, SheetWords::strength);
         var response = needed(SheetColumn.RESPONSE, SheetWords::response);
         Optional<Strength> first = optional(SheetColumn.FIRST, SheetWords::strength);
@@ -112,16 +112,16 @@ public final class AskSheet {
                 : Optional.empty();
     }
 
-    private Optional<SheetAsk.Ridden> ridden() {
+    private Optional<SheetAsk.Setting> ridden() {
         boolean isSaid = cell(SheetColumn.EXERCISE).isPresent();
-        Optional<Known> known = asAbove(SheetColumn.EXERCISE, catalogue, SheetIssue.Code.UNKNOWN_EXERCISE);
+        Optional<KnownRung> known = asAbove(SheetColumn.EXERCISE, catalogue, SheetIssue.Code.UNKNOWN_EXERCISE);
         // a new exercise brings its own gait and place, as on the pad
         if (isSaid) {
             above.remove(SheetColumn.GAIT);
             above.remove(SheetColumn.PLACE);
         }
-        Optional<Gait> gait = orOf(SheetColumn.GAIT, SheetWords::gait, known.map(Known::gait));
-        Optional<Place> place = orOf(SheetColumn.PLACE, SheetWords::place, known.map(Known::place));
+        Optional<Gait> gait = orOf(SheetColumn.GAIT, SheetWords::gait, known.map(KnownRung::gait));
+        Optional<Place> place = orOf(SheetColumn.PLACE, SheetWords::place, known.map(KnownRung::place));
         var rein = asAbove(SheetColumn.REIN, SheetWords::rein, SheetIssue.Code.UNKNOWN_WORD);
         Optional<Mounted> mounted = orOf(SheetColumn.MOUNTED, SheetWords::mounted, Optional.of(Mounted.RIDER));
         OptionalInt circleM = place.filter(Place.CIRCLE::equals).isPresent()
@@ -130,7 +130,7 @@ public final class AskSheet {
         if (known.isEmpty() || gait.isEmpty() || place.isEmpty() || rein.isEmpty() || mounted.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new SheetAsk.Ridden(
+        return Optional.of(new SheetAsk.Setting(
                 known.get().exercise(), gait.get(), place.get(), circleM, rein.get(), mounted.get()));
     }
 

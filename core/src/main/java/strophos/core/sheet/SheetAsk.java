@@ -21,7 +21,7 @@ import strophos.core.exchange.Strength;
 public record SheetAsk(
         int line,
         Optional<LocalTime> time,
-        Ridden ridden,
+        Setting ridden,
         Strength strength,
         Response response,
         Optional<Strength> first,
@@ -29,5 +29,5 @@ public record SheetAsk(
         Optional<String> note) {
 
     /** What was ridden: asks in a row that agree in it are one segment. */
-    public record Ridden(String exercise, Gait gait, Place place, OptionalInt circleM, Rein rein, Mounted mounted) {}
+    public record Setting(String exercise, Gait gait, Place place, OptionalInt circleM, Rein rein, Mounted mounted) {}
 }

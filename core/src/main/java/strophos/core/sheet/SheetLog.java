@@ -19,11 +19,11 @@ public final class SheetLog {
 
     private static final long STEP_MS = 1000;
 
-    private final Into into;
+    private final Target into;
     private final List<Entry> entries = new ArrayList<>();
     private long lastMs;
 
-    private SheetLog(Into into, long startMs) {
+    private SheetLog(Target into, long startMs) {
         this.into = into;
         this.lastMs = startMs - 1;
     }
@@ -34,7 +34,7 @@ public final class SheetLog {
      * @param device that stands for the table, always the same one for a lesson
      * @param ids makes an id of words, always the same one of the same words
      */
-    public record Into(String lesson, String device, String author, UnaryOperator<String> ids) {}
+    public record Target(String lesson, String device, String author, UnaryOperator<String> ids) {}
 
     /**
      * The lesson from its start to its end.
@@ -42,9 +42,9 @@ public final class SheetLog {
      * @param startMs where asks without a time begin, milliseconds since 1970 UTC
      * @param day of the lesson in this zone
      */
-    public static List<Entry> of(List<SheetAsk> asks, Into into, long startMs, LocalDate day, ZoneId zone) {
+    public static List<Entry> of(List<SheetAsk> asks, Target into, long startMs, LocalDate day, ZoneId zone) {
         SheetLog log = new SheetLog(into, startMs);
-        SheetAsk.Ridden before = null;
+        SheetAsk.Setting before = null;
         String segment = "";
         for (SheetAsk ask : asks) {
             long atMs = ask.time().map(t -> at(day, t, zone)).orElse(log.lastMs + STEP_MS);
@@ -72,7 +72,7 @@ public final class SheetLog {
         return day.atTime(time).atZone(zone).toEpochSecond() * 1000;
     }
 
-    private static Map<String, Object> payload(SheetAsk.Ridden r) {
+    private static Map<String, Object> payload(SheetAsk.Setting r) {
         Map<String, Object> payload = new LinkedHashMap<>();
         payload.put("exercise", r.exercise());
         payload.put("gait", r.gait().word());

@@ -24,9 +24,9 @@ public final class Stair {
     }
 
     /** What decisions on rungs of this progression come to, in the order they were made; those on others are passed over. */
-    public static StairState decided(Progression progression, List<Decided> decisions) {
+    public static StairState decided(Progression progression, List<DecisionOnRung> decisions) {
         StairState state = StairState.START;
-        for (Decided made : decisions) {
+        for (DecisionOnRung made : decisions) {
             var rung = progression.find(made.rung());
             if (rung.isPresent()) {
                 state = state.after(made, rung.get().wayBack());
@@ -42,7 +42,7 @@ public final class Stair {
     public static boolean opensNothing(Progression progression, StairState decided, RungId rung) {
         StairState passed = progression
                 .find(rung)
-                .map(r -> decided.after(new Decided(rung, Decision.MOVE_ON), r.wayBack()))
+                .map(r -> decided.after(new DecisionOnRung(rung, Decision.MOVE_ON), r.wayBack()))
                 .orElse(decided);
         List<Rung> waiting = progression.rungs().stream()
                 .filter(r -> r.needs().contains(rung))

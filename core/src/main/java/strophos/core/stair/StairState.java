@@ -26,7 +26,7 @@ public record StairState(Set<RungId> passed, Set<RungId> paused, Map<RungId, Run
     }
 
     /** @param wayBack of the rung decided on; empty at the foot */
-    public StairState after(Decided made, Optional<RungId> wayBack) {
+    public StairState after(DecisionOnRung made, Optional<RungId> wayBack) {
         RungId id = made.rung();
         Set<RungId> nowPassed = new HashSet<>(passed);
         Set<RungId> nowPaused = new HashSet<>(paused);

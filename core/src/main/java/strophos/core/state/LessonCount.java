@@ -113,7 +113,7 @@ public record LessonCount(
                 here.letPass += c.made() ? 0 : 1;
             });
         }
-        for (Observations.At o : Observations.of(ride)) {
+        for (Observations.RungObservation o : Observations.of(ride)) {
             at(counting, keys.get(o.segment())).observed++;
         }
         List<LessonCount> counts = new ArrayList<>();

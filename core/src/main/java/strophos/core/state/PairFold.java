@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import strophos.core.progress.RungFacts;
-import strophos.core.stair.Decided;
+import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.StairState;
@@ -61,7 +61,7 @@ public final class PairFold {
     }
 
     /** A decision on a rung that the catalogue does not have (any more) is passed over. */
-    public void decide(Decided made) {
+    public void decide(DecisionOnRung made) {
         judge.rungs().apply(made.rung()).map(Rung::wayBack).ifPresent(wayBack -> stair = stair.after(made, wayBack));
     }
 

@@ -16,12 +16,12 @@ public final class FisherExact {
      * <p>Degenerate cases: a row or column of zeros gives 1 (one table only). Result in (0, 1].
      */
     public static double twoSided(Proportion a, Proportion b) {
-        int all = a.of() + b.of();
+        int all = a.total() + b.total();
         int successes = a.successes() + b.successes();
         if (a.isEmpty() || b.isEmpty() || successes == 0 || successes == all) {
             return 1;
         }
-        HypergeometricDistribution tables = new HypergeometricDistribution(all, successes, a.of());
+        HypergeometricDistribution tables = new HypergeometricDistribution(all, successes, a.total());
         double bound = tables.probability(a.successes()) * TIE;
         double p = 0;
         for (int k = tables.getSupportLowerBound(); k <= tables.getSupportUpperBound(); k++) {

@@ -3,15 +3,15 @@ package strophos.core.stats;
 /**
  * So many of so many.
  *
- * @param successes in [0, of]
- * @param of at least 0; with 0 there is no share
+ * @param successes in [0, total]
+ * @param total at least 0; with 0 there is no share
  */
-public record Proportion(int successes, int of) {
+public record Proportion(int successes, int total) {
 
     public Proportion {
-        if (of < 0 || successes < 0 || successes > of) {
-            throw new IllegalArgumentException(
-                    "Successes (%d) must lie in [0, %d], maybe the two counts are swapped.".formatted(successes, of));
+        if (total < 0 || successes < 0 || successes > total) {
+            throw new IllegalArgumentException("Successes (%d) must lie in [0, %d], maybe the two counts are swapped."
+                    .formatted(successes, total));
         }
     }
 
@@ -24,10 +24,10 @@ public record Proportion(int successes, int of) {
         if (isEmpty()) {
             throw new IllegalStateException("There is no share of nothing; ask isEmpty() first.");
         }
-        return (double) successes / of;
+        return (double) successes / total;
     }
 
     public boolean isEmpty() {
-        return of == 0;
+        return total == 0;
     }
 }

@@ -49,15 +49,15 @@ public final class Stratified {
 
     private static boolean isInformative(Table t) {
         int successes = t.with().successes() + t.without().successes();
-        int all = t.with().of() + t.without().of();
+        int all = t.with().total() + t.without().total();
         return !t.with().isEmpty() && !t.without().isEmpty() && successes > 0 && successes < all;
     }
 
     private static HypergeometricDistribution distribution(Table t) {
         return new HypergeometricDistribution(
-                t.with().of() + t.without().of(),
+                t.with().total() + t.without().total(),
                 t.with().successes() + t.without().successes(),
-                t.with().of());
+                t.with().total());
     }
 
     private static double[] convolved(double[] sum, HypergeometricDistribution one) {
@@ -80,13 +80,13 @@ public final class Stratified {
         double up = 0;
         double down = 0;
         for (Table t : strata) {
-            double n = t.with().of() + t.without().of();
+            double n = t.with().total() + t.without().total();
             if (n > 0) {
                 up += t.with().successes()
-                        * (double) (t.without().of() - t.without().successes())
+                        * (double) (t.without().total() - t.without().successes())
                         / n;
                 down += t.without().successes()
-                        * (double) (t.with().of() - t.with().successes())
+                        * (double) (t.with().total() - t.with().successes())
                         / n;
             }
         }

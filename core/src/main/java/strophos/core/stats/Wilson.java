@@ -18,14 +18,14 @@ public final class Wilson {
         if (counted.isEmpty()) {
             return new Interval(0, 1);
         }
-        double n = counted.of();
+        double n = counted.total();
         double p = counted.share();
         double z2 = Z_95 * Z_95;
         double middle = p + z2 / (2 * n);
         double half = Z_95 * Math.sqrt(p * (1 - p) / n + z2 / (4 * n * n));
         double scale = 1 + z2 / n;
         double low = counted.successes() == 0 ? 0 : (middle - half) / scale;
-        double high = counted.successes() == counted.of() ? 1 : (middle + half) / scale;
+        double high = counted.successes() == counted.total() ? 1 : (middle + half) / scale;
         return new Interval(low, high);
     }
 }

@@ -14,7 +14,7 @@ import strophos.core.judgement.Thresholds;
 public record DoesNotBecomeGood(Duration before, WorkedLongEnough limit, int running, double betterBy)
         implements Rule<RideSoFar> {
 
-    /** @param t of {@link StopThresholds#SHEET} */
+    /** @param t of {@link StopThresholds#SET} */
     public static DoesNotBecomeGood of(Thresholds t) {
         return new DoesNotBecomeGood(
                 Duration.ofMinutes(t.whole("not-good.minutesBefore")),

@@ -18,7 +18,7 @@ public record GoodPlace(Duration least, int running, double betterBy) implements
     /** Thirds of halves are not exact in binary. */
     private static final double ROUNDING = 1e-9;
 
-    /** @param t of {@link StopThresholds#SHEET} */
+    /** @param t of {@link StopThresholds#SET} */
     public static GoodPlace of(Thresholds t) {
         return new GoodPlace(
                 Duration.ofMinutes(t.whole("good-place.minutes")),

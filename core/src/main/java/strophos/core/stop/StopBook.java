@@ -34,13 +34,13 @@ public final class StopBook {
         book = t.book();
     }
 
-    /** @param t of {@link StopThresholds#SHEET} */
+    /** @param t of {@link StopThresholds#SET} */
     public static StopBook with(Thresholds t) {
         return new StopBook(t);
     }
 
     /** What to do. */
-    public enum Advice {
+    public enum StopAdvice {
         /** A safety cap: stop now. */
         STOP,
         /** Something it can do, one YES, stretch, end. */
@@ -50,15 +50,15 @@ public final class StopBook {
     }
 
     /** @param advice empty to ride on */
-    public record Answer(Optional<Advice> advice, Optional<String> ruleId, String book, List<Finding> findings) {
-        public Answer {
+    public record Ruling(Optional<StopAdvice> advice, Optional<String> ruleId, String book, List<Finding> findings) {
+        public Ruling {
             findings = List.copyOf(findings);
         }
     }
 
-    public Answer advise(RideSoFar ride) {
+    public Ruling advise(RideSoFar ride) {
         List<Finding> findings = new ArrayList<>();
-        Optional<Advice> advice = Optional.empty();
+        Optional<StopAdvice> advice = Optional.empty();
         Optional<String> ruleId = Optional.empty();
         for (Rule<RideSoFar> rule : rules()) {
             Finding finding = rule.find(ride);
@@ -68,7 +68,7 @@ public final class StopBook {
                 ruleId = Optional.of(rule.id());
             }
         }
-        return new Answer(advice, ruleId, book, findings);
+        return new Ruling(advice, ruleId, book, findings);
     }
 
     private List<Rule<RideSoFar>> rules() {
@@ -79,14 +79,14 @@ public final class StopBook {
         return rules;
     }
 
-    private Advice then(Rule<RideSoFar> rule, RideSoFar ride) {
+    private StopAdvice then(Rule<RideSoFar> rule, RideSoFar ride) {
         if (rule == stuck) {
             boolean stays = ride.school().whenStuck() == WhenStuck.STAY_UNTIL_SOFT && !ride.isFrightened();
-            return stays ? Advice.STAY_UNTIL_SOFT : Advice.END_ON_KNOWN;
+            return stays ? StopAdvice.STAY_UNTIL_SOFT : StopAdvice.END_ON_KNOWN;
         }
         if (rule == notGood) {
-            return Advice.END_ON_KNOWN;
+            return StopAdvice.END_ON_KNOWN;
         }
-        return rule == good ? Advice.GOOD_PLACE : Advice.STOP;
+        return rule == good ? StopAdvice.GOOD_PLACE : StopAdvice.STOP;
     }
 }

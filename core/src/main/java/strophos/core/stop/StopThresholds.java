@@ -1,12 +1,12 @@
 package strophos.core.stop;
 
-import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Threshold.Cap;
+import strophos.core.judgement.ThresholdSet;
 
 /** Thresholds of stopping, turns and shares of time (rules 4 and 5; common practice, no source). */
 public final class StopThresholds {
 
-    public static final Sheet SHEET = Sheet.of("stop", 2)
+    public static final ThresholdSet SET = ThresholdSet.of("stop", 2)
             .whole("work.minutes", 45, 10, 45)
             .cap(Cap.ONLY_LOWER)
             .whole("work.sparedMinutes", 20, 5, 20)

@@ -10,7 +10,7 @@ import strophos.core.judgement.Thresholds;
 /** It stays WRONG after a step back: the last {@code running} answers since were all WRONG. Silent while nobody stepped back. */
 public record StuckAfterStepBack(int running) implements Rule<RideSoFar> {
 
-    /** @param t of {@link StopThresholds#SHEET} */
+    /** @param t of {@link StopThresholds#SET} */
     public static StuckAfterStepBack of(Thresholds t) {
         return new StuckAfterStepBack(t.whole("stuck.wrongRunning"));
     }

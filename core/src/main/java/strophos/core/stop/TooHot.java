@@ -8,7 +8,7 @@ import strophos.core.judgement.Thresholds;
 /** ■ The hot-weather line is crossed: °F + % humidity above {@code line}. Without a measure it does not speak. */
 public record TooHot(double line) implements Rule<RideSoFar> {
 
-    /** @param t of {@link StopThresholds#SHEET} */
+    /** @param t of {@link StopThresholds#SET} */
     public static TooHot of(Thresholds t) {
         return new TooHot(t.get("heat.line"));
     }

@@ -9,7 +9,7 @@ import strophos.core.judgement.Thresholds;
 /** ■ Worked for {@code most} minutes, or {@code sparedMost} with a horse under five or in its first month back. */
 public record WorkedLongEnough(int most, int sparedMost) implements Rule<RideSoFar> {
 
-    /** @param t of {@link StopThresholds#SHEET} */
+    /** @param t of {@link StopThresholds#SET} */
     public static WorkedLongEnough of(Thresholds t) {
         return new WorkedLongEnough(t.whole("work.minutes"), t.whole("work.sparedMinutes"));
     }

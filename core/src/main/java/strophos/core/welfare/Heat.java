@@ -23,7 +23,7 @@ public record Heat(double shade, double light, double stop, int speaksFromC, int
         STOP
     }
 
-    /** @param t of {@link strophos.core.stop.StopThresholds#SHEET} */
+    /** @param t of {@link strophos.core.stop.StopThresholds#SET} */
     public static Heat of(Thresholds t) {
         return new Heat(
                 t.get("heat.shade"),

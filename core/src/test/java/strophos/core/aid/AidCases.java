@@ -16,7 +16,7 @@ public final class AidCases {
     private AidCases() {}
 
     public static Cases all() {
-        return new Cases(AidThresholds.SHEET)
+        return new Cases(AidThresholds.SET)
                 .with("9 of 10 corrected", corrected(9, 10, CorrectionPolicy.AT_ONCE), "MET")
                 .with("8 of 10", corrected(8, 10, CorrectionPolicy.AT_ONCE), "BROKEN")
                 .with("17 of 20 are 85 %", corrected(17, 20, CorrectionPolicy.AT_ONCE), "BROKEN")
@@ -47,9 +47,9 @@ public final class AidCases {
     }
 
     private static Function<Thresholds, String> corrected(int corrected, int of, CorrectionPolicy policy) {
-        List<Errors.Seen> seen = new ArrayList<>();
+        List<Errors.Instance> seen = new ArrayList<>();
         for (int i = 0; i < of; i++) {
-            seen.add(new Errors.Seen("e" + i, i < corrected));
+            seen.add(new Errors.Instance("e" + i, i < corrected));
         }
         return t -> Cases.word(CorrectedConsistently.of(t).judge(new Errors("breaks gait", policy, seen)));
     }

@@ -24,8 +24,8 @@ class AidTest {
                 .isEqualTo(CorrectionPolicy.WHEN_CLEAR);
     }
 
-    private static MissedReleases.Noted release(String id, String exercise, Rein rein, Release kind) {
-        return new MissedReleases.Noted(id, exercise, rein, kind);
+    private static MissedReleases.NotedRelease release(String id, String exercise, Rein rein, Release kind) {
+        return new MissedReleases.NotedRelease(id, exercise, rein, kind);
     }
 
     @Test
@@ -37,13 +37,13 @@ class AidTest {
                         release("4", "bend", Rein.RIGHT, Release.LATE),
                         release("5", "bend", Rein.RIGHT, Release.MISSED))))
                 .containsExactly(
-                        new MissedReleases.Line("bend", Rein.RIGHT, new Proportion(2, 3), List.of("2", "5")),
-                        new MissedReleases.Line("halt", Rein.LEFT, new Proportion(1, 1), List.of("3")));
+                        new MissedReleases.Count("bend", Rein.RIGHT, new Proportion(2, 3), List.of("2", "5")),
+                        new MissedReleases.Count("halt", Rein.LEFT, new Proportion(1, 1), List.of("3")));
     }
 
     @Test
     void aConflictNamesItsMoments() {
-        AidEvidence seen = (AidEvidence) DrivesIntoTheHand.of(AidThresholds.SHEET.standard())
+        AidEvidence seen = (AidEvidence) DrivesIntoTheHand.of(AidThresholds.SET.standard())
                 .judge(java.util.stream.IntStream.range(0, 5)
                         .mapToObj(i -> new Drive(
                                 "e" + i,

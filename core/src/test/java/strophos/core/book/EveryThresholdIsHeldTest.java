@@ -14,8 +14,8 @@ import strophos.core.change.ChangeCases;
 import strophos.core.forecast.ForecastCases;
 import strophos.core.homework.HomeworkCases;
 import strophos.core.judgement.Cases;
-import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Threshold;
+import strophos.core.judgement.ThresholdSet;
 import strophos.core.load.LoadCases;
 import strophos.core.pause.PauseCases;
 import strophos.core.progress.RungCases;
@@ -90,6 +90,6 @@ class EveryThresholdIsHeldTest {
     @Test
     void noBookIsForgotten() {
         assertThat(ALL.stream().map(Cases::sheet)).containsExactlyInAnyOrderElementsOf(Books.ALL);
-        assertThat(Books.ALL.stream().map(Sheet::book)).doesNotHaveDuplicates();
+        assertThat(Books.ALL.stream().map(ThresholdSet::book)).doesNotHaveDuplicates();
     }
 }

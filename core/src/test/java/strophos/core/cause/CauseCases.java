@@ -20,7 +20,7 @@ public final class CauseCases {
     private CauseCases() {}
 
     public static Cases probe() {
-        return new Cases(ProbeThresholds.SHEET)
+        return new Cases(ProbeThresholds.SET)
                 // 4 of 4 after 0 of 4: one way in 70; 3 after 0: 5 in 70 = 0.071; 3 after 1: 17 in 70 = 0.243
                 .with("0.071", today("tttt", "yyyt"), "MET")
                 .with("0.243", today("yttt", "yyyt"), "BROKEN")
@@ -94,7 +94,7 @@ public final class CauseCases {
     }
 
     public static Cases sideBySide() {
-        return new Cases(SideBySide.SHEET)
+        return new Cases(SideBySide.SET)
                 // each lesson 0 of 2 with, 4 of 4 without: by chance one way in 15, twice one in 225
                 .with("four with in two lessons", compare("ffYYYY", "ffYYYY"), "leg back 0.004")
                 .with("three with are too few", compare("ffYYYY", "fYYYY"), "few WITH")
@@ -117,12 +117,12 @@ public final class CauseCases {
         return t -> answer(SideBySide.of(t).compare(told(lessons)));
     }
 
-    private static List<Told> told(String... lessons) {
-        List<Told> told = new ArrayList<>();
+    private static List<MarkedAsk> told(String... lessons) {
+        List<MarkedAsk> told = new ArrayList<>();
         for (int i = 0; i < lessons.length; i++) {
             for (char c : lessons[i].toCharArray()) {
                 Set<String> factors = c == 'f' ? Set.of("leg back") : Set.of();
-                told.add(new Told("e" + told.size(), "lesson " + i, "bend", c == 'Y', factors));
+                told.add(new MarkedAsk("e" + told.size(), "lesson " + i, "bend", c == 'Y', factors));
             }
         }
         return told;
@@ -138,16 +138,16 @@ public final class CauseCases {
     }
 
     private static String fourFactors(Thresholds t) {
-        List<Told> told = new ArrayList<>();
+        List<MarkedAsk> told = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             String factor = List.of("a", "b", "c", "d").get(i % 4);
-            told.add(new Told("f" + i, "lesson " + i % 3, "bend", false, Set.of(factor)));
-            told.add(new Told("g" + i, "lesson " + i % 3, "bend", true, Set.of()));
+            told.add(new MarkedAsk("f" + i, "lesson " + i % 3, "bend", false, Set.of(factor)));
+            told.add(new MarkedAsk("g" + i, "lesson " + i % 3, "bend", true, Set.of()));
         }
         return String.join(
                 " ",
                 SideBySide.of(t).compare(told).worthChecking().stream()
-                        .map(SideBySide.Line::factor)
+                        .map(SideBySide.Comparison::factor)
                         .toList());
     }
 

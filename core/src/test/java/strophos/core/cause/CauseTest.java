@@ -52,15 +52,15 @@ class CauseTest {
         for (int i = 0; i < 6; i++) {
             days.add(day(i, Optional.of("rein-back"), "tttt", "yyyy"));
         }
-        Judgement hint = HelpsOverDays.of(ProbeThresholds.SHEET.standard()).judge(days);
+        Judgement hint = HelpsOverDays.of(ProbeThresholds.SET.standard()).judge(days);
         Judgement strong =
-                HelpsMoreThanWaiting.of(ProbeThresholds.SHEET.standard()).judge(days);
+                HelpsMoreThanWaiting.of(ProbeThresholds.SET.standard()).judge(days);
         assertThat(hint).isInstanceOf(Judgement.Met.class);
         assertThat(strong).isEqualTo(new Judgement.NotEnoughData(0, 3));
         days.add(day(8, Optional.empty(), "tttt", "yyyy"));
         days.add(day(9, Optional.empty(), "tttt", "yyyy"));
         days.add(day(10, Optional.empty(), "tttt", "yyyy"));
-        assertThat(HelpsMoreThanWaiting.of(ProbeThresholds.SHEET.standard()).judge(days))
+        assertThat(HelpsMoreThanWaiting.of(ProbeThresholds.SET.standard()).judge(days))
                 .as("warming up does as much")
                 .isInstanceOf(Judgement.Broken.class);
     }
@@ -74,23 +74,24 @@ class CauseTest {
         "11501, false, the horse's break moves the rider too"
     })
     void aMarkCountsFromBeforeTheAidUntilTheResponse(long atMs, boolean counts, String why) {
-        Told told = Told.at("e", "l", "bend", true, 10_000, 11_500, List.of(new Told.Mark("leg back", atMs)));
+        MarkedAsk told =
+                MarkedAsk.at("e", "l", "bend", true, 10_000, 11_500, List.of(new MarkedAsk.Mark("leg back", atMs)));
         assertThat(told.factors()).as(why).isEqualTo(counts ? Set.of("leg back") : Set.of());
     }
 
     /** Imre's planted truth in small: with the leg back 1 of 6 strike-offs, with it still 7 of 8. */
     @Test
     void namesTheCountsAndTheEntries() {
-        List<Told> told = new ArrayList<>();
+        List<MarkedAsk> told = new ArrayList<>();
         for (int lesson = 0; lesson < 2; lesson++) {
             for (int i = 0; i < 3; i++) {
-                told.add(new Told("b" + lesson + i, "l" + lesson, "bend", lesson + i == 0, Set.of("leg back")));
+                told.add(new MarkedAsk("b" + lesson + i, "l" + lesson, "bend", lesson + i == 0, Set.of("leg back")));
             }
             for (int i = 0; i < 4; i++) {
-                told.add(new Told("s" + lesson + i, "l" + lesson, "bend", lesson + i > 0, Set.of()));
+                told.add(new MarkedAsk("s" + lesson + i, "l" + lesson, "bend", lesson + i > 0, Set.of()));
             }
         }
-        SideBySide.Result result = SideBySide.of(SideBySide.SHEET.standard()).compare(told);
+        SideBySide.Result result = SideBySide.of(SideBySide.SET.standard()).compare(told);
         assertThat(result.worthChecking()).singleElement().satisfies(line -> {
             assertThat(line.with()).isEqualTo(new Proportion(1, 6));
             assertThat(line.without()).isEqualTo(new Proportion(7, 8));
@@ -102,13 +103,13 @@ class CauseTest {
     /** A hard exercise has more faults and fewer YES by itself: only the like is compared. */
     @Test
     void aHardExerciseIsNoFault() {
-        List<Told> told = new ArrayList<>();
+        List<MarkedAsk> told = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             String lesson = "l" + i % 2;
-            told.add(new Told("h" + i, lesson, "hard", i % 5 == 0, i % 10 < 8 ? Set.of("looks down") : Set.of()));
-            told.add(new Told("e" + i, lesson, "easy", i % 5 != 0, i % 10 < 2 ? Set.of("looks down") : Set.of()));
+            told.add(new MarkedAsk("h" + i, lesson, "hard", i % 5 == 0, i % 10 < 8 ? Set.of("looks down") : Set.of()));
+            told.add(new MarkedAsk("e" + i, lesson, "easy", i % 5 != 0, i % 10 < 2 ? Set.of("looks down") : Set.of()));
         }
-        SideBySide.Result result = SideBySide.of(SideBySide.SHEET.standard()).compare(told);
+        SideBySide.Result result = SideBySide.of(SideBySide.SET.standard()).compare(told);
         assertThat(result.tested())
                 .singleElement()
                 .satisfies(line -> assertThat(line.p()).isGreaterThan(0.5));
@@ -118,13 +119,14 @@ class CauseTest {
     /** A bad day has more faults and fewer YES by itself: kept apart by lesson there is nothing left. */
     @Test
     void aBadDayIsNoFault() {
-        List<Told> told = new ArrayList<>();
+        List<MarkedAsk> told = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
-            told.add(new Told("bad" + i, "bad day", "bend", i % 5 == 0, i % 10 < 8 ? Set.of("looks down") : Set.of()));
-            told.add(
-                    new Told("good" + i, "good day", "bend", i % 5 != 0, i % 10 < 2 ? Set.of("looks down") : Set.of()));
+            told.add(new MarkedAsk(
+                    "bad" + i, "bad day", "bend", i % 5 == 0, i % 10 < 8 ? Set.of("looks down") : Set.of()));
+            told.add(new MarkedAsk(
+                    "good" + i, "good day", "bend", i % 5 != 0, i % 10 < 2 ? Set.of("looks down") : Set.of()));
         }
-        SideBySide.Result result = SideBySide.of(SideBySide.SHEET.standard()).compare(told);
+        SideBySide.Result result = SideBySide.of(SideBySide.SET.standard()).compare(told);
         assertThat(result.tested()).singleElement().satisfies(line -> {
             assertThat(line.difference().interval().high())
                     .as("thrown together it looks like one")

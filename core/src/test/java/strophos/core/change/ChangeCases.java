@@ -16,7 +16,7 @@ public final class ChangeCases {
     private ChangeCases() {}
 
     public static Cases all() {
-        return new Cases(ChangeThresholds.SHEET)
+        return new Cases(ChangeThresholds.SET)
                 .with("eight lessons, all the same", plateau(10, 7, 7, 7, 7, 7, 7, 7, 7), "MET")
                 .with("seven lessons", plateau(10, 7, 7, 7, 7, 7, 7, 7), "FEW")
                 .with("three asks a lesson do not count", plateau(3, 2, 2, 2, 2, 2, 2, 2, 2), "FEW")

@@ -17,7 +17,7 @@ public final class ForecastCases {
     private ForecastCases() {}
 
     public static Cases all() {
-        return new Cases(ForecastThresholds.SHEET)
+        return new Cases(ForecastThresholds.SET)
                 .with("without a floor", t -> days(Cases.moved(t, "learner.floor", 0)), "14 25 91")
                 .with("with the floor of a third", ForecastCases::days, "14 23 84")
                 .with("five practices are the pair's no more than six are", t -> fitted(t, 5), "false")
@@ -43,7 +43,7 @@ public final class ForecastCases {
     private static String fitted(Thresholds t, int practices) {
         List<History.Event> events = new ArrayList<>();
         for (int i = 0; i < practices; i++) {
-            events.add(new History.Practised(DAY.plusDays(i), true));
+            events.add(new History.PracticeDay(DAY.plusDays(i), true));
         }
         return String.valueOf(Forecast.of(new History(events), DAY.plusDays(9), List.of(3), t, 1)
                 .fit()

@@ -16,7 +16,7 @@ import strophos.core.stats.Proportion;
 
 class ForecastTest {
 
-    private static final Thresholds T = ForecastThresholds.SHEET.standard();
+    private static final Thresholds T = ForecastThresholds.SET.standard();
     private static final LearnerRules RULES = LearnerRules.of(T);
     private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
 
@@ -85,7 +85,7 @@ class ForecastTest {
     void whatIsLearntAlreadyIsLearntToday() {
         List<History.Event> events = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
-            events.add(new History.Practised(DAY.minusDays(20 - i), true));
+            events.add(new History.PracticeDay(DAY.minusDays(20 - i), true));
         }
         assertThat(Forecast.of(new History(events), DAY, List.of(3), T, 1)
                         .ranges()
@@ -106,10 +106,10 @@ class ForecastTest {
                     for (int i = 0; i < 10; i++) {
                         yes += random.nextDouble() < learner.skillOn(day.toEpochDay()) ? 1 : 0;
                     }
-                    events.add(new History.Seen(day, new Proportion(yes, 10)));
+                    events.add(new History.LessonDay(day, new Proportion(yes, 10)));
                 }
                 learner = learner.practised(day.toEpochDay(), true);
-                events.add(new History.Practised(day, true));
+                events.add(new History.PracticeDay(day, true));
             }
         }
         return new History(events);

@@ -23,7 +23,7 @@ public final class HomeworkCases {
     private HomeworkCases() {}
 
     public static Cases all() {
-        return new Cases(HomeworkThresholds.SHEET)
+        return new Cases(HomeworkThresholds.SET)
                 .with("twice not yet", on(2, false, Feel.NOT_YET, Feel.NOT_YET), "BACK to 0, NOT_YET_DUE, over 0")
                 .with("once", on(1, false, Feel.NOT_YET), "CARRY_ON at 1, NOT_YET_DUE, over 0")
                 .with(
@@ -65,10 +65,9 @@ public final class HomeworkCases {
         return String.valueOf(state.overDays().size());
     }
 
-    private static HomeworkEvent.Reported report(int day, Feel feel, int seconds) {
+    private static HomeworkEvent.Report report(int day, Feel feel, int seconds) {
         Proportion none = new Proportion(0, 0);
-        return new HomeworkEvent.Reported(
-                SET.plusDays(day), feel, seconds, seconds, none, none, Set.of(), false, false);
+        return new HomeworkEvent.Report(SET.plusDays(day), feel, seconds, seconds, none, none, Set.of(), false, false);
     }
 
     private static Assignment assignment(boolean isBrandNew) {

@@ -34,19 +34,19 @@ class HomeworkFoldTest {
                 List.of(new Step(BACK, DOSE), new Step(RUNG, DOSE), new Step(RUNG, DOSE)), 1, gate, 5, SET, isBrandNew);
     }
 
-    private static HomeworkEvent.Reported report(int day, Feel feel) {
+    private static HomeworkEvent.Report report(int day, Feel feel) {
         return report(day, feel, 240, Set.of(), false);
     }
 
-    private static HomeworkEvent.Reported report(
+    private static HomeworkEvent.Report report(
             int day, Feel feel, int seconds, Set<StopSign> stops, boolean secondBest) {
         Proportion none = new Proportion(0, 0);
-        return new HomeworkEvent.Reported(
+        return new HomeworkEvent.Report(
                 SET.plusDays(day), feel, seconds, seconds, none, none, stops, false, secondBest);
     }
 
     private static HomeworkState fold(LocalDate today, Assignment of, List<HomeworkEvent> events) {
-        return HomeworkFold.on(today, of, events, HomeworkThresholds.SHEET.standard());
+        return HomeworkFold.on(today, of, events, HomeworkThresholds.SET.standard());
     }
 
     private static HomeworkState on(int day, HomeworkEvent... events) {
@@ -58,7 +58,7 @@ class HomeworkFoldTest {
         HomeworkState state = on(0);
         assertThat(state.step()).isEqualTo(1);
         assertThat(state.daysToGo()).isEqualTo(5);
-        assertThat(state.lookIn()).isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
+        assertThat(state.lookIn()).isEqualTo(HomeworkState.LookInReason.NOT_YET_DUE);
     }
 
     @Test
@@ -100,7 +100,7 @@ class HomeworkFoldTest {
         HomeworkState stuck = on(
                 6, report(1, Feel.NOT_YET), report(2, Feel.NOT_YET), report(3, Feel.NOT_YET), report(4, Feel.NOT_YET));
         assertThat(stuck.step()).isZero();
-        assertThat(stuck.lookIn()).isEqualTo(HomeworkState.LookIn.STUCK);
+        assertThat(stuck.lookIn()).isEqualTo(HomeworkState.LookInReason.STUCK);
     }
 
     @ParameterizedTest
@@ -112,20 +112,20 @@ class HomeworkFoldTest {
         HomeworkState paused = on(9, report(1, Feel.EASY), stop);
         assertThat(paused.isPaused()).isTrue();
         assertThat(paused.stopSigns()).containsExactly(sign);
-        assertThat(paused.lookIn()).isEqualTo(HomeworkState.LookIn.STOP_SIGN);
+        assertThat(paused.lookIn()).isEqualTo(HomeworkState.LookInReason.STOP_SIGN);
         assertThat(paused.step()).as("nothing opens meanwhile").isEqualTo(1);
         assertThat(paused.advised(assignment(GATE, false)))
                 .as("no rule answers a stop sign")
                 .isEmpty();
-        HomeworkState on = on(9, stop, new HomeworkEvent.Answered(SET.plusDays(3), Verdict.CARRY_ON));
+        HomeworkState on = on(9, stop, new HomeworkEvent.Answer(SET.plusDays(3), Verdict.CARRY_ON));
         assertThat(on.isPaused()).isFalse();
     }
 
     @Test
     void aSignOfTheHorsesIsNotEndedByAnAnswerToTheHomework() {
         HomeworkEvent sore = report(2, Feel.EASY, 100, Set.of(StopSign.SORE_SPOT), false);
-        HomeworkEvent pause = new HomeworkEvent.HorsePaused(SET.plusDays(2));
-        HomeworkEvent answer = new HomeworkEvent.Answered(SET.plusDays(3), Verdict.CARRY_ON);
+        HomeworkEvent pause = new HomeworkEvent.HorsePause(SET.plusDays(2));
+        HomeworkEvent answer = new HomeworkEvent.Answer(SET.plusDays(3), Verdict.CARRY_ON);
         HomeworkState paused = on(9, report(1, Feel.EASY), pause, sore, answer, report(4, Feel.EASY));
         assertThat(paused.isHorsePaused()).isTrue();
         assertThat(paused.isPaused()).as("nothing of the rider's").isFalse();
@@ -138,12 +138,12 @@ class HomeworkFoldTest {
 
     @Test
     void daysOfAPauseAreNotMissedAndTheGateGoesOnAfterIt() {
-        HomeworkEvent pause = new HomeworkEvent.HorsePaused(SET.plusDays(2));
+        HomeworkEvent pause = new HomeworkEvent.HorsePause(SET.plusDays(2));
         assertThat(on(16).daysDone().set()).as("16 days at five a week").isEqualTo(11);
         assertThat(on(16, pause).daysDone().set())
                 .as("two days until the pause")
                 .isEqualTo(1);
-        HomeworkEvent cleared = new HomeworkEvent.HorseCleared(SET.plusDays(9));
+        HomeworkEvent cleared = new HomeworkEvent.HorseClearance(SET.plusDays(9));
         HomeworkState state = on(16, report(1, Feel.EASY), pause, cleared, report(10, Feel.EASY));
         assertThat(state.daysDone().set()).as("nine days").isEqualTo(6);
         assertThat(state.step()).isEqualTo(2);
@@ -151,24 +151,24 @@ class HomeworkFoldTest {
 
     @Test
     void whatStoppedBesideThisHomeworkStopsItToo() {
-        HomeworkEvent hurt = new HomeworkEvent.Stopped(SET.plusDays(2), StopSign.RIDER_HURTS);
+        HomeworkEvent hurt = new HomeworkEvent.Stop(SET.plusDays(2), StopSign.RIDER_HURTS);
         assertThat(on(3, hurt).isPaused()).isTrue();
-        assertThat(on(3, hurt, new HomeworkEvent.Lifted(SET.plusDays(3))).isPaused())
+        assertThat(on(3, hurt, new HomeworkEvent.Lift(SET.plusDays(3))).isPaused())
                 .isFalse();
     }
 
     @Test
     void theCoachsAnswerMovesTheStep() {
-        assertThat(on(3, new HomeworkEvent.Answered(SET.plusDays(2), Verdict.NEXT))
+        assertThat(on(3, new HomeworkEvent.Answer(SET.plusDays(2), Verdict.NEXT))
                         .step())
                 .isEqualTo(2);
-        assertThat(on(3, new HomeworkEvent.Answered(SET.plusDays(2), Verdict.BACK))
+        assertThat(on(3, new HomeworkEvent.Answer(SET.plusDays(2), Verdict.BACK))
                         .step())
                 .isZero();
         assertThat(on(
                                 5,
-                                new HomeworkEvent.Answered(SET.plusDays(2), Verdict.BACK),
-                                new HomeworkEvent.Answered(SET.plusDays(3), Verdict.BACK))
+                                new HomeworkEvent.Answer(SET.plusDays(2), Verdict.BACK),
+                                new HomeworkEvent.Answer(SET.plusDays(3), Verdict.BACK))
                         .step())
                 .as("there is nothing below the lowest")
                 .isZero();
@@ -193,9 +193,9 @@ class HomeworkFoldTest {
         Proportion good = new Proportion(4, 5);
         Proportion less = new Proportion(3, 5);
         HomeworkEvent both =
-                new HomeworkEvent.Reported(SET.plusDays(1), Feel.EASY, 240, 240, good, good, Set.of(), false, false);
+                new HomeworkEvent.Report(SET.plusDays(1), Feel.EASY, 240, 240, good, good, Set.of(), false, false);
         HomeworkEvent right =
-                new HomeworkEvent.Reported(SET.plusDays(1), Feel.EASY, 240, 240, good, less, Set.of(), false, false);
+                new HomeworkEvent.Report(SET.plusDays(1), Feel.EASY, 240, 240, good, less, Set.of(), false, false);
         Assignment a = assignment(counted, false);
         assertThat(fold(SET.plusDays(1), a, List.of(both)).step()).isEqualTo(2);
         assertThat(fold(SET.plusDays(1), a, List.of(right)).step()).isEqualTo(1);
@@ -221,19 +221,19 @@ class HomeworkFoldTest {
         }
         HomeworkState state = fold(SET.plusDays(4), assignment(GATE, false), events);
         assertThat(state.lookIn())
-                .isEqualTo(practices == 3 ? HomeworkState.LookIn.DUE : HomeworkState.LookIn.NOT_YET_DUE);
+                .isEqualTo(practices == 3 ? HomeworkState.LookInReason.DUE : HomeworkState.LookInReason.NOT_YET_DUE);
     }
 
     @Test
     void orAfterSevenDaysAndTheNextDayWithABrandNewAid() {
-        assertThat(on(6).lookIn()).isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
-        assertThat(on(7).lookIn()).isEqualTo(HomeworkState.LookIn.DUE);
+        assertThat(on(6).lookIn()).isEqualTo(HomeworkState.LookInReason.NOT_YET_DUE);
+        assertThat(on(7).lookIn()).isEqualTo(HomeworkState.LookInReason.DUE);
         Assignment brandNew = assignment(GATE, true);
-        assertThat(fold(SET, brandNew, List.of()).lookIn()).isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
-        assertThat(fold(SET.plusDays(1), brandNew, List.of()).lookIn()).isEqualTo(HomeworkState.LookIn.NEW_AID);
-        HomeworkEvent answered = new HomeworkEvent.Answered(SET.plusDays(1), Verdict.CARRY_ON);
+        assertThat(fold(SET, brandNew, List.of()).lookIn()).isEqualTo(HomeworkState.LookInReason.NOT_YET_DUE);
+        assertThat(fold(SET.plusDays(1), brandNew, List.of()).lookIn()).isEqualTo(HomeworkState.LookInReason.NEW_AID);
+        HomeworkEvent answered = new HomeworkEvent.Answer(SET.plusDays(1), Verdict.CARRY_ON);
         assertThat(fold(SET.plusDays(2), brandNew, List.of(answered)).lookIn())
-                .isEqualTo(HomeworkState.LookIn.NOT_YET_DUE);
+                .isEqualTo(HomeworkState.LookInReason.NOT_YET_DUE);
     }
 
     @Test
@@ -277,7 +277,7 @@ class HomeworkFoldTest {
                 Feel feel = Feel.values()[random.nextInt(3)];
                 events.add(
                         random.nextInt(5) == 0
-                                ? new HomeworkEvent.Answered(SET.plusDays(day), Verdict.values()[random.nextInt(3)])
+                                ? new HomeworkEvent.Answer(SET.plusDays(day), Verdict.values()[random.nextInt(3)])
                                 : report(
                                         day,
                                         feel,
@@ -307,11 +307,12 @@ class HomeworkFoldTest {
     @Test
     void theLadderHoldsOnlyWhatWasRidden() {
         DoseRange range = new DoseRange(3, 5, DoseRange.Unit.CIRCLES, 1);
-        Ladder ladder = Ladder.of(new Ladder.Rung(RUNG, range), Optional.of(new Ladder.Rung(BACK, range)), false);
+        Ladder ladder =
+                Ladder.of(new Ladder.RungDose(RUNG, range), Optional.of(new Ladder.RungDose(BACK, range)), false);
         assertThat(ladder.steps()).extracting(Step::rung).containsExactly(BACK, RUNG, RUNG);
         assertThat(ladder.first()).isEqualTo(1);
         Ladder foot = Ladder.of(
-                new Ladder.Rung(RUNG, new DoseRange(3, 3, DoseRange.Unit.CIRCLES, 1)), Optional.empty(), false);
+                new Ladder.RungDose(RUNG, new DoseRange(3, 3, DoseRange.Unit.CIRCLES, 1)), Optional.empty(), false);
         assertThat(foot.steps()).hasSize(1);
     }
 

@@ -23,7 +23,7 @@ import strophos.core.stats.Proportion;
 class SinceLookInTest {
 
     private static final LocalDate SET = LocalDate.of(2026, 3, 2);
-    private static final Thresholds STANDARD = HomeworkThresholds.SHEET.standard();
+    private static final Thresholds STANDARD = HomeworkThresholds.SET.standard();
 
     private static Assignment assignment(boolean isBrandNew) {
         Step step =
@@ -38,13 +38,13 @@ class SinceLookInTest {
         int notYet = 0;
         boolean hasQuestion = false;
         for (HomeworkEvent e : events) {
-            if (e instanceof HomeworkEvent.Answered a) {
+            if (e instanceof HomeworkEvent.Answer a) {
                 lookedIn = a.day();
                 wasLookedIn = true;
                 practices = 0;
                 notYet = 0;
                 hasQuestion = false;
-            } else if (e instanceof HomeworkEvent.Reported r) {
+            } else if (e instanceof HomeworkEvent.Report r) {
                 practices++;
                 if (!r.isSecondBest()) {
                     notYet = r.feel() == Feel.NOT_YET ? notYet + 1 : 0;
@@ -59,14 +59,14 @@ class SinceLookInTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void aGlanceTellsWhatAllReportsTell(long seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        Set<HomeworkState.LookIn> told = EnumSet.noneOf(HomeworkState.LookIn.class);
+        Set<HomeworkState.LookInReason> told = EnumSet.noneOf(HomeworkState.LookInReason.class);
         int unclear = 0;
         for (int run = 0; run < 400; run++) {
             Assignment of = assignment(random.nextBoolean());
             List<HomeworkEvent> events = events(random);
             LocalDate today =
                     (events.isEmpty() ? SET : events.get(events.size() - 1).day()).plusDays(random.nextInt(9));
-            Optional<HomeworkState.LookIn> glance = since(of, events).lookIn(today, STANDARD);
+            Optional<HomeworkState.LookInReason> glance = since(of, events).lookIn(today, STANDARD);
             if (glance.isPresent()) {
                 assertThat(glance.get())
                         .isEqualTo(HomeworkFold.on(today, of, events, STANDARD).lookIn());
@@ -77,10 +77,10 @@ class SinceLookInTest {
         }
         assertThat(told)
                 .containsExactlyInAnyOrder(
-                        HomeworkState.LookIn.QUESTION,
-                        HomeworkState.LookIn.NEW_AID,
-                        HomeworkState.LookIn.DUE,
-                        HomeworkState.LookIn.NOT_YET_DUE);
+                        HomeworkState.LookInReason.QUESTION,
+                        HomeworkState.LookInReason.NEW_AID,
+                        HomeworkState.LookInReason.DUE,
+                        HomeworkState.LookInReason.NOT_YET_DUE);
         assertThat(unclear).as("a closer look is the exception").isBetween(1, 200);
     }
 
@@ -92,8 +92,8 @@ class SinceLookInTest {
             day += random.nextInt(3);
             events.add(
                     random.nextInt(4) == 0
-                            ? new HomeworkEvent.Answered(SET.plusDays(day), Verdict.values()[random.nextInt(3)])
-                            : new HomeworkEvent.Reported(
+                            ? new HomeworkEvent.Answer(SET.plusDays(day), Verdict.values()[random.nextInt(3)])
+                            : new HomeworkEvent.Report(
                                     SET.plusDays(day),
                                     Feel.values()[random.nextInt(3)],
                                     240,
@@ -110,11 +110,11 @@ class SinceLookInTest {
     @Test
     void notYetTwiceNeedsACloserLook() {
         assertThat(new SinceLookIn(false, SET, 1, false, 1).lookIn(SET.plusDays(2), STANDARD))
-                .contains(HomeworkState.LookIn.NOT_YET_DUE);
+                .contains(HomeworkState.LookInReason.NOT_YET_DUE);
         assertThat(new SinceLookIn(false, SET, 2, false, 2).lookIn(SET.plusDays(2), STANDARD))
                 .isEmpty();
         assertThat(new SinceLookIn(false, SET, 2, true, 2).lookIn(SET.plusDays(2), STANDARD))
                 .as("a question waits whatever else is said")
-                .contains(HomeworkState.LookIn.QUESTION);
+                .contains(HomeworkState.LookInReason.QUESTION);
     }
 }

@@ -11,18 +11,18 @@ import java.util.function.Function;
  */
 public final class Cases {
 
-    private final Sheet sheet;
+    private final ThresholdSet sheet;
     private final List<Case> cases = new ArrayList<>();
 
     /** One case; the answer as text, so that a table can be read. */
-    public record Case(Sheet sheet, String name, Function<Thresholds, String> answer, String expected) {
+    public record Case(ThresholdSet sheet, String name, Function<Thresholds, String> answer, String expected) {
         @Override
         public String toString() {
             return sheet.book() + ": " + name;
         }
     }
 
-    public Cases(Sheet sheet) {
+    public Cases(ThresholdSet sheet) {
         this.sheet = sheet;
     }
 
@@ -35,7 +35,7 @@ public final class Cases {
         return List.copyOf(cases);
     }
 
-    public Sheet sheet() {
+    public ThresholdSet sheet() {
         return sheet;
     }
 

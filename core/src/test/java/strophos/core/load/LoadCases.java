@@ -15,7 +15,7 @@ public final class LoadCases {
     private LoadCases() {}
 
     public static Cases all() {
-        return new Cases(LoadThresholds.SHEET)
+        return new Cases(LoadThresholds.SET)
                 .with("a fifth more", weeks(100, 120), "BROKEN")
                 .with("a little over", weeks(100, 121), "MET")
                 .with("117", weeks(100, 117), "BROKEN")

@@ -13,7 +13,7 @@ import strophos.core.judgement.Thresholds;
 /** Rules 9 (common practice, no source). */
 class OutingTest {
 
-    private static final Thresholds T = LoadThresholds.SHEET.standard();
+    private static final Thresholds T = LoadThresholds.SET.standard();
     private static final LocalDate FRIDAY = LocalDate.of(2026, 5, 8);
 
     @Test
@@ -47,13 +47,13 @@ class OutingTest {
                 new Outing.Day(FRIDAY.plusDays(4), Outing.Kind.LESSON, 45)));
         assertThat(wrong.warnings(true, T))
                 .containsExactly(
-                        new Outing.Warned(Outing.Warning.NOT_EASY_BEFORE_TRAVEL, FRIDAY.minusDays(1)),
-                        new Outing.Warned(Outing.Warning.LOOKS_AROUND_TOO_LONG, FRIDAY),
-                        new Outing.Warned(Outing.Warning.WHOLE_LESSON_FOR_A_YOUNG_HORSE, FRIDAY.plusDays(1)),
-                        new Outing.Warned(Outing.Warning.HARD_DAYS_BEFORE_IT_COUNTS, FRIDAY.plusDays(3)),
-                        new Outing.Warned(Outing.Warning.NO_REST_AFTER, FRIDAY.plusDays(4)));
+                        new Outing.WarningDay(Outing.Warning.NOT_EASY_BEFORE_TRAVEL, FRIDAY.minusDays(1)),
+                        new Outing.WarningDay(Outing.Warning.LOOKS_AROUND_TOO_LONG, FRIDAY),
+                        new Outing.WarningDay(Outing.Warning.WHOLE_LESSON_FOR_A_YOUNG_HORSE, FRIDAY.plusDays(1)),
+                        new Outing.WarningDay(Outing.Warning.HARD_DAYS_BEFORE_IT_COUNTS, FRIDAY.plusDays(3)),
+                        new Outing.WarningDay(Outing.Warning.NO_REST_AFTER, FRIDAY.plusDays(4)));
         assertThat(new Outing(List.of(new Outing.Day(FRIDAY, Outing.Kind.COUNTS, 45))).warnings(false, T))
-                .containsExactly(new Outing.Warned(Outing.Warning.NO_REST_AFTER, FRIDAY.plusDays(1)));
+                .containsExactly(new Outing.WarningDay(Outing.Warning.NO_REST_AFTER, FRIDAY.plusDays(1)));
     }
 
     @Test
@@ -64,10 +64,10 @@ class OutingTest {
 
     @Test
     void hardItemsRestTheNextDayOnly() {
-        List<HardItemsRest.Ridden<String>> ridden = List.of(
-                new HardItemsRest.Ridden<>("changes", FRIDAY),
-                new HardItemsRest.Ridden<>("walk", FRIDAY),
-                new HardItemsRest.Ridden<>("pirouette", FRIDAY.minusDays(1)));
+        List<HardItemsRest.ItemDay<String>> ridden = List.of(
+                new HardItemsRest.ItemDay<>("changes", FRIDAY),
+                new HardItemsRest.ItemDay<>("walk", FRIDAY),
+                new HardItemsRest.ItemDay<>("pirouette", FRIDAY.minusDays(1)));
         List<String> hard = List.of("pirouette", "changes");
         assertThat(HardItemsRest.on(FRIDAY.plusDays(1), hard, ridden)).containsExactly("changes");
         assertThat(HardItemsRest.on(FRIDAY, hard, ridden)).containsExactly("pirouette");

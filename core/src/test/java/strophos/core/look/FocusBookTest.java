@@ -36,7 +36,7 @@ class FocusBookTest {
         assertThat(focus.missing()).isEmpty();
         assertThat(focus.findings())
                 .hasSize(7)
-                .allSatisfy(f -> assertThat(f.answer()).isInstanceOf(FocusRow.Answer.Clear.class));
+                .allSatisfy(f -> assertThat(f.answer()).isInstanceOf(FocusRow.Outcome.Clear.class));
     }
 
     @ParameterizedTest

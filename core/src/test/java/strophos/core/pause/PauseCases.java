@@ -15,7 +15,7 @@ public final class PauseCases {
     private PauseCases() {}
 
     public static Cases all() {
-        return new Cases(PauseThresholds.SHEET)
+        return new Cases(PauseThresholds.SET)
                 .with("bucks in one lesson", bucks(5), "rides on")
                 .with("twice in one lesson is once", bucks(5, 5), "rides on")
                 .with("in two lessons running", bucks(5, 6), "paused")
@@ -28,7 +28,7 @@ public final class PauseCases {
     }
 
     private static Function<Thresholds, String> fallAgo(int days) {
-        List<Occurrence> fall = List.of(new Occurrence.Seen("f", StopSign.FALL, 0, DAY, "lesson", 1, 0));
+        List<Occurrence> fall = List.of(new Occurrence.Sighting("f", StopSign.FALL, 0, DAY, "lesson", 1, 0));
         return t -> PauseFold.on(DAY.plusDays(days), fall, t).lately().isEmpty() ? "not" : "asked about";
     }
 
@@ -37,7 +37,7 @@ public final class PauseCases {
         return t -> {
             List<Occurrence> seen = new ArrayList<>();
             for (int lesson : lessons) {
-                seen.add(new Occurrence.Seen(
+                seen.add(new Occurrence.Sighting(
                         "b" + seen.size(),
                         StopSign.BUCKS,
                         lesson,

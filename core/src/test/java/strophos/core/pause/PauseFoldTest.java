@@ -20,11 +20,12 @@ class PauseFoldTest {
     private static final Limits WALK = new Limits(Gait.WALK, OptionalInt.of(20), Optional.of(DAY.plusDays(10)));
 
     private static Occurrence seen(int day, StopSign sign) {
-        return new Occurrence.Seen("s" + day, sign, at(day, 9), DAY.plusDays(day), "lesson " + day, day, at(day, 10));
+        return new Occurrence.Sighting(
+                "s" + day, sign, at(day, 9), DAY.plusDays(day), "lesson " + day, day, at(day, 10));
     }
 
     private static Occurrence answered(int day, Occurrence.Reply reply) {
-        return new Occurrence.Answered("a" + day, reply, DAY.plusDays(day), at(day, 18));
+        return new Occurrence.Answer("a" + day, reply, DAY.plusDays(day), at(day, 18));
     }
 
     private static long at(int day, int hour) {
@@ -32,11 +33,11 @@ class PauseFoldTest {
     }
 
     private static HorseState on(int day, Occurrence... all) {
-        return PauseFold.on(DAY.plusDays(day), List.of(all), PauseThresholds.SHEET.standard());
+        return PauseFold.on(DAY.plusDays(day), List.of(all), PauseThresholds.SET.standard());
     }
 
     private static Occurrence.Reply cleared() {
-        return new Occurrence.Reply.Cleared(Optional.empty(), Optional.empty());
+        return new Occurrence.Reply.Clearance(Optional.empty(), Optional.empty());
     }
 
     @ParameterizedTest
@@ -65,7 +66,7 @@ class PauseFoldTest {
     void aRiderHurtStopsNoHorseAndIsAskedAboutForSomeDays() {
         HorseState state = on(1, seen(0, StopSign.RIDER_HURTS));
         assertThat(state.isNotRidden()).isFalse();
-        assertThat(state.lately()).extracting(Occurrence.Seen::sign).containsExactly(StopSign.RIDER_HURTS);
+        assertThat(state.lately()).extracting(Occurrence.Sighting::sign).containsExactly(StopSign.RIDER_HURTS);
         assertThat(on(1, seen(0, StopSign.FRIGHT), seen(0, StopSign.BLOOD)).lately())
                 .isEmpty();
         assertThat(on(1, seen(0, StopSign.REARS), answered(0, cleared())).lately())
@@ -83,15 +84,15 @@ class PauseFoldTest {
                 5,
                 seen(0, StopSign.SORE_SPOT),
                 answered(1, new Occurrence.Reply.KeepResting(false)),
-                answered(2, new Occurrence.Reply.Called(true)));
+                answered(2, new Occurrence.Reply.Call(true)));
         assertThat(called.isPaused()).isTrue();
         assertThat(called.mayHandWalk()).isTrue();
     }
 
     @Test
     void beingClearedEndsItWithinItsLimitsUntilTheirLastDay() {
-        Occurrence.Reply walkOnly =
-                new Occurrence.Reply.Cleared(Optional.of(WALK), Optional.of(new HorseState.Rest(DAY, DAY.plusDays(3))));
+        Occurrence.Reply walkOnly = new Occurrence.Reply.Clearance(
+                Optional.of(WALK), Optional.of(new HorseState.TimeOff(DAY, DAY.plusDays(3))));
         HorseState last = on(10, seen(0, StopSign.UNLEVEL), answered(3, walkOnly));
         assertThat(last.isPaused()).isFalse();
         assertThat(last.limits()).contains(WALK);
@@ -100,17 +101,18 @@ class PauseFoldTest {
         HorseState after = on(11, seen(0, StopSign.UNLEVEL), answered(3, walkOnly));
         assertThat(after.limits()).isEmpty();
         assertThat(after.allows(Gait.CANTER)).isTrue();
-        assertThat(after.rest()).contains(new HorseState.Rest(DAY, DAY.plusDays(3)));
+        assertThat(after.rest()).contains(new HorseState.TimeOff(DAY, DAY.plusDays(3)));
     }
 
     @Test
     void anAnswerSpeaksOnlyOfWhatWasKnownThen() {
-        Occurrence late = new Occurrence.Seen("late", StopSign.BLOOD, at(0, 9), DAY, "practice", 1, at(4, 9));
+        Occurrence late = new Occurrence.Sighting("late", StopSign.BLOOD, at(0, 9), DAY, "practice", 1, at(4, 9));
         assertThat(on(5, seen(0, StopSign.UNLEVEL), answered(3, cleared()), late)
                         .isPaused())
                 .as("seen before, known after")
                 .isTrue();
-        Occurrence sameMoment = new Occurrence.Seen("same", StopSign.BLOOD, at(0, 9), DAY, "practice", 1, at(3, 18));
+        Occurrence sameMoment =
+                new Occurrence.Sighting("same", StopSign.BLOOD, at(0, 9), DAY, "practice", 1, at(3, 18));
         assertThat(on(5, answered(3, cleared()), sameMoment).isPaused())
                 .as("in doubt it rests")
                 .isTrue();
@@ -121,7 +123,7 @@ class PauseFoldTest {
         HorseState state = on(
                 6,
                 seen(0, StopSign.SWELLING),
-                answered(1, new Occurrence.Reply.Cleared(Optional.of(WALK), Optional.empty())),
+                answered(1, new Occurrence.Reply.Clearance(Optional.of(WALK), Optional.empty())),
                 answered(5, cleared()));
         assertThat(state.limits()).isEmpty();
     }
@@ -141,7 +143,7 @@ class PauseFoldTest {
                         seen(1, StopSign.BLOOD),
                         answered(2, cleared()),
                         seen(8, StopSign.BLOOD)),
-                PauseThresholds.SHEET.standard());
+                PauseThresholds.SET.standard());
         assertThat(pauses).hasSize(2);
         assertThat(pauses.get(0).covers(at(0, 9))).as("the touch itself").isFalse();
         assertThat(pauses.get(0).covers(at(0, 9) + 1)).isTrue();

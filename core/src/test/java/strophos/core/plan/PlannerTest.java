@@ -59,7 +59,7 @@ class PlannerTest {
                 step,
                 state,
                 Optional.ofNullable(back),
-                id.equals(CIRCLE) ? Line.CIRCLE : Line.TRACK,
+                id.equals(CIRCLE) ? FigureKind.CIRCLE : FigureKind.TRACK,
                 false,
                 false,
                 true,
@@ -90,7 +90,7 @@ class PlannerTest {
                 Optional.of("bend"),
                 rungs,
                 List.of(),
-                StopThresholds.SHEET.standard());
+                StopThresholds.SET.standard());
     }
 
     private static FirstLook look(int halt, int leg) {
@@ -160,7 +160,7 @@ class PlannerTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(main.rung()).isEqualTo(LEG);
-        assertThat(plan.notes()).extracting(Note::code).contains(Note.Code.RULE_OUT);
+        assertThat(plan.notes()).extracting(PlanNote::code).contains(PlanNote.Code.RULE_OUT);
     }
 
     @Test
@@ -170,7 +170,7 @@ class PlannerTest {
         stair.set(2, at(CIRCLE, "bend", 2, RungState.IN_WORK, INSIDE, 0));
         Plan plan = Planner.propose(facts(60, HORSE, look(1, 3), stair));
         assertThat(rungs(plan)).contains(HALT).doesNotContain(CIRCLE);
-        assertThat(plan.notes().get(0).code()).isEqualTo(Note.Code.WALK_ONLY);
+        assertThat(plan.notes().get(0).code()).isEqualTo(PlanNote.Code.WALK_ONLY);
         Plan two = Planner.propose(facts(60, HORSE, look(2, 3), stair));
         assertThat(rungs(two)).contains(CIRCLE);
     }
@@ -196,7 +196,7 @@ class PlannerTest {
     void theWayBackFromABreakShortensTheWork() {
         Plan plan = Planner.propose(facts(60, horse(9, false, false, OptionalInt.of(16)), look(3, 3), stair()));
         assertThat(plan.workS()).isLessThanOrEqualTo(16 * 60);
-        assertThat(plan.notes()).extracting(Note::code).contains(Note.Code.BACK_TO_WORK);
+        assertThat(plan.notes()).extracting(PlanNote::code).contains(PlanNote.Code.BACK_TO_WORK);
     }
 
     @Test
@@ -237,7 +237,7 @@ class PlannerTest {
     void aStopSignLeavesTheRungOutAndSaysSo() {
         Plan plan = Planner.propose(facts(45, HORSE, look(3, 3), reported(INSIDE, Feel.GETTING_THERE, true)));
         assertThat(rungs(plan)).doesNotContain(INSIDE);
-        assertThat(plan.notes().get(0).code()).isEqualTo(Note.Code.STOP_SIGN_OPEN);
+        assertThat(plan.notes().get(0).code()).isEqualTo(PlanNote.Code.STOP_SIGN_OPEN);
     }
 
     @Test
@@ -247,7 +247,7 @@ class PlannerTest {
         PlanChange.Cause cause =
                 new PlanChange.Cause(PlanChange.Kind.REPORT, INSIDE, "NOT_YET", LocalDate.of(2026, 3, 2));
         List<PlanChange> changes = PlanChange.because(
-                with, List.of(new PlanChange.Supposed(cause, without), new PlanChange.Supposed(cause, with)));
+                with, List.of(new PlanChange.Supposition(cause, without), new PlanChange.Supposition(cause, with)));
         assertThat(changes).as("a cause that changes nothing is not named").hasSize(1);
         assertThat(changes.get(0).with()).isNotEqualTo(changes.get(0).without());
     }
@@ -265,7 +265,7 @@ class PlannerTest {
                         1,
                         RungState.IN_WORK,
                         Optional.of(COUNTER),
-                        Line.TRACK,
+                        FigureKind.TRACK,
                         false,
                         false,
                         true,
@@ -290,8 +290,8 @@ class PlannerTest {
         Plan own = Planner.of(
                 facts,
                 List.of(
-                        new Planner.Wanted(trot, Block.Role.MAIN, 40 * 60, Rein.NONE),
-                        new Planner.Wanted(facts.rungs().get(0), Block.Role.LAST, 10 * 60, Rein.LEFT)));
+                        new Planner.Request(trot, Block.Role.MAIN, 40 * 60, Rein.NONE),
+                        new Planner.Request(facts.rungs().get(0), Block.Role.LAST, 10 * 60, Rein.LEFT)));
         assertThat(own.blocks()).hasSize(2);
         assertThat(own.blocks().get(0).reasons())
                 .as("what nobody proposed, the coach chose")
@@ -300,7 +300,7 @@ class PlannerTest {
         Plan proposed = Planner.propose(facts(45, HORSE, look(3, 3), stair()));
         Plan same = Planner.of(
                 facts(45, HORSE, look(3, 3), stair()),
-                List.of(new Planner.Wanted(stair().get(1), Block.Role.MAIN, 600, Rein.NONE)));
+                List.of(new Planner.Request(stair().get(1), Block.Role.MAIN, 600, Rein.NONE)));
         assertThat(same.blocks().get(0).reasons())
                 .as("what was proposed keeps its why")
                 .contains(proposed.blocks().get(1).reasons().get(0));

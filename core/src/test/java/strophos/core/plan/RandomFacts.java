@@ -67,7 +67,7 @@ final class RandomFacts {
                         .filter(c -> c.isHard() && chance(0.5))
                         .map(Candidate::id)
                         .toList(),
-                StopThresholds.SHEET.standard());
+                StopThresholds.SET.standard());
     }
 
     /** Each strand from the foot: passed, then one or two in work, then closed; now and then one paused or resting. */
@@ -101,7 +101,7 @@ final class RandomFacts {
                 step,
                 state,
                 below,
-                pick(Line.values()),
+                pick(FigureKind.values()),
                 chance(0.1),
                 chance(0.15),
                 chance(0.97),
@@ -153,7 +153,8 @@ final class RandomFacts {
     /** Mostly free; now and then paused, its day over, or cleared within limits. */
     private HorseState state() {
         LocalDate day = LocalDate.of(2026, 3, 2);
-        List<Occurrence.Seen> seen = List.of(new Occurrence.Seen("s", pick(StopSign.values()), 0, day, "lesson", 1, 0));
+        List<Occurrence.Sighting> seen =
+                List.of(new Occurrence.Sighting("s", pick(StopSign.values()), 0, day, "lesson", 1, 0));
         int what = random.nextInt(20);
         return new HorseState(
                 what == 0 ? seen : List.of(),

@@ -76,12 +76,12 @@ class CriteriaTest {
         assertThat(once.interval().low()).isCloseTo(10 / (10 + 1.959964 * 1.959964), within(1e-6));
     }
 
-    private static RungFacts observed(Observed... observed) {
+    private static RungFacts observed(Observation... observed) {
         return new RungFacts(List.of(new LessonFacts("a", DAY, List.of(), List.of(observed))));
     }
 
-    private static Observed.Held held(Rein rein, double strides) {
-        return new Observed.Held("h", rein, HoldUnit.STRIDES, strides);
+    private static Observation.Hold held(Rein rein, double strides) {
+        return new Observation.Hold("h", rein, HoldUnit.STRIDES, strides);
     }
 
     @Test
@@ -92,7 +92,7 @@ class CriteriaTest {
                 held(Rein.LEFT, 12),
                 held(Rein.RIGHT, 8),
                 held(Rein.RIGHT, 7.5),
-                new Observed.Held("s", Rein.RIGHT, HoldUnit.SECONDS, 30));
+                new Observation.Hold("s", Rein.RIGHT, HoldUnit.SECONDS, 30));
         assertThat(hold.judge(facts)).isInstanceOf(Judgement.Broken.class);
         assertThat(hold.onRein(facts, Rein.LEFT).missing()).isEmpty();
         assertThat(hold.onRein(facts, Rein.RIGHT).missing())
@@ -105,9 +105,9 @@ class CriteriaTest {
         for (Rein rein : Rein.BOTH) {
             all.addAll(Lessons.asks("y".repeat(asks), rein, Mounted.RIDER));
         }
-        List<Observed> seen = new ArrayList<>();
+        List<Observation> seen = new ArrayList<>();
         for (String fault : faults) {
-            seen.add(new Observed.Fault("f", Rein.RIGHT, fault));
+            seen.add(new Observation.Fault("f", Rein.RIGHT, fault));
         }
         return new LessonFacts("lesson " + asks, DAY, all, seen);
     }
@@ -140,8 +140,8 @@ class CriteriaTest {
                 .isInstanceOf(Judgement.Met.class);
     }
 
-    private static Observed.InBand band(Rein rein, int inside, int measured) {
-        return new Observed.InBand("b", rein, Duration.ofSeconds(inside), Duration.ofSeconds(measured));
+    private static Observation.InBand band(Rein rein, int inside, int measured) {
+        return new Observation.InBand("b", rein, Duration.ofSeconds(inside), Duration.ofSeconds(measured));
     }
 
     @Test
@@ -157,8 +157,8 @@ class CriteriaTest {
         assertThat(band.onRein(brief, Rein.LEFT).missing()).containsExactly(new Missing.Seconds(Rein.LEFT, 1));
     }
 
-    private static Observed.Recovered after(Rein rein, double seconds) {
-        return new Observed.Recovered("r", rein, Duration.ofMillis((long) (1000 * seconds)));
+    private static Observation.Recovery after(Rein rein, double seconds) {
+        return new Observation.Recovery("r", rein, Duration.ofMillis((long) (1000 * seconds)));
     }
 
     @Test

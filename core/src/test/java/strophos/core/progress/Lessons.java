@@ -55,15 +55,15 @@ public final class Lessons {
     }
 
     /** Adds to the last lesson what was observed in it. */
-    public Lessons with(Observed... observed) {
+    public Lessons with(Observation... observed) {
         LessonFacts last = lessons.remove(lessons.size() - 1);
-        List<Observed> all = new ArrayList<>(last.observed());
+        List<Observation> all = new ArrayList<>(last.observed());
         all.addAll(List.of(observed));
         lessons.add(new LessonFacts(last.lesson(), last.day(), last.asks(), all));
         return this;
     }
 
-    private Lessons then(List<Ask> asks, List<Observed> observed, LocalDate day) {
+    private Lessons then(List<Ask> asks, List<Observation> observed, LocalDate day) {
         lessons.add(new LessonFacts("lesson " + lessons.size(), day, asks, observed));
         return this;
     }

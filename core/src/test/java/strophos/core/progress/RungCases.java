@@ -21,7 +21,7 @@ public final class RungCases {
     private RungCases() {}
 
     public static Cases all() {
-        Cases cases = new Cases(RungThresholds.SHEET);
+        Cases cases = new Cases(RungThresholds.SET);
         rate(cases);
         stepBack(cases);
         help(cases);
@@ -182,7 +182,7 @@ public final class RungCases {
                 read.then(reins[0], reins[1]);
                 for (int at : inLessons) {
                     if (at == i) {
-                        read.with(new Observed.Fright("fright", Rein.LEFT));
+                        read.with(new Observation.Fright("fright", Rein.LEFT));
                     }
                 }
             }

@@ -15,7 +15,7 @@ import strophos.core.stats.Proportion;
 class RungDecisionTest {
 
     private static final String EIGHT = "yyyyyyyytt";
-    private static final Thresholds T = RungThresholds.SHEET.standard();
+    private static final Thresholds T = RungThresholds.SET.standard();
     private static final Forcing FORCING = Forcing.of(T);
     private static final TooFewTries TRIES = TooFewTries.of(T);
     private static final OneReinFails ONE_REIN = OneReinFails.of(T);

@@ -12,7 +12,7 @@ public final class SidednessCases {
     public static Cases all() {
         String level = "yyyt/yyyt";
         String left = "yytt/yyyt";
-        return new Cases(StifferSide.SHEET)
+        return new Cases(StifferSide.SET)
                 .with("10 against 6 of 10: 0.087", on("yyyyyyyyyy/yyyyyytttt"), "RIGHT DIFFERENCE")
                 .with("20 against 16 of 20: 0.106", on(y(20, 20) + "/" + y(16, 20)), "NONE ALIKE")
                 .with(

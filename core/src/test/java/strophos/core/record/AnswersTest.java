@@ -15,7 +15,7 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
-import strophos.core.progress.Observed;
+import strophos.core.progress.Observation;
 import strophos.core.stair.RungId;
 
 /** How choices and lines count, and what else of a ride the rules hear. Common practice, no source. */
@@ -87,10 +87,10 @@ class AnswersTest {
         say("praise", Map.of("segment", SEGMENT));
         assertThat(Observations.of(Fold.of(log)))
                 .containsExactly(
-                        at(new Observed.Held(id(3), Rein.RIGHT, HoldUnit.METRES, 60)),
-                        at(new Observed.Fault(id(4), Rein.RIGHT, "leg-back")),
-                        at(new Observed.Fright(id(5), Rein.RIGHT)),
-                        at(new Observed.Fright(id(6), Rein.RIGHT)));
+                        at(new Observation.Hold(id(3), Rein.RIGHT, HoldUnit.METRES, 60)),
+                        at(new Observation.Fault(id(4), Rein.RIGHT, "leg-back")),
+                        at(new Observation.Fright(id(5), Rein.RIGHT)),
+                        at(new Observation.Fright(id(6), Rein.RIGHT)));
     }
 
     @Test
@@ -100,8 +100,8 @@ class AnswersTest {
         assertThat(Observations.of(Fold.of(log))).isEmpty();
     }
 
-    private static Observations.At at(Observed observed) {
-        return new Observations.At(new RungId("circle-bend", Gait.TROT, Place.CIRCLE), SEGMENT, observed);
+    private static Observations.RungObservation at(Observation observed) {
+        return new Observations.RungObservation(new RungId("circle-bend", Gait.TROT, Place.CIRCLE), SEGMENT, observed);
     }
 
     private Ride.Exchange answer() {

@@ -16,6 +16,8 @@ class FactorsTest {
         Path file = Path.of(System.getProperty("strophos.root"), "examples", "fold", "marks.json");
         JsonNode example = FoldJson.JSON.readTree(Files.readString(file));
         assertThat(Factors.of(Fold.of(FoldJson.entries(example.path("entries")))))
-                .containsExactly(new Factors.At(4000, "leg-back.LEFT"), new Factors.At(6000, "contact-strong.RIGHT"));
+                .containsExactly(
+                        new Factors.FactorMark(4000, "leg-back.LEFT"),
+                        new Factors.FactorMark(6000, "contact-strong.RIGHT"));
     }
 }

@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import strophos.core.bend.CircleSizes;
-import strophos.core.watch.Watched;
+import strophos.core.watch.WatchCount;
 import strophos.format.Format;
 import strophos.format.SchemaReader;
 import strophos.format.Type;
@@ -32,6 +32,6 @@ class SameNumbersTest {
                         .flatMap(k -> k.fields().stream())
                         .filter(f -> f.name().equals("weeks"))
                         .map(f -> ((Type.Whole) f.type()).most()))
-                .containsExactly((long) Watched.LONGEST_WEEKS);
+                .containsExactly((long) WatchCount.LONGEST_WEEKS);
     }
 }

@@ -16,7 +16,7 @@ class SeenBeforeTest {
     void whatWasMarkedMostStandsFirstEachSideApart() {
         Ride before = ride("fault heel-up LEFT", "fault leg-back LEFT", "sign jaw-soft NONE");
         Ride last = ride("fault leg-back LEFT", "fault leg-back RIGHT", "fault heel-up LEFT", "fault leg-back LEFT");
-        assertThat(said(SeenBefore.inAll(List.of(SeenBefore.in(before), SeenBefore.in(last)))))
+        assertThat(said(EarlierMark.inAll(List.of(EarlierMark.in(before), EarlierMark.in(last)))))
                 .containsExactly(
                         "fault leg-back LEFT 3",
                         "fault heel-up LEFT 2",
@@ -26,18 +26,18 @@ class SeenBeforeTest {
 
     @Test
     void ofEqualsWhatWasMarkedLastStandsFirst() {
-        assertThat(said(SeenBefore.inAll(List.of(
-                        SeenBefore.in(ride("sign tail-swings NONE")), SeenBefore.in(ride("fault heel-up LEFT"))))))
+        assertThat(said(EarlierMark.inAll(List.of(
+                        EarlierMark.in(ride("sign tail-swings NONE")), EarlierMark.in(ride("fault heel-up LEFT"))))))
                 .containsExactly("fault heel-up LEFT 1", "sign tail-swings NONE 1");
     }
 
     @Test
     void nothingSeenIsNothing() {
-        assertThat(SeenBefore.in(ride())).isEmpty();
-        assertThat(SeenBefore.inAll(List.of())).isEmpty();
+        assertThat(EarlierMark.in(ride())).isEmpty();
+        assertThat(EarlierMark.inAll(List.of())).isEmpty();
     }
 
-    private static List<String> said(List<SeenBefore> all) {
+    private static List<String> said(List<EarlierMark> all) {
         return all.stream()
                 .map(s -> (s.isSign() ? "sign" : "fault") + " " + s.name() + " " + s.side() + " " + s.times())
                 .toList();

@@ -34,7 +34,7 @@ class AskSheetTest {
 
     @Test
     void readsALineAnAskAndTakesWhatIsNotWrittenFromAbove() {
-        AskSheet.Read read = read(
+        AskSheet.Reading read = read(
                 "Time;Exercise;Rein;Gait;Where;Strength;Answer;First asked;Release;Remark",
                 "16:05;Counter-bend;left;;;2;yes;;;",
                 "16:05:30;;;;;3 clear;try;2;late;heavy in the left hand",
@@ -78,7 +78,7 @@ class AskSheetTest {
             })
     void saysOfABadCellWhereItStandsAndWhatIsWrong(
             String line, SheetColumn column, SheetIssue.Code code, String value) {
-        AskSheet.Read read =
+        AskSheet.Reading read =
                 read("time;exercise;rein;strength;response;first", "16:05;counter-bend;left;2;yes;", line.strip());
         assertThat(read.issues()).containsExactly(new SheetIssue(3, column, code, value));
         assertThat(read.asks()).hasSize(1);
@@ -86,7 +86,7 @@ class AskSheetTest {
 
     @Test
     void missesWhatWasNeverSaid() {
-        AskSheet.Read read = read("rein;strength;response", ";2;yes");
+        AskSheet.Reading read = read("rein;strength;response", ";2;yes");
         assertThat(read.issues())
                 .extracting(SheetIssue::column, SheetIssue::code)
                 .containsExactly(
@@ -108,7 +108,7 @@ class AskSheetTest {
     /** 16:05 to 16:06 on the left, to 16:09 on the right: a minute and three, by the clock of London in winter. */
     @Test
     void makesALogThatTellsTheSameRide() {
-        AskSheet.Read read = read(
+        AskSheet.Reading read = read(
                 "time;exercise;rein;strength;response;release;note",
                 "16:05;counter-bend;left;2;yes;missed;",
                 "16:05:20;;;3;brace;;she leans",
@@ -150,7 +150,7 @@ class AskSheetTest {
                         "yes",
                         "missed");
         String[] lines = table.stream().map(line -> String.join(";", line)).toArray(String[]::new);
-        AskSheet.Read again = read(String.join(";", AskTable.HEADING), lines);
+        AskSheet.Reading again = read(String.join(";", AskTable.HEADING), lines);
         assertThat(again.issues()).isEmpty();
         assertThat(AskTable.of(Fold.of(log(again.asks())), ZoneId.of("Europe/London")))
                 .isEqualTo(table);
@@ -171,21 +171,21 @@ class AskSheetTest {
                 UUID.nameUUIDFromBytes(words.getBytes(StandardCharsets.UTF_8)).toString();
         return SheetLog.of(
                 asks,
-                new SheetLog.Into(LESSON, DEVICE, AUTHOR, ids),
+                new SheetLog.Target(LESSON, DEVICE, AUTHOR, ids),
                 Instant.parse("2026-11-24T16:00:00Z").toEpochMilli(),
                 DAY,
                 ZoneId.of("Europe/London"));
     }
 
-    private static AskSheet.Read read(String heading, String... lines) {
-        List<AskSheet.Line> table = new ArrayList<>();
+    private static AskSheet.Reading read(String heading, String... lines) {
+        List<AskSheet.SheetRow> table = new ArrayList<>();
         for (String line : lines) {
-            table.add(new AskSheet.Line(table.size() + 2, cells(line)));
+            table.add(new AskSheet.SheetRow(table.size() + 2, cells(line)));
         }
         return AskSheet.read(table, SheetColumn.guess(cells(heading)), AskSheetTest::exercise, Optional.empty(), DAY);
     }
 
-    private static AskSheet.Read read(String[] table) {
+    private static AskSheet.Reading read(String[] table) {
         return read(table[0], Arrays.copyOfRange(table, 1, table.length));
     }
 
@@ -193,10 +193,10 @@ class AskSheetTest {
         return List.of(line.split(";", -1));
     }
 
-    private static Optional<AskSheet.Known> exercise(String written) {
+    private static Optional<AskSheet.KnownRung> exercise(String written) {
         return switch (written.toLowerCase()) {
-            case "counter-bend" -> Optional.of(new AskSheet.Known("counter-bend", Gait.WALK, Place.RAIL));
-            case "turn" -> Optional.of(new AskSheet.Known("turn", Gait.HALT, Place.ACROSS));
+            case "counter-bend" -> Optional.of(new AskSheet.KnownRung("counter-bend", Gait.WALK, Place.RAIL));
+            case "turn" -> Optional.of(new AskSheet.KnownRung("turn", Gait.HALT, Place.ACROSS));
             default -> Optional.empty();
         };
     }

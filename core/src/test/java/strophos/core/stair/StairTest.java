@@ -178,12 +178,12 @@ class StairTest {
         return new Ask("e", 0, Rein.LEFT, mounted, Strength.LIGHT, Response.YES);
     }
 
-    private static Map<RungId, RungState> states(Set<RungId> asked, Decided... decided) {
+    private static Map<RungId, RungState> states(Set<RungId> asked, DecisionOnRung... decided) {
         return Stair.states(THREE, asked, Stair.decided(THREE, Arrays.asList(decided)));
     }
 
-    private static Decided made(RungId rung, Decision decision) {
-        return new Decided(rung, decision);
+    private static DecisionOnRung made(RungId rung, Decision decision) {
+        return new DecisionOnRung(rung, decision);
     }
 
     private static RungId id(String exercise) {

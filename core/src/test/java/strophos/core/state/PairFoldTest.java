@@ -26,11 +26,11 @@ import strophos.core.progress.Criterion;
 import strophos.core.progress.Decision;
 import strophos.core.progress.HoldCriterion;
 import strophos.core.progress.LessonFacts;
-import strophos.core.progress.Observed;
+import strophos.core.progress.Observation;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.StifferSide;
-import strophos.core.stair.Decided;
+import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 
@@ -60,7 +60,7 @@ class PairFoldTest {
     }
 
     /** What happened to a pair, in order. */
-    private record Past(List<RiddenLesson> lessons, Map<Integer, List<Decided>> decidedAfter) {}
+    private record Past(List<RiddenLesson> lessons, Map<Integer, List<DecisionOnRung>> decidedAfter) {}
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
@@ -105,7 +105,7 @@ class PairFoldTest {
         Past past = past(new SplittableRandom(21), 40);
         Judge strict = new Judge(
                 JUDGE.rungs(),
-                RungDecision.with(strophos.core.progress.RungThresholds.SHEET.with(Map.of("rate.window", 20.0))),
+                RungDecision.with(strophos.core.progress.RungThresholds.SET.with(Map.of("rate.window", 20.0))),
                 JUDGE.stifferSide());
         PairFold strictly = PairFold.start(strict);
         ride(strictly, past, 0, 40);
@@ -129,7 +129,8 @@ class PairFoldTest {
     void whatWasOnlyObservedWasNotAsked() {
         PairFold fold = PairFold.start(JUDGE);
         fold.ride(new RiddenLesson(Map.of(
-                RUNGS.get(0), new LessonFacts("a", FIRST, List.of(), List.of(new Observed.Fright("1", Rein.LEFT))))));
+                RUNGS.get(0),
+                new LessonFacts("a", FIRST, List.of(), List.of(new Observation.Fright("1", Rein.LEFT))))));
         assertThat(fold.state().find(RUNGS.get(0)).orElseThrow().lessons()).isEqualTo(1);
         assertThat(fold.state().asked()).isEmpty();
     }
@@ -139,7 +140,7 @@ class PairFoldTest {
         PairFold fold = PairFold.start(JUDGE);
         fold.ride(new RiddenLesson(Map.of(
                 UNKNOWN, new LessonFacts("a", FIRST, List.of(ask("1", Rein.LEFT, Mounted.RIDER, Response.YES))))));
-        fold.decide(new Decided(UNKNOWN, Decision.MOVE_ON));
+        fold.decide(new DecisionOnRung(UNKNOWN, Decision.MOVE_ON));
         assertThat(fold.state().asked()).containsExactly(UNKNOWN);
         assertThat(fold.state().stair().passed()).isEmpty();
     }
@@ -173,7 +174,7 @@ class PairFoldTest {
 
     private static Past past(SplittableRandom random, int lessons) {
         List<RiddenLesson> ridden = new ArrayList<>();
-        Map<Integer, List<Decided>> decided = new HashMap<>();
+        Map<Integer, List<DecisionOnRung>> decided = new HashMap<>();
         for (int i = 0; i < lessons; i++) {
             Map<RungId, LessonFacts> rungs = new HashMap<>();
             for (RungId rung : RUNGS) {
@@ -186,7 +187,8 @@ class PairFoldTest {
                 Decision[] all = Decision.values();
                 decided.put(
                         i,
-                        List.of(new Decided(RUNGS.get(random.nextInt(RUNGS.size())), all[random.nextInt(all.length)])));
+                        List.of(new DecisionOnRung(
+                                RUNGS.get(random.nextInt(RUNGS.size())), all[random.nextInt(all.length)])));
             }
         }
         return new Past(ridden, decided);
@@ -194,17 +196,17 @@ class PairFoldTest {
 
     private static LessonFacts lesson(SplittableRandom random, int n) {
         List<Ask> asks = new ArrayList<>();
-        List<Observed> observed = new ArrayList<>();
+        List<Observation> observed = new ArrayList<>();
         int count = random.nextInt(12);
         for (int i = 0; i < count; i++) {
             Rein rein = random.nextBoolean() ? Rein.LEFT : Rein.RIGHT;
             Mounted who = random.nextInt(8) == 0 ? Mounted.COACH : Mounted.RIDER;
             asks.add(ask(n + "." + i, rein, who, random.nextInt(3) > 0 ? Response.YES : Response.BRACE));
             if (random.nextInt(6) == 0) {
-                observed.add(new Observed.Held(n + ".held." + i, rein, HoldUnit.STRIDES, random.nextInt(16)));
+                observed.add(new Observation.Hold(n + ".held." + i, rein, HoldUnit.STRIDES, random.nextInt(16)));
             }
             if (random.nextInt(9) == 0) {
-                observed.add(new Observed.Fault(n + ".fault." + i, rein, "falls-in"));
+                observed.add(new Observation.Fault(n + ".fault." + i, rein, "falls-in"));
             }
         }
         return new LessonFacts("lesson " + n, FIRST.plusDays(7L * n), asks, observed);

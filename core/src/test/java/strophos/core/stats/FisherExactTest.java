@@ -53,11 +53,11 @@ class FisherExactTest {
     /** The definition, in whole numbers: all tables with these margins, none likelier than the one seen. */
     private static double exact(Proportion a, Proportion b) {
         int successes = a.successes() + b.successes();
-        BigInteger seen = ways(a.of(), a.successes()).multiply(ways(b.of(), b.successes()));
+        BigInteger seen = ways(a.total(), a.successes()).multiply(ways(b.total(), b.successes()));
         BigInteger rare = BigInteger.ZERO;
         BigInteger all = BigInteger.ZERO;
-        for (int k = Math.max(0, successes - b.of()); k <= Math.min(a.of(), successes); k++) {
-            BigInteger one = ways(a.of(), k).multiply(ways(b.of(), successes - k));
+        for (int k = Math.max(0, successes - b.total()); k <= Math.min(a.total(), successes); k++) {
+            BigInteger one = ways(a.total(), k).multiply(ways(b.total(), successes - k));
             all = all.add(one);
             rare = one.compareTo(seen) <= 0 ? rare.add(one) : rare;
         }

@@ -13,7 +13,7 @@ import strophos.core.school.School;
 
 class StopBookTest {
 
-    private static final StopBook BOOK = StopBook.with(StopThresholds.SHEET.standard());
+    private static final StopBook BOOK = StopBook.with(StopThresholds.SET.standard());
     private static final List<Response> YES = List.of(Response.YES, Response.YES, Response.YES);
 
     private static RideSoFar good(List<String> tired, boolean isBreathUnsettled) {
@@ -31,10 +31,10 @@ class StopBookTest {
 
     @Test
     void oneSignOfTirednessGoesBeforeAGoodPlace() {
-        assertThat(BOOK.advise(good(List.of(), false)).advice()).contains(StopBook.Advice.GOOD_PLACE);
-        assertThat(BOOK.advise(good(List.of("stumbles"), false)).advice()).contains(StopBook.Advice.STOP);
-        StopBook.Answer breath = BOOK.advise(good(List.of(), true));
-        assertThat(breath.advice()).contains(StopBook.Advice.STOP);
+        assertThat(BOOK.advise(good(List.of(), false)).advice()).contains(StopBook.StopAdvice.GOOD_PLACE);
+        assertThat(BOOK.advise(good(List.of("stumbles"), false)).advice()).contains(StopBook.StopAdvice.STOP);
+        StopBook.Ruling breath = BOOK.advise(good(List.of(), true));
+        assertThat(breath.advice()).contains(StopBook.StopAdvice.STOP);
         assertThat(breath.findings().get(0).judgement().evidence().get(0))
                 .isEqualTo(new StopEvidence.OfSigns(List.of(Tired.BREATH)));
     }

@@ -34,7 +34,7 @@ public final class StopCases {
     private StopCases() {}
 
     public static Cases all() {
-        return new Cases(StopThresholds.SHEET)
+        return new Cases(StopThresholds.SET)
                 .with("45 minutes", ride(45, false, "t", "t"), "STOP stop.worked-long-enough")
                 .with("44 minutes", ride(44, false, "yyy", "yyy"), "GOOD_PLACE stop.good-place")
                 .with(
@@ -199,7 +199,7 @@ public final class StopCases {
     }
 
     private static String answer(Thresholds t, RideSoFar ride) {
-        StopBook.Answer answer = StopBook.with(t).advise(ride);
+        StopBook.Ruling answer = StopBook.with(t).advise(ride);
         return answer.advice().map(a -> a + " " + answer.ruleId().orElseThrow()).orElse("ride on");
     }
 

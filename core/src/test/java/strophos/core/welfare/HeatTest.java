@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Both sides of each line, from the same examples as the web (common practice, no source). */
 class HeatTest {
 
-    private static final Heat HEAT = Heat.of(StopThresholds.SHEET.standard());
+    private static final Heat HEAT = Heat.of(StopThresholds.SET.standard());
 
     static Stream<JsonNode> examples() throws IOException {
         Path file = Path.of(System.getProperty("strophos.root"), "examples", "heat.json");

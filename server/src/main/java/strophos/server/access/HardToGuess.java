@@ -16,7 +16,7 @@ import java.lang.annotation.Target;
  */
 @Target({ElementType.FIELD, ElementType.RECORD_COMPONENT, ElementType.PARAMETER})
 @Retention(RetentionPolicy.RUNTIME)
-@Constraint(validatedBy = HardToGuess.Estimated.class)
+@Constraint(validatedBy = HardToGuess.Check.class)
 public @interface HardToGuess {
 
     String message() default "several words that do not belong together";
@@ -26,13 +26,13 @@ public @interface HardToGuess {
     Class<? extends Payload>[] payload() default {};
 
     /** Estimates; what cannot be kept at all is said to be that. */
-    final class Estimated implements ConstraintValidator<HardToGuess, String> {
+    final class Check implements ConstraintValidator<HardToGuess, String> {
 
         private static final int ENOUGH = 3;
 
         @Override
         public boolean isValid(String password, ConstraintValidatorContext context) {
-            return !Password.Kept.canBeKept(password)
+            return !Password.Check.canBeKept(password)
                     || ESTIMATOR.measure(password).getScore() >= ENOUGH;
         }
 

@@ -16,7 +16,7 @@ import java.nio.charset.StandardCharsets;
  */
 @Target({ElementType.FIELD, ElementType.RECORD_COMPONENT, ElementType.PARAMETER})
 @Retention(RetentionPolicy.RUNTIME)
-@Constraint(validatedBy = Password.Kept.class)
+@Constraint(validatedBy = Password.Check.class)
 public @interface Password {
 
     String message() default "at least 10 characters, at most 72 bytes";
@@ -26,7 +26,7 @@ public @interface Password {
     Class<? extends Payload>[] payload() default {};
 
     /** Counts what the hash counts. */
-    final class Kept implements ConstraintValidator<Password, String> {
+    final class Check implements ConstraintValidator<Password, String> {
 
         private static final int FEWEST_CHARACTERS = 10;
         private static final int MOST_BYTES = 72;

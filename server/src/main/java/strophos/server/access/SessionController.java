@@ -85,7 +85,7 @@ public class SessionController {
     @Anyone
     public SessionView signIn(
             @Valid @RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
-        SignIn.Where where = new SignIn.Where(request.getRemoteAddr(), KnownBrowser.of(request));
+        SignIn.Origin where = new SignIn.Origin(request.getRemoteAddr(), KnownBrowser.of(request));
         Viewer viewer = signIn.enter(typed.name(), typed.password(), where);
         open(viewer, request, response);
         KnownBrowser.keep(signIn.know(typed.name(), where), request, response);

@@ -10,13 +10,13 @@ import org.springframework.session.SessionRepository;
  * What a session costs a request: one read. That it was used is written down once a minute, anything else at once. As a request ends the
  * framework reads the session it has just saved once more, only to see whether it is still there: that one it is given from here.
  */
-class Sessions<S extends Session> implements SessionRepository<Sessions.Used<S>> {
+class Sessions<S extends Session> implements SessionRepository<Sessions.SessionInUse<S>> {
 
     /** A session lives for days after its last use: so exactly it is known when that was. */
     private static final Duration USED_TO_THE = Duration.ofMinutes(1);
 
     private final SessionRepository<S> stored;
-    private final ThreadLocal<Used<S>> saved = new ThreadLocal<>();
+    private final ThreadLocal<SessionInUse<S>> saved = new ThreadLocal<>();
 
     Sessions(SessionRepository<S> stored) {
         this.stored = stored;
@@ -28,12 +28,12 @@ class Sessions<S extends Session> implements SessionRepository<Sessions.Used<S>>
     }
 
     @Override
-    public Used<S> createSession() {
-        return new Used<>(stored.createSession(), true);
+    public SessionInUse<S> createSession() {
+        return new SessionInUse<>(stored.createSession(), true);
     }
 
     @Override
-    public void save(Used<S> session) {
+    public void save(SessionInUse<S> session) {
         if (session.isChanged) {
             stored.save(session.stored);
             session.isChanged = false;
@@ -42,14 +42,14 @@ class Sessions<S extends Session> implements SessionRepository<Sessions.Used<S>>
     }
 
     @Override
-    public Used<S> findById(String id) {
-        Used<S> known = saved.get();
+    public SessionInUse<S> findById(String id) {
+        SessionInUse<S> known = saved.get();
         saved.remove();
         if (known != null && known.getId().equals(id)) {
             return known;
         }
         S found = stored.findById(id);
-        return found == null ? null : new Used<>(found, false);
+        return found == null ? null : new SessionInUse<>(found, false);
     }
 
     @Override
@@ -59,11 +59,11 @@ class Sessions<S extends Session> implements SessionRepository<Sessions.Used<S>>
     }
 
     /** A session that knows whether there is anything to write. */
-    static final class Used<S extends Session> implements Session {
+    static final class SessionInUse<S extends Session> implements Session {
         private final S stored;
         private boolean isChanged;
 
-        Used(S stored, boolean isChanged) {
+        SessionInUse(S stored, boolean isChanged) {
             this.stored = stored;
             this.isChanged = isChanged;
         }

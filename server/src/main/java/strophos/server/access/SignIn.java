@@ -49,14 +49,14 @@ class SignIn {
      *
      * @param browser what the browser keeps from an earlier sign-in
      */
-    record Where(String address, Optional<String> browser) {
+    record Origin(String address, Optional<String> browser) {
         Optional<String> browserHash() {
             return browser.map(Digest::of);
         }
     }
 
     /** The viewer, or the problem to answer with; a failure is counted. The hash is worked out between two transactions. */
-    Viewer enter(String givenName, String password, Where where) {
+    Viewer enter(String givenName, String password, Origin where) {
         String name = givenName.strip().toLowerCase(Locale.ROOT);
         Optional<Account> found = transactions.execute(status -> {
             refuseTooSoon(name, where);
@@ -81,14 +81,14 @@ class SignIn {
     }
 
     /** Knows this browser from now on as one of this person's; what it keeps. */
-    String know(String givenName, Where where) {
+    String know(String givenName, Origin where) {
         String name = givenName.strip().toLowerCase(Locale.ROOT);
         String token = where.browser().orElseGet(KnownBrowser::fresh);
         transactions.executeWithoutResult(status -> door.know(Digest.of(token), name, clock.instant()));
         return token;
     }
 
-    private void refuseTooSoon(String name, Where where) {
+    private void refuseTooSoon(String name, Origin where) {
         Instant now = clock.instant();
         Instant since = now.minus(Throttle.WINDOW);
         Instant next = Throttle.next(
@@ -107,11 +107,11 @@ class SignIn {
     }
 
     /** A browser that this person signed in from before, else the address. */
-    private String place(String name, Where where) {
+    private String place(String name, Origin where) {
         return isKnown(name, where) ? where.browserHash().orElseThrow() : where.address();
     }
 
-    private boolean isKnown(String name, Where where) {
+    private boolean isKnown(String name, Origin where) {
         return where.browserHash().filter(hash -> door.isKnown(hash, name)).isPresent();
     }
 }

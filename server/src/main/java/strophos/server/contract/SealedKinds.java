@@ -98,16 +98,17 @@ public class SealedKinds {
                         ? ownFields(raw, schema, context)
                         : schema;
             }
-            if (!context.getDefinedModels().containsKey(raw.getSimpleName())) {
+            String name = SchemaNames.of(raw);
+            if (!context.getDefinedModels().containsKey(name)) {
                 Schema<Object> family = new Schema<>();
-                context.defineModel(raw.getSimpleName(), family);
+                context.defineModel(name, family);
                 members(closed).forEach(member -> family.addOneOfItem(member(raw, member, context)));
             }
-            return new Schema<>().$ref("#/components/schemas/" + raw.getSimpleName());
+            return new Schema<>().$ref("#/components/schemas/" + name);
         }
 
         private static Schema<?> member(Class<?> family, Class<?> member, ModelConverterContext context) {
-            String name = family.getSimpleName() + member.getSimpleName().replaceFirst("^Of(?=[A-Z])", "");
+            String name = SchemaNames.of(family) + member.getSimpleName().replaceFirst("^Of(?=[A-Z])", "");
             Schema<Object> schema = new Schema<>();
             schema.setTypes(Set.of("object"));
             Schema<String> kind = new Schema<>();

@@ -55,7 +55,7 @@ public class Debrief {
     private final StairReader stairs;
     private final PairStates states;
     private final YardRules rules;
-    private final Seen seen;
+    private final SightingsReader seen;
     private final RideLog log;
     private final Pauses pauses;
     private final Catalogue catalogue;
@@ -67,7 +67,7 @@ public class Debrief {
             StairReader stairs,
             PairStates states,
             YardRules rules,
-            Seen seen,
+            SightingsReader seen,
             RideLog log,
             Pauses pauses,
             Catalogue catalogue,
@@ -85,22 +85,22 @@ public class Debrief {
     }
 
     /** A lesson looked back on; advice is there once it has ended. */
-    public record View(
+    public record DebriefView(
             Lesson lesson,
             long leftMs,
             long rightMs,
-            List<Row> rows,
-            List<NoteLine> notes,
-            Seen.SeenInLesson seen,
-            List<StoppedBy> stopSigns,
+            List<RungRow> rows,
+            List<NoteItem> notes,
+            SightingsReader.LessonSightings seen,
+            List<StopOfLesson> stopSigns,
             boolean isRiddenWhilePaused,
             int kept) {}
 
     /** A stop sign of the lesson. */
-    public record StoppedBy(StopSign sign, Side side, Instant at) {}
+    public record StopOfLesson(StopSign sign, Side side, Instant at) {}
 
     /** A line the coach wrote. */
-    public record NoteLine(Instant at, String text) {}
+    public record NoteItem(Instant at, String text) {}
 
     /**
      * One exercise at one gait and place.
@@ -111,7 +111,7 @@ public class Debrief {
      * @param advice null until the lesson has ended, and without a rung
      * @param decision the coach's, null until made
      */
-    public record Row(
+    public record RungRow(
             String exercise,
             String name,
             Gait gait,
@@ -136,7 +136,7 @@ public class Debrief {
             @CanBeNull Double meanStrength) {}
 
     /** The debrief of this lesson. */
-    public View view(UUID lessonId) {
+    public DebriefView view(UUID lessonId) {
         Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         Ride ride = log.ride(lesson);
         List<LessonCount> counts = LessonCount.of(ride);
@@ -145,7 +145,7 @@ public class Debrief {
         Map<RungId, List<LessonCount>> ridden = counts.stream()
                 .filter(c -> c.asks() > 0)
                 .collect(Collectors.groupingBy(c -> c.key().rung(), LinkedHashMap::new, Collectors.toList()));
-        return new View(
+        return new DebriefView(
                 lesson,
                 ride.reinMs().get(Rein.LEFT),
                 ride.reinMs().get(Rein.RIGHT),
@@ -153,11 +153,11 @@ public class Debrief {
                         .map(e -> row(lesson, e.getKey(), e.getValue(), made, judging))
                         .toList(),
                 ride.notes().stream()
-                        .map(n -> new NoteLine(Instant.ofEpochMilli(n.atMs()), n.text()))
+                        .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
                 seen.of(lesson, ride, lesson.school()),
                 ride.stopSigns().stream()
-                        .map(s -> new StoppedBy(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
+                        .map(s -> new StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),
                 isRiddenWhilePaused(lesson, ride),
                 ride.odd().size() + ride.loose().size());
@@ -209,7 +209,7 @@ public class Debrief {
     /** What was seen of pain or unsoundness, in the look or while riding. */
     private static List<String> painSigns(Ride ride) {
         return ride.stopSigns().stream()
-                .map(StopSigns.Seen::sign)
+                .map(StopSigns.Sighting::sign)
                 .filter(s -> s.kind() == SignKind.PAIN)
                 .distinct()
                 .map(StopSign::name)
@@ -228,12 +228,12 @@ public class Debrief {
         return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
     }
 
-    private Row row(Lesson lesson, RungId id, List<LessonCount> counts, List<PastDecision> made, Judging judging) {
+    private RungRow row(Lesson lesson, RungId id, List<LessonCount> counts, List<PastDecision> made, Judging judging) {
         Optional<Rung> rung = catalogue.rung(id);
         List<LessonCount> own =
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
         boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && !own.isEmpty();
-        return new Row(
+        return new RungRow(
                 id.exercise(),
                 catalogue.exercise(id.exercise()).map(Exercise::name).orElse(id.exercise()),
                 id.gait(),
@@ -258,7 +258,7 @@ public class Debrief {
         return new SideView(
                 s.counts(),
                 s.yes().successes(),
-                s.yes().of(),
+                s.yes().total(),
                 s.interval().low(),
                 s.interval().high(),
                 s.meanStrength().isPresent() ? s.meanStrength().getAsDouble() : null);

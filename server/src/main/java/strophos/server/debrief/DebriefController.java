@@ -32,7 +32,7 @@ class DebriefController {
 
     @GetMapping("/debrief")
     @Needs(Action.SEE_DEBRIEF)
-    Debrief.View debrief(@PathVariable UUID id) {
+    Debrief.DebriefView debrief(@PathVariable UUID id) {
         return debrief.view(id);
     }
 

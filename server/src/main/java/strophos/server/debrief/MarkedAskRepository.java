@@ -14,7 +14,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import strophos.core.cause.Told;
+import strophos.core.cause.MarkedAsk;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
@@ -34,7 +34,7 @@ class MarkedAskRepository {
     }
 
     /** An ask of a pair's own rider, with what was marked of the rider at it. */
-    List<Told> told(UUID pair, LessonKey upTo, int lessons) {
+    List<MarkedAsk> told(UUID pair, LessonKey upTo, int lessons) {
         var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair))
@@ -45,14 +45,14 @@ class MarkedAskRepository {
                 .limit(lessons)
                 .asTable("last");
         Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
-        Map<UUID, List<Told.Mark>> factors = db.select(lesson, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT)
+        Map<UUID, List<MarkedAsk.Mark>> factors = db.select(lesson, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT)
                 .from(last)
                 .join(RIDDEN_FACTOR)
                 .on(RIDDEN_FACTOR.LESSON_ID.eq(lesson))
                 .orderBy(lesson, RIDDEN_FACTOR.ORD)
                 .fetchGroups(
                         r -> r.value1(),
-                        r -> new Told.Mark(r.value2(), r.value3().toEpochMilli()));
+                        r -> new MarkedAsk.Mark(r.value2(), r.value3().toEpochMilli()));
         return db.select(
                         RIDDEN_EXCHANGE.LESSON_ID,
                         RIDDEN_EXCHANGE.ENTRY_ID,
@@ -70,14 +70,14 @@ class MarkedAskRepository {
                 .fetch(r -> told(r, factors));
     }
 
-    private static Told told(Record r, Map<UUID, List<Told.Mark>> factors) {
+    private static MarkedAsk told(Record r, Map<UUID, List<MarkedAsk.Mark>> factors) {
         long atMs = r.get(RIDDEN_EXCHANGE.AT).toEpochMilli();
         UUID lesson = r.get(RIDDEN_EXCHANGE.LESSON_ID);
         RungId rung = new RungId(
                 r.get(RIDDEN_EXCHANGE.EXERCISE),
                 Gait.of(r.get(RIDDEN_EXCHANGE.GAIT)),
                 Place.of(r.get(RIDDEN_EXCHANGE.PLACE)));
-        return Told.at(
+        return MarkedAsk.at(
                 r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
                 lesson.toString(),
                 rung + " " + r.get(RIDDEN_EXCHANGE.REIN),

@@ -54,7 +54,7 @@ class DemoDecisions {
         this.ids = ids;
     }
 
-    void make(DemoHistory.Told of, UUID lesson, Instant end) {
+    void make(DemoHistory.Setting of, UUID lesson, Instant end) {
         List<String> ridden =
                 counts.askedInOrder(lesson).stream().map(RungId::toString).toList();
         for (StairReader.Step step : stairs.steps(states.now(of.pair().id()))) {

@@ -69,10 +69,10 @@ class DemoHistory {
     }
 
     /** A pair whose story is told. */
-    record Told(Viewer coach, Viewer rider, Pair pair, Story story, ZoneId zone, SplittableRandom random) {}
+    record Setting(Viewer coach, Viewer rider, Pair pair, Story story, ZoneId zone, SplittableRandom random) {}
 
     /** Every lesson up to some days ago, and every practice up to yesterday. */
-    void make(Told of) {
+    void make(Setting of) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), of.zone());
         UUID device = ids.get();
         int count = 2 * WEEKS;
@@ -97,7 +97,7 @@ class DemoHistory {
         return day.atTime(hour).atZone(zone).toInstant();
     }
 
-    private Instant ride(Told of, UUID lesson, UUID device, Instant planned, int index, double t) {
+    private Instant ride(Setting of, UUID lesson, UUID device, Instant planned, int index, double t) {
         Instant start = planned.plusSeconds(of.random().nextInt(240));
         LessonScript script = new LessonScript(lesson, device, of.coach().person(), start, ids, of.random());
         script.open();
@@ -123,8 +123,8 @@ class DemoHistory {
         return script.now();
     }
 
-    private void turns(Told of, LessonScript script, PlanView.BlockView block, Mounted mounted, double t, int most) {
-        Rung rung = catalogue.rung(block.of().rung()).orElseThrow();
+    private void turns(Setting of, LessonScript script, PlanView.BlockView block, Mounted mounted, double t, int most) {
+        Rung rung = catalogue.rung(block.rung().rung()).orElseThrow();
         String strand = catalogue.strandOf(rung.id()).orElseThrow().id();
         SimulatedAsks asks = new SimulatedAsks(of.random());
         List<PlanView.PlanTurn> turns =

@@ -176,7 +176,7 @@ class DemoMaker implements ApplicationRunner {
         // each story draws from a stream of its own, so that one can change without the other
         SplittableRandom random =
                 new SplittableRandom(settings.demoSeed() * 31 + story.horse().hashCode());
-        history.make(new DemoHistory.Told(coach, rider, pair, story, zone, random));
+        history.make(new DemoHistory.Setting(coach, rider, pair, story, zone, random));
     }
 
     /** While Penny Black comes back to work, Lindiwe rides Marzipan: a horse of two riders. */

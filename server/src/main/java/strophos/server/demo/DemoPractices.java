@@ -18,9 +18,9 @@ import strophos.core.progress.Decision;
 import strophos.server.access.YardScope;
 import strophos.server.homework.AssignmentView;
 import strophos.server.homework.Homework;
-import strophos.server.homework.LookingIn;
+import strophos.server.homework.LookIns;
 import strophos.server.homework.Practice;
-import strophos.server.homework.Practising;
+import strophos.server.homework.Practices;
 
 /** Homework after each lesson, the rider's practices until the next, and Ottilie's answers. */
 @Component
@@ -37,11 +37,11 @@ class DemoPractices {
     private static final int DAYS_A_WEEK = 5;
 
     private final Homework homework;
-    private final Practising practising;
-    private final LookingIn lookingIn;
+    private final Practices practising;
+    private final LookIns lookingIn;
     private final Supplier<UUID> ids;
 
-    DemoPractices(Homework homework, Practising practising, LookingIn lookingIn, Supplier<UUID> ids) {
+    DemoPractices(Homework homework, Practices practising, LookIns lookingIn, Supplier<UUID> ids) {
         this.homework = homework;
         this.practising = practising;
         this.lookingIn = lookingIn;
@@ -49,7 +49,7 @@ class DemoPractices {
     }
 
     /** @param isLast the last lesson: its last report waits for an answer */
-    void make(DemoHistory.Told of, UUID lesson, Instant end, LocalDate next, boolean isLast, double t) {
+    void make(DemoHistory.Setting of, UUID lesson, Instant end, LocalDate next, boolean isLast, double t) {
         set(of, lesson, end.plusSeconds(600));
         LocalDate day = LocalDate.ofInstant(end, of.zone()).plusDays(1);
         for (; day.isBefore(next); day = day.plusDays(1)) {
@@ -66,7 +66,7 @@ class DemoPractices {
     }
 
     /** One thing at a time: what was decided on first, unless it is running already. */
-    private void set(DemoHistory.Told of, UUID lesson, Instant at) {
+    private void set(DemoHistory.Setting of, UUID lesson, Instant at) {
         Homework.HomeworkView view = homework.view(lesson, at);
         Optional<Homework.Draft> wanted = view.drafts().stream()
                 .filter(d -> d.decision() == Decision.STAY || d.decision() == Decision.STEP_BACK)
@@ -84,7 +84,7 @@ class DemoPractices {
         }
     }
 
-    private void report(DemoHistory.Told of, Instant at, Optional<Story.LastReport> last, double t) {
+    private void report(DemoHistory.Setting of, Instant at, Optional<Story.LastReport> last, double t) {
         YardScope.as(of.rider(), () -> {
             practising.cards(of.pair(), at).forEach(card -> {
                 if (!card.isPaused()) {
@@ -96,7 +96,7 @@ class DemoPractices {
     }
 
     private Practice practice(
-            DemoHistory.Told of, AssignmentView card, Instant at, Optional<Story.LastReport> last, double t) {
+            DemoHistory.Setting of, AssignmentView card, Instant at, Optional<Story.LastReport> last, double t) {
         SplittableRandom random = of.random();
         AssignmentView.StepView step = card.steps().get(card.step());
         double pace = 0.7 + 0.5 * random.nextDouble();
@@ -135,7 +135,7 @@ class DemoPractices {
     }
 
     /** Ottilie answers what waits, as the rule would. */
-    private void answer(DemoHistory.Told of, Instant at) {
+    private void answer(DemoHistory.Setting of, Instant at) {
         lookingIn
                 .waiting(List.of(of.pair()), at)
                 .forEach(a -> lookingIn.answer(

@@ -55,7 +55,7 @@ final class LessonScript {
     }
 
     /** One turn on one rein: an ask about every twenty seconds, now and then a slip of the thumb. */
-    void turn(RungId rung, Mounted mounted, Turn turn, Story.Habit habit, Supplier<SimulatedAsks.Simulated> answers) {
+    void turn(RungId rung, Mounted mounted, Turn turn, Story.Habit habit, Supplier<SimulatedAsks.Result> answers) {
         String segment = say("segment", segment(rung, mounted, turn.rein()));
         Instant end = at.plusSeconds(turn.seconds());
         while (true) {
@@ -64,7 +64,7 @@ final class LessonScript {
                 break;
             }
             pass(pause);
-            SimulatedAsks.Simulated ask = answers.get();
+            SimulatedAsks.Result ask = answers.get();
             mark(segment, habit, ask);
             String exchange = say("exchange", exchange(segment, ask));
             if (random.nextInt(60) == 0) {
@@ -77,7 +77,7 @@ final class LessonScript {
     }
 
     /** The habit at this ask, and now and then what the horse shows; by chance of their own, so that the asks stay as they are. */
-    private void mark(String segment, Story.Habit habit, SimulatedAsks.Simulated ask) {
+    private void mark(String segment, Story.Habit habit, SimulatedAsks.Result ask) {
         boolean isYes = ask.response() == Response.YES;
         if (seen.nextDouble() < (isYes ? habit.atYes() : habit.atOthers())) {
             say("fault", Map.of("segment", segment, "name", habit.name(), "side", "NONE"));
@@ -133,7 +133,7 @@ final class LessonScript {
         return payload;
     }
 
-    private static Map<String, Object> exchange(String segment, SimulatedAsks.Simulated ask) {
+    private static Map<String, Object> exchange(String segment, SimulatedAsks.Result ask) {
         Map<String, Object> payload = new LinkedHashMap<>();
         payload.put("segment", segment);
         payload.put("strength", ask.strength().level());

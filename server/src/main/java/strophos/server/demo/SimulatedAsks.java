@@ -14,17 +14,17 @@ final class SimulatedAsks {
     }
 
     /** One answer. */
-    record Simulated(Strength strength, Response response) {}
+    record Result(Strength strength, Response response) {}
 
     /**
      * @param yes chance of a YES, in [0, 1]
      * @param meanStrength of the asks, in [1.2, 3.8]; a YES comes a little lighter than the others
      */
-    Simulated next(double yes, double meanStrength) {
+    Result next(double yes, double meanStrength) {
         boolean isYes = random.nextDouble() < yes;
         // yes and others together keep the mean
         double mean = meanStrength + (isYes ? -0.2 * (1 - yes) : 0.2 * yes);
-        return new Simulated(strength(mean), isYes ? Response.YES : other());
+        return new Result(strength(mean), isYes ? Response.YES : other());
     }
 
     private Response other() {

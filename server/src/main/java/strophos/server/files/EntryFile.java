@@ -35,11 +35,12 @@ class EntryFile {
     }
 
     /** The document; the lesson is there for people, only the entries are read. */
-    record Document(String format, int version, Of lesson, List<ArrivedEntry> entries) {}
+    record Document(String format, int version, Heading lesson, List<ArrivedEntry> entries) {}
 
-    record Of(String id, String horse, String rider, String plannedAt) {
-        static Of of(Lesson l) {
-            return new Of(l.id().toString(), l.horse(), l.rider(), l.plannedAt().toString());
+    record Heading(String id, String horse, String rider, String plannedAt) {
+        static Heading of(Lesson l) {
+            return new Heading(
+                    l.id().toString(), l.horse(), l.rider(), l.plannedAt().toString());
         }
     }
 
@@ -47,7 +48,7 @@ class EntryFile {
         Document document = new Document(
                 FORMAT,
                 VERSION,
-                Of.of(lesson),
+                Heading.of(lesson),
                 entries.stream().map(ArrivedEntry::of).toList());
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(document) + "\n";
     }

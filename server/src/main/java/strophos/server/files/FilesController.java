@@ -49,9 +49,9 @@ class FilesController {
     private final RideLog log;
     private final LessonRepository lessons;
     private final EntryFile file;
-    private final Sheets sheets;
+    private final SheetReader sheets;
 
-    FilesController(RideLog log, LessonRepository lessons, EntryFile file, Sheets sheets) {
+    FilesController(RideLog log, LessonRepository lessons, EntryFile file, SheetReader sheets) {
         this.log = log;
         this.lessons = lessons;
         this.file = file;
@@ -62,9 +62,9 @@ class FilesController {
     record TextFile(@NotNull @NotBlank String text, @NotNull Boolean isTrial) {}
 
     /** An entry of a file that was not taken; counted from 1. */
-    record NotTaken(int entry, @CanBeNull String id, Answer.Code code) {}
+    record RefusedEntry(int entry, @CanBeNull String id, Answer.Code code) {}
 
-    record TakenFile(int stored, int already, int odd, List<NotTaken> refused) {}
+    record FileAnswer(int stored, int already, int odd, List<RefusedEntry> refused) {}
 
     /**
      * A table of asks.
@@ -84,12 +84,12 @@ class FilesController {
             List<String> heading,
             Map<SheetColumn, Integer> columns,
             List<SheetColumn> missing,
-            List<SheetLine> lines,
+            List<SheetRowView> lines,
             List<SheetIssue> issues,
             int stored) {}
 
     /** One ask as it was read, in the words of the record. */
-    record SheetLine(
+    record SheetRowView(
             int line,
             @CanBeNull String time,
             String exercise,
@@ -99,8 +99,8 @@ class FilesController {
             Mounted mounted,
             int strength,
             Response response) {
-        static SheetLine of(SheetAsk ask) {
-            return new SheetLine(
+        static SheetRowView of(SheetAsk ask) {
+            return new SheetRowView(
                     ask.line(),
                     ask.time().map(Object::toString).orElse(null),
                     ask.ridden().exercise(),
@@ -134,7 +134,7 @@ class FilesController {
     }
 
     /** Who brought entries of a lesson in from files. */
-    record Origins(List<RideLog.BroughtIn> broughtIn) {}
+    record Origins(List<RideLog.Origin> broughtIn) {}
 
     @GetMapping("/lessons/{id}/origins")
     @Needs(Action.EXPORT)
@@ -155,14 +155,14 @@ class FilesController {
 
     @PostMapping("/files")
     @Needs(Action.IMPORT)
-    TakenFile take(@Valid @RequestBody TextFile text) {
+    FileAnswer take(@Valid @RequestBody TextFile text) {
         List<Answer> answers = log.takeFile(file.read(text.text()));
         Trial.endsHereIf(text.isTrial());
-        List<NotTaken> refused = new ArrayList<>();
+        List<RefusedEntry> refused = new ArrayList<>();
         answers.stream()
                 .filter(a -> a.outcome() == Answer.Outcome.REFUSED)
-                .forEach(a -> refused.add(new NotTaken(a.index() + 1, a.id(), a.code())));
-        return new TakenFile(
+                .forEach(a -> refused.add(new RefusedEntry(a.index() + 1, a.id(), a.code())));
+        return new FileAnswer(
                 count(answers, Answer.Outcome.STORED),
                 count(answers, Answer.Outcome.ALREADY),
                 count(answers, Answer.Outcome.KEPT_ODD),
@@ -176,7 +176,7 @@ class FilesController {
     @PostMapping("/lessons/{id}/sheet")
     @Needs(Action.IMPORT)
     SheetView sheet(@PathVariable UUID id, @Valid @RequestBody TextSheet sheet) {
-        Sheets.Found found = sheets.read(
+        SheetReader.SheetReading found = sheets.read(
                 id,
                 sheet.text(),
                 sheet.columns() == null ? Map.of() : sheet.columns(),
@@ -191,7 +191,7 @@ class FilesController {
                 found.heading(),
                 found.columns(),
                 found.missing(),
-                found.asks().stream().map(SheetLine::of).toList(),
+                found.asks().stream().map(SheetRowView::of).toList(),
                 found.issues(),
                 stored);
     }

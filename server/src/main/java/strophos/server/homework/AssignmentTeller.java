@@ -34,7 +34,7 @@ class AssignmentTeller {
         this.catalogue = catalogue;
     }
 
-    AssignmentView view(HomeworkReader.Standing s, Pair pair, Instant now, ZoneId zone) {
+    AssignmentView view(HomeworkReader.AssignmentState s, Pair pair, Instant now, ZoneId zone) {
         Assignment of = s.stored().assignment();
         HomeworkState state = s.state();
         LocalDate today = HomeworkReader.day(now, zone);
@@ -82,8 +82,8 @@ class AssignmentTeller {
                 s.lookIns());
     }
 
-    private static AssignmentView.Count count(HomeworkState.Done d) {
-        return new AssignmentView.Count(d.done(), d.set());
+    private static AssignmentView.DoneAndSet count(HomeworkState.Done d) {
+        return new AssignmentView.DoneAndSet(d.done(), d.set());
     }
 
     /** What was ridden earlier today comes off. */

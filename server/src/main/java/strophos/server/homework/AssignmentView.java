@@ -47,11 +47,11 @@ public record AssignmentView(
         int daysAWeek,
         LocalDate setOn,
         Instant setAt,
-        Count days,
-        Count leftSeconds,
-        Count rightSeconds,
+        DoneAndSet days,
+        DoneAndSet leftSeconds,
+        DoneAndSet rightSeconds,
         List<LocalDate> overDays,
-        HomeworkState.LookIn lookIn,
+        HomeworkState.LookInReason lookIn,
         @CanBeNull Verdict advised,
         List<TurnView> turns,
         int doneTodayLeftS,
@@ -61,7 +61,7 @@ public record AssignmentView(
         List<LookIn> lookIns) {
 
     /** So much done of so much set. */
-    public record Count(int done, int set) {}
+    public record DoneAndSet(int done, int set) {}
 
     /** A stretch on one rein. */
     public record TurnView(Rein rein, int seconds) {}

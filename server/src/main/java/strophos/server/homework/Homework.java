@@ -115,7 +115,7 @@ public class Homework {
         Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
-        HomeworkReader.Stood stood = reader.stood(pair.id(), pair.horseId(), now);
+        HomeworkReader.StatesAndHorse stood = reader.stood(pair.id(), pair.horseId(), now);
         List<String> notAlone = new ArrayList<>();
         return new HomeworkView(
                 lesson,
@@ -203,8 +203,8 @@ public class Homework {
                 ladder.steps(), ladder.first(), exercise(rung).homeworkGate(), daysAWeek, day, lessonsRidden <= 1);
     }
 
-    private Ladder.Rung part(Rung rung) {
-        return new Ladder.Rung(rung.id(), exercise(rung).dose());
+    private Ladder.RungDose part(Rung rung) {
+        return new Ladder.RungDose(rung.id(), exercise(rung).dose());
     }
 
     private boolean isForPractisingAlone(Rung rung) {

@@ -29,10 +29,10 @@ import strophos.server.contract.CanBeNull;
 class HomeworkController {
 
     private final Homework homework;
-    private final LookingIn lookingIn;
+    private final LookIns lookingIn;
     private final Clock clock;
 
-    HomeworkController(Homework homework, LookingIn lookingIn, Clock clock) {
+    HomeworkController(Homework homework, LookIns lookingIn, Clock clock) {
         this.homework = homework;
         this.lookingIn = lookingIn;
         this.clock = clock;

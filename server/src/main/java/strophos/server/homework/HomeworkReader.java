@@ -64,7 +64,7 @@ public class HomeworkReader {
      * @param stop why it is not practised now; empty when it may be
      * @param pausedPractices those ridden while the horse was paused: kept, and shown as such
      */
-    record Standing(
+    record AssignmentState(
             StoredAssignment stored,
             HomeworkState state,
             Optional<HomeworkStop> stop,
@@ -80,17 +80,18 @@ public class HomeworkReader {
     }
 
     /** What a plan wants to know of an assignment: its rungs, whether it is paused, and the reports, the latest last. */
-    public record Told(Set<String> rungs, boolean isPaused, Set<StopSign> stopSigns, List<Practice> practices) {}
+    public record AssignmentRecord(
+            Set<String> rungs, boolean isPaused, Set<StopSign> stopSigns, List<Practice> practices) {}
 
     /** What a plan must know of a pair's homework, and how its horse stands at the same moment. */
-    public record OfPair(List<Told> told, HorseState horse) {}
+    public record OfPair(List<AssignmentRecord> told, HorseState horse) {}
 
     /** What the plan of this moment must know, of every running assignment. */
     public OfPair told(UUID pair, UUID horse, Instant at) {
-        Stood stood = stood(pair, horse, at);
+        StatesAndHorse stood = stood(pair, horse, at);
         return new OfPair(
                 stood.running().stream()
-                        .map(s -> new Told(
+                        .map(s -> new AssignmentRecord(
                                 new HashSet<>(
                                         List.of(s.stored().rung(), s.rungNow().toString())),
                                 s.state().isPaused(),
@@ -101,33 +102,33 @@ public class HomeworkReader {
     }
 
     /** What runs for a pair, and how its horse stands at the same moment, also where nothing runs. */
-    record Stood(List<Standing> running, HorseState horse) {}
+    record StatesAndHorse(List<AssignmentState> running, HorseState horse) {}
 
-    Stood stood(UUID pair, UUID horse, Instant at) {
+    StatesAndHorse stood(UUID pair, UUID horse, Instant at) {
         List<RunningAssignment> running = homework.running(List.of(pair), at);
         Instant since = running.stream()
                 .map(r -> r.stored().setAt())
                 .min(Comparator.naturalOrder())
                 .orElse(at);
-        Pauses.Known known = pauses.known(Map.of(horse, since), at).get(horse);
-        return new Stood(standing(pair, at, running, known), known.state());
+        Pauses.HorseRecord known = pauses.known(Map.of(horse, since), at).get(horse);
+        return new StatesAndHorse(standing(pair, at, running, known), known.state());
     }
 
     /** What runs for these pairs now; the number of statements does not depend on theirs. */
-    List<Standing> running(Collection<Pair> pairs, Instant now) {
+    List<AssignmentState> running(Collection<Pair> pairs, Instant now) {
         return standing(
                 pairs, now, homework.runningNow(pairs.stream().map(Pair::id).toList(), now));
     }
 
     /** How this one stands, also after it has ended. */
-    Standing standing(StoredAssignment stored, Pair pair, Instant at) {
+    AssignmentState standing(StoredAssignment stored, Pair pair, Instant at) {
         return standing(List.of(pair), at, homework.runningBeside(stored, at)).stream()
                 .filter(s -> s.stored().id().equals(stored.id()))
                 .findFirst()
                 .orElseThrow();
     }
 
-    private List<Standing> standing(Collection<Pair> pairs, Instant at, List<RunningAssignment> running) {
+    private List<AssignmentState> standing(Collection<Pair> pairs, Instant at, List<RunningAssignment> running) {
         if (running.isEmpty()) {
             return List.of();
         }
@@ -139,14 +140,15 @@ public class HomeworkReader {
                 .forEach(p -> byPair.get(p.id())
                         .forEach(
                                 k -> setSince.merge(p.horseId(), k.stored().setAt(), (a, b) -> a.isBefore(b) ? a : b)));
-        Map<UUID, Pauses.Known> horses = pauses.known(setSince, at);
+        Map<UUID, Pauses.HorseRecord> horses = pauses.known(setSince, at);
         return pairs.stream()
                 .filter(p -> byPair.containsKey(p.id()))
                 .flatMap(p -> standing(p.id(), at, byPair.get(p.id()), horses.get(p.horseId())).stream())
                 .toList();
     }
 
-    private List<Standing> standing(UUID pair, Instant at, List<RunningAssignment> all, Pauses.Known horse) {
+    private List<AssignmentState> standing(
+            UUID pair, Instant at, List<RunningAssignment> all, Pauses.HorseRecord horse) {
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
         return all.stream()
@@ -158,7 +160,7 @@ public class HomeworkReader {
                             thresholds);
                     RungId rung =
                             kept.stored().assignment().steps().get(state.step()).rung();
-                    return new Standing(
+                    return new AssignmentState(
                             kept.stored(),
                             state,
                             HomeworkStop.of(state, horse.state(), rung, isForPractisingAlone(rung)),
@@ -185,7 +187,7 @@ public class HomeworkReader {
                 .isPresent();
     }
 
-    private record Dated(long atMs, HomeworkEvent event) {}
+    private record DatedEvent(long atMs, HomeworkEvent event) {}
 
     /**
      * In the order in which they were known here: a coach's answer lifts the stop signs that had come in, not one that was
@@ -194,7 +196,7 @@ public class HomeworkReader {
      */
     private static List<HomeworkEvent> events(
             UUID pair, RunningAssignment of, List<RunningAssignment> all, Pauses.History history, ZoneId zone) {
-        List<Dated> dated = new ArrayList<>();
+        List<DatedEvent> dated = new ArrayList<>();
         Set<UUID> own = practices(of).stream().map(Practice::id).collect(Collectors.toSet());
         // the pause before the report that brought it
         history.pauses().stream()
@@ -202,36 +204,37 @@ public class HomeworkReader {
                         .filter(d -> d.isBefore(of.stored().assignment().setOn()))
                         .isEmpty())
                 .forEach(p -> {
-                    dated.add(new Dated(p.knownAtMs(), new HomeworkEvent.HorsePaused(p.from())));
+                    dated.add(new DatedEvent(p.knownAtMs(), new HomeworkEvent.HorsePause(p.from())));
                     p.clearedOn()
                             .ifPresent(d -> dated.add(
-                                    new Dated(p.clearedMs().orElseThrow(), new HomeworkEvent.HorseCleared(d))));
+                                    new DatedEvent(p.clearedMs().orElseThrow(), new HomeworkEvent.HorseClearance(d))));
                 });
-        of.reports().forEach(r -> dated.add(new Dated(r.receivedAt().toEpochMilli(), reported(r.practice(), zone))));
+        of.reports()
+                .forEach(r -> dated.add(new DatedEvent(r.receivedAt().toEpochMilli(), reported(r.practice(), zone))));
         history.signs().stream()
                 .filter(s ->
                         s.pair().equals(pair) && StopSign.STOPS_HOMEWORK.contains(s.sign()) && !own.contains(s.id()))
                 .filter(s -> !s.receivedAt().isBefore(of.stored().setAt()))
-                .forEach(s -> dated.add(new Dated(
-                        s.receivedAt().toEpochMilli(), new HomeworkEvent.Stopped(day(s.at(), zone), s.sign()))));
+                .forEach(s -> dated.add(new DatedEvent(
+                        s.receivedAt().toEpochMilli(), new HomeworkEvent.Stop(day(s.at(), zone), s.sign()))));
         for (RunningAssignment kept : all) {
             for (LookIn l : kept.lookIns()) {
                 LocalDate day = day(l.at(), zone);
-                dated.add(new Dated(
+                dated.add(new DatedEvent(
                         l.at().toEpochMilli(),
-                        kept == of ? new HomeworkEvent.Answered(day, l.verdict()) : new HomeworkEvent.Lifted(day)));
+                        kept == of ? new HomeworkEvent.Answer(day, l.verdict()) : new HomeworkEvent.Lift(day)));
             }
         }
         return dated.stream()
-                .sorted(Comparator.comparingLong(Dated::atMs))
-                .map(Dated::event)
+                .sorted(Comparator.comparingLong(DatedEvent::atMs))
+                .map(DatedEvent::event)
                 .toList();
     }
 
     private static HomeworkEvent reported(Practice p, ZoneId zone) {
         Set<StopSign> stops = EnumSet.noneOf(StopSign.class);
         stops.addAll(p.stopSigns());
-        return new HomeworkEvent.Reported(
+        return new HomeworkEvent.Report(
                 day(p.startedAt(), zone),
                 p.feel(),
                 p.leftS(),

@@ -15,10 +15,10 @@ import strophos.server.access.Needs;
 @Transactional
 class InboxController {
 
-    private final LookingIn lookingIn;
+    private final LookIns lookingIn;
     private final Clock clock;
 
-    InboxController(LookingIn lookingIn, Clock clock) {
+    InboxController(LookIns lookingIn, Clock clock) {
         this.lookingIn = lookingIn;
         this.clock = clock;
     }
@@ -29,7 +29,7 @@ class InboxController {
     @GetMapping
     @Needs(Action.SEE_HOMEWORK)
     Inbox inbox() {
-        LookingIn.Waiting waiting = lookingIn.waiting(clock.instant());
+        LookIns.Page waiting = lookingIn.waiting(clock.instant());
         return new Inbox(waiting.first(), waiting.more());
     }
 }

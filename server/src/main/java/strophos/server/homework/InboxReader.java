@@ -32,8 +32,8 @@ import strophos.server.rules.YardRules;
 @Transactional(propagation = Propagation.MANDATORY)
 class InboxReader {
 
-    private static final Comparator<HomeworkReader.Standing> MOST_URGENT_FIRST = Comparator.comparing(
-                    (HomeworkReader.Standing s) -> s.state().lookIn())
+    private static final Comparator<HomeworkReader.AssignmentState> MOST_URGENT_FIRST = Comparator.comparing(
+                    (HomeworkReader.AssignmentState s) -> s.state().lookIn())
             .thenComparing(s -> s.stored().setAt())
             .thenComparing(s -> s.stored().id());
 
@@ -60,10 +60,10 @@ class InboxReader {
     }
 
     /** Those that wait for the coach, the most urgent first, their pairs among others, and how many more do. */
-    record Waiting(List<Pair> pairs, List<HomeworkReader.Standing> first, int more) {}
+    record Page(List<Pair> pairs, List<HomeworkReader.AssignmentState> first, int more) {}
 
     /** All that waits of these pairs, each read in full. */
-    List<HomeworkReader.Standing> all(Collection<Pair> of, Instant now) {
+    List<HomeworkReader.AssignmentState> all(Collection<Pair> of, Instant now) {
         return reader.running(of, now).stream()
                 .filter(InboxReader::isWaiting)
                 .sorted(MOST_URGENT_FIRST)
@@ -71,15 +71,16 @@ class InboxReader {
     }
 
     /** The first of what waits of the pairs the viewer may see; the number of statements depends neither on theirs nor on that of the reports. */
-    Waiting first(int most, Instant now) {
-        List<Told> waiting = told(now);
+    Page first(int most, Instant now) {
+        List<WaitingGlance> waiting = told(now);
         Set<UUID> unclear = ids(waiting.stream().filter(t -> t.why().isEmpty()));
         Set<UUID> clear = ids(waiting.stream().filter(t -> t.why().isPresent()));
         Set<UUID> read = ids(Stream.concat(
                 waiting.stream().filter(t -> t.why().isEmpty()),
                 waiting.stream()
                         .filter(t -> t.why().isPresent())
-                        .sorted(Comparator.comparing((Told t) -> t.why().orElseThrow())
+                        .sorted(Comparator.comparing(
+                                        (WaitingGlance t) -> t.why().orElseThrow())
                                 .thenComparing(t -> t.glance().setAt())
                                 .thenComparing(t -> t.glance().id()))
                         .limit(most)));
@@ -87,45 +88,45 @@ class InboxReader {
                 .filter(t -> read.contains(t.glance().id()))
                 .map(t -> t.glance().pair())
                 .collect(Collectors.toSet()));
-        List<HomeworkReader.Standing> inFull = all(ofThese, now).stream()
+        List<HomeworkReader.AssignmentState> inFull = all(ofThese, now).stream()
                 .filter(s -> read.contains(s.stored().id()))
                 .toList();
         int ofUnclear = (int)
                 inFull.stream().filter(s -> unclear.contains(s.stored().id())).count();
-        List<HomeworkReader.Standing> first = inFull.subList(0, Math.min(most, inFull.size()));
-        return new Waiting(ofThese, first, Math.max(0, clear.size() + ofUnclear - first.size()));
+        List<HomeworkReader.AssignmentState> first = inFull.subList(0, Math.min(most, inFull.size()));
+        return new Page(ofThese, first, Math.max(0, clear.size() + ofUnclear - first.size()));
     }
 
     /** Why an assignment waits, as far as a glance tells; empty where only all its reports do. */
-    private record Told(Glance glance, Optional<HomeworkState.LookIn> why) {}
+    private record WaitingGlance(Glance glance, Optional<HomeworkState.LookInReason> why) {}
 
-    private static Set<UUID> ids(Stream<Told> of) {
+    private static Set<UUID> ids(Stream<WaitingGlance> of) {
         return of.map(t -> t.glance().id()).collect(Collectors.toSet());
     }
 
     /** Those that wait or may. */
-    private List<Told> told(Instant now) {
+    private List<WaitingGlance> told(Instant now) {
         List<Glance> glances = homework.glances(now);
         Map<UUID, Instant> setSince = new HashMap<>();
         glances.forEach(g -> setSince.merge(g.horse(), g.setAt(), (a, b) -> a.isBefore(b) ? a : b));
         Set<UUID> heardOf = pauses.heardOf(setSince, now);
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
-        List<Told> told = new ArrayList<>();
+        List<WaitingGlance> told = new ArrayList<>();
         Map<UUID, Long> ofPair = glances.stream().collect(Collectors.groupingBy(Glance::pair, Collectors.counting()));
         for (Glance g : glances) {
             boolean isPlain = !g.hasStopSign()
                     && !heardOf.contains(g.horse())
                     && g.rungs().stream().allMatch(reader::isForPractisingAlone);
-            Optional<HomeworkState.LookIn> why = Optional.empty();
+            Optional<HomeworkState.LookInReason> why = Optional.empty();
             if (g.isStopped() && ofPair.get(g.pair()) == 1) {
                 // nothing but a look-in lifts it, and there is none beside
-                why = Optional.of(HomeworkState.LookIn.STOP_SIGN);
+                why = Optional.of(HomeworkState.LookInReason.STOP_SIGN);
             } else if (isPlain) {
                 why = since(g, zone).lookIn(HomeworkReader.day(now, zone), thresholds);
             }
             if (why.map(w -> isWaiting(w, g.isPractised())).orElse(true)) {
-                told.add(new Told(g, why));
+                told.add(new WaitingGlance(g, why));
             }
         }
         return told;
@@ -141,9 +142,9 @@ class InboxReader {
                 g.notYetRunning());
     }
 
-    private static boolean isWaiting(HomeworkReader.Standing s) {
-        HomeworkState.LookIn why = s.state().lookIn();
-        boolean isAsked = why == HomeworkState.LookIn.STOP_SIGN || why == HomeworkState.LookIn.QUESTION;
+    private static boolean isWaiting(HomeworkReader.AssignmentState s) {
+        HomeworkState.LookInReason why = s.state().lookIn();
+        boolean isAsked = why == HomeworkState.LookInReason.STOP_SIGN || why == HomeworkState.LookInReason.QUESTION;
         // nobody is asked to look in on what stands still with its horse
         return isForbidden(s)
                 || ((isAsked || s.stop().isEmpty())
@@ -151,7 +152,7 @@ class InboxReader {
     }
 
     /** A quiet assignment without a single practice waits for the rider, not for the coach. */
-    private static boolean isWaiting(HomeworkState.LookIn why, boolean isPractised) {
+    private static boolean isWaiting(HomeworkState.LookInReason why, boolean isPractised) {
         return switch (why) {
             case NOT_YET_DUE -> false;
             case DUE -> isPractised;
@@ -160,7 +161,7 @@ class InboxReader {
     }
 
     /** Set once, and no longer allowed: the coach sets something else. */
-    private static boolean isForbidden(HomeworkReader.Standing s) {
+    private static boolean isForbidden(HomeworkReader.AssignmentState s) {
         return s.stop()
                 .filter(stop -> stop == HomeworkStop.NOT_ALONE || stop == HomeworkStop.NOT_CLEARED)
                 .isPresent();

@@ -27,16 +27,16 @@ import strophos.server.contract.CanBeNull;
 @RequestMapping("/api/v1")
 class PracticeController {
 
-    private final Practising practising;
+    private final Practices practising;
     private final Clock clock;
 
-    PracticeController(Practising practising, Clock clock) {
+    PracticeController(Practices practising, Clock clock) {
         this.practising = practising;
         this.clock = clock;
     }
 
     /** The cards as they stand, and the server's clock for the device's. */
-    record Cards(List<Practising.OwnPair> pairs, long serverMs) {}
+    record Cards(List<Practices.OwnPair> pairs, long serverMs) {}
 
     /** A report as sent; the id is made by the device. Counts are both 0 where none were made. */
     record NewPractice(
@@ -82,7 +82,7 @@ class PracticeController {
 
     record Reports(@NotNull @Size(max = 100) List<@NotNull @Valid NewPractice> practices) {}
 
-    record ReportAnswers(List<Practising.PracticeAnswer> answers) {}
+    record ReportAnswers(List<Practices.PracticeAnswer> answers) {}
 
     @GetMapping("/practice")
     @Needs(Action.PRACTISE)

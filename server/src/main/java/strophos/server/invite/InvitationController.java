@@ -54,10 +54,10 @@ class InvitationController {
             @NotBlank @Size(min = 10, max = 72) @Password @HardToGuess
             String password) {}
 
-    record TokenShown(@NotBlank @Size(max = 100) String token) {}
+    record TokenRequest(@NotBlank @Size(max = 100) String token) {}
 
     /** Whom an invitation is for. */
-    record InvitedView(String name, String yard) {}
+    record InvitationView(String name, String yard) {}
 
     @GetMapping("/pairs/{id}/people")
     @Needs(Action.INVITE)
@@ -83,9 +83,9 @@ class InvitationController {
     /** A token is sent in the body, so that no log keeps it. */
     @PostMapping("/invited")
     @Anyone
-    InvitedView invited(@Valid @RequestBody TokenShown shown) {
+    InvitationView invited(@Valid @RequestBody TokenRequest shown) {
         OpenInvitation invited = invitations.find(shown.token());
-        return new InvitedView(invited.name(), invited.yardName());
+        return new InvitationView(invited.name(), invited.yardName());
     }
 
     @PostMapping("/join")

@@ -75,7 +75,7 @@ class LessonController {
     /** Nobody plans farther ahead, or writes down what is longer ago. Common practice, no source. */
     private static final Duration FARTHEST = Duration.ofDays(3660);
 
-    record Added(UUID id) {}
+    record NewLessonId(UUID id) {}
 
     @GetMapping("/today")
     @Needs(Action.SEE_TODAY)
@@ -117,7 +117,7 @@ class LessonController {
     @PostMapping("/lessons")
     @Needs(Action.ADD_LESSON)
     @ResponseStatus(HttpStatus.CREATED)
-    Added add(@Valid @RequestBody NewLesson lesson) {
+    NewLessonId add(@Valid @RequestBody NewLesson lesson) {
         if (pairs.find(lesson.pair()).isEmpty()) {
             throw Problem.refused(List.of(new Issue("unknown_id", "pair", "a pair of this yard")));
         }
@@ -131,6 +131,6 @@ class LessonController {
                     now);
             news.changedLesson(lesson.id(), lesson.pair());
         }
-        return new Added(lesson.id());
+        return new NewLessonId(lesson.id());
     }
 }

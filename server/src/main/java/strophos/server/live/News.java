@@ -11,7 +11,7 @@ import strophos.server.contract.CanBeNull;
  *
  * @param yard who may hear it
  */
-record News(UUID yard, Keys of) {
+record News(UUID yard, Keys keys) {
 
     /** As sent to browsers; null where it does not apply. */
     record Keys(
@@ -30,7 +30,7 @@ record News(UUID yard, Keys of) {
     private static final Pattern ENDED = Pattern.compile("ended ([0-9a-f]{64})");
 
     String asText() {
-        return yard + named("lesson", of.lesson()) + named("pair", of.pair()) + named("horse", of.horse());
+        return yard + named("lesson", keys.lesson()) + named("pair", keys.pair()) + named("horse", keys.horse());
     }
 
     private static String named(String what, @CanBeNull UUID id) {

@@ -79,7 +79,7 @@ class Streams {
         now.forEach(waiting::remove);
         now.forEach(news -> listeners.forEach((stream, who) -> {
             if (who.yard().equals(news.yard())) {
-                send(stream, () -> SseEmitter.event().name("news").data(news.of(), MediaType.APPLICATION_JSON));
+                send(stream, () -> SseEmitter.event().name("news").data(news.keys(), MediaType.APPLICATION_JSON));
             }
         }));
         // one that came in between was not the first to wait: it is told as well

@@ -27,14 +27,14 @@ class RepeatedTraces extends TurboFilter {
     private static final int MOST = 200;
 
     private final Clock clock;
-    private final Map<String, Seen> seen = new LinkedHashMap<>();
+    private final Map<String, Repetition> seen = new LinkedHashMap<>();
 
     /** When it was printed, and how often it has come since. */
-    private static final class Seen {
+    private static final class Repetition {
         private final Instant printed;
         private int again;
 
-        private Seen(Instant printed) {
+        private Repetition(Instant printed) {
             this.printed = printed;
         }
     }
@@ -69,10 +69,10 @@ class RepeatedTraces extends TurboFilter {
     /** 0 when its trace is to be printed. */
     private synchronized int count(String kind) {
         Instant now = clock.instant();
-        Seen before = seen.get(kind);
+        Repetition before = seen.get(kind);
         if (before == null || before.printed.plus(FRESH).isBefore(now)) {
             seen.remove(kind);
-            seen.put(kind, new Seen(now));
+            seen.put(kind, new Repetition(now));
             if (seen.size() > MOST) {
                 seen.remove(seen.keySet().iterator().next());
             }

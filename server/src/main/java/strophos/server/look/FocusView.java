@@ -18,14 +18,14 @@ public record FocusView(
         List<FindingOfLook> findings) {
 
     /** What a row said. */
-    public enum Said {
+    public enum Answer {
         FIRES,
         CLEAR,
         NOT_LOOKED
     }
 
     /** One row's answer and what it saw; {@code threshold} is −1 for a row that does not go by a score. */
-    public record FindingOfLook(String rowId, FocusKind focus, int threshold, Said said, List<SeenView> seen) {}
+    public record FindingOfLook(String rowId, FocusKind focus, int threshold, Answer said, List<SeenView> seen) {}
 
     /** One thing seen; see the language file under {@code look.seen}. */
     public record SeenView(String what, String value) {}
@@ -40,17 +40,17 @@ public record FocusView(
                 focus.findings().stream().map(FocusView::finding).toList());
     }
 
-    private static FindingOfLook finding(Focus.Finding f) {
-        FocusRow.Answer answer = f.answer();
-        if (answer instanceof FocusRow.Answer.Fires fires) {
-            return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Said.FIRES, seen(fires.seen()));
-        } else if (answer instanceof FocusRow.Answer.Clear clear) {
-            return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Said.CLEAR, seen(clear.seen()));
+    private static FindingOfLook finding(Focus.RowOutcome f) {
+        FocusRow.Outcome answer = f.answer();
+        if (answer instanceof FocusRow.Outcome.Present fires) {
+            return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Answer.FIRES, seen(fires.seen()));
+        } else if (answer instanceof FocusRow.Outcome.Clear clear) {
+            return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Answer.CLEAR, seen(clear.seen()));
         }
-        return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Said.NOT_LOOKED, List.of());
+        return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Answer.NOT_LOOKED, List.of());
     }
 
-    private static List<SeenView> seen(List<FocusRow.Seen> seen) {
+    private static List<SeenView> seen(List<FocusRow.Mark> seen) {
         return seen.stream().map(s -> new SeenView(s.what(), s.value())).toList();
     }
 }

@@ -77,7 +77,7 @@ class PairController {
      *
      * @param inWork the rung in work that was ridden last; empty where none is
      */
-    record PairLine(
+    record PairItem(
             UUID id,
             UUID riderId,
             UUID horseId,
@@ -89,7 +89,7 @@ class PairController {
             int lessons) {}
 
     /** @param next where the list goes on; null at its end */
-    record PairList(List<PairLine> pairs, @CanBeNull String next) {}
+    record PairList(List<PairItem> pairs, @CanBeNull String next) {}
 
     /** A pair as it is named where one is chosen. */
     record PairName(UUID id, UUID riderId, UUID horseId, String rider, String horse) {}
@@ -114,13 +114,13 @@ class PairController {
             @CanBeNull String goal,
             List<StairReader.Step> stair,
             @CanBeNull String trendStrand,
-            List<Trend.Point> trend,
+            List<TrendPoints.TrendPoint> trend,
             List<LessonItem> lessons,
             @CanBeNull String nextLessons,
             List<PastDecision> decisions,
             @CanBeNull String nextDecisions) {}
 
-    record Added(UUID id) {}
+    record NewPairId(UUID id) {}
 
     @GetMapping
     @Needs(Action.SEE_PAIRS)
@@ -141,9 +141,9 @@ class PairController {
                 l.pair().id());
     }
 
-    private PairLine line(PairWithLesson of, PairState state) {
+    private PairItem line(PairWithLesson of, PairState state) {
         Pair pair = of.pair();
-        return new PairLine(
+        return new PairItem(
                 pair.id(),
                 pair.riderId(),
                 pair.horseId(),
@@ -182,7 +182,7 @@ class PairController {
                 pair.goal(),
                 stairs.steps(state),
                 strand.map(Strand::id).orElse(null),
-                strand.map(s -> Trend.of(counts.history(id, rungs(s), Trend.MOST)))
+                strand.map(s -> TrendPoints.of(counts.history(id, rungs(s), TrendPoints.MOST)))
                         .orElse(List.of()),
                 lessons.lessons(),
                 lessons.next(),
@@ -239,7 +239,7 @@ class PairController {
     @PostMapping
     @Needs(Action.ADD_PAIR)
     @ResponseStatus(HttpStatus.CREATED)
-    Added add(@Valid @RequestBody NewPair pair) {
+    NewPairId add(@Valid @RequestBody NewPair pair) {
         List<Issue> unknown = new ArrayList<>();
         if (pair.riderId() != null && !pairs.isRider(pair.riderId())) {
             unknown.add(new Issue("unknown_id", "riderId", "a rider of this yard"));
@@ -253,6 +253,6 @@ class PairController {
         if (pair.riderId() != null && pair.horseId() != null && pairs.isPair(pair.riderId(), pair.horseId())) {
             throw new Problem(HttpStatus.CONFLICT, "already_a_pair", "These two are a pair here already; open it.");
         }
-        return new Added(pairs.add(pair));
+        return new NewPairId(pairs.add(pair));
     }
 }

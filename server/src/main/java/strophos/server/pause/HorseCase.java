@@ -6,7 +6,7 @@ import java.util.List;
 import strophos.core.pause.Occurrence;
 
 /** What was seen of a horse and answered, each in the order in which it came to be known. */
-public record HorseCase(List<SignSeen> signs, List<PauseAnswer> answers) {
+public record HorseCase(List<SignSighting> signs, List<PauseAnswer> answers) {
 
     public HorseCase {
         signs = List.copyOf(signs);

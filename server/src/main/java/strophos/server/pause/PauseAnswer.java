@@ -24,7 +24,7 @@ record PauseAnswer(
         UUID id,
         UUID horse,
         Kind kind,
-        @CanBeNull Whom whom,
+        @CanBeNull ContactRole whom,
         @CanBeNull String name,
         @CanBeNull LocalDate onDay,
         boolean mayHandWalk,
@@ -45,7 +45,7 @@ record PauseAnswer(
     }
 
     /** Who looks, or has looked. */
-    public enum Whom {
+    public enum ContactRole {
         VET,
         DENTIST,
         FITTER,
@@ -63,15 +63,15 @@ record PauseAnswer(
                 : Optional.empty();
     }
 
-    Occurrence.Answered occurrence(ZoneId zone) {
+    Occurrence.Answer occurrence(ZoneId zone) {
         Occurrence.Reply reply = switch (kind) {
             case KEEP_RESTING -> new Occurrence.Reply.KeepResting(mayHandWalk);
-            case CALLED -> new Occurrence.Reply.Called(mayHandWalk);
+            case CALLED -> new Occurrence.Reply.Call(mayHandWalk);
             case CLEARED ->
-                new Occurrence.Reply.Cleared(
+                new Occurrence.Reply.Clearance(
                         limits(),
-                        restFrom == null ? Optional.empty() : Optional.of(new HorseState.Rest(restFrom, restTo)));
+                        restFrom == null ? Optional.empty() : Optional.of(new HorseState.TimeOff(restFrom, restTo)));
         };
-        return new Occurrence.Answered(id.toString(), reply, LocalDate.ofInstant(at, zone), at.toEpochMilli());
+        return new Occurrence.Answer(id.toString(), reply, LocalDate.ofInstant(at, zone), at.toEpochMilli());
     }
 }

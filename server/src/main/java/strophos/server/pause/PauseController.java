@@ -70,7 +70,7 @@ class PauseController {
     record NewAnswer(
             @NotNull UUID id,
             @NotNull PauseAnswer.Kind kind,
-            @CanBeNull PauseAnswer.Whom whom,
+            @CanBeNull PauseAnswer.ContactRole whom,
             @Size(max = 80) @CanBeNull String name,
             @CanBeNull LocalDate onDay,
             @NotNull Boolean mayHandWalk,
@@ -135,7 +135,7 @@ class PauseController {
             return day != null && (day.isBefore(FIRST) || day.isAfter(LAST));
         }
 
-        PauseAnswer answer(UUID horse, Optional<HorseState.Rest> rest, Instant at) {
+        PauseAnswer answer(UUID horse, Optional<HorseState.TimeOff> rest, Instant at) {
             boolean saysWho = kind != PauseAnswer.Kind.KEEP_RESTING;
             return new PauseAnswer(
                     id,
@@ -149,8 +149,8 @@ class PauseController {
                     minutes,
                     untilDay,
                     words == null || words.isBlank() ? null : words.strip(),
-                    rest.map(HorseState.Rest::from).orElse(null),
-                    rest.map(HorseState.Rest::clearedOn).orElse(null),
+                    rest.map(HorseState.TimeOff::from).orElse(null),
+                    rest.map(HorseState.TimeOff::clearedOn).orElse(null),
                     "",
                     at);
         }

@@ -90,7 +90,7 @@ class PauseRepository {
                                         .eq(STOP_SIGN.HORSE_ID)
                                         .and(RIDDEN_LESSON.STARTED_AT.le(STOP_SIGN.AT)))))
                 .otherwise(0);
-        Field<List<SignSeen>> seen = DSL.multiset(DSL.select(STOP_SIGN.fields())
+        Field<List<SignSighting>> seen = DSL.multiset(DSL.select(STOP_SIGN.fields())
                         .select(PERSON.NAME, lesson.as("lesson"))
                         .from(STOP_SIGN)
                         .join(PERSON)
@@ -164,10 +164,10 @@ class PauseRepository {
                 """, DSL.val(PAUSING), DSL.val(ALL), which);
     }
 
-    private static SignSeen seen(Record r) {
+    private static SignSighting seen(Record r) {
         Instant received = r.get(STOP_SIGN.RECEIVED_AT);
         Instant at = r.get(STOP_SIGN.AT);
-        return new SignSeen(
+        return new SignSighting(
                 r.get(STOP_SIGN.ID),
                 r.get(STOP_SIGN.HORSE_ID),
                 r.get(STOP_SIGN.PAIR_ID),
@@ -179,7 +179,7 @@ class PauseRepository {
                 r.get(STOP_SIGN.AUTHOR_ID),
                 r.get(PERSON.NAME),
                 r.get(STOP_SIGN.OCCASION_ID),
-                SignSeen.Source.valueOf(r.get(STOP_SIGN.SOURCE)),
+                SignSighting.Source.valueOf(r.get(STOP_SIGN.SOURCE)),
                 r.get("lesson", Integer.class));
     }
 
@@ -190,7 +190,7 @@ class PauseRepository {
                 r.get(PAUSE_ANSWER.ID),
                 r.get(PAUSE_ANSWER.HORSE_ID),
                 PauseAnswer.Kind.valueOf(r.get(PAUSE_ANSWER.KIND)),
-                whom == null ? null : PauseAnswer.Whom.valueOf(whom),
+                whom == null ? null : PauseAnswer.ContactRole.valueOf(whom),
                 // the answer's own name; the person's stands beside it
                 r.get(PAUSE_ANSWER.NAME),
                 r.get(PAUSE_ANSWER.ON_DAY),

@@ -45,27 +45,27 @@ public class Pauses {
     }
 
     /** A horse with what it stands on, since it was cleared last. */
-    record Standing(HorseState state, HorseCase of) {}
+    record StateOfCase(HorseState state, HorseCase horseCase) {}
 
     /** How this horse stood at this time. */
     public HorseState state(UUID horse, Instant at) {
         return standing(List.of(horse), at).get(horse).state();
     }
 
-    Map<UUID, Standing> standing(Collection<UUID> horses, Instant at) {
+    Map<UUID, StateOfCase> standing(Collection<UUID> horses, Instant at) {
         Map<UUID, Instant> since = new HashMap<>();
         horses.forEach(h -> since.put(h, at));
         return standing(since, at);
     }
 
-    private Map<UUID, Standing> standing(Map<UUID, Instant> since, Instant at) {
+    private Map<UUID, StateOfCase> standing(Map<UUID, Instant> since, Instant at) {
         ZoneId zone = lessons.zone();
         LocalDate day = LocalDate.ofInstant(at, zone);
         Map<UUID, HorseCase> cases = repository.known(since, at);
         var thresholds = rules.pausing();
-        Map<UUID, Standing> standing = new HashMap<>();
+        Map<UUID, StateOfCase> standing = new HashMap<>();
         cases.forEach((horse, known) ->
-                standing.put(horse, new Standing(PauseFold.on(day, known.occurrences(zone), thresholds), known)));
+                standing.put(horse, new StateOfCase(PauseFold.on(day, known.occurrences(zone), thresholds), known)));
         return standing;
     }
 
@@ -75,16 +75,18 @@ public class Pauses {
      *
      * @param since by horse
      */
-    public Map<UUID, Known> known(Map<UUID, Instant> since, Instant at) {
+    public Map<UUID, HorseRecord> known(Map<UUID, Instant> since, Instant at) {
         ZoneId zone = lessons.zone();
         var thresholds = rules.pausing();
-        Map<UUID, Known> known = new HashMap<>();
+        Map<UUID, HorseRecord> known = new HashMap<>();
         standing(since, at)
                 .forEach((horse, s) -> known.put(
                         horse,
-                        new Known(
+                        new HorseRecord(
                                 s.state(),
-                                new History(PauseFold.pauses(s.of().occurrences(zone), thresholds), s.of().signs()))));
+                                new History(
+                                        PauseFold.pauses(s.horseCase().occurrences(zone), thresholds),
+                                        s.horseCase().signs()))));
         return known;
     }
 
@@ -108,10 +110,10 @@ public class Pauses {
     }
 
     /** How a horse stands, and its pauses. */
-    public record Known(HorseState state, History history) {}
+    public record HorseRecord(HorseState state, History history) {}
 
     /** The times in which a horse was paused, and the signs seen of it. */
-    public record History(List<Pause> pauses, List<SignSeen> signs) {
+    public record History(List<Pause> pauses, List<SignSighting> signs) {
 
         /** Whether the horse was paused at this moment. */
         public boolean covers(Instant at) {

@@ -82,7 +82,7 @@ public class Safety {
 
     /** A sign that counts now. */
     public record SignView(
-            UUID id, UUID pair, StopSign sign, Side side, Instant at, String by, SignSeen.Source source) {}
+            UUID id, UUID pair, StopSign sign, Side side, Instant at, String by, SignSighting.Source source) {}
 
     /** @param until the last day; null until another answer */
     public record LimitsView(
@@ -94,7 +94,7 @@ public class Safety {
     public record AnswerView(
             UUID id,
             PauseAnswer.Kind kind,
-            @CanBeNull PauseAnswer.Whom whom,
+            @CanBeNull PauseAnswer.ContactRole whom,
             @CanBeNull String name,
             @CanBeNull LocalDate onDay,
             @CanBeNull String words,
@@ -108,7 +108,7 @@ public class Safety {
         Set<UUID> heardOf = pauses.heardOfVisible(now);
         Map<UUID, List<Pair>> byHorse = pairs.visibleOf(heardOf).stream()
                 .collect(Collectors.groupingBy(Pair::horseId, LinkedHashMap::new, Collectors.toList()));
-        Map<UUID, Pauses.Standing> standing = pauses.standing(heardOf, now);
+        Map<UUID, Pauses.StateOfCase> standing = pauses.standing(heardOf, now);
         return new SafetyView(
                 standing.entrySet().stream()
                         .flatMap(e -> horse(e.getKey(), byHorse.get(e.getKey()), e.getValue()).stream())
@@ -121,13 +121,13 @@ public class Safety {
                 now.toEpochMilli());
     }
 
-    private static Optional<HorseView> horse(UUID horse, List<Pair> ofHorse, Pauses.Standing standing) {
+    private static Optional<HorseView> horse(UUID horse, List<Pair> ofHorse, Pauses.StateOfCase standing) {
         HorseState state = standing.state();
         Set<UUID> seen = ofHorse.stream().map(Pair::id).collect(Collectors.toSet());
         Set<String> counted = Stream.concat(state.causes().stream(), state.lately().stream())
-                .map(Occurrence.Seen::id)
+                .map(Occurrence.Sighting::id)
                 .collect(Collectors.toSet());
-        List<SignView> signs = standing.of().signs().stream()
+        List<SignView> signs = standing.horseCase().signs().stream()
                 .filter(s -> counted.contains(s.id().toString()) && seen.contains(s.pair()))
                 .map(s -> new SignView(s.id(), s.pair(), s.sign(), s.side(), s.at(), s.by(), s.source()))
                 .toList();
@@ -150,7 +150,7 @@ public class Safety {
                                 l.minutes().isPresent() ? l.minutes().getAsInt() : null,
                                 l.until().orElse(null)))
                         .orElse(null),
-                standing.of().answers().stream()
+                standing.horseCase().answers().stream()
                         .map(a -> new AnswerView(
                                 a.id(), a.kind(), a.whom(), a.name(), a.onDay(), a.words(), a.by(), a.at()))
                         .toList()));
@@ -182,11 +182,11 @@ public class Safety {
     }
 
     /** The rest a clearance ends; a change of limits keeps that of the clearance before. */
-    private Optional<HorseState.Rest> rest(HorseState state, PauseController.NewAnswer wanted, LocalDate today) {
+    private Optional<HorseState.TimeOff> rest(HorseState state, PauseController.NewAnswer wanted, LocalDate today) {
         if (wanted.kind() != PauseAnswer.Kind.CLEARED) {
             return Optional.empty();
         }
-        return state.since().map(since -> new HorseState.Rest(since, today)).or(state::rest);
+        return state.since().map(since -> new HorseState.TimeOff(since, today)).or(state::rest);
     }
 
     /** What became of a sign that a device sent. */

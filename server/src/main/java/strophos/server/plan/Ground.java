@@ -7,7 +7,7 @@ import strophos.core.arena.Figure;
 import strophos.core.arena.Figures;
 import strophos.core.arena.Piece;
 import strophos.core.exchange.Rein;
-import strophos.core.plan.Line;
+import strophos.core.plan.FigureKind;
 import strophos.server.contract.CanBeNull;
 
 /**
@@ -53,7 +53,7 @@ public record Ground(
     }
 
     /** The line of a block, on the left rein; a circle lies at A. */
-    static Ground of(Line line, int circleM) {
+    static Ground of(FigureKind line, int circleM) {
         Figure figure = switch (line) {
             case TRACK -> Figures.track(ARENA, CORNER_RADIUS_M);
             case CIRCLE -> Figures.circle(ARENA, "A", circleM, Rein.LEFT);

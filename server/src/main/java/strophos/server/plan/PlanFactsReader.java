@@ -28,7 +28,7 @@ import strophos.core.plan.HorseFacts;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.school.School;
-import strophos.core.stair.Decided;
+import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
@@ -49,10 +49,10 @@ import strophos.server.pause.Pauses;
 import strophos.server.rules.YardRules;
 import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
-import strophos.server.state.LatelyRidden;
 import strophos.server.state.LessonKey;
-import strophos.server.state.MadeDecision;
 import strophos.server.state.PairStates;
+import strophos.server.state.RecentLesson;
+import strophos.server.state.StoredDecision;
 
 /** Gathers all a lesson's plan follows from, as it was known when the lesson began (or is known now, before that). */
 @Component
@@ -97,14 +97,14 @@ class PlanFactsReader {
     }
 
     /** The facts, with what they were gathered from. */
-    record Known(PlanFacts facts, Gathered gathered) {
+    record FactsWithSources(PlanFacts facts, Sources gathered) {
         Looks.OfLesson look() {
             return gathered.look();
         }
     }
 
     /** How the pair stood at this time, with all decisions. */
-    PairState state(Gathered g) {
+    PairState state(Sources g) {
         return new PairState(
                 g.before().state().lessons(),
                 stair(g, m -> true),
@@ -112,42 +112,42 @@ class PlanFactsReader {
     }
 
     /** What is known of the pair, once; a cause is left out of it to see what it changed. */
-    record Gathered(
+    record Sources(
             Looks.OfLesson look,
             School school,
             LocalDate day,
             ZoneId zone,
-            PairStates.Before before,
-            List<LatelyRidden> ridden,
+            PairStates.StateBefore before,
+            List<RecentLesson> ridden,
             Optional<String> current,
             Set<RungId> yesterday,
-            List<HomeworkReader.Told> told,
+            List<HomeworkReader.AssignmentRecord> told,
             HorseState state,
             HorseFacts horse,
             Thresholds stopping) {}
 
-    Known of(UUID lessonId, Instant now) {
-        Gathered g = gather(lessonId, now);
-        return new Known(facts(g, m -> true, p -> true, true), g);
+    FactsWithSources of(UUID lessonId, Instant now) {
+        Sources g = gather(lessonId, now);
+        return new FactsWithSources(facts(g, m -> true, p -> true, true), g);
     }
 
-    private Gathered gather(UUID lessonId, Instant now) {
+    private Sources gather(UUID lessonId, Instant now) {
         Looks.OfLesson look = looks.of(lessonId);
         Lesson lesson = look.lesson();
         Instant asOf = lesson.startedAt() == null ? now : lesson.startedAt();
         ZoneId zone = lessons.zone();
         LocalDate day = LocalDate.ofInstant(asOf, zone);
         Optional<LessonKey> begun = Optional.ofNullable(lesson.startedAt()).map(at -> new LessonKey(at, lessonId));
-        List<LatelyRidden> ridden = counts.lately(lesson.pair(), begun, LESSONS_BACK);
-        Optional<LatelyRidden> last = ridden.stream().findFirst();
-        PairStates.Before before =
+        List<RecentLesson> ridden = counts.lately(lesson.pair(), begun, LESSONS_BACK);
+        Optional<RecentLesson> last = ridden.stream().findFirst();
+        PairStates.StateBefore before =
                 states.apart(lesson.pair(), last.map(l -> new LessonKey(l.beganAt(), l.id())), begun);
         HomeworkReader.OfPair told = homework.told(lesson.pair(), lesson.horseId(), asOf);
         // a lesson that goes on is stopped by what is seen in it; one that has ended is told as it was begun
         HorseState state = lesson.startedAt() != null && lesson.endedAt() == null
                 ? pauses.state(lesson.horseId(), now)
                 : told.horse();
-        return new Gathered(
+        return new Sources(
                 look,
                 lesson.school(),
                 day,
@@ -162,37 +162,39 @@ class PlanFactsReader {
                 rules.stopping());
     }
 
-    private static Optional<LatelyRidden> last(Gathered g) {
+    private static Optional<RecentLesson> last(Sources g) {
         return g.ridden().stream().findFirst();
     }
 
-    private StairState stair(Gathered g, Predicate<MadeDecision> isMade) {
+    private StairState stair(Sources g, Predicate<StoredDecision> isMade) {
         StairState decided = g.before().state().stair();
-        for (MadeDecision made : g.before().decidedSince()) {
+        for (StoredDecision made : g.before().decidedSince()) {
             Optional<Rung> rung = catalogue.rung(made.rung()).filter(r -> isMade.test(made));
             if (rung.isPresent()) {
                 decided = decided.after(
-                        new Decided(rung.get().id(), made.chosen()), rung.get().wayBack());
+                        new DecisionOnRung(rung.get().id(), made.chosen()),
+                        rung.get().wayBack());
             }
         }
         return decided;
     }
 
-    private static Set<RungId> asked(List<LatelyRidden> ridden, LocalDate day, ZoneId zone) {
+    private static Set<RungId> asked(List<RecentLesson> ridden, LocalDate day, ZoneId zone) {
         return ridden.stream()
                 .filter(l -> LocalDate.ofInstant(l.beganAt(), zone).equals(day))
                 .flatMap(l -> l.asked().stream())
                 .collect(Collectors.toSet());
     }
 
-    private PlanFacts facts(Gathered g, Predicate<MadeDecision> isMade, Predicate<Practice> isSaid, boolean hasStops) {
+    private PlanFacts facts(Sources g, Predicate<StoredDecision> isMade, Predicate<Practice> isSaid, boolean hasStops) {
         Lesson lesson = g.look().lesson();
         StairState decided = g.before().state().stair();
-        for (MadeDecision made : g.before().decidedSince()) {
+        for (StoredDecision made : g.before().decidedSince()) {
             Optional<Rung> rung = catalogue.rung(made.rung()).filter(r -> isMade.test(made));
             if (rung.isPresent()) {
                 decided = decided.after(
-                        new Decided(rung.get().id(), made.chosen()), rung.get().wayBack());
+                        new DecisionOnRung(rung.get().id(), made.chosen()),
+                        rung.get().wayBack());
             }
         }
         StairState stair = decided;
@@ -215,20 +217,20 @@ class PlanFactsReader {
                                 .map(Candidate::id)
                                 .toList(),
                         g.yesterday().stream()
-                                .map(r -> new HardItemsRest.Ridden<>(r, g.day().minusDays(1)))
+                                .map(r -> new HardItemsRest.ItemDay<>(r, g.day().minusDays(1)))
                                 .toList()),
                 g.stopping());
     }
 
     /** The strand asked most in the last lessons. */
-    private Optional<String> current(List<LatelyRidden> ridden) {
+    private Optional<String> current(List<RecentLesson> ridden) {
         Map<RungId, Integer> asks = new HashMap<>();
         ridden.forEach(l -> l.own().forEach((rung, n) -> asks.merge(rung, n, Integer::sum)));
         return stairs.mainStrand(asks).map(Strand::id);
     }
 
     private Stream<Candidate> candidates(
-            Gathered g, Strand strand, StairState decided, Predicate<Practice> isSaid, boolean hasStops) {
+            Sources g, Strand strand, StairState decided, Predicate<Practice> isSaid, boolean hasStops) {
         Map<RungId, RungState> stateOf =
                 Stair.states(strand.progression(), g.before().state().asked(), decided);
         List<Rung> rungs = strand.progression().rungs();
@@ -237,7 +239,7 @@ class PlanFactsReader {
     }
 
     private Candidate candidate(
-            Gathered g,
+            Sources g,
             Strand strand,
             int step,
             Rung rung,
@@ -265,7 +267,7 @@ class PlanFactsReader {
     }
 
     /** The last report on a rung since the last lesson; the second best says nothing. */
-    private static Optional<Practice> lastReport(Gathered g, String rung, Predicate<Practice> isSaid) {
+    private static Optional<Practice> lastReport(Sources g, String rung, Predicate<Practice> isSaid) {
         return g.told().stream()
                 .flatMap(t -> t.practices().stream())
                 .filter(p -> p.rung().equals(rung) && !p.secondBest())
@@ -276,20 +278,20 @@ class PlanFactsReader {
     }
 
     /** How many lessons ago it was ridden: 0 in the last one. */
-    private static Optional<Integer> turnsAgo(Gathered g, RungId rung) {
+    private static Optional<Integer> turnsAgo(Sources g, RungId rung) {
         PairState state = g.before().state();
         return state.find(rung).map(r -> state.lessons() - r.lastLesson());
     }
 
     /** Decisions of the last lesson, reports since, and stop signs that wait, each with the facts without it. */
-    List<PlanChange.Supposed> causes(Known known) {
-        Gathered g = known.gathered();
-        List<PlanChange.Supposed> causes = new ArrayList<>();
-        for (MadeDecision m : g.before().decidedSince()) {
+    List<PlanChange.Supposition> causes(FactsWithSources known) {
+        Sources g = known.gathered();
+        List<PlanChange.Supposition> causes = new ArrayList<>();
+        for (StoredDecision m : g.before().decidedSince()) {
             if (last(g).filter(l -> l.id().equals(m.lesson())).isPresent()) {
                 catalogue
                         .rung(m.rung())
-                        .ifPresent(r -> causes.add(new PlanChange.Supposed(
+                        .ifPresent(r -> causes.add(new PlanChange.Supposition(
                                 cause(
                                         g,
                                         PlanChange.Kind.DECISION,
@@ -303,7 +305,7 @@ class PlanFactsReader {
             for (Rung rung : strand.progression().rungs()) {
                 lastReport(g, rung.id().toString(), p -> true)
                         .filter(p -> p.feel() != Feel.GETTING_THERE)
-                        .ifPresent(p -> causes.add(new PlanChange.Supposed(
+                        .ifPresent(p -> causes.add(new PlanChange.Supposition(
                                 cause(
                                         g,
                                         PlanChange.Kind.REPORT,
@@ -317,7 +319,7 @@ class PlanFactsReader {
         return causes;
     }
 
-    private Optional<PlanChange.Supposed> stopSign(Gathered g) {
+    private Optional<PlanChange.Supposition> stopSign(Sources g) {
         return g.told().stream()
                 .filter(t -> t.isPaused()
                         || (g.state().isPaused() && t.practices().stream().anyMatch(p -> isCause(g, p))))
@@ -327,7 +329,7 @@ class PlanFactsReader {
                         .reduce((a, b) -> b)
                         .flatMap(p -> catalogue
                                 .rung(p.rung())
-                                .map(r -> new PlanChange.Supposed(
+                                .map(r -> new PlanChange.Supposition(
                                         cause(
                                                 g,
                                                 PlanChange.Kind.STOP_SIGN,
@@ -337,12 +339,12 @@ class PlanFactsReader {
                                         facts(g, m -> true, other -> true, false)))));
     }
 
-    private static boolean isCause(Gathered g, Practice report) {
+    private static boolean isCause(Sources g, Practice report) {
         return g.state().causes().stream()
                 .anyMatch(c -> c.id().equals(report.id().toString()));
     }
 
-    private static PlanChange.Cause cause(Gathered g, PlanChange.Kind kind, RungId rung, String what, Instant at) {
+    private static PlanChange.Cause cause(Sources g, PlanChange.Kind kind, RungId rung, String what, Instant at) {
         return new PlanChange.Cause(kind, rung, what, LocalDate.ofInstant(at, g.zone()));
     }
 }

@@ -1,5 +1,6 @@
 package strophos.server.plan;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -8,9 +9,9 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.look.FocusKind;
 import strophos.core.plan.Block;
-import strophos.core.plan.Note;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanLimits;
+import strophos.core.plan.PlanNote;
 import strophos.core.plan.Reason;
 import strophos.server.contract.CanBeNull;
 
@@ -41,7 +42,7 @@ public record PlanView(
      * @param bendDegrees poll to dock on that circle; null without a circle or the horse's height
      */
     public record BlockView(
-            NamedRung of,
+            @JsonProperty("of") NamedRung rung,
             Block.Role role,
             List<PlanTurn> turns,
             int workS,
@@ -63,7 +64,7 @@ public record PlanView(
     public record ReasonView(Reason.Code code, Map<String, String> values) {}
 
     /** Something said of the whole, the gravest first; a grave one is said before mounting. */
-    public record NoteView(Note.Code code, boolean grave, Map<String, String> values) {}
+    public record NoteView(PlanNote.Code code, boolean grave, Map<String, String> values) {}
 
     /**
      * A limit the plan breaks.

@@ -26,7 +26,7 @@ import strophos.server.look.FocusChoice;
 import strophos.server.look.FocusView;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
-import strophos.server.state.LatelyRidden;
+import strophos.server.state.RecentLesson;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Proposes a lesson's plan, and keeps the coach's. */
@@ -71,13 +71,13 @@ public class Plans {
             Ground.ArenaView arena) {}
 
     /** A rung that can be put in; what its state is. */
-    public record RungChoice(PlanView.NamedRung of, String strand, RungState state) {}
+    public record RungChoice(PlanView.NamedRung rung, String strand, RungState state) {}
 
     /** What Ride needs of the plan: its blocks, and the thresholds of its nudges. */
     public record PlanForRide(PlanView plan, boolean isKept, NudgeRules nudges, Heat heat) {}
 
     public PlannedLesson view(UUID lesson, Instant now) {
-        PlanFactsReader.Known known = reader.of(lesson, now);
+        PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
         PlanFacts facts = known.facts();
         Optional<StoredPlan> kept = plans.find(lesson);
         Plan proposal = Planner.propose(facts);
@@ -106,10 +106,10 @@ public class Plans {
      * @param ridden the lessons before it, the latest first
      */
     public record ForDevice(
-            PlanForRide plan, Lesson lesson, School school, PairState before, List<LatelyRidden> ridden) {}
+            PlanForRide plan, Lesson lesson, School school, PairState before, List<RecentLesson> ridden) {}
 
     public ForDevice forDevice(UUID lesson, Instant now) {
-        PlanFactsReader.Known known = reader.of(lesson, now);
+        PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
         return new ForDevice(
                 forRide(lesson, known),
                 known.look().lesson(),
@@ -118,7 +118,7 @@ public class Plans {
                 known.gathered().ridden());
     }
 
-    private PlanForRide forRide(UUID lesson, PlanFactsReader.Known known) {
+    private PlanForRide forRide(UUID lesson, PlanFactsReader.FactsWithSources known) {
         PlanFacts facts = known.facts();
         Optional<StoredPlan> kept = plans.find(lesson);
         Plan plan = current(facts, kept);
@@ -143,7 +143,7 @@ public class Plans {
 
     /** Keeps these blocks; a safety limit refuses, another is only said. */
     public void keep(UUID lesson, int version, List<WantedBlock> blocks, Instant now) {
-        PlanFactsReader.Known known = reader.of(lesson, now);
+        PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
         PlanFacts facts = known.facts();
         refuseUnknown(facts, blocks);
         Plan plan = Planner.of(facts, wanted(facts, blocks));
@@ -203,11 +203,11 @@ public class Plans {
         };
     }
 
-    private static List<Planner.Wanted> wanted(PlanFacts facts, List<WantedBlock> blocks) {
+    private static List<Planner.Request> wanted(PlanFacts facts, List<WantedBlock> blocks) {
         return blocks.stream()
                 .flatMap(b -> facts.rungs().stream()
                         .filter(c -> c.id().toString().equals(b.rung()))
-                        .map(c -> new Planner.Wanted(c, b.role(), b.seconds(), b.longer())))
+                        .map(c -> new Planner.Request(c, b.role(), b.seconds(), b.longer())))
                 .toList();
     }
 

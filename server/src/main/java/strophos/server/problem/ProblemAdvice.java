@@ -101,9 +101,9 @@ class ProblemAdvice {
                     ? answer(Problem.notFound())
                     : answer(new Problem(status, "request", status.getReasonPhrase() + "; see openapi.json."));
         }
-        if (Away.isCauseOf(e)) {
+        if (DatabaseAway.isCauseOf(e)) {
             LOG.warn("The database is away: {}", e.getClass().getSimpleName());
-            return answer(Away.problem());
+            return answer(DatabaseAway.problem());
         }
         if (SecondTry.isCauseOf(e)) {
             return answer(new Problem(

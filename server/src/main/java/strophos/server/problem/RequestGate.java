@@ -46,13 +46,13 @@ public class RequestGate extends OncePerRequestFilter {
             chain.doFilter(request, response);
         } catch (ServletException | RuntimeException e) {
             // what fails before a controller is reached, such as reading the session
-            if (!Away.isCauseOf(e)) {
+            if (!DatabaseAway.isCauseOf(e)) {
                 LOG.error("Unexpected failure", e);
             }
             if (!response.isCommitted()) {
                 response.reset();
                 response.setHeader(HEADER, id);
-                problems.write(response, Away.isCauseOf(e) ? Away.problem() : Problem.failure());
+                problems.write(response, DatabaseAway.isCauseOf(e) ? DatabaseAway.problem() : Problem.failure());
             }
         } finally {
             tell(request, response);

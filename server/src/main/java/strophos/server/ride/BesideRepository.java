@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.look.LookRepository;
 import strophos.server.look.StoredLook;
-import strophos.server.watch.OnWatch;
+import strophos.server.watch.WatchItem;
 import strophos.server.watch.WatchRepository;
 
 /** What lies beside a lesson's pad, from the lessons before it: one statement. */
@@ -35,7 +35,7 @@ class BesideRepository {
 
     BesideLesson of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
         Field<List<StoredLook>> before = looks.before(pair, now, lesson, GHOSTS);
-        Field<List<OnWatch>> onWatch = watch.of(pair, LocalDate.ofInstant(now, zone), zone);
+        Field<List<WatchItem>> onWatch = watch.of(pair, LocalDate.ofInstant(now, zone), zone);
         return db.select(before, onWatch).fetchSingle(r -> new BesideLesson(r.value1(), r.value2()));
     }
 }

@@ -135,7 +135,7 @@ class EntryRepository {
     }
 
     /** Who brought entries of this lesson in from files, and how many, by name. */
-    List<RideLog.BroughtIn> broughtIn(UUID lesson) {
+    List<RideLog.Origin> broughtIn(UUID lesson) {
         return db.select(PERSON.NAME, count())
                 .from(ENTRY)
                 .join(PERSON)
@@ -143,7 +143,7 @@ class EntryRepository {
                 .where(ENTRY.LESSON_ID.eq(lesson))
                 .groupBy(PERSON.ID, PERSON.NAME)
                 .orderBy(PERSON.NAME)
-                .fetch(r -> new RideLog.BroughtIn(r.value1(), r.value2()));
+                .fetch(r -> new RideLog.Origin(r.value1(), r.value2()));
     }
 
     /** Everybody of the yard. */

@@ -28,12 +28,12 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Rein;
-import strophos.core.progress.Observed;
+import strophos.core.progress.Observation;
 import strophos.core.record.Answers;
+import strophos.core.record.EarlierMark;
 import strophos.core.record.Factors;
 import strophos.core.record.Observations;
 import strophos.core.record.Ride;
-import strophos.core.record.SeenBefore;
 import strophos.core.record.StopSigns;
 import strophos.core.state.LessonCount;
 import strophos.server.access.YardScope;
@@ -80,32 +80,32 @@ class Projection {
      * @param from the moment from which the pair's states no longer hold; empty when they all do
      * @param isEnded it has ended: the pair's states can be made
      */
-    record Outcome(boolean isChanged, boolean isStopSign, Optional<Instant> from, boolean isEnded) {}
+    record Change(boolean isChanged, boolean isStopSign, Optional<Instant> from, boolean isEnded) {}
 
     /**
      * A lesson, and what its log tells.
      *
      * @param receivedAt when an entry came in, by its id
      */
-    record Folded(Lesson of, Ride ride, Function<String, Instant> receivedAt) {
+    record LessonFold(Lesson lesson, Ride ride, Function<String, Instant> receivedAt) {
 
         UUID id() {
-            return of.id();
+            return lesson.id();
         }
     }
 
     /** Makes the projection of this lesson equal to the ride. */
-    Outcome replace(Folded lesson) {
+    Change replace(LessonFold lesson) {
         return replace(List.of(lesson)).get(lesson.id());
     }
 
     /** Makes the projections of these lessons equal to their rides; the statements are few, whatever the number of lessons. */
-    Map<UUID, Outcome> replace(List<Folded> lessons) {
+    Map<UUID, Change> replace(List<LessonFold> lessons) {
         UUID yard = YardScope.viewer().yard();
         Map<UUID, RiddenLessonRecord> before = db.selectFrom(RIDDEN_LESSON)
                 .where(Binds.isAnyOf(
                         RIDDEN_LESSON.LESSON_ID,
-                        lessons.stream().map(Folded::id).toList()))
+                        lessons.stream().map(LessonFold::id).toList()))
                 .fetchMap(RIDDEN_LESSON.LESSON_ID);
         Map<UUID, RiddenLessonRecord> now = new HashMap<>();
         lessons.forEach(l -> now.put(l.id(), lesson(yard, l)));
@@ -140,7 +140,7 @@ class Projection {
                 each(lessons, l -> stopSigns(yard, l)));
         Set<UUID> looked = looks.replace(each(lessons, l -> l.ride().looks()));
         Set<UUID> watched = watch.replace(each(lessons, l -> l.ride().marks()));
-        Map<UUID, Outcome> outcomes = new HashMap<>();
+        Map<UUID, Change> outcomes = new HashMap<>();
         now.forEach((id, head) -> {
             Optional<Instant> began = Optional.ofNullable(before.get(id)).map(RiddenLessonRecord::getStartedAt);
             boolean isMoved = !Objects.equals(began.orElse(null), head.getStartedAt());
@@ -148,7 +148,7 @@ class Projection {
             boolean isElse = factors.contains(id) || looked.contains(id) || watched.contains(id);
             outcomes.put(
                     id,
-                    new Outcome(
+                    new Change(
                             heads.contains(id) || isRidden || isElse || stopSigns.contains(id),
                             stopSigns.contains(id),
                             isMoved || isRidden
@@ -159,16 +159,16 @@ class Projection {
         return outcomes;
     }
 
-    private static <T> Map<UUID, T> each(List<Folded> lessons, Function<Folded, T> what) {
+    private static <T> Map<UUID, T> each(List<LessonFold> lessons, Function<LessonFold, T> what) {
         Map<UUID, T> all = new LinkedHashMap<>();
         lessons.forEach(l -> all.put(l.id(), what.apply(l)));
         return all;
     }
 
-    private List<LessonCountRecord> counts(Folded l, @CanBeNull Instant began) {
+    private List<LessonCountRecord> counts(LessonFold l, @CanBeNull Instant began) {
         return began == null
                 ? List.of()
-                : counts.rows(l.of().pair(), new LessonKey(began, l.id()), LessonCount.of(l.ride()));
+                : counts.rows(l.lesson().pair(), new LessonKey(began, l.id()), LessonCount.of(l.ride()));
     }
 
     private boolean isHeadChanged(Optional<RiddenLessonRecord> before, RiddenLessonRecord now) {
@@ -199,38 +199,38 @@ class Projection {
         return Stream.of(a, b).flatMap(Optional::stream).min(Comparator.naturalOrder());
     }
 
-    private RiddenLessonRecord lesson(UUID yard, Folded of) {
-        Ride ride = of.ride();
+    private RiddenLessonRecord lesson(UUID yard, LessonFold lesson) {
+        Ride ride = lesson.ride();
         RiddenLessonRecord row = new RiddenLessonRecord();
         row.setYardId(yard);
-        row.setLessonId(of.id());
+        row.setLessonId(lesson.id());
         row.setStartedAt(instant(ride.startedAtMs()));
         row.setEndedAt(instant(ride.endedAtMs()));
         row.setLeftMs(ride.reinMs().get(Rein.LEFT));
         row.setRightMs(ride.reinMs().get(Rein.RIGHT));
         row.setExchanges(Answers.of(ride).size());
-        row.setPairId(of.of().pair());
-        row.setSeen(JSONB.valueOf(json.writeValueAsString(SeenBefore.in(ride))));
+        row.setPairId(lesson.lesson().pair());
+        row.setSeen(JSONB.valueOf(json.writeValueAsString(EarlierMark.in(ride))));
         return row;
     }
 
-    private static List<RiddenObservedRecord> observed(UUID yard, Folded of) {
+    private static List<RiddenObservedRecord> observed(UUID yard, LessonFold lesson) {
         List<RiddenObservedRecord> rows = new ArrayList<>();
-        for (Observations.At at : Observations.of(of.ride())) {
+        for (Observations.RungObservation at : Observations.of(lesson.ride())) {
             RiddenObservedRecord row = new RiddenObservedRecord();
             row.setYardId(yard);
-            row.setLessonId(of.id());
+            row.setLessonId(lesson.id());
             row.setOrd(rows.size());
             row.setEntryId(UUID.fromString(at.observed().entry()));
             row.setExercise(at.rung().exercise());
             row.setGait(at.rung().gait().word());
             row.setPlace(at.rung().place().word());
             row.setRein(at.observed().rein().name());
-            if (at.observed() instanceof Observed.Held held) {
+            if (at.observed() instanceof Observation.Hold held) {
                 row.setKind("HELD");
                 row.setUnit(held.unit().name());
                 row.setAmount((int) held.amount());
-            } else if (at.observed() instanceof Observed.Fault fault) {
+            } else if (at.observed() instanceof Observation.Fault fault) {
                 row.setKind("FAULT");
                 row.setName(fault.name());
             } else {
@@ -241,12 +241,12 @@ class Projection {
         return rows;
     }
 
-    private static List<RiddenStopSignRecord> stopSigns(UUID yard, Folded of) {
+    private static List<RiddenStopSignRecord> stopSigns(UUID yard, LessonFold lesson) {
         List<RiddenStopSignRecord> rows = new ArrayList<>();
-        for (StopSigns.Seen s : of.ride().stopSigns()) {
+        for (StopSigns.Sighting s : lesson.ride().stopSigns()) {
             rows.add(new RiddenStopSignRecord(
                     yard,
-                    of.id(),
+                    lesson.id(),
                     rows.size(),
                     UUID.fromString(s.id()),
                     UUID.fromString(s.saidBy()),
@@ -254,30 +254,31 @@ class Projection {
                     Instant.ofEpochMilli(s.atMs()),
                     s.sign().name(),
                     s.side().name(),
-                    of.of().pair(),
-                    of.of().horseId(),
-                    of.receivedAt().apply(s.saidBy())));
+                    lesson.lesson().pair(),
+                    lesson.lesson().horseId(),
+                    lesson.receivedAt().apply(s.saidBy())));
         }
         return rows;
     }
 
-    private static List<RiddenFactorRecord> factors(UUID yard, Folded of) {
+    private static List<RiddenFactorRecord> factors(UUID yard, LessonFold lesson) {
         List<RiddenFactorRecord> rows = new ArrayList<>();
-        for (Factors.At f : Factors.of(of.ride())) {
-            rows.add(new RiddenFactorRecord(yard, of.id(), rows.size(), Instant.ofEpochMilli(f.atMs()), f.factor()));
+        for (Factors.FactorMark f : Factors.of(lesson.ride())) {
+            rows.add(
+                    new RiddenFactorRecord(yard, lesson.id(), rows.size(), Instant.ofEpochMilli(f.atMs()), f.factor()));
         }
         return rows;
     }
 
-    private static List<RiddenExchangeRecord> exchanges(UUID yard, Folded of) {
+    private static List<RiddenExchangeRecord> exchanges(UUID yard, LessonFold lesson) {
         Map<String, Ride.Segment> segments = new HashMap<>();
-        of.ride().segments().forEach(s -> segments.put(s.id(), s));
+        lesson.ride().segments().forEach(s -> segments.put(s.id(), s));
         List<RiddenExchangeRecord> rows = new ArrayList<>();
-        for (Ride.Exchange x : Answers.of(of.ride())) {
+        for (Ride.Exchange x : Answers.of(lesson.ride())) {
             Ride.Segment s = segments.get(x.segment());
             RiddenExchangeRecord row = new RiddenExchangeRecord();
             row.setYardId(yard);
-            row.setLessonId(of.id());
+            row.setLessonId(lesson.id());
             row.setOrd(rows.size());
             row.setEntryId(UUID.fromString(x.id()));
             row.setAt(Instant.ofEpochMilli(x.atMs()));

@@ -9,7 +9,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
-import strophos.server.state.MarkedAnew;
+import strophos.server.state.RenewalDue;
 
 /**
  * Makes anew, beside what is served, what a migration, changed thresholds or a process of the version before left: as the process
@@ -32,7 +32,7 @@ class Renewal implements SmartLifecycle {
     }
 
     @TransactionalEventListener
-    void hear(MarkedAnew marked) {
+    void hear(RenewalDue marked) {
         told.release();
     }
 

@@ -19,10 +19,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
-import strophos.core.record.SeenBefore;
+import strophos.core.record.EarlierMark;
 import strophos.core.school.School;
 import strophos.core.state.PairState;
-import strophos.core.watch.Watched;
+import strophos.core.watch.WatchCount;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.lesson.Lesson;
@@ -31,9 +31,9 @@ import strophos.server.look.StoredLook;
 import strophos.server.plan.Plans;
 import strophos.server.problem.Problem;
 import strophos.server.stair.StairReader;
-import strophos.server.state.LatelyRidden;
 import strophos.server.state.PairStates;
-import strophos.server.watch.OnWatch;
+import strophos.server.state.RecentLesson;
+import strophos.server.watch.WatchItem;
 import tools.jackson.databind.JsonNode;
 
 /** Entries in, a lesson's log out, and what a device needs to ride without a network. */
@@ -92,9 +92,9 @@ class RideController {
             long arrival,
             Plans.PlanForRide plan,
             List<StoredLook> looksBefore,
-            List<OnWatch> watch,
+            List<WatchItem> watch,
             int watchWeeks,
-            List<SeenBefore> seenBefore,
+            List<EarlierMark> seenBefore,
             long serverMs) {}
 
     @PostMapping("/entries")
@@ -129,19 +129,19 @@ class RideController {
                 of.plan(),
                 beside.looksBefore(),
                 beside.watch(),
-                Watched.STANDARD_WEEKS,
+                WatchCount.STANDARD_WEEKS,
                 seenBefore(of.ridden()),
                 clock.millis());
     }
 
     /** What was marked in the last lessons, the latest last. */
-    private static List<SeenBefore> seenBefore(List<LatelyRidden> latestFirst) {
-        List<List<SeenBefore>> seen = new ArrayList<>(latestFirst.stream()
-                .limit(SeenBefore.LESSONS)
-                .map(LatelyRidden::seen)
+    private static List<EarlierMark> seenBefore(List<RecentLesson> latestFirst) {
+        List<List<EarlierMark>> seen = new ArrayList<>(latestFirst.stream()
+                .limit(EarlierMark.LESSONS)
+                .map(RecentLesson::seen)
                 .toList());
         Collections.reverse(seen);
-        return SeenBefore.inAll(seen);
+        return EarlierMark.inAll(seen);
     }
 
     private List<Usual> usual(School school) {

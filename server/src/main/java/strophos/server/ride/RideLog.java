@@ -100,7 +100,7 @@ public class RideLog {
             List<JsonNode> batch, Function<Entry, Optional<Answer.Code>> notTheirs, Optional<UUID> importedBy) {
         List<Answer> answers = new ArrayList<>();
         // sorted, so that two batches lock their lessons in the same order
-        Map<String, List<Arrived>> byLesson = new TreeMap<>();
+        Map<String, List<Arrival>> byLesson = new TreeMap<>();
         for (int i = 0; i < batch.size(); i++) {
             Optional<Entry> entry = envelopes.read(batch.get(i));
             Optional<Answer.Code> refusal = refusal(batch.get(i), entry, notTheirs);
@@ -108,10 +108,10 @@ public class RideLog {
                 answers.add(Answer.refused(i, entry.map(Entry::id).orElse(null), refusal.get()));
             } else {
                 byLesson.computeIfAbsent(entry.orElseThrow().lesson(), l -> new ArrayList<>())
-                        .add(new Arrived(i, ReadEntry.of(entry.get())));
+                        .add(new Arrival(i, ReadEntry.of(entry.get())));
             }
         }
-        Ended ended = new Ended();
+        LessonEnds ended = new LessonEnds();
         byLesson.forEach(
                 (lesson, arrived) -> answers.addAll(halving(UUID.fromString(lesson), arrived, importedBy, ended)));
         ended.pairs.forEach(this::settle);
@@ -120,7 +120,7 @@ public class RideLog {
     }
 
     /** The pairs of which a lesson has ended, or one that had has changed: sorted, so that two batches lock them in the same order. */
-    private static final class Ended {
+    private static final class LessonEnds {
         private final Set<UUID> pairs = new TreeSet<>(Comparator.comparing(UUID::toString));
     }
 
@@ -137,7 +137,7 @@ public class RideLog {
     }
 
     /** An entry, read, and its place in the batch. */
-    private record Arrived(int index, ReadEntry read) {
+    private record Arrival(int index, ReadEntry read) {
         Entry entry() {
             return read.entry();
         }
@@ -162,7 +162,7 @@ public class RideLog {
      * entry is left that it fails for: that one is refused, and everything beside it is stored. A connection that is gone is no such
      * reason: then going back to the savepoint fails as well, and the whole batch is to be sent again.
      */
-    private List<Answer> halving(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy, Ended ended) {
+    private List<Answer> halving(UUID lesson, List<Arrival> arrived, Optional<UUID> importedBy, LessonEnds ended) {
         try {
             return Objects.requireNonNull(savepoint.execute(status -> takeLesson(lesson, arrived, importedBy, ended)));
         } catch (TransactionException e) {
@@ -180,7 +180,7 @@ public class RideLog {
         }
     }
 
-    private List<Answer> takeLesson(UUID lesson, List<Arrived> arrived, Optional<UUID> importedBy, Ended ended) {
+    private List<Answer> takeLesson(UUID lesson, List<Arrival> arrived, Optional<UUID> importedBy, LessonEnds ended) {
         Optional<Lesson> of = lessons.find(lesson);
         if (of.isEmpty()) {
             return refused(arrived, Answer.Code.UNKNOWN_LESSON);
@@ -190,7 +190,7 @@ public class RideLog {
         Map<String, String> authors = new TreeMap<>();
         arrived.forEach(a -> authors.putIfAbsent(a.entry().device(), a.entry().author()));
         Map<String, String> owners = entries.owners(authors, now);
-        Map<Boolean, List<Arrived>> byOwn = arrived.stream()
+        Map<Boolean, List<Arrival>> byOwn = arrived.stream()
                 .collect(Collectors.partitioningBy(
                         a -> owners.get(a.entry().device()).equals(a.entry().author())));
         List<Answer> answers = new ArrayList<>(refused(byOwn.get(false), Answer.Code.FOREIGN_DEVICE));
@@ -198,14 +198,14 @@ public class RideLog {
         return answers;
     }
 
-    private static List<Answer> refused(List<Arrived> arrived, Answer.Code code) {
+    private static List<Answer> refused(List<Arrival> arrived, Answer.Code code) {
         return arrived.stream()
                 .map(a -> Answer.refused(a.index(), a.entry().id(), code))
                 .toList();
     }
 
     private List<Answer> takeOwn(
-            Lesson of, List<Arrived> arrived, Instant now, Optional<UUID> importedBy, Ended ended) {
+            Lesson of, List<Arrival> arrived, Instant now, Optional<UUID> importedBy, LessonEnds ended) {
         UUID lesson = of.id();
         List<StoredEntry> stored = entries.ofLesson(lesson);
         Map<String, ReadEntry> first = new LinkedHashMap<>();
@@ -215,7 +215,7 @@ public class RideLog {
             List<ReadEntry> log =
                     new ArrayList<>(stored.stream().map(StoredEntry::read).toList());
             added.forEach(id -> log.add(first.get(id).arrived(now.toEpochMilli())));
-            Projection.Outcome outcome = project(List.of(folded(of, Fold.ofRead(log), arrivals(stored), now)))
+            Projection.Change outcome = project(List.of(folded(of, Fold.ofRead(log), arrivals(stored), now)))
                     .get(of.id());
             if (outcome.isEnded()) {
                 ended.pairs.add(of.pair());
@@ -243,7 +243,7 @@ public class RideLog {
         return known;
     }
 
-    private static Answer answer(Arrived a, StoredForm before) {
+    private static Answer answer(Arrival a, StoredForm before) {
         if (before == null) {
             return new Answer(
                     a.index(),
@@ -260,13 +260,16 @@ public class RideLog {
         return stored.stream().collect(Collectors.toMap(e -> e.entry().id(), StoredEntry::receivedAt));
     }
 
-    private static Projection.Folded folded(Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
-        return new Projection.Folded(of, ride, entry -> arrivals.getOrDefault(entry, otherwise));
+    private static Projection.LessonFold folded(
+            Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
+        return new Projection.LessonFold(of, ride, entry -> arrivals.getOrDefault(entry, otherwise));
     }
 
-    private Map<UUID, Projection.Outcome> project(List<Projection.Folded> lessons) {
-        Map<UUID, Projection.Outcome> outcomes = projection.replace(lessons);
-        lessons.forEach(l -> outcomes.get(l.id()).from().ifPresent(from -> states.forget(l.of().pair(), from)));
+    private Map<UUID, Projection.Change> project(List<Projection.LessonFold> lessons) {
+        Map<UUID, Projection.Change> outcomes = projection.replace(lessons);
+        lessons.forEach(l -> outcomes.get(l.id())
+                .from()
+                .ifPresent(from -> states.forget(l.lesson().pair(), from)));
         return outcomes;
     }
 
@@ -275,11 +278,11 @@ public class RideLog {
         entries.lock(lessons);
         Map<UUID, List<StoredEntry>> stored = entries.ofLessons(lessons);
         Instant now = clock.instant();
-        List<Projection.Folded> folded = this.lessons.all(stored.keySet()).stream()
+        List<Projection.LessonFold> folded = this.lessons.all(stored.keySet()).stream()
                 .map(of -> folded(of, fold(stored.get(of.id())), arrivals(stored.get(of.id())), now))
                 .toList();
         return (int) project(folded).values().stream()
-                .filter(Projection.Outcome::isChanged)
+                .filter(Projection.Change::isChanged)
                 .count();
     }
 
@@ -294,11 +297,11 @@ public class RideLog {
     }
 
     /** How many entries somebody brought in from a file. */
-    public record BroughtIn(String by, int entries) {}
+    public record Origin(String by, int entries) {}
 
     /** Who brought entries of a lesson in from files; empty for a lesson the viewer cannot see. */
     @Transactional(readOnly = true)
-    public Optional<List<BroughtIn>> broughtIn(UUID lesson) {
+    public Optional<List<Origin>> broughtIn(UUID lesson) {
         return lessons.find(lesson).map(l -> entries.broughtIn(lesson));
     }
 

@@ -16,8 +16,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.core.book.Books;
 import strophos.core.judgement.Overruling;
-import strophos.core.judgement.Sheet;
 import strophos.core.judgement.Threshold;
+import strophos.core.judgement.ThresholdSet;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.problem.Problem;
@@ -43,7 +43,7 @@ class RulesController {
     record Rules(List<Book> books, List<OverruledRule> overruled) {}
 
     /** A book and its version. */
-    record Book(String book, int version, List<ThresholdLine> thresholds) {}
+    record Book(String book, int version, List<ThresholdItem> thresholds) {}
 
     /**
      * One threshold.
@@ -52,11 +52,11 @@ class RulesController {
      * @param least smallest value the yard may choose, {@code most} the largest
      * @param isCap a safety cap: it can be tightened only
      */
-    record ThresholdLine(
+    record ThresholdItem(
             String name, double value, double standard, double least, double most, double step, boolean isCap) {}
 
     /** How often a rule was overruled in the last year, with the 95 % Wilson interval of the share. */
-    record OverruledRule(String book, String ruleId, int overruled, int of, double low, double high) {}
+    record OverruledRule(String book, String ruleId, int overruled, int total, double low, double high) {}
 
     /** All changes of a book; what is not named holds by its standard. */
     record NewThresholds(@NotNull @Size(max = 100) Map<String, @NotNull Double> changes) {}
@@ -74,18 +74,18 @@ class RulesController {
     @PutMapping("/{book}")
     @Needs(Action.CHANGE_RULES)
     Book change(@PathVariable String book, @Valid @RequestBody NewThresholds wanted) {
-        Sheet sheet = Books.find(book).orElseThrow(Problem::notFound);
+        ThresholdSet sheet = Books.find(book).orElseThrow(Problem::notFound);
         rules.change(sheet, wanted.changes(), clock.instant());
         return book(sheet);
     }
 
-    private Book book(Sheet sheet) {
+    private Book book(ThresholdSet sheet) {
         Map<String, Double> changes = rules.changes(sheet);
         return new Book(
                 sheet.book(),
                 sheet.version(),
                 sheet.thresholds().stream()
-                        .map(t -> new ThresholdLine(
+                        .map(t -> new ThresholdItem(
                                 t.name(),
                                 changes.getOrDefault(t.name(), t.standard()),
                                 t.standard(),
@@ -101,7 +101,7 @@ class RulesController {
                 l.book(),
                 l.ruleId(),
                 l.overruled().successes(),
-                l.overruled().of(),
+                l.overruled().total(),
                 l.interval().low(),
                 l.interval().high());
     }

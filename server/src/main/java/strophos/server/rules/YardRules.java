@@ -12,7 +12,7 @@ import strophos.core.aid.CorrectedConsistently;
 import strophos.core.cause.SideBySide;
 import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
-import strophos.core.judgement.Sheet;
+import strophos.core.judgement.ThresholdSet;
 import strophos.core.judgement.Thresholds;
 import strophos.core.pause.PauseThresholds;
 import strophos.core.progress.RungDecision;
@@ -38,44 +38,44 @@ public class YardRules {
     }
 
     public RungDecision rungDecision() {
-        return RungDecision.with(of(RungThresholds.SHEET));
+        return RungDecision.with(of(RungThresholds.SET));
     }
 
     public StifferSide stifferSide() {
-        return StifferSide.of(of(StifferSide.SHEET));
+        return StifferSide.of(of(StifferSide.SET));
     }
 
     /** All thresholds by which a pair's state is judged: of a rung's decision, and of its sides. */
     public List<Thresholds> judging() {
-        return List.of(of(RungThresholds.SHEET), of(StifferSide.SHEET));
+        return List.of(of(RungThresholds.SET), of(StifferSide.SET));
     }
 
     public Thresholds stopping() {
-        return of(StopThresholds.SHEET);
+        return of(StopThresholds.SET);
     }
 
     public SideBySide sideBySide() {
-        return SideBySide.of(of(SideBySide.SHEET));
+        return SideBySide.of(of(SideBySide.SET));
     }
 
     public CorrectedConsistently consistency() {
-        return CorrectedConsistently.of(of(AidThresholds.SHEET));
+        return CorrectedConsistently.of(of(AidThresholds.SET));
     }
 
     public Thresholds homework() {
-        return of(HomeworkThresholds.SHEET);
+        return of(HomeworkThresholds.SET);
     }
 
     public Thresholds pausing() {
-        return of(PauseThresholds.SHEET);
+        return of(PauseThresholds.SET);
     }
 
-    Map<String, Double> changes(Sheet sheet) {
+    Map<String, Double> changes(ThresholdSet sheet) {
         return settings.changes(sheet.book());
     }
 
     /** Puts these in place of all earlier changes of the book; the standards hold for what is not named. */
-    void change(Sheet sheet, Map<String, Double> changes, Instant at) {
+    void change(ThresholdSet sheet, Map<String, Double> changes, Instant at) {
         List<Issue> issues =
                 sheet.refusals(changes).stream().map(YardRules::issue).toList();
         if (!issues.isEmpty()) {
@@ -91,11 +91,11 @@ public class YardRules {
         return Overruling.report(thresholds.overruled(since));
     }
 
-    private Thresholds of(Sheet sheet) {
+    private Thresholds of(ThresholdSet sheet) {
         return sheet.with(settings.changes(sheet.book()));
     }
 
-    private static Issue issue(Sheet.Refusal refusal) {
+    private static Issue issue(ThresholdSet.Refusal refusal) {
         String expected = switch (refusal.why()) {
             case UNKNOWN -> "a threshold of this book";
             case OUT_OF_RANGE -> "a value in [%s, %s]".formatted(refusal.least(), refusal.most());

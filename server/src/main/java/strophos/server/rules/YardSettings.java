@@ -18,14 +18,14 @@ import strophos.server.access.OncePerTransaction;
 public class YardSettings {
 
     private final DSLContext db;
-    private final OncePerTransaction<Known> known = new OncePerTransaction<>(this::read);
+    private final OncePerTransaction<ZoneAndChanges> known = new OncePerTransaction<>(this::read);
 
     YardSettings(DSLContext db) {
         this.db = db;
     }
 
     /** @param changes of thresholds, by book and name */
-    private record Known(ZoneId zone, Map<String, Map<String, Double>> changes) {}
+    private record ZoneAndChanges(ZoneId zone, Map<String, Map<String, Double>> changes) {}
 
     public ZoneId zone() {
         return known.get().zone();
@@ -41,7 +41,7 @@ public class YardSettings {
         known.forget();
     }
 
-    private Known read() {
+    private ZoneAndChanges read() {
         Map<String, Map<String, Double>> changes = new HashMap<>();
         var rows = db.select(YARD.TIME_ZONE, THRESHOLD_CHANGE.BOOK, THRESHOLD_CHANGE.NAME, THRESHOLD_CHANGE.VALUE)
                 .from(YARD)
@@ -52,6 +52,6 @@ public class YardSettings {
                 .filter(r -> r.value2() != null)
                 .forEach(r -> changes.computeIfAbsent(r.value2(), book -> new HashMap<>())
                         .put(r.value3(), r.value4()));
-        return new Known(ZoneId.of(rows.get(0).value1()), changes);
+        return new ZoneAndChanges(ZoneId.of(rows.get(0).value1()), changes);
     }
 }

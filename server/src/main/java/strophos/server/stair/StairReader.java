@@ -20,7 +20,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.progress.Missing;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.Standing;
-import strophos.core.stair.Decided;
+import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -144,7 +144,7 @@ public class StairReader {
                 reins.stream().filter(r -> r.rein() == rein).findFirst().orElseThrow();
         return new SideOfStep(
                 seen.counted().successes(),
-                seen.counted().of(),
+                seen.counted().total(),
                 seen.window(),
                 seen.needed(),
                 seen.held(),
@@ -188,7 +188,7 @@ public class StairReader {
             Optional<Rung> on = catalogue.rung(m.rung());
             if (on.isPresent()) {
                 decided = decided.after(
-                        new Decided(on.get().id(), m.chosen()), on.get().wayBack());
+                        new DecisionOnRung(on.get().id(), m.chosen()), on.get().wayBack());
             }
         }
         Set<RungId> asked = new HashSet<>(before.asked());

@@ -26,7 +26,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Mounted;
-import strophos.core.record.SeenBefore;
+import strophos.core.record.EarlierMark;
 import strophos.core.stair.RungId;
 import strophos.core.state.LessonCount;
 import strophos.server.access.YardScope;
@@ -41,7 +41,7 @@ public class CountRepository {
 
     private static final String OWN = Mounted.RIDER.name();
 
-    private static final TypeReference<List<SeenBefore>> SEEN = new TypeReference<>() {};
+    private static final TypeReference<List<EarlierMark>> SEEN = new TypeReference<>() {};
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -79,7 +79,7 @@ public class CountRepository {
     }
 
     /** The last lessons a pair began before this one, or of all, the latest first. */
-    public List<LatelyRidden> lately(UUID pair, Optional<LessonKey> before, int most) {
+    public List<RecentLesson> lately(UUID pair, Optional<LessonKey> before, int most) {
         var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.SEEN)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
@@ -114,7 +114,7 @@ public class CountRepository {
                 .toList();
     }
 
-    private LatelyRidden lately(LessonKey of, List<Record> rungs, JSONB seen) {
+    private RecentLesson lately(LessonKey of, List<Record> rungs, JSONB seen) {
         Map<RungId, Integer> own = new HashMap<>();
         Set<RungId> asked = new HashSet<>();
         rungs.stream().filter(r -> r.get(LESSON_COUNT.RUNG) != null).forEach(r -> {
@@ -122,7 +122,7 @@ public class CountRepository {
             asked.add(rung);
             own.put(rung, r.get("own", Integer.class));
         });
-        return new LatelyRidden(of.lesson(), of.beganAt(), own, asked, json.readValue(seen.data(), SEEN));
+        return new RecentLesson(of.lesson(), of.beganAt(), own, asked, json.readValue(seen.data(), SEEN));
     }
 
     /** The rungs the pair's own rider was asked on in this lesson, in the order in which they were first. */

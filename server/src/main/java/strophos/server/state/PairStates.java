@@ -18,7 +18,7 @@ import strophos.catalogue.Catalogue;
 import strophos.core.judgement.Thresholds;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
-import strophos.core.stair.Decided;
+import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.state.Judge;
@@ -83,19 +83,19 @@ public class PairStates {
      * @param last the last lesson; empty before any
      * @param next the lesson before which all that is, itself not counted; empty for now
      */
-    public Before apart(UUID pair, Optional<LessonKey> last, Optional<LessonKey> next) {
+    public StateBefore apart(UUID pair, Optional<LessonKey> last, Optional<LessonKey> next) {
         StateSince since = states.since(List.of(pair), next).get(pair);
         Folding folding = open(List.of(since)).get(pair);
         folding.ride(since.lessons());
         Instant from = last.orElse(LessonKey.FIRST).beganAt();
         since.decisions().stream().filter(m -> m.at().isBefore(from)).forEach(m -> decide(folding.fold, m));
-        return new Before(
+        return new StateBefore(
                 folding.fold.state(),
                 since.decisions().stream().filter(m -> !m.at().isBefore(from)).toList());
     }
 
     /** A state, and what was decided after it, in order. */
-    public record Before(PairState state, List<MadeDecision> decidedSince) {}
+    public record StateBefore(PairState state, List<StoredDecision> decidedSince) {}
 
     /** What is known of these rungs of a pair up to this lesson, which is the one judged. */
     public Map<RungId, RungFacts> factsUpTo(UUID pair, Set<RungId> rungs, LessonKey lesson) {
@@ -160,8 +160,8 @@ public class PairStates {
         return t.book() + "#" + Digest.of(values).substring(0, 16);
     }
 
-    private void decide(PairFold fold, MadeDecision made) {
-        catalogue.rung(made.rung()).map(Rung::id).ifPresent(r -> fold.decide(new Decided(r, made.chosen())));
+    private void decide(PairFold fold, StoredDecision made) {
+        catalogue.rung(made.rung()).map(Rung::id).ifPresent(r -> fold.decide(new DecisionOnRung(r, made.chosen())));
     }
 
     /** Folds that go on from these states, with what they must know of the lessons before. */
@@ -181,14 +181,14 @@ public class PairStates {
             }
             rungs.forEach(r -> wanted.add(new RungUpTo(from.pair(), r, from.upTo())));
         }
-        Facts facts = facts(wanted, begun);
+        FactsOfRungs facts = facts(wanted, begun);
         Judge judge = new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
         Map<UUID, Folding> foldings = new HashMap<>();
         all.forEach(since -> foldings.put(since.from().pair(), folding(since, facts, judge, madeBy)));
         return foldings;
     }
 
-    private Folding folding(StateSince since, Facts facts, Judge judge, String madeBy) {
+    private Folding folding(StateSince since, FactsOfRungs facts, Judge judge, String madeBy) {
         StoredState from = since.from();
         PairFold fold = new PairFold(from.state(), facts.last().getOrDefault(from.pair(), Map.of()), judge);
         if (!from.isStart() && !madeBy.equals(from.madeBy())) {
@@ -199,11 +199,11 @@ public class PairStates {
     }
 
     /** The last lessons by pair and rung, and what was ridden by lesson. */
-    private record Facts(Map<UUID, Map<RungId, RungFacts>> last, Map<UUID, Map<RungId, LessonFacts>> byLesson) {}
+    private record FactsOfRungs(Map<UUID, Map<RungId, RungFacts>> last, Map<UUID, Map<RungId, LessonFacts>> byLesson) {}
 
-    private Facts facts(List<RungUpTo> wanted, List<BegunLesson> lessons) {
+    private FactsOfRungs facts(List<RungUpTo> wanted, List<BegunLesson> lessons) {
         if (wanted.isEmpty() && lessons.isEmpty()) {
-            return new Facts(Map.of(), Map.of());
+            return new FactsOfRungs(Map.of(), Map.of());
         }
         RiddenFacts all = ridden.ridden(wanted, lessons, settings.zone());
         Map<UUID, Map<RungId, RungFacts>> last = new HashMap<>();
@@ -212,7 +212,7 @@ public class PairStates {
             byRung.forEach((rung, on) -> facts.put(rung, new RungFacts(on)));
             last.put(pair, facts);
         });
-        return new Facts(last, all.byLesson());
+        return new FactsOfRungs(last, all.byLesson());
     }
 
     /** One pair being folded on. */
@@ -250,7 +250,7 @@ public class PairStates {
         /** The state at the end of each lesson, with what was decided before it began. */
         List<StoredState> settle() {
             List<StoredState> kept = new ArrayList<>();
-            List<MadeDecision> made = since.decisions();
+            List<StoredDecision> made = since.decisions();
             int decided = 0;
             for (BegunLesson lesson : since.lessons()) {
                 while (decided < made.size()

@@ -20,6 +20,6 @@ class Rejudging {
     @EventListener
     void hear(ThresholdsChanged changed) {
         stale.markPairs();
-        events.publishEvent(new MarkedAnew());
+        events.publishEvent(new RenewalDue());
     }
 }

@@ -23,7 +23,7 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
 import strophos.core.progress.LessonFacts;
-import strophos.core.progress.Observed;
+import strophos.core.progress.Observation;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
 import strophos.server.sql.Binds;
@@ -40,11 +40,11 @@ class RiddenRepository {
     }
 
     /** What was ridden in a lesson on a rung. */
-    private record On(UUID pair, LessonKey lesson, RungId rung) {}
+    private record LessonOfRung(UUID pair, LessonKey lesson, RungId rung) {}
 
     private static final class Sitting {
         private final List<Ask> asks = new ArrayList<>();
-        private final List<Observed> observed = new ArrayList<>();
+        private final List<Observation> observed = new ArrayList<>();
     }
 
     /**
@@ -53,8 +53,8 @@ class RiddenRepository {
      * @param lessons beside those of the rungs wanted
      */
     RiddenFacts ridden(Collection<RungUpTo> wanted, Collection<BegunLesson> lessons, ZoneId zone) {
-        Map<On, Sitting> sittings = new HashMap<>();
-        Map<On, Boolean> isLast = new HashMap<>();
+        Map<LessonOfRung, Sitting> sittings = new HashMap<>();
+        Map<LessonOfRung, Boolean> isLast = new HashMap<>();
         db.resultQuery(
                         """
                         with lessons as (
@@ -98,7 +98,7 @@ class RiddenRepository {
                         Binds.texts(eachRung(lessons), w -> "false"),
                         DSL.inline(RungFacts.LESSONS))
                 .forEach(r -> {
-                    On on = new On(
+                    LessonOfRung on = new LessonOfRung(
                             r.get("pair_id", UUID.class),
                             new LessonKey(r.get("began_at", Instant.class), r.get("lesson_id", UUID.class)),
                             RungId.of(r.get("rung", String.class)));
@@ -108,15 +108,16 @@ class RiddenRepository {
         return ridden(sittings, isLast, zone);
     }
 
-    private static RiddenFacts ridden(Map<On, Sitting> sittings, Map<On, Boolean> isLast, ZoneId zone) {
+    private static RiddenFacts ridden(
+            Map<LessonOfRung, Sitting> sittings, Map<LessonOfRung, Boolean> isLast, ZoneId zone) {
         Map<UUID, Map<RungId, List<LessonFacts>>> last = new HashMap<>();
         Map<UUID, Map<RungId, LessonFacts>> byLesson = new HashMap<>();
         sittings.entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<On, Sitting> e) ->
+                .sorted(Comparator.comparing((Map.Entry<LessonOfRung, Sitting> e) ->
                                 e.getKey().lesson().beganAt())
                         .thenComparing(e -> e.getKey().lesson().lesson().toString()))
                 .forEach(e -> {
-                    On on = e.getKey();
+                    LessonOfRung on = e.getKey();
                     LessonFacts facts = new LessonFacts(
                             on.lesson().lesson().toString(),
                             LocalDate.ofInstant(on.lesson().beganAt(), zone),
@@ -157,9 +158,9 @@ class RiddenRepository {
             sitting.observed.add(
                     switch (kind) {
                         case "HELD" ->
-                            new Observed.Held(entry, rein, HoldUnit.valueOf(r.get("unit", String.class)), number);
-                        case "FAULT" -> new Observed.Fault(entry, rein, word);
-                        default -> new Observed.Fright(entry, rein);
+                            new Observation.Hold(entry, rein, HoldUnit.valueOf(r.get("unit", String.class)), number);
+                        case "FAULT" -> new Observation.Fault(entry, rein, word);
+                        default -> new Observation.Fright(entry, rein);
                     });
         }
     }

@@ -1,5 +1,6 @@
 package strophos.server.state;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
@@ -9,6 +10,7 @@ import org.springframework.stereotype.Component;
 import strophos.core.progress.Missing;
 import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
+import strophos.core.stats.Proportion;
 import strophos.server.contract.SealedKinds;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -23,6 +25,7 @@ class StateJson {
     private final JsonMapper json = JsonMapper.builder()
             .addMixIn(Missing.class, Kind.class)
             .addMixIn(RungId.class, Written.class)
+            .addMixIn(Proportion.class, FormerName.class)
             .registerSubtypes(SealedKinds.members(Missing.class).toArray(Class<?>[]::new))
             .build();
 
@@ -32,6 +35,10 @@ class StateJson {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.SIMPLE_NAME, property = "kind")
     private interface Kind {}
+
+    /** States written until November 2026 say "of" for the total. */
+    private record FormerName(
+            int successes, @JsonAlias("of") int total) {}
 
     private abstract static class Written {
         @Override

@@ -46,13 +46,13 @@ class StateRepository {
         db.select(PAIR.ID).from(PAIR).where(PAIR.ID.eq(pair)).forNoKeyUpdate().fetch();
     }
 
-    private record BegunJson(OffsetDateTime at, UUID lesson, boolean ended, List<String> rungs) {}
+    private record BegunLessonJson(OffsetDateTime at, UUID lesson, boolean ended, List<String> rungs) {}
 
-    private record MadeJson(UUID id, UUID lesson, String rung, Decision chosen, OffsetDateTime at) {}
+    private record DecisionJson(UUID id, UUID lesson, String rung, Decision chosen, OffsetDateTime at) {}
 
-    private static final TypeReference<List<BegunJson>> BEGUN = new TypeReference<>() {};
+    private static final TypeReference<List<BegunLessonJson>> BEGUN = new TypeReference<>() {};
 
-    private static final TypeReference<List<MadeJson>> MADE = new TypeReference<>() {};
+    private static final TypeReference<List<DecisionJson>> MADE = new TypeReference<>() {};
 
     /**
      * The last state of each of these pairs before a lesson, or the last of all, and what came since until then. A decision was made when
@@ -130,7 +130,8 @@ class StateRepository {
                                 b.rungs().stream().map(RungId::of).collect(Collectors.toSet())))
                         .toList(),
                 json.read(r.get("decisions", JSONB.class).data(), MADE).stream()
-                        .map(m -> new MadeDecision(m.id(), pair, m.lesson(), m.rung(), m.chosen(), m.at().toInstant()))
+                        .map(m ->
+                                new StoredDecision(m.id(), pair, m.lesson(), m.rung(), m.chosen(), m.at().toInstant()))
                         .toList());
     }
 

@@ -27,7 +27,7 @@ import strophos.core.exchange.Watchable;
 import strophos.core.record.Counts;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
-import strophos.core.watch.Watched;
+import strophos.core.watch.WatchCount;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.WatchRecord;
 import strophos.server.db.tables.records.WatchTickRecord;
@@ -119,17 +119,17 @@ public class WatchRepository {
     }
 
     /** What this pair has on watch on this day, the oldest first. */
-    public Field<List<OnWatch>> of(UUID pair, LocalDate day, ZoneId zone) {
+    public Field<List<WatchItem>> of(UUID pair, LocalDate day, ZoneId zone) {
         // nothing is watched for longer: what was put on watch before is over
-        Instant earliest = day.minusWeeks(Watched.LONGEST_WEEKS)
+        Instant earliest = day.minusWeeks(WatchCount.LONGEST_WEEKS)
                 .minusDays(1)
                 .atStartOfDay(zone)
                 .toInstant();
-        Field<List<Watched.Tick>> ticks = DSL.multiset(DSL.select(WATCH_TICK.LESSON_ID, WATCH_TICK.IS_SEEN)
+        Field<List<WatchCount.Tick>> ticks = DSL.multiset(DSL.select(WATCH_TICK.LESSON_ID, WATCH_TICK.IS_SEEN)
                         .from(WATCH_TICK)
                         .where(WATCH_TICK.WATCH_ID.eq(WATCH.ENTRY_ID))
                         .orderBy(WATCH_TICK.AT, WATCH_TICK.LESSON_ID, WATCH_TICK.ORD))
-                .convertFrom(all -> all.map(r -> new Watched.Tick(r.value1().toString(), r.value2())));
+                .convertFrom(all -> all.map(r -> new WatchCount.Tick(r.value1().toString(), r.value2())));
         return DSL.multiset(DSL.select(WATCH.fields())
                         .select(ticks)
                         .from(WATCH)
@@ -140,15 +140,15 @@ public class WatchRepository {
                 .convertFrom(rows -> rows.stream()
                         .flatMap(r -> {
                             WatchRecord w = r.into(WATCH);
-                            Watched watched =
-                                    Watched.of(LocalDate.ofInstant(w.getAt(), zone), w.getWeeks(), r.get(ticks));
-                            return watched.isOn(day) ? Stream.of(onWatch(w, watched)) : Stream.empty();
+                            WatchCount watched =
+                                    WatchCount.of(LocalDate.ofInstant(w.getAt(), zone), w.getWeeks(), r.get(ticks));
+                            return watched.isOn(day) ? Stream.of(item(w, watched)) : Stream.empty();
                         })
                         .toList());
     }
 
-    private static OnWatch onWatch(WatchRecord w, Watched watched) {
-        return new OnWatch(
+    private static WatchItem item(WatchRecord w, WatchCount watched) {
+        return new WatchItem(
                 w.getEntryId(),
                 w.getIsSign(),
                 w.getName(),

@@ -49,7 +49,7 @@ class SealedKindsTest {
             new RungEvidence.OfForce(SOME, 2.5, List.of()),
             new RungEvidence.OfTries(SOME, List.of()),
             new RungEvidence.OfDifference(SOME, SOME, 0.2, Optional.empty(), List.of()),
-            new RungEvidence.OfTimes(RungEvidence.Counted.FRIGHTS, 2, 2, List.of()),
+            new RungEvidence.OfTimes(RungEvidence.Subject.FRIGHTS, 2, 2, List.of()),
             new RungEvidence.OfDay(LocalDate.of(2026, 11, 20), Rein.LEFT, SOME, List.of()),
             new RungEvidence.OfSigns(List.of("UNLEVEL")));
 
@@ -75,12 +75,12 @@ class SealedKindsTest {
                 .path("components")
                 .path("schemas");
         JsonNode sent = json.valueToTree(new Sent(JUDGEMENTS, MISSING));
-        assertAreOf("Missing", sent.path("missing"), contract);
-        assertAreOf("Judgement", sent.path("judgements"), contract);
-        assertAreOf("Evidence", sent.path("judgements").path(0).path("evidence"), contract);
+        assertAreOf("core.progress.Missing", sent.path("missing"), contract);
+        assertAreOf("core.judgement.Judgement", sent.path("judgements"), contract);
+        assertAreOf("core.judgement.Evidence", sent.path("judgements").path(0).path("evidence"), contract);
         JsonNode ofRein = sent.path("judgements").path(0).path("evidence").path(0);
-        assertThat(names(ofRein.path("counted"))).containsExactly("of", "successes");
-        assertAreOf("Missing", ofRein.path("missing"), contract);
+        assertThat(names(ofRein.path("counted"))).containsExactly("successes", "total");
+        assertAreOf("core.progress.Missing", ofRein.path("missing"), contract);
     }
 
     private static void assertAreOf(String family, JsonNode sent, JsonNode contract) {

@@ -32,7 +32,7 @@ import strophos.server.access.YardScope;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import strophos.server.harness.Statements;
-import strophos.server.homework.LookingIn;
+import strophos.server.homework.LookIns;
 import strophos.server.roster.PairRepository;
 import tools.jackson.databind.JsonNode;
 
@@ -179,7 +179,7 @@ class BoundsTest {
                 viewer,
                 () -> app.bean(TransactionOperations.class)
                         .execute(status -> app
-                                .bean(LookingIn.class)
+                                .bean(LookIns.class)
                                 .waiting(
                                         app.bean(PairRepository.class).findVisible(),
                                         app.bean(Clock.class).instant())

@@ -51,13 +51,13 @@ class HomeworkTest {
     }
 
     /** A pair with homework, and its rider signed in. */
-    private record Practising(String pair, String assignment, Client rider) {}
+    private record Practices(String pair, String assignment, Client rider) {}
 
-    private static Practising practising() {
+    private static Practices practising() {
         String pair = yard.pair();
         String lesson = yard.ridden(pair, 6, "TRY", 2);
         String assignment = yard.homework(lesson, RUNG);
-        return new Practising(pair, assignment, yard.invited(pair, "RIDER"));
+        return new Practices(pair, assignment, yard.invited(pair, "RIDER"));
     }
 
     @Test
@@ -115,7 +115,7 @@ class HomeworkTest {
 
     @Test
     void aReportIsStoredOnceHoweverOftenItIsSent() {
-        Practising p = practising();
+        Practices p = practising();
         Map<String, Object> report = Yard.report(p.rider(), p.assignment(), "EASY", List.of());
         assertThat(send(p.rider(), report).path("outcome").asString()).isEqualTo("STORED");
         assertThat(send(p.rider(), report).path("outcome").asString()).isEqualTo("ALREADY");
@@ -132,7 +132,7 @@ class HomeworkTest {
 
     @Test
     void reportsAreTheirAuthorsOwn() {
-        Practising p = practising();
+        Practices p = practising();
         Map<String, Object> report = Yard.report(p.rider(), p.assignment(), "EASY", List.of());
         report.put("author", coach.person());
         assertThat(send(p.rider(), report).path("code").asString()).isEqualTo("NOT_AUTHOR");
@@ -148,7 +148,7 @@ class HomeworkTest {
 
     @Test
     void aValueOutOfItsBoundsIsNamed() {
-        Practising p = practising();
+        Practices p = practising();
         Map<String, Object> report = Yard.report(p.rider(), p.assignment(), "EASY", List.of());
         report.put("leftS", 99_999);
         Client.Reply reply = p.rider().post("/api/v1/practices", Map.of("practices", List.of(report)));
@@ -158,11 +158,11 @@ class HomeworkTest {
 
     @Test
     void aFrightStandsFirstPausesTheHomeworkAndIsLiftedByTheAnswer() {
-        Practising asks = practising();
+        Practices asks = practising();
         Map<String, Object> question = Yard.report(asks.rider(), asks.assignment(), "GETTING_THERE", List.of());
         question.put("question", "Shorter?");
         send(asks.rider(), question);
-        Practising stops = practising();
+        Practices stops = practising();
         send(stops.rider(), Yard.report(stops.rider(), stops.assignment(), "EASY", List.of("FRIGHT")));
         JsonNode paused = Yard.card(stops.rider(), stops.assignment());
         assertThat(paused.path("isPaused").asBoolean()).isTrue();
@@ -188,7 +188,7 @@ class HomeworkTest {
 
     @Test
     void aFrightOnARungIsLeftOutOfThePlanAndRefused() {
-        Practising p = practising();
+        Practices p = practising();
         send(p.rider(), Yard.report(p.rider(), p.assignment(), "EASY", List.of("FRIGHT")));
         String next = yard.lesson(p.pair());
         yard.send(List.of(yard.entry(next, "lesson_started", Map.of())));
@@ -239,7 +239,7 @@ class HomeworkTest {
 
     @Test
     void anAnswerDoesNotLiftAStopSignThatWasStillOnItsWay() {
-        Practising p = practising();
+        Practices p = practising();
         Map<String, Object> late = Yard.report(p.rider(), p.assignment(), "EASY", List.of("UNLEVEL"));
         late.put("startedAt", App.START.minusSeconds(3600).toString());
         Map<String, Object> first = Yard.report(p.rider(), p.assignment(), "GETTING_THERE", List.of());
@@ -256,7 +256,7 @@ class HomeworkTest {
 
     @Test
     void aGuardianPractisesForTheChild() {
-        Practising p = practising();
+        Practices p = practising();
         coach.post("/api/v1/pairs/" + p.pair() + "/guardians", Map.of("name", "Henrik Falk"));
         Client guardian = yard.invited(p.pair(), "GUARDIAN");
         assertThat(Yard.card(guardian, p.assignment()).path("steps").size()).isPositive();

@@ -85,7 +85,7 @@ class HeardOfTest {
                 UUID.randomUUID(),
                 horse,
                 kind,
-                isCleared ? PauseAnswer.Whom.VET : null,
+                isCleared ? PauseAnswer.ContactRole.VET : null,
                 isCleared ? "Saltmarsh vets" : null,
                 isCleared ? today : null,
                 false,
@@ -106,7 +106,7 @@ class HeardOfTest {
         pairs.forEach(p ->
                 since.put(p.horseId(), random.nextBoolean() ? now : now.minusSeconds(random.nextLong(30 * 86_400L))));
         Set<UUID> heardOf = pauses.heardOf(since, now);
-        Map<UUID, Pauses.Known> known = pauses.known(since, now);
+        Map<UUID, Pauses.HorseRecord> known = pauses.known(since, now);
         List<UUID> passedOver =
                 since.keySet().stream().filter(h -> !heardOf.contains(h)).toList();
         for (UUID horse : passedOver) {

@@ -48,7 +48,7 @@ class AwayTest {
         "53100, false"
     })
     void onlyAConnectionOrAShutdownIsAway(String state, boolean isAway) {
-        assertThat(Away.isCauseOf(new IllegalStateException(new SQLException("it is", state))))
+        assertThat(DatabaseAway.isCauseOf(new IllegalStateException(new SQLException("it is", state))))
                 .isEqualTo(isAway);
     }
 
@@ -56,8 +56,8 @@ class AwayTest {
     @Test
     void aConnectionThatThePoolTookAwayIsAway() {
         var failure = new TransactionSystemException("JDBC rollback failed", new SQLException("Connection is closed"));
-        assertThat(Away.isCauseOf(failure)).isTrue();
-        assertThat(Away.isCauseOf(new IllegalStateException(new SQLException("something else"))))
+        assertThat(DatabaseAway.isCauseOf(failure)).isTrue();
+        assertThat(DatabaseAway.isCauseOf(new IllegalStateException(new SQLException("something else"))))
                 .isFalse();
     }
 }

@@ -123,7 +123,7 @@ class RulesTest {
                         .status())
                 .isEqualTo(201);
         JsonNode after = line("criterion.rate");
-        assertThat(after.path("of").asInt()).isEqualTo(before.path("of").asInt() + 1);
+        assertThat(after.path("total").asInt()).isEqualTo(before.path("total").asInt() + 1);
         assertThat(after.path("overruled").asInt())
                 .isEqualTo(before.path("overruled").asInt() + 1);
         assertThat(after.path("high").asDouble())

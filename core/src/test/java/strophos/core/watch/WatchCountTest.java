@@ -6,16 +6,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import strophos.core.watch.Watched.Tick;
+import strophos.core.watch.WatchCount.Tick;
 
 /** Counted by hand. */
-class WatchedTest {
+class WatchCountTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
 
     @Test
     void isAskedForItsWeeksAndNoLonger() {
-        Watched watched = Watched.of(DAY, 4, List.of());
+        WatchCount watched = WatchCount.of(DAY, 4, List.of());
         assertThat(watched.until()).isEqualTo(LocalDate.of(2026, 12, 22));
         assertThat(watched.isOn(DAY.minusDays(1))).isFalse();
         assertThat(watched.isOn(DAY)).isTrue();
@@ -31,13 +31,13 @@ class WatchedTest {
                 new Tick("a", false),
                 new Tick("c", true),
                 new Tick("c", true));
-        assertThat(Watched.of(DAY, 2, ticks)).isEqualTo(new Watched(DAY, 2, 3, 1));
+        assertThat(WatchCount.of(DAY, 2, ticks)).isEqualTo(new WatchCount(DAY, 2, 3, 1));
     }
 
     @Test
     void refusesWhatCannotBe() {
-        assertThatThrownBy(() -> new Watched(DAY, 0, 0, 0)).hasMessageContaining("weeks (0)");
-        assertThatThrownBy(() -> new Watched(DAY, 27, 0, 0)).hasMessageContaining("weeks (27)");
-        assertThatThrownBy(() -> new Watched(DAY, 1, 1, 2)).hasMessageContaining("Seen (2)");
+        assertThatThrownBy(() -> new WatchCount(DAY, 0, 0, 0)).hasMessageContaining("weeks (0)");
+        assertThatThrownBy(() -> new WatchCount(DAY, 27, 0, 0)).hasMessageContaining("weeks (27)");
+        assertThatThrownBy(() -> new WatchCount(DAY, 1, 1, 2)).hasMessageContaining("Seen (2)");
     }
 }

@@ -3,7 +3,7 @@ package strophos.core.plan;
 import java.util.Map;
 
 /** Something said about the whole plan; cautions first. The sentence is the language file's. */
-public record Note(Code code, Map<String, String> values) {
+public record PlanNote(Code code, Map<String, String> values) {
 
     /** Which sentence, the gravest first. */
     public enum Code {
@@ -56,7 +56,7 @@ public record Note(Code code, Map<String, String> values) {
         }
     }
 
-    public Note {
+    public PlanNote {
         values = Map.copyOf(values);
     }
 }

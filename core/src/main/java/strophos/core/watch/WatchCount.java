@@ -13,7 +13,7 @@ import java.util.Map;
  * @param asked lessons in which it was looked for since
  * @param seen of them, lessons in which it was seen
  */
-public record Watched(LocalDate since, int weeks, int asked, int seen) {
+public record WatchCount(LocalDate since, int weeks, int asked, int seen) {
 
     /** How long something is watched when nobody says otherwise, in weeks. Common practice, no source. */
     public static final int STANDARD_WEEKS = 4;
@@ -21,7 +21,7 @@ public record Watched(LocalDate since, int weeks, int asked, int seen) {
     /** The longest watch, in weeks: half a year. */
     public static final int LONGEST_WEEKS = 26;
 
-    public Watched {
+    public WatchCount {
         if (weeks < 1 || weeks > LONGEST_WEEKS) {
             throw new IllegalArgumentException("The weeks (%d) must lie in [1, %d].".formatted(weeks, LONGEST_WEEKS));
         }
@@ -34,12 +34,12 @@ public record Watched(LocalDate since, int weeks, int asked, int seen) {
     public record Tick(String lesson, boolean isSeen) {}
 
     /** Counts ticks, in the order they were made; a lesson counts once, with its last. */
-    public static Watched of(LocalDate since, int weeks, List<Tick> ticks) {
+    public static WatchCount of(LocalDate since, int weeks, List<Tick> ticks) {
         Map<String, Boolean> byLesson = new LinkedHashMap<>();
         ticks.forEach(t -> byLesson.put(t.lesson(), t.isSeen()));
         int seen =
                 (int) byLesson.values().stream().filter(Boolean::booleanValue).count();
-        return new Watched(since, weeks, byLesson.size(), seen);
+        return new WatchCount(since, weeks, byLesson.size(), seen);
     }
 
     /** The last day on which it is asked. */

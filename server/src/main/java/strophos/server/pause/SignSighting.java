@@ -15,7 +15,7 @@ import strophos.core.pause.StopSign;
  * @param occasion the lesson, the practice or the report it was seen in
  * @param lesson how many lessons of the horse had begun by then
  */
-public record SignSeen(
+public record SignSighting(
         UUID id,
         UUID horse,
         UUID pair,
@@ -36,8 +36,8 @@ public record SignSeen(
         REPORT
     }
 
-    Occurrence.Seen occurrence(ZoneId zone) {
-        return new Occurrence.Seen(
+    Occurrence.Sighting occurrence(ZoneId zone) {
+        return new Occurrence.Sighting(
                 id.toString(),
                 sign,
                 at.toEpochMilli(),

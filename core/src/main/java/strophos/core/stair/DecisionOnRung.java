@@ -3,4 +3,4 @@ package strophos.core.stair;
 import strophos.core.progress.Decision;
 
 /** A coach's decision on a rung; a list of them is given in the order they were made. */
-public record Decided(RungId rung, Decision decision) {}
+public record DecisionOnRung(RungId rung, Decision decision) {}

@@ -12,5 +12,5 @@ import strophos.core.exchange.Side;
  * @param until the last day on which it is asked
  * @param asked lessons in which it was looked for since, {@code seen} those in which it was seen
  */
-public record OnWatch(
+public record WatchItem(
         UUID id, boolean isSign, String name, Side side, LocalDate since, LocalDate until, int asked, int seen) {}

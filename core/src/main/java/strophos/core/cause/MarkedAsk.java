@@ -11,12 +11,12 @@ import java.util.stream.Collectors;
  * @param yes it came, at whatever strength
  * @param factors marked at it
  */
-public record Told(String entry, String lesson, String exercise, boolean yes, Set<String> factors) {
+public record MarkedAsk(String entry, String lesson, String exercise, boolean yes, Set<String> factors) {
 
     /** A fault counts from so long before the aid. */
     static final long BEFORE_AID_MS = 5_000;
 
-    public Told {
+    public MarkedAsk {
         factors = Set.copyOf(factors);
     }
 
@@ -27,9 +27,9 @@ public record Told(String entry, String lesson, String exercise, boolean yes, Se
      * With the factors marked from 5 s before the aid until the response, never after it: the horse's break moves the rider
      * too. With one touch an exchange, aid and response are the same moment.
      */
-    public static Told at(
+    public static MarkedAsk at(
             String entry, String lesson, String exercise, boolean yes, long aidMs, long responseMs, List<Mark> marks) {
-        return new Told(
+        return new MarkedAsk(
                 entry,
                 lesson,
                 exercise,

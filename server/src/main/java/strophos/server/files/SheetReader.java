@@ -37,7 +37,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Tables of asks that were kept elsewhere: looked at first, then taken into a lesson that has no record yet. */
 @Service
 @Transactional
-class Sheets {
+class SheetReader {
 
     /** More asks than any lesson has, with their heading. */
     private static final int MOST_LINES = 2000;
@@ -47,7 +47,7 @@ class Sheets {
     private final Catalogue catalogue;
     private final JsonMapper json;
 
-    Sheets(RideLog log, LessonRepository lessons, Catalogue catalogue, JsonMapper json) {
+    SheetReader(RideLog log, LessonRepository lessons, Catalogue catalogue, JsonMapper json) {
         this.log = log;
         this.lessons = lessons;
         this.catalogue = catalogue;
@@ -55,7 +55,7 @@ class Sheets {
     }
 
     /** What was found in a table. */
-    record Found(
+    record SheetReading(
             List<String> heading,
             Map<SheetColumn, Integer> columns,
             List<SheetColumn> missing,
@@ -67,7 +67,7 @@ class Sheets {
      *
      * @param columns where each column stands, from 0; empty: as the headings say
      */
-    Found read(UUID lesson, String text, Map<SheetColumn, Integer> columns, Optional<String> exercise) {
+    SheetReading read(UUID lesson, String text, Map<SheetColumn, Integer> columns, Optional<String> exercise) {
         Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
         CsvTable table = CsvTable.read(text, MOST_LINES);
         List<String> heading = table.heading()
@@ -82,14 +82,14 @@ class Sheets {
                 .filter(c -> SheetColumn.NEEDED.contains(c) && !where.containsKey(c))
                 .toList();
         if (!missing.isEmpty()) {
-            return new Found(heading, where, missing, List.of(), List.of());
+            return new SheetReading(heading, where, missing, List.of(), List.of());
         }
-        List<AskSheet.Line> lines = new ArrayList<>();
+        List<AskSheet.SheetRow> lines = new ArrayList<>();
         for (int i = 1; i < table.lines().size(); i++) {
-            lines.add(new AskSheet.Line(i + 1, table.lines().get(i)));
+            lines.add(new AskSheet.SheetRow(i + 1, table.lines().get(i)));
         }
-        AskSheet.Read read = AskSheet.read(lines, where, this::known, exercise, day(of));
-        return new Found(heading, where, missing, read.asks(), read.issues());
+        AskSheet.Reading read = AskSheet.read(lines, where, this::known, exercise, day(of));
+        return new SheetReading(heading, where, missing, read.asks(), read.issues());
     }
 
     private static void refuseOutside(Map<SheetColumn, Integer> columns, int width) {
@@ -106,8 +106,8 @@ class Sheets {
     int take(UUID lesson, List<SheetAsk> asks) {
         Lesson of = lessons.find(lesson).orElseThrow(Problem::notFound);
         String device = named("sheet " + lesson);
-        SheetLog.Into into = new SheetLog.Into(
-                lesson.toString(), device, YardScope.viewer().person().toString(), Sheets::named);
+        SheetLog.Target into = new SheetLog.Target(
+                lesson.toString(), device, YardScope.viewer().person().toString(), SheetReader::named);
         List<Entry> entries = SheetLog.of(asks, into, of.plannedAt().toEpochMilli(), day(of), lessons.zone());
         refuseOverAnother(lesson, entries);
         List<JsonNode> wire = entries.stream()
@@ -140,7 +140,7 @@ class Sheets {
         return LocalDate.ofInstant(lesson.plannedAt(), zone);
     }
 
-    private Optional<AskSheet.Known> known(String written) {
+    private Optional<AskSheet.KnownRung> known(String written) {
         String name = written.strip();
         return catalogue.strands().stream()
                 .flatMap(s -> s.exercises().stream())
@@ -152,7 +152,7 @@ class Sheets {
                             .filter(r -> r.id().exercise().equals(e.id()))
                             .findFirst()
                             .orElseThrow();
-                    return new AskSheet.Known(
+                    return new AskSheet.KnownRung(
                             e.id(), rung.id().gait(), rung.id().place());
                 });
     }

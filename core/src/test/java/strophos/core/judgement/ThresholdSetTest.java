@@ -9,9 +9,9 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import strophos.core.stats.Proportion;
 
-class SheetTest {
+class ThresholdSetTest {
 
-    private static final Sheet SHEET = Sheet.of("test", 3)
+    private static final ThresholdSet SET = ThresholdSet.of("test", 3)
             .whole("work.minutes", 45, 10, 60)
             .cap(Threshold.Cap.ONLY_LOWER)
             .whole("rest.minutes", 5, 1, 20)
@@ -21,7 +21,7 @@ class SheetTest {
 
     @Test
     void aYardsChangesLieOnTop() {
-        Thresholds changed = SHEET.with(Map.of("rate.share", 0.75, "work.minutes", 30.0));
+        Thresholds changed = SET.with(Map.of("rate.share", 0.75, "work.minutes", 30.0));
         assertThat(changed.get("rate.share")).isEqualTo(0.75);
         assertThat(changed.whole("work.minutes")).isEqualTo(30);
         assertThat(changed.whole("rest.minutes")).isEqualTo(5);
@@ -30,25 +30,28 @@ class SheetTest {
 
     @Test
     void aCapIsOnlyTightened() {
-        assertThat(SHEET.refusals(Map.of("work.minutes", 46.0)))
-                .containsExactly(new Sheet.Refusal("work.minutes", Sheet.Refusal.Why.LOOSENS_A_CAP, 10, 45));
-        assertThat(SHEET.refusals(Map.of("rest.minutes", 4.0)))
-                .containsExactly(new Sheet.Refusal("rest.minutes", Sheet.Refusal.Why.LOOSENS_A_CAP, 5, 20));
-        assertThat(SHEET.refusals(Map.of("work.minutes", 10.0, "rest.minutes", 20.0)))
+        assertThat(SET.refusals(Map.of("work.minutes", 46.0)))
+                .containsExactly(
+                        new ThresholdSet.Refusal("work.minutes", ThresholdSet.Refusal.Why.LOOSENS_A_CAP, 10, 45));
+        assertThat(SET.refusals(Map.of("rest.minutes", 4.0)))
+                .containsExactly(
+                        new ThresholdSet.Refusal("rest.minutes", ThresholdSet.Refusal.Why.LOOSENS_A_CAP, 5, 20));
+        assertThat(SET.refusals(Map.of("work.minutes", 10.0, "rest.minutes", 20.0)))
                 .isEmpty();
-        assertThatThrownBy(() -> SHEET.with(Map.of("work.minutes", 50.0))).hasMessageContaining("LOOSENS_A_CAP");
+        assertThatThrownBy(() -> SET.with(Map.of("work.minutes", 50.0))).hasMessageContaining("LOOSENS_A_CAP");
     }
 
     @Test
     void whatMeansNothingIsNamed() {
-        assertThat(SHEET.refusals(Map.of("rate.share", 1.2)).get(0).why()).isEqualTo(Sheet.Refusal.Why.OUT_OF_RANGE);
-        assertThat(SHEET.refusals(Map.of("work.minutes", 30.5)).get(0).why())
+        assertThat(SET.refusals(Map.of("rate.share", 1.2)).get(0).why())
+                .isEqualTo(ThresholdSet.Refusal.Why.OUT_OF_RANGE);
+        assertThat(SET.refusals(Map.of("work.minutes", 30.5)).get(0).why())
                 .as("half a minute")
-                .isEqualTo(Sheet.Refusal.Why.OUT_OF_RANGE);
-        assertThat(SHEET.refusals(Map.of("rate.nothing", 1.0)).get(0).why()).isEqualTo(Sheet.Refusal.Why.UNKNOWN);
-        assertThat(SHEET.refusals(Map.of("rate.share", Double.NaN))).hasSize(1);
-        assertThatThrownBy(() -> SHEET.standard().get("rate.nothing")).hasMessageContaining("no threshold");
-        assertThatThrownBy(() -> new Sheet(
+                .isEqualTo(ThresholdSet.Refusal.Why.OUT_OF_RANGE);
+        assertThat(SET.refusals(Map.of("rate.nothing", 1.0)).get(0).why()).isEqualTo(ThresholdSet.Refusal.Why.UNKNOWN);
+        assertThat(SET.refusals(Map.of("rate.share", Double.NaN))).hasSize(1);
+        assertThatThrownBy(() -> SET.standard().get("rate.nothing")).hasMessageContaining("no threshold");
+        assertThatThrownBy(() -> new ThresholdSet(
                         "twice", 1, List.of(Threshold.whole("a.b", 1, 0, 2), Threshold.whole("a.b", 1, 0, 2))))
                 .hasMessageContaining("twice");
         assertThatThrownBy(() -> Threshold.whole("a.b", 3, 0, 2)).hasMessageContaining("must lie in [0.0, 2.0]");

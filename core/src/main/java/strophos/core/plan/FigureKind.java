@@ -1,7 +1,7 @@
 package strophos.core.plan;
 
 /** The line a rung is ridden on. */
-public enum Line {
+public enum FigureKind {
     TRACK,
     CIRCLE,
     SERPENTINE

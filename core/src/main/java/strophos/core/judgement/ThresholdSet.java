@@ -12,21 +12,21 @@ import java.util.Optional;
  * @param book name of the book
  * @param version rises whenever a rule or a standard changes, so that kept advice can say by what it was made
  */
-public record Sheet(String book, int version, List<Threshold> thresholds) {
+public record ThresholdSet(String book, int version, List<Threshold> thresholds) {
 
-    public Sheet {
+    public ThresholdSet {
         thresholds = List.copyOf(thresholds);
         if (thresholds.stream().map(Threshold::name).distinct().count() != thresholds.size()) {
-            throw new IllegalArgumentException("A threshold stands twice on the sheet of %s.".formatted(book));
+            throw new IllegalArgumentException("A threshold stands twice in the set of %s.".formatted(book));
         }
     }
 
-    /** Writes a sheet line by line. */
+    /** Writes a set, one threshold after the other. */
     public static Writer of(String book, int version) {
         return new Writer(book, version, new ArrayList<>());
     }
 
-    /** A sheet being written. */
+    /** A set being written. */
     public record Writer(String book, int version, List<Threshold> lines) {
 
         public Writer whole(String name, int standard, int least, int most) {
@@ -42,7 +42,7 @@ public record Sheet(String book, int version, List<Threshold> thresholds) {
             return with(new Threshold(name, standard, least, most, step, Threshold.Cap.FREE));
         }
 
-        /** Makes the line written last a safety cap. */
+        /** Makes the threshold written last a safety cap. */
         public Writer cap(Threshold.Cap which) {
             lines.set(lines.size() - 1, lines.get(lines.size() - 1).capped(which));
             return this;
@@ -53,8 +53,8 @@ public record Sheet(String book, int version, List<Threshold> thresholds) {
             return this;
         }
 
-        public Sheet done() {
-            return new Sheet(book, version, lines);
+        public ThresholdSet done() {
+            return new ThresholdSet(book, version, lines);
         }
     }
 

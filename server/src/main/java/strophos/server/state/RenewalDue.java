@@ -1,4 +1,4 @@
 package strophos.server.state;
 
 /** Something was marked to be made anew. */
-public record MarkedAnew() {}
+public record RenewalDue() {}

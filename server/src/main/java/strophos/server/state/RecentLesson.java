@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import strophos.core.record.SeenBefore;
+import strophos.core.record.EarlierMark;
 import strophos.core.stair.RungId;
 
 /**
@@ -15,5 +15,5 @@ import strophos.core.stair.RungId;
  * @param asked the rungs on which anybody was
  * @param seen what was marked in it
  */
-public record LatelyRidden(
-        UUID id, Instant beganAt, Map<RungId, Integer> own, Set<RungId> asked, List<SeenBefore> seen) {}
+public record RecentLesson(
+        UUID id, Instant beganAt, Map<RungId, Integer> own, Set<RungId> asked, List<EarlierMark> seen) {}

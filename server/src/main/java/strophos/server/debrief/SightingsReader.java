@@ -15,8 +15,8 @@ import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.core.aid.Errors;
 import strophos.core.aid.MissedReleases;
+import strophos.core.cause.MarkedAsk;
 import strophos.core.cause.SideBySide;
-import strophos.core.cause.Told;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
@@ -33,13 +33,13 @@ import strophos.server.state.LessonKey;
 /** What was seen beside the asks, and what of it is worth checking. */
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
-class Seen {
+class SightingsReader {
 
     private final MarkedAskRepository asks;
     private final YardRules rules;
     private final Catalogue catalogue;
 
-    Seen(MarkedAskRepository asks, YardRules rules, Catalogue catalogue) {
+    SightingsReader(MarkedAskRepository asks, YardRules rules, Catalogue catalogue) {
         this.asks = asks;
         this.rules = rules;
         this.catalogue = catalogue;
@@ -52,23 +52,23 @@ class Seen {
      * @param load minutes ridden times effort (Foster 2001), in arbitrary units; null with it
      * @param worthChecking over the last lessons, the strongest first; never a cause
      */
-    record SeenInLesson(
-            List<SeenLine> faults,
-            List<SeenLine> signs,
-            List<MissedLine> missed,
+    record LessonSightings(
+            List<SightingCount> faults,
+            List<SightingCount> signs,
+            List<MissedCount> missed,
             Corrections corrections,
             @CanBeNull Integer effort,
             @CanBeNull Double load,
             List<Worth> worthChecking) {}
 
     /** So often in the lesson. */
-    record SeenLine(String name, Side side, int times) {}
+    record SightingCount(String name, Side side, int times) {}
 
     /** Releases that never came, of those noted. */
-    record MissedLine(String exercise, Rein rein, int missed, int of) {}
+    record MissedCount(String exercise, Rein rein, int missed, int total) {}
 
     /** Errors corrected of all noted; {@code isConsistent} is null while too few were noted to say. */
-    record Corrections(int made, int of, @CanBeNull Boolean isConsistent) {}
+    record Corrections(int made, int total, @CanBeNull Boolean isConsistent) {}
 
     /**
      * YES with a factor, and without it.
@@ -77,11 +77,11 @@ class Seen {
      */
     record Worth(String name, Side side, int yesWith, int with, int yesWithout, int without, double p) {}
 
-    SeenInLesson of(Lesson lesson, Ride ride, School school) {
+    LessonSightings of(Lesson lesson, Ride ride, School school) {
         Optional<Integer> effort = ride.marks().stream()
                 .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .reduce((a, b) -> b);
-        return new SeenInLesson(
+        return new LessonSightings(
                 lines(ride, Payload.Fault.class),
                 lines(ride, Payload.Sign.class),
                 missed(ride),
@@ -96,7 +96,7 @@ class Seen {
                 ride.reinMs().values().stream().mapToLong(ms -> ms).sum());
     }
 
-    private static List<SeenLine> lines(Ride ride, Class<? extends Payload.Seen> kind) {
+    private static List<SightingCount> lines(Ride ride, Class<? extends Payload.Sighting> kind) {
         record What(String name, Side side) {}
         Map<What, Integer> counts = new LinkedHashMap<>();
         ride.marks().stream()
@@ -105,62 +105,63 @@ class Seen {
                 .map(kind::cast)
                 .forEach(m -> counts.merge(new What(m.name(), m.side()), 1, Integer::sum));
         return counts.entrySet().stream()
-                .map(e -> new SeenLine(e.getKey().name(), e.getKey().side(), e.getValue()))
-                .sorted(Comparator.comparingInt((SeenLine l) -> -l.times()))
+                .map(e -> new SightingCount(e.getKey().name(), e.getKey().side(), e.getValue()))
+                .sorted(Comparator.comparingInt((SightingCount l) -> -l.times()))
                 .toList();
     }
 
-    private List<MissedLine> missed(Ride ride) {
+    private List<MissedCount> missed(Ride ride) {
         Map<String, Ride.Exchange> exchanges =
                 ride.exchanges().stream().collect(Collectors.toMap(Ride.Exchange::id, x -> x));
         Map<String, Ride.Segment> segments =
                 ride.segments().stream().collect(Collectors.toMap(Ride.Segment::id, s -> s));
-        List<MissedReleases.Noted> noted = new ArrayList<>();
+        List<MissedReleases.NotedRelease> noted = new ArrayList<>();
         for (Ride.Mark m : ride.marks()) {
             Counts.release(m.said(), r -> r).ifPresent(r -> {
                 Ride.Segment s = segments.get(exchanges.get(r.exchange()).segment());
-                noted.add(new MissedReleases.Noted(m.id(), s.exercise(), s.rein(), r.release()));
+                noted.add(new MissedReleases.NotedRelease(m.id(), s.exercise(), s.rein(), r.release()));
             });
         }
         return MissedReleases.list(noted).stream()
-                .map(l -> new MissedLine(
+                .map(l -> new MissedCount(
                         catalogue.exercise(l.exercise()).map(Exercise::name).orElse(l.exercise()),
                         l.rein(),
                         l.missed().successes(),
-                        l.missed().of()))
+                        l.missed().total()))
                 .toList();
     }
 
     private Corrections corrections(Ride ride, School school) {
-        List<Errors.Seen> errors = new ArrayList<>();
+        List<Errors.Instance> errors = new ArrayList<>();
         for (Ride.Mark m : ride.marks()) {
-            Counts.consistency(m.said(), c -> new Errors.Seen(m.id(), c.made())).ifPresent(errors::add);
+            Counts.consistency(m.said(), c -> new Errors.Instance(m.id(), c.made()))
+                    .ifPresent(errors::add);
         }
         Judgement judged = rules.consistency().judge(new Errors("any", school.correction(), errors));
         return new Corrections(
-                (int) errors.stream().filter(Errors.Seen::isCorrected).count(),
+                (int) errors.stream().filter(Errors.Instance::isCorrected).count(),
                 errors.size(),
                 judged instanceof Judgement.NotEnoughData ? null : judged.isMet());
     }
 
     private List<Worth> worthChecking(Lesson lesson) {
         SideBySide sideBySide = rules.sideBySide();
-        List<Told> told =
+        List<MarkedAsk> told =
                 asks.told(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());
         return sideBySide.compare(told).worthChecking().stream()
-                .map(Seen::worth)
+                .map(SightingsReader::worth)
                 .toList();
     }
 
-    private static Worth worth(SideBySide.Line l) {
+    private static Worth worth(SideBySide.Comparison l) {
         int dot = l.factor().lastIndexOf('.');
         return new Worth(
                 l.factor().substring(0, dot),
                 Side.valueOf(l.factor().substring(dot + 1)),
                 l.with().successes(),
-                l.with().of(),
+                l.with().total(),
                 l.without().successes(),
-                l.without().of(),
+                l.without().total(),
                 l.p());
     }
 }

@@ -11,7 +11,7 @@ import org.springframework.transaction.TransactionSystemException;
  * The database is away: it ends, it starts, it cannot be reached, or all its connections are in use. Nothing of ours has failed and
  * nothing was changed; whoever asked keeps what they have and asks again.
  */
-final class Away {
+final class DatabaseAway {
 
     private static final Duration SOON = Duration.ofSeconds(5);
 
@@ -20,7 +20,7 @@ final class Away {
 
     private static final Set<String> SHUT_DOWN = Set.of("57P01", "57P02", "57P03", "57P04", "57P05");
 
-    private Away() {}
+    private DatabaseAway() {}
 
     /** Whether this is why. */
     static boolean isCauseOf(Throwable failure) {

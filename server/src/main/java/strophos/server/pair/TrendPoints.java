@@ -12,7 +12,7 @@ import strophos.server.state.AskCounts;
 import strophos.server.state.LessonsTogether;
 
 /** YES on each rein and the strength asked, over all lessons and the asks of one strand under the pair's own rider. */
-final class Trend {
+final class TrendPoints {
 
     /** Points taken together for the line: one lesson's ten asks jump too much to be read. */
     static final int TOGETHER = 3;
@@ -20,7 +20,7 @@ final class Trend {
     /** No more points, whatever the years: then each is several lessons. */
     static final int MOST = 100;
 
-    private Trend() {}
+    private TrendPoints() {}
 
     /**
      * One lesson, or so many that lie together; a rein that was not asked has {@code asks} 0.
@@ -28,7 +28,8 @@ final class Trend {
      * @param lesson the last of them, which began at {@code at}
      * @param strengthTogether mean level of the asks in it and the two points before together, 1 to 4
      */
-    record Point(UUID lesson, Instant at, int lessons, SideOfPoint left, SideOfPoint right, double strengthTogether) {}
+    record TrendPoint(
+            UUID lesson, Instant at, int lessons, SideOfPoint left, SideOfPoint right, double strengthTogether) {}
 
     /**
      * YES of asks at the point, and at it and the two before together.
@@ -37,15 +38,15 @@ final class Trend {
      */
     record SideOfPoint(int yes, int asks, int yesTogether, int asksTogether, double low, double high) {}
 
-    static List<Point> of(List<LessonsTogether> history) {
-        List<Point> points = new ArrayList<>();
+    static List<TrendPoint> of(List<LessonsTogether> history) {
+        List<TrendPoint> points = new ArrayList<>();
         for (int i = 0; i < history.size(); i++) {
             LessonsTogether now = history.get(i);
             List<LessonsTogether> together = history.subList(Math.max(0, i + 1 - TOGETHER), i + 1);
             int asks = together.stream().mapToInt(t -> t.both().asks()).sum();
             int strengths =
                     together.stream().mapToInt(t -> t.both().strengths()).sum();
-            points.add(new Point(
+            points.add(new TrendPoint(
                     now.last(),
                     now.at(),
                     now.lessons(),
@@ -63,6 +64,11 @@ final class Trend {
                 together.stream().map(of).mapToInt(AskCounts::asks).sum());
         Interval interval = Wilson.of(all);
         return new SideOfPoint(
-                of.apply(now).yes(), of.apply(now).asks(), all.successes(), all.of(), interval.low(), interval.high());
+                of.apply(now).yes(),
+                of.apply(now).asks(),
+                all.successes(),
+                all.total(),
+                interval.low(),
+                interval.high());
     }
 }

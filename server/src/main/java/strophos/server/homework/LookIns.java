@@ -20,7 +20,7 @@ import strophos.server.roster.PairRepository;
 /** The coach looks in on what was practised. */
 @Service
 @Transactional
-public class LookingIn {
+public class LookIns {
 
     private final HomeworkRepository homework;
     private final HomeworkReader reader;
@@ -30,7 +30,7 @@ public class LookingIn {
     private final LessonRepository lessons;
     private final Teller news;
 
-    LookingIn(
+    LookIns(
             HomeworkRepository homework,
             HomeworkReader reader,
             InboxReader inbox,
@@ -51,12 +51,12 @@ public class LookingIn {
     static final int SHOWN = 12;
 
     /** Those that wait for the coach, stop signs first, and how many more do. */
-    record Waiting(List<AssignmentView> first, int more) {}
+    record Page(List<AssignmentView> first, int more) {}
 
     /** Those that wait at this moment. */
-    Waiting waiting(Instant now) {
-        InboxReader.Waiting waiting = inbox.first(SHOWN, now);
-        return new Waiting(views(waiting.first(), waiting.pairs(), now), waiting.more());
+    Page waiting(Instant now) {
+        InboxReader.Page waiting = inbox.first(SHOWN, now);
+        return new Page(views(waiting.first(), waiting.pairs(), now), waiting.more());
     }
 
     /** All of these pairs. */
@@ -64,7 +64,7 @@ public class LookingIn {
         return views(inbox.all(of, now), of, now);
     }
 
-    private List<AssignmentView> views(List<HomeworkReader.Standing> all, List<Pair> of, Instant now) {
+    private List<AssignmentView> views(List<HomeworkReader.AssignmentState> all, List<Pair> of, Instant now) {
         ZoneId zone = lessons.zone();
         Map<UUID, Pair> byId = of.stream().collect(Collectors.toMap(Pair::id, Function.identity()));
         return all.stream()

@@ -1,7 +1,7 @@
 package strophos.core.record;
 
 /** What the fold itself is made of, a case a kind, and all marks. */
-interface Told {
+interface FoldCases {
 
     void amend(Entry entry, long atMs, Payload.Amend said);
 

@@ -5,24 +5,24 @@ import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Rein;
 
 /** What was seen on a rung beside its asks. */
-public sealed interface Observed {
+public sealed interface Observation {
 
     String entry();
 
     Rein rein();
 
     /** A stretch that was tried to be kept, by how much it was. */
-    record Held(String entry, Rein rein, HoldUnit unit, double amount) implements Observed {}
+    record Hold(String entry, Rein rein, HoldUnit unit, double amount) implements Observation {}
 
     /** A named fault of the horse's or rider's way of going. */
-    record Fault(String entry, Rein rein, String name) implements Observed {}
+    record Fault(String entry, Rein rein, String name) implements Observation {}
 
     /** Contact inside the pair's band for a part of the time measured. */
-    record InBand(String entry, Rein rein, Duration inside, Duration measured) implements Observed {}
+    record InBand(String entry, Rein rein, Duration inside, Duration measured) implements Observation {}
 
     /** After a mistake it was soft and attentive again after this time. */
-    record Recovered(String entry, Rein rein, Duration after) implements Observed {}
+    record Recovery(String entry, Rein rein, Duration after) implements Observation {}
 
     /** It was frightened here. */
-    record Fright(String entry, Rein rein) implements Observed {}
+    record Fright(String entry, Rein rein) implements Observation {}
 }

@@ -12,7 +12,7 @@ import strophos.server.harness.Client;
 import strophos.server.harness.Yard;
 import tools.jackson.databind.JsonNode;
 
-class SeenTest {
+class SightingsTest {
 
     private final Client coach = App.demo().as("ottilie");
     private final Yard yard = new Yard(coach);
@@ -91,7 +91,7 @@ class SeenTest {
         yard.send(log);
         JsonNode seen = seen(lesson);
         assertThat(seen.path("missed").path(0).path("missed").asInt()).isEqualTo(1);
-        assertThat(seen.path("missed").path(0).path("of").asInt()).isEqualTo(2);
+        assertThat(seen.path("missed").path(0).path("total").asInt()).isEqualTo(2);
         assertThat(seen.path("corrections").path("made").asInt()).isEqualTo(5);
         assertThat(seen.path("corrections").path("isConsistent").asBoolean(true))
                 .as("5 of 6 are under nine in ten")

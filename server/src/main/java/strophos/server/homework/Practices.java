@@ -23,7 +23,7 @@ import strophos.server.state.PairStates;
 /** The rider's side: today's card, and reports in. */
 @Service
 @Transactional
-public class Practising {
+public class Practices {
 
     private final HomeworkRepository homework;
     private final HomeworkReader reader;
@@ -34,7 +34,7 @@ public class Practising {
     private final LessonRepository lessons;
     private final Teller news;
 
-    Practising(
+    Practices(
             HomeworkRepository homework,
             HomeworkReader reader,
             AssignmentTeller teller,
@@ -113,7 +113,7 @@ public class Practising {
                         Collectors.mapping(s -> teller.view(s, pair(of, s), now, zone), Collectors.toList())));
     }
 
-    private static Pair pair(List<Pair> of, HomeworkReader.Standing s) {
+    private static Pair pair(List<Pair> of, HomeworkReader.AssignmentState s) {
         return of.stream()
                 .filter(p -> p.id().equals(s.stored().pair()))
                 .findFirst()
