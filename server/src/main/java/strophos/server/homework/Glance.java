@@ -1,15 +1,15 @@
 package strophos.server.homework;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import strophos.core.homework.Feel;
-import strophos.core.stair.RungId;
 import strophos.server.contract.CanBeNull;
 
 /**
- * An assignment that runs, at a glance.
+ * An assignment that runs, at a glance; in the order of its columns, since it is read as one text, like the reports.
  *
  * @param rungs of its steps
  * @param lookedInAt when the coach looked in last; null when never
@@ -19,6 +19,7 @@ import strophos.server.contract.CanBeNull;
  * @param isStopped one of them tells a sign that stops homework until the coach answers
  * @param felt what each of them but the second best said, in order
  */
+@JsonFormat(shape = JsonFormat.Shape.ARRAY)
 record Glance(
         UUID id,
         UUID pair,
@@ -26,7 +27,7 @@ record Glance(
         Instant setAt,
         LocalDate setOn,
         boolean isBrandNew,
-        List<RungId> rungs,
+        List<String> rungs,
         @CanBeNull Instant lookedInAt,
         boolean isPractised,
         int practices,

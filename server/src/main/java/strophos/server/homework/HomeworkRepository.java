@@ -7,7 +7,6 @@ import static strophos.server.db.Tables.PRACTICE;
 
 import com.fasterxml.jackson.annotation.JsonFormat;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.Collection;
@@ -220,10 +219,11 @@ class HomeworkRepository {
     List<Glance> glances(Instant now) {
         return db.resultQuery(
                         """
-                        select a.id, a.pair_id, pair.horse_id, a.set_at, a.set_on, a.brand_new, l.at as looked_in_at,
-                            array(select s ->> 'rung' from jsonb_array_elements(a.steps) s) as rungs,
-                            exists (select 1 from practice where assignment_id = a.id) as practised,
-                            p.practices, p.question, p.stop_sign, p.stopped, p.felt
+                        select coalesce(json_agg(json_build_array(
+                            a.id, a.pair_id, pair.horse_id, a.set_at, a.set_on, a.brand_new,
+                            array(select s ->> 'rung' from jsonb_array_elements(a.steps) s), l.at,
+                            p.practices > 0 or exists (select 1 from practice where assignment_id = a.id),
+                            p.practices, p.question, p.stop_sign, p.stopped, p.felt)), '[]')
                         from pair
                         join assignment a on a.yard_id = pair.yard_id and a.pair_id = pair.id
                         cross join lateral (
@@ -241,25 +241,7 @@ class HomeworkRepository {
                         VisiblePairs.to(YardScope.viewer()),
                         DSL.val(now),
                         Binds.texts(StopSign.STOPS_HOMEWORK, StopSign::name))
-                .fetch(r -> new Glance(
-                        r.get("id", UUID.class),
-                        r.get("pair_id", UUID.class),
-                        r.get("horse_id", UUID.class),
-                        r.get("set_at", Instant.class),
-                        r.get("set_on", LocalDate.class),
-                        r.get("brand_new", Boolean.class),
-                        Arrays.stream(r.get("rungs", String[].class))
-                                .map(RungId::of)
-                                .toList(),
-                        r.get("looked_in_at", Instant.class),
-                        r.get("practised", Boolean.class),
-                        r.get("practices", Integer.class),
-                        r.get("question", Boolean.class),
-                        r.get("stop_sign", Boolean.class),
-                        r.get("stopped", Boolean.class),
-                        Arrays.stream(r.get("felt", String[].class))
-                                .map(Feel::valueOf)
-                                .toList()));
+                .fetchOne(r -> List.of(json.readValue(r.get(0, JSON.class).data(), Glance[].class)));
     }
 
     Optional<StoredAssignment> find(UUID id) {

@@ -21,6 +21,7 @@ import strophos.core.homework.HomeworkState;
 import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.SinceLookIn;
 import strophos.core.judgement.Thresholds;
+import strophos.core.stair.RungId;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pause.Pauses;
 import strophos.server.roster.Pair;
@@ -117,7 +118,7 @@ class InboxReader {
         for (Glance g : glances) {
             boolean isPlain = !g.hasStopSign()
                     && !heardOf.contains(g.horse())
-                    && g.rungs().stream().allMatch(reader::isForPractisingAlone);
+                    && g.rungs().stream().map(RungId::of).allMatch(reader::isForPractisingAlone);
             Optional<HomeworkState.LookInReason> why = Optional.empty();
             if (g.isStopped() && ofPair.get(g.pair()) == 1) {
                 // nothing but a look-in lifts it, and there is none beside

@@ -1,6 +1,7 @@
 package strophos.server.pause;
 
 import static strophos.server.db.Tables.HORSE;
+import static strophos.server.db.Tables.HORSE_HEARD;
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PAUSE_ANSWER;
@@ -33,6 +34,7 @@ import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
+import strophos.server.sql.Binds;
 
 /** Stop signs as the three records tell them, and the answers to them. Which horses are visible is asked before. */
 @Repository
@@ -134,7 +136,7 @@ class PauseRepository {
                         """,
                         these,
                         DSL.val(moments),
-                        heard(DSL.condition("horse_id = any ({0}::uuid[])", these)),
+                        heard(Binds.isAnyOf(HORSE_HEARD.HORSE_ID, since.keySet())),
                         DSL.val(lately.toString()))
                 .fetchSet(r -> r.get(0, UUID.class));
     }
