@@ -3,13 +3,11 @@ import type { ComponentType } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
 import { Live } from './live'
 // not by its index: what its screens need comes with them
-import { SafetyProvider } from './safety/SafetyProvider'
+import { SafetyProvider } from './safety'
 import { MeProvider, useSession } from './session'
 import { screenTexts } from './text'
-import { Guard } from './ui/Guard'
-import { Shell } from './ui/Shell'
-import { Trouble } from './ui/Trouble'
-import { Wait } from './ui/Wait'
+import { Guard, Trouble, Wait } from './ui'
+import { Shell } from './shell'
 
 /** A screen and what it says, fetched together. */
 function screen(load: () => Promise<{ default: ComponentType }>) {

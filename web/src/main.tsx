@@ -9,9 +9,7 @@ import { Problem } from './api'
 import { App } from './App'
 import './text'
 import { system } from './theme'
-import { listenForInstall } from './ui/install'
-import { keepOnDevice } from './ui/update'
-import { SidePatterns } from './ui/side'
+import { listenForInstall, keepOnDevice, SidePatterns } from './ui'
 
 const queries = new QueryClient({
   defaultOptions: {

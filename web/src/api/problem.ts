@@ -19,15 +19,15 @@ export class Problem extends Error {
 /** No answer at all: no network, or no server. */
 export class Unreachable extends Error {}
 
-interface Answered<T> {
+interface ReplyOf<T> {
   data?: T
   error?: unknown
   response: globalThis.Response
 }
 
 /** The data of an answer, or a {@link Problem}, or {@link Unreachable}. */
-export async function answerOf<T>(request: Promise<Answered<T>>): Promise<T> {
-  let answered: Answered<T>
+export async function answerOf<T>(request: Promise<ReplyOf<T>>): Promise<T> {
+  let answered: ReplyOf<T>
   try {
     answered = await request
   } catch {

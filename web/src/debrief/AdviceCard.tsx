@@ -1,10 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { DebriefRow, Lesson, Made } from '../api'
+import type { DebriefRow, Lesson, PastDecision } from '../api'
 import { useMe } from '../session'
-import { Button } from '../ui/Button'
-import { Quiet } from '../ui/Card'
+import { Button, Quiet } from '../ui'
 import { Choose } from './Choose'
 import { DecisionSign } from './DecisionSign'
 import { adviceSentence } from './sentence'
@@ -50,7 +49,7 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
 }
 
 interface ChosenProps {
-  decision: Made
+  decision: PastDecision
   canChange: boolean
   onChange: () => void
 }

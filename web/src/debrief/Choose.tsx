@@ -5,9 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { Advice, Decision, Lesson } from '../api'
-import { Button } from '../ui/Button'
-import { Field } from '../ui/Field'
-import { Trouble } from '../ui/Trouble'
+import { Button, Field, Trouble } from '../ui'
 
 interface ChooseProps {
   rung: string

@@ -5,17 +5,13 @@ import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import type { Debrief, DebriefRow, Lesson } from '../api'
-import { ReinClock } from '../ride'
+import { ReinClock } from '../ui'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
-import { dayLongAt, timeOfDay } from '../text/format'
-import { Beads } from '../ui/Beads'
-import { LinkButton } from '../ui/Button'
-import { Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { dayLongAt, timeOfDay } from '../text'
+import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { Row } from './Row'
-import { SeenCard } from './SeenCard'
+import { SightingsCard } from './SightingsCard'
 import { isWayIn } from './wayIn'
 
 /** The moment: two minutes at the table after the ride. What each rein gave, what it cost, what to do next. */
@@ -42,7 +38,7 @@ export default function DebriefPage() {
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
       <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
-      <SeenCard seen={seen} />
+      <SightingsCard seen={seen} />
       <Rows rows={rows.filter(isWayIn)} lesson={lesson} />
       {notes.length > 0 && (
         <Box as="section">

@@ -1,9 +1,9 @@
 import { chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { SideView } from '../api'
-import { percent } from '../text/format'
-import { SIDE } from '../ui/side'
-import type { Sided } from '../ui/side'
+import { percent } from '../text'
+import { SIDE } from '../ui'
+import type { OneSide } from '../ui'
 
 const BOX = { width: 560, left: 30, right: 8, row: 52, top: 8, bottom: 26 }
 const LEVELS = [0, 0.25, 0.5, 0.75, 1]
@@ -35,7 +35,7 @@ export function IntervalStrip({ left, right }: { left: SideView; right: SideView
   )
 }
 
-function Line({ side, of, y, x }: { side: Sided; of: SideView; y: number; x: (share: number) => number }) {
+function Line({ side, of, y, x }: { side: OneSide; of: SideView; y: number; x: (share: number) => number }) {
   const { t } = useTranslation()
   const { color, letter, pattern } = SIDE[side]
   const label =

@@ -1,11 +1,11 @@
 import { chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { RESPONSES, STRENGTHS } from '../record'
-import { SIDE } from '../ui/side'
-import type { Sided } from '../ui/side'
+import { SIDE } from '../ui'
+import type { OneSide } from '../ui'
 
 /** The filled pad again, small: a table of answers by strength. */
-export function SmallPad({ side, counts }: { side: Sided; counts: number[][] }) {
+export function SmallPad({ side, counts }: { side: OneSide; counts: number[][] }) {
   const { t } = useTranslation()
   const most = Math.max(1, ...counts.flat())
   return (

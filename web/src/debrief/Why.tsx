@@ -1,9 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { Advice, Finding } from '../api'
-import { percent } from '../text/format'
-import { Quiet } from '../ui/Card'
-import { WhyBox } from '../ui/WhyBox'
+import { percent } from '../text'
+import { Quiet, WhyBox } from '../ui'
 import { evidenceSentences } from './evidence'
 import { ruleKey } from './sentence'
 

@@ -1,7 +1,7 @@
 import i18next from 'i18next'
 import { expect, test } from 'vitest'
 import type { Evidence, Missing } from '../api'
-import { missingSentence } from '../pair/missing'
+import { missingSentence } from '../pair'
 import { evidenceSentences, weakerRein } from './evidence'
 
 const ALL: Evidence[] = [

@@ -1,6 +1,6 @@
 import type { TFunction } from 'i18next'
 import type { Evidence } from '../api'
-import { dayLong, percent } from '../text/format'
+import { dayLong, percent } from '../text'
 
 type Proportion = { successes: number; total: number }
 type Rein = 'LEFT' | 'RIGHT' | 'NONE'

@@ -1,6 +1,6 @@
 import type { TFunction } from 'i18next'
 import type { Advice, Evidence, Missing } from '../api'
-import { missingSentence } from '../pair/missing'
+import { missingSentence } from '../pair'
 import { weakerRein } from './evidence'
 
 /** The advice as a coach would say it. */

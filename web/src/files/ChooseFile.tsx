@@ -2,12 +2,12 @@ import { chakra } from '@chakra-ui/react'
 import { FileDown } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Chosen } from './what'
+import type { FileChoice } from './what'
 import { whatIs } from './what'
 
 interface ChooseFileProps {
-  chosen: Chosen | undefined
-  onChoose: (chosen: Chosen) => void
+  chosen: FileChoice | undefined
+  onChoose: (chosen: FileChoice) => void
 }
 
 /** A place to let a file fall, or to choose one; what cannot be read says so here. */

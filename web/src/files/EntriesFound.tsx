@@ -1,10 +1,7 @@
 import { chakra } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { Button } from '../ui/Button'
-import { Card, Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { Button, Card, Quiet, Trouble, Wait } from '../ui'
 import { takeEntries } from './api'
 
 const SHOWN = 12

@@ -7,22 +7,19 @@ import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
-import { dayLongAt } from '../text/format'
-import { AnchorButton, Button, LinkButton } from '../ui/Button'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { dayLongAt } from '../text'
+import { AnchorButton, Button, LinkButton, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
 import { ChooseFile } from './ChooseFile'
 import { EntriesFound } from './EntriesFound'
 import { SheetFound } from './SheetFound'
-import type { Chosen } from './what'
+import type { FileChoice } from './what'
 
 /** The moment: at the table, once in a while. The record goes out into other hands, or comes in from elsewhere. */
 export default function RecordPage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
   const { actions, timeZone } = useMe()
-  const [chosen, setChosen] = useState<Chosen>()
+  const [chosen, setChosen] = useState<FileChoice>()
   const [stored, setStored] = useState<number>()
   // what is in the file is what the eye is to meet next
   const found = useRef<HTMLDivElement>(null)
@@ -36,7 +33,7 @@ export default function RecordPage() {
   if (debrief.isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
   const { lesson } = debrief.data
-  const choose = (file: Chosen | undefined) => {
+  const choose = (file: FileChoice | undefined) => {
     setStored(undefined)
     setChosen(file)
   }

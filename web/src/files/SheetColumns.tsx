@@ -2,9 +2,7 @@ import { Box, Grid } from '@chakra-ui/react'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { SheetColumn, SheetView, Step } from '../api'
-import { Select } from '../ui/Button'
-import { CardTitle } from '../ui/Card'
-import { FieldLabel } from '../ui/Field'
+import { Select, CardTitle, FieldLabel } from '../ui'
 
 export const COLUMNS: SheetColumn[] = [
   'REIN',

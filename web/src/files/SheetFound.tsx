@@ -3,15 +3,12 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { SheetColumn, SheetView } from '../api'
-import { usePacket } from '../ride'
-import { Button } from '../ui/Button'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { usePacket } from '../recorder'
+import { Button, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
 import { takeSheet } from './api'
 import type { Reading } from './api'
 import { SheetColumns } from './SheetColumns'
-import { SheetLines } from './SheetLines'
+import { SheetRows } from './SheetRows'
 
 const SHOWN = 12
 
@@ -66,7 +63,7 @@ export function SheetFound({ lesson, text, onTaken }: SheetFoundProps) {
         </chakra.p>
       )}
       <Issues issues={issues} isLeftOut={isLeftOut} onLeaveOut={setIsLeftOut} />
-      {lines.length > 0 && <SheetLines lines={lines} most={SHOWN} rungs={packet.data?.packet.rungs ?? []} />}
+      {lines.length > 0 && <SheetRows lines={lines} most={SHOWN} rungs={packet.data?.packet.rungs ?? []} />}
       {isWhole && found.stored === 0 && <chakra.p marginTop="4">{t('files.nothingNew')}</chakra.p>}
       {isWhole && found.stored > 0 && (
         <Button look="act" marginTop="4" disabled={taking.isPending} onClick={() => taking.mutate()}>

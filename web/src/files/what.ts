@@ -1,5 +1,5 @@
 /** What a chosen file is. */
-export type Chosen =
+export type FileChoice =
   | { is: 'entries'; name: string; text: string }
   | { is: 'sheet'; name: string; text: string }
   | { is: 'unreadable'; why: 'tooLarge' | 'notUtf8' }
@@ -8,7 +8,7 @@ export type Chosen =
 export const MOST_BYTES = 3_500_000
 
 /** Reads a file; entries are known by their form, anything else is a table. */
-export async function whatIs(file: File): Promise<Chosen> {
+export async function whatIs(file: File): Promise<FileChoice> {
   if (file.size > MOST_BYTES) return { is: 'unreadable', why: 'tooLarge' }
   let text: string
   try {

@@ -8,11 +8,8 @@ import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { Assignment, Practice, Verdict } from '../api'
 import { useMe } from '../session'
-import { dayShort } from '../text/format'
-import { Button, Input } from '../ui/Button'
-import { Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { nameIn, wordIn } from '../text/words'
+import { dayShort, nameIn, wordIn } from '../text'
+import { Button, Input, Quiet, Trouble } from '../ui'
 import { doseSentence } from './dose'
 
 const VERDICTS: Verdict[] = ['CARRY_ON', 'NEXT', 'BACK']

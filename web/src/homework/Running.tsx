@@ -2,11 +2,8 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { Assignment } from '../api'
 import { useMe } from '../session'
-import { dayShort } from '../text/format'
-import { Button } from '../ui/Button'
-import { Card, Quiet } from '../ui/Card'
-import { SideLetter } from '../ui/side'
-import { nameIn, wordIn } from '../text/words'
+import { dayShort, nameIn, wordIn } from '../text'
+import { Button, Card, Quiet, SideLetter } from '../ui'
 import { doseSentence } from './dose'
 
 /** Homework under way: which step, what opens the next, and what was really done. */

@@ -4,14 +4,10 @@ import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { answerOf, api, Problem } from '../api'
-import { useEnter } from '../session'
-import { Door } from '../session/Door'
-import { Button } from '../ui/Button'
-import { Field } from '../ui/Field'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { useEnter, Door } from '../session'
+import { Button, Field, Trouble, Wait } from '../ui'
 
-interface Typed {
+interface FormValues {
   signInName: string
   password: string
 }
@@ -22,7 +18,7 @@ export default function JoinPage() {
   const enter = useEnter()
   const [token] = useState(() => window.location.hash.slice(1))
   const [trouble, setTrouble] = useState<unknown>(null)
-  const { register, handleSubmit, formState, setError } = useForm<Typed>()
+  const { register, handleSubmit, formState, setError } = useForm<FormValues>()
   const invited = useQuery({
     queryKey: ['invited', token],
     queryFn: () => answerOf(api.POST('/api/v1/invited', { body: { token } })),
@@ -39,7 +35,9 @@ export default function JoinPage() {
       setTrouble(e)
       if (e instanceof Problem) {
         for (const { path, code } of e.issues) {
-          setError(path as keyof Typed, { message: t(code === 'taken' ? 'join.taken' : 'setUp.issue.form') })
+          setError(path as keyof FormValues, {
+            message: t(code === 'taken' ? 'join.taken' : 'setUp.issue.form'),
+          })
         }
       }
     }

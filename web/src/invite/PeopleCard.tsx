@@ -4,10 +4,8 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { answerOf, api } from '../api'
 import { useMe } from '../session'
-import { dayShort } from '../text/format'
-import { Button, Input } from '../ui/Button'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
+import { dayShort } from '../text'
+import { Button, Input, Card, CardTitle, Quiet, Trouble } from '../ui'
 
 /** Who has to do with a pair, and a way in for those who have none yet. */
 export function PeopleCard({ pair }: { pair: string }) {

@@ -1,5 +1,5 @@
 import type { QueryKey } from '@tanstack/react-query'
-import type { PairLine, Today } from '../api'
+import type { PairItem, Today } from '../api'
 import type { News } from './news'
 
 /** What is read again when something was stored elsewhere; the log of a ride reads on by itself. */
@@ -31,7 +31,7 @@ export function isConcerned(news: News, key: QueryKey, data: unknown): boolean {
 }
 
 interface Paged {
-  pages: { pairs: PairLine[] }[]
+  pages: { pairs: PairItem[] }[]
 }
 
 function isToday(today: Today, lesson: string, pair: string | null): boolean {

@@ -10,22 +10,22 @@ export interface Keys {
 /** Null when news may have been missed: read all again. */
 export type News = Keys | null
 
-type Hear = (news: News) => void
+type Listener = (news: News) => void
 
-const hearers = new Set<Hear>()
+const hearers = new Set<Listener>()
 
 export function tellHere(news: News): void {
   hearers.forEach((hear) => hear(news))
 }
 
 /** Hears what is stored elsewhere, while the screen that asks is shown. */
-export function useNews(hear: Hear): void {
+export function useNews(hear: Listener): void {
   const latest = useRef(hear)
   useEffect(() => {
     latest.current = hear
   })
   useEffect(() => {
-    const hearer: Hear = (news) => latest.current(news)
+    const hearer: Listener = (news) => latest.current(news)
     hearers.add(hearer)
     return () => void hearers.delete(hearer)
   }, [])

@@ -8,11 +8,7 @@ import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { Focus, FocusKind, LookView } from '../api'
 import { useMe } from '../session'
-import { Button, Input, LinkButton } from '../ui/Button'
-import { Card, Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { WarnBox } from '../ui/WarnBox'
-import { WhyBox } from '../ui/WhyBox'
+import { Button, Input, LinkButton, Card, Quiet, Trouble, WarnBox, WhyBox } from '../ui'
 
 const CHOICES: FocusKind[] = ['CONFIDENCE', 'RIDER', 'STOP_BACK', 'FORWARD', 'BEND', 'SHOULDERS', 'NEXT_RUNG']
 

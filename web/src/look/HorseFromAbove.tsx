@@ -1,8 +1,8 @@
 import { chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { BendPlace, FirstLook } from '../record'
-import { SIDE } from '../ui/side'
-import type { Sided } from '../ui/side'
+import { SIDE } from '../ui'
+import type { OneSide } from '../ui'
 
 /** Degrees a fully supple neck is drawn to, at a score of 4. */
 const FULL_DEG = 62
@@ -72,7 +72,7 @@ function Head({ x, y, deg, color }: { x: number; y: number; deg: number; color: 
 }
 
 interface NeckProps {
-  side: Sided
+  side: OneSide
   look: FirstLook
   isGhost?: boolean
 }
@@ -113,7 +113,7 @@ function neck(place: BendPlace, deg: number) {
   return { path: `M${BASE.x} ${BASE.y}Q${middle.x} ${middle.y} ${poll.x} ${poll.y}`, ...poll, deg: deg * 1.1 }
 }
 
-function Shoulder({ side, look }: { side: Sided; look: FirstLook }) {
+function Shoulder({ side, look }: { side: OneSide; look: FirstLook }) {
   const weight = look.shoulder ?? 0
   const heavy = side === 'LEFT' ? Math.max(0, -weight) : Math.max(0, weight)
   const x = side === 'LEFT' ? 93 : 147

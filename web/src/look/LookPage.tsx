@@ -4,18 +4,14 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { answerOf, api, Unreachable } from '../api'
-import type { Looked } from '../api'
+import type { StoredLook } from '../api'
 import type { FirstLook } from '../record'
-import { OutboxLine, useHeard, usePacket, useRide, useSending } from '../ride'
-import type { Recorder } from '../ride'
+import { OutboxLine, useSignsHere, usePacket, useRecorder, useSending } from '../recorder'
+import type { Recorder } from '../recorder'
 import { HorseLine } from '../safety'
 import { WatchList } from '../see'
-import type { KeptPacket } from '../store'
-import { Beads } from '../ui/Beads'
-import { Button } from '../ui/Button'
-import { Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import type { StoredPacket } from '../store'
+import { Beads, Button, Quiet, Trouble, Wait } from '../ui'
 import { FocusCard } from './FocusCard'
 import { lookOf } from './lookOf'
 import { Scores, Soundness } from './Scores'
@@ -25,9 +21,9 @@ import { Sides } from './Sides'
 export default function LookPage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
-  const recorder = useRide(id)
+  const recorder = useRecorder(id)
   const packet = usePacket(id)
-  useHeard(recorder, packet.data)
+  useSignsHere(recorder, packet.data)
   if (packet.isError) {
     return packet.error instanceof Unreachable ? (
       <chakra.p role="alert">{t('ride.notHere')}</chakra.p>
@@ -39,13 +35,13 @@ export default function LookPage() {
   return <Look key={recorder.ride.looks.at(-1)?.id ?? 'none'} kept={packet.data} recorder={recorder} />
 }
 
-function Look({ kept, recorder }: { kept: KeptPacket; recorder: Recorder }) {
+function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
   const { t } = useTranslation()
   const client = useQueryClient()
   const { lesson, looksBefore } = kept.packet
   const made = recorder.ride.looks.at(-1)
   const [look, setLook] = useState<FirstLook>(made?.seen ?? {})
-  const before = looksBefore.map((l: Looked) => lookOf(l.checks))
+  const before = looksBefore.map((l: StoredLook) => lookOf(l.checks))
   const isAllSent = useSending(recorder.outbox, lesson.id).waiting === 0
   const view = useQuery({
     queryKey: ['look', lesson.id],

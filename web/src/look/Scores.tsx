@@ -2,8 +2,7 @@ import { Box, Flex } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { SCORES, SOUNDNESS } from '../record'
 import type { FirstLook } from '../record'
-import { Quiet } from '../ui/Card'
-import { Steps } from '../ui/Steps'
+import { Quiet, Steps } from '../ui'
 import { Heading } from './Sides'
 
 interface ScoresProps {

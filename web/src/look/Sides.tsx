@@ -2,9 +2,8 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { BEND_PLACES, CIRCLES, SCORES } from '../record'
 import type { BendPlace, Circle, FirstLook } from '../record'
-import { SIDE, SideLetter } from '../ui/side'
-import type { Sided } from '../ui/side'
-import { Steps } from '../ui/Steps'
+import { SIDE, SideLetter, Steps } from '../ui'
+import type { OneSide } from '../ui'
 import { HorseFromAbove } from './HorseFromAbove'
 
 interface SidesProps {
@@ -96,7 +95,7 @@ export function Sides({ look, before, onChange }: SidesProps) {
   )
 }
 
-function BendColumn({ side, look, before, onChange }: SidesProps & { side: Sided }) {
+function BendColumn({ side, look, before, onChange }: SidesProps & { side: OneSide }) {
   const { t } = useTranslation()
   const key = KEYS[side].bend
   return (

@@ -2,12 +2,12 @@ import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { expect, test } from 'vitest'
 import { nudgeAt } from './nudge'
-import type { Nudge, NudgeRules, RideNow } from './nudge'
+import type { Nudge, NudgeRules, RideNowKey } from './nudge'
 
 interface Example {
   says: string
   rules: NudgeRules
-  now: RideNow
+  now: RideNowKey
   nudge: Nudge | null
 }
 

@@ -31,7 +31,7 @@ export interface NudgeRules {
 }
 
 /** A ride at one moment; see the server's rule, whose twin this is. */
-export interface RideNow {
+export interface RideNowKey {
   turnMs: number
   spellMs: number
   workMs: number
@@ -49,7 +49,7 @@ export interface RideNow {
  * The nudge to show; null for none. One that stands stays while it holds; another comes up only after a quiet time; the
  * hard stops do not wait.
  */
-export function nudgeAt(now: RideNow, rules: NudgeRules): Nudge | null {
+export function nudgeAt(now: RideNowKey, rules: NudgeRules): Nudge | null {
   const due = NUDGES.find((n) => holds(n, now, rules)) ?? null
   if (due === null || due === now.shown || HARD.includes(due)) return due
   const isQuiet = now.sinceNudgeMs !== null && now.sinceNudgeMs < rules.quietS * 1000
@@ -57,7 +57,7 @@ export function nudgeAt(now: RideNow, rules: NudgeRules): Nudge | null {
   return now.shown && holds(now.shown, now, rules) ? now.shown : null
 }
 
-function holds(nudge: Nudge, now: RideNow, rules: NudgeRules): boolean {
+function holds(nudge: Nudge, now: RideNowKey, rules: NudgeRules): boolean {
   switch (nudge) {
     case 'STOP_TIRED':
       return now.isTired
@@ -84,17 +84,17 @@ function holds(nudge: Nudge, now: RideNow, rules: NudgeRules): boolean {
 }
 
 /** The last answers since the step back were all wrong. */
-function isStuck({ sinceStepBack }: RideNow, { stuckWrong: n }: NudgeRules): boolean {
+function isStuck({ sinceStepBack }: RideNowKey, { stuckWrong: n }: NudgeRules): boolean {
   return sinceStepBack.length >= n && sinceStepBack.slice(-n).every((r) => r === 'WRONG')
 }
 
 /** Never with a frightened horse. */
-function stays({ isFrightened }: RideNow, { whenStuck }: NudgeRules): boolean {
+function stays({ isFrightened }: RideNowKey, { whenStuck }: NudgeRules): boolean {
   return whenStuck === 'STAY_UNTIL_SOFT' && !isFrightened
 }
 
 /** The last answers on the rein were all YES, or clearly better than its first ones. */
-function isReached({ asks }: RideNow, rein: Rein, { yesRunning: n, betterBy }: NudgeRules): boolean {
+function isReached({ asks }: RideNowKey, rein: Rein, { yesRunning: n, betterBy }: NudgeRules): boolean {
   const here = asks.filter((a) => a.rein === rein).map((a) => a.response)
   if (here.length < n) return false
   const last = here.slice(-n)

@@ -5,10 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { answerOf, api } from '../api'
 import type { School } from '../api'
-import { Button, Select } from '../ui/Button'
-import { Field, FieldLabel } from '../ui/Field'
-import { SchoolField } from '../ui/SchoolField'
-import { Trouble } from '../ui/Trouble'
+import { Button, Select, Field, FieldLabel, SchoolField, Trouble } from '../ui'
 
 /** A rider and a horse that begin together; the rest is asked when they are met. */
 export function AddPair() {

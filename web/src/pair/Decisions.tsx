@@ -4,10 +4,8 @@ import { useTranslation } from 'react-i18next'
 import { answerOf, api } from '../api'
 import type { PairView } from '../api'
 import { useMe } from '../session'
-import { dayShort } from '../text/format'
-import { wordIn } from '../text/words'
-import { Card, CardTitle } from '../ui/Card'
-import { More } from '../ui/More'
+import { dayShort, wordIn } from '../text'
+import { Card, CardTitle, More } from '../ui'
 
 /** What was decided, the latest first: the first page came with the pair. */
 export function Decisions({ pair }: { pair: PairView }) {

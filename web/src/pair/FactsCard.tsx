@@ -6,11 +6,8 @@ import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { Facts, FactsView } from '../api'
 import { useMe } from '../session'
-import { dayShort } from '../text/format'
-import { Button, Input } from '../ui/Button'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { Field } from '../ui/Field'
-import { Trouble } from '../ui/Trouble'
+import { dayShort } from '../text'
+import { Button, Input, Card, CardTitle, Quiet, Field, Trouble } from '../ui'
 
 const NUMBERS = [
   'heightCm',

@@ -5,10 +5,8 @@ import { Link } from 'react-router'
 import { answerOf, api } from '../api'
 import type { PairView } from '../api'
 import { useMe } from '../session'
-import { clock, dayShort } from '../text/format'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { More } from '../ui/More'
-import { SideLetter } from '../ui/side'
+import { clock, dayShort } from '../text'
+import { Card, CardTitle, Quiet, More, SideLetter } from '../ui'
 
 const LineLink = chakra(Link, {
   base: { fontWeight: '650', textDecoration: 'underline', textUnderlineOffset: '3px' },

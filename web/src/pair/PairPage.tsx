@@ -5,14 +5,11 @@ import { useParams } from 'react-router'
 import { answerOf, api } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { SideLetter } from '../ui/side'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
-import { RideNow } from '../ride'
-import { wordIn } from '../text/words'
+import { RideNowKey } from '../recorder'
+import { wordIn } from '../text'
 import { Decisions } from './Decisions'
 import { FactsCard } from './FactsCard'
 import { Lessons } from './Lessons'
@@ -52,7 +49,7 @@ export default function PairPage() {
       )}
       {!now?.isPaused && !now?.isDayOver && actions.includes('RECORD') && (
         <Box>
-          <RideNow pair={id} />
+          <RideNowKey pair={id} />
         </Box>
       )}
       <Card>

@@ -3,16 +3,11 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { answerOf, api } from '../api'
-import type { PairLine } from '../api'
+import type { PairItem } from '../api'
 import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
-import { dayShort } from '../text/format'
-import { SideLetter } from '../ui/side'
-import { Guard } from '../ui/Guard'
-import { More } from '../ui/More'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
-import { wordIn } from '../text/words'
+import { dayShort, wordIn } from '../text'
+import { SideLetter, Guard, More, Trouble, Wait } from '../ui'
 import { AddPair } from './AddPair'
 
 /** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
@@ -61,7 +56,7 @@ const RowLink = chakra(Link, {
   },
 })
 
-function PairRow({ pair }: { pair: PairLine }) {
+function PairRow({ pair }: { pair: PairItem }) {
   const { t } = useTranslation()
   const { timeZone } = useMe()
   const step = pair.inWork[0]

@@ -1,9 +1,9 @@
 import { chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { SideOfStep, Step } from '../api'
-import { SIDE } from '../ui/side'
-import type { Sided } from '../ui/side'
-import { wordIn } from '../text/words'
+import { SIDE } from '../ui'
+import type { OneSide } from '../ui'
+import { wordIn } from '../text'
 
 const STEP = { width: 98, gap: 5, height: 78, rise: 11, label: 62 }
 
@@ -83,7 +83,7 @@ function StairStep({ step, base }: { step: Step; base: number }) {
 }
 
 /** The tread is the measure: a half filled up to it has what the criterion asks for. */
-function HalfFill({ side, of, x, width }: { side: Sided; of: SideOfStep; x: number; width: number }) {
+function HalfFill({ side, of, x, width }: { side: OneSide; of: SideOfStep; x: number; width: number }) {
   if (of.asks === 0) return null
   const full = STEP.height - 8
   const filled = Math.min(1, of.successes / of.needed) * full

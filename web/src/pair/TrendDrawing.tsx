@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { TrendPoint } from '../api'
-import { dayShort, percent } from '../text/format'
-import { SIDE, SideLetter } from '../ui/side'
-import type { Sided } from '../ui/side'
+import { dayShort, percent } from '../text'
+import { SIDE, SideLetter } from '../ui'
+import type { OneSide } from '../ui'
 
 const BOX = { width: 640, height: 236, left: 40, right: 12, top: 12, bottom: 30 }
 const SIDES = ['LEFT', 'RIGHT'] as const
@@ -78,17 +78,17 @@ export function TrendDrawing({ points, timeZone }: { points: TrendPoint[]; timeZ
   )
 }
 
-function sideOf(p: TrendPoint, side: Sided) {
+function sideOf(p: TrendPoint, side: OneSide) {
   return side === 'LEFT' ? p.left : p.right
 }
 
-function togetherPercent(p: TrendPoint, side: Sided): string {
+function togetherPercent(p: TrendPoint, side: OneSide): string {
   const { yesTogether, asksTogether } = sideOf(p, side)
   return asksTogether === 0 ? '–' : percent(yesTogether / asksTogether)
 }
 
 interface SideLineProps {
-  side: Sided
+  side: OneSide
   points: TrendPoint[]
   x: (p: TrendPoint) => number
   y: (share: number) => number

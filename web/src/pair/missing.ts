@@ -1,6 +1,6 @@
 import type { TFunction } from 'i18next'
 import type { Missing } from '../api'
-import { percent } from '../text/format'
+import { percent } from '../text'
 
 /** What a rung still lacks, as a coach would say it. */
 export function missingSentence(t: TFunction, m: Missing): string {

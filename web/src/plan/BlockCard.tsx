@@ -3,11 +3,8 @@ import type { TFunction } from 'i18next'
 import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import type { PlanBlock, PlannedLesson, Reason } from '../api'
-import { percent } from '../text/format'
-import { Button, Select } from '../ui/Button'
-import { Card, Quiet } from '../ui/Card'
-import { SIDE, SideLetter } from '../ui/side'
-import { wordIn } from '../text/words'
+import { percent, wordIn } from '../text'
+import { Button, Select, Card, Quiet, SIDE, SideLetter } from '../ui'
 import { minutes } from './minutes'
 
 interface BlockCardProps {

@@ -1,9 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { PlanChange } from '../api'
-import { dayLong } from '../text/format'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { wordIn } from '../text/words'
+import { dayLong, wordIn } from '../text'
+import { Card, CardTitle, Quiet } from '../ui'
 import { minutes } from './minutes'
 
 /** Which decision or report made this plan another one, with the plan as it would be without it. */

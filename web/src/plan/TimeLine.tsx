@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { Plan, PlanBlock } from '../api'
-import { SIDE } from '../ui/side'
+import { SIDE } from '../ui'
 import { minutes } from './minutes'
 
 const BOX = { width: 1000, half: 44, label: 26, gap: 2 }

@@ -1,9 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { OwnPair, Step } from '../api'
-import { Card, CardTitle } from '../ui/Card'
-import { SideLetter } from '../ui/side'
-import { wordIn } from '../text/words'
+import { Card, CardTitle, SideLetter } from '../ui'
+import { wordIn } from '../text'
 
 const SHOWN: Step['state'][] = ['PASSED', 'IN_WORK', 'OPEN']
 

@@ -6,12 +6,10 @@ import { useTranslation } from 'react-i18next'
 import { Unreachable } from '../api'
 import type { Assignment } from '../api'
 import { useMe } from '../session'
-import { HorseLine, WrongSheet } from '../safety'
+import { HorseLine, WrongDrawer } from '../safety'
 import { cardsOf, shelfOf, useOutbox, waitingPractices } from '../store'
 import type { Shelf } from '../store'
-import { Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { Quiet, Trouble, Wait } from '../ui'
 import { OwnStair } from './OwnStair'
 import { Report } from './Report'
 import { TaskCard } from './TaskCard'
@@ -30,7 +28,7 @@ export default function PracticePage() {
   const waiting = useLiveQuery(() => shelf.practices.where({ passage: 'waiting' }).toArray(), [shelf]) ?? []
   const refused = useLiveQuery(() => shelf.practices.where({ passage: 'refused' }).count(), [shelf]) ?? 0
   const timer = useLiveQuery(() => shelf.timers.toCollection().first(), [shelf])
-  const [reporting, setReporting] = useState<Reporting>()
+  const [reporting, setReporting] = useState<ReportDraft>()
   const wrong = useWrong(shelf)
   const cards = useQuery({
     queryKey: ['cards', person, waiting.length],
@@ -58,7 +56,7 @@ export default function PracticePage() {
   }
   if (wrong.asked) {
     const { asked } = wrong
-    return <WrongSheet onClose={wrong.close} onChoose={(sign) => void wrong.say(asked, sign, offsetMs)} />
+    return <WrongDrawer onClose={wrong.close} onChoose={(sign) => void wrong.say(asked, sign, offsetMs)} />
   }
   if (reporting) {
     return (
@@ -125,7 +123,7 @@ export default function PracticePage() {
   )
 }
 
-interface Reporting {
+interface ReportDraft {
   card: Assignment
   leftS: number
   rightS: number

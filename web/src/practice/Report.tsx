@@ -6,11 +6,9 @@ import { v7 } from 'uuid'
 import type { Assignment, NewPractice } from '../api'
 import { useMe } from '../session'
 import { shelfOf } from '../store'
-import { Button, TextArea } from '../ui/Button'
-import { Quiet } from '../ui/Card'
-import { SideLetter } from '../ui/side'
-import type { Sided } from '../ui/side'
-import { isoOf } from '../text/format'
+import { Button, TextArea, Quiet, SideLetter } from '../ui'
+import type { OneSide } from '../ui'
+import { isoOf } from '../text'
 
 const FEELS = ['EASY', 'GETTING_THERE', 'NOT_YET'] as const
 const STOP_SIGNS = [
@@ -162,9 +160,9 @@ function WhatStops({ chosen, onFlip }: WhatStopsProps) {
 
 interface CountsProps {
   label: string
-  value: Record<Sided, number>
+  value: Record<OneSide, number>
   most: number
-  onChange: (side: Sided, n: number) => void
+  onChange: (side: OneSide, n: number) => void
 }
 
 function Counts({ label, value, most, onChange }: CountsProps) {

@@ -1,12 +1,12 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { useSafety, WhatNow } from '../safety'
-import type { KeptSign } from '../store'
-import { Button } from '../ui/Button'
+import type { StoredSign } from '../store'
+import { Button } from '../ui'
 import type { Wrong } from './useWrong'
 
 /** A practice that was stopped: what to do now and whom to call; taken back only by mistake. */
-export function StoppedPractice({ wrong, stopped }: { wrong: Wrong; stopped: KeptSign }) {
+export function StoppedPractice({ wrong, stopped }: { wrong: Wrong; stopped: StoredSign }) {
   const { t } = useTranslation()
   const { contacts } = useSafety()
   return (

@@ -5,20 +5,16 @@ import type { Assignment } from '../api'
 import { doseSentence } from '../homework'
 import { useSafety } from '../safety'
 import { useMe } from '../session'
-import type { KeptPractice } from '../store'
-import { dayShort } from '../text/format'
-import { Button } from '../ui/Button'
-import { Card, Quiet } from '../ui/Card'
-import { WarnBox } from '../ui/WarnBox'
-import { WhyBox } from '../ui/WhyBox'
-import { nameIn, wordIn } from '../text/words'
+import type { StoredPractice } from '../store'
+import { dayShort, nameIn, wordIn } from '../text'
+import { Button, Card, Quiet, WarnBox, WhyBox } from '../ui'
 import { readySound } from './sound'
 
 interface TaskCardProps {
   card: Assignment
   isNamed: boolean
   /** Reports kept here that the server does not know yet. */
-  kept: KeptPractice[]
+  kept: StoredPractice[]
   onStart: () => Promise<void>
   onReport: () => void
 }

@@ -3,13 +3,11 @@ import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Assignment } from '../api'
 import type { RunningTimer, Shelf } from '../store'
-import { clock } from '../text/format'
-import { Button } from '../ui/Button'
-import { SIDE } from '../ui/side'
+import { clock } from '../text'
+import { Button, SIDE, useAwake } from '../ui'
 import { readySound, signal } from './sound'
 import { momentAt, ranMs } from './timer'
 import { WrongKey } from './WrongKey'
-import { useAwake } from '../ui/useAwake'
 
 interface TimerViewProps {
   card: Assignment

@@ -1,6 +1,6 @@
 import { OctagonAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
-import { Button } from '../ui/Button'
+import { Button } from '../ui'
 
 interface WrongKeyProps {
   onPress: () => void

@@ -7,14 +7,14 @@ import type { StopSign } from '../record'
 import { useSafetyAgain } from '../safety'
 import { useMe } from '../session'
 import { useOutbox, waitingSigns } from '../store'
-import type { KeptSign, Shelf } from '../store'
-import { isoOf } from '../text/format'
+import type { StoredSign, Shelf } from '../store'
+import { isoOf } from '../text'
 
 export interface Wrong {
   /** Of which pair it is being said. */
   asked: OwnPair | undefined
   /** What was said, while what to do now is shown. */
-  stopped: KeptSign | undefined
+  stopped: StoredSign | undefined
   ask: (pair: OwnPair) => void
   say: (pair: OwnPair, sign: StopSign, offsetMs: number) => Promise<void>
   takeBack: () => Promise<void>
@@ -28,7 +28,7 @@ export function useWrong(shelf: Shelf): Wrong {
   const again = useSafetyAgain()
   const client = useQueryClient()
   const [asked, ask] = useState<OwnPair>()
-  const [stopped, setStopped] = useState<KeptSign>()
+  const [stopped, setStopped] = useState<StoredSign>()
   const stored = useLiveQuery(() => shelf.signs.where({ passage: 'stored' }).count(), [shelf]) ?? 0
   useEffect(() => {
     // the cards first: what the device knows by itself is forgotten when it is told how the horses stand
@@ -41,7 +41,7 @@ export function useWrong(shelf: Shelf): Wrong {
     stopped,
     ask,
     say: async (pair, sign, offsetMs) => {
-      const kept: KeptSign = {
+      const kept: StoredSign = {
         id: v7(),
         pair: pair.pair,
         horse: pair.horseId,

@@ -29,7 +29,7 @@ describe('the hand-made examples, read by the server as well', () => {
   })
 })
 
-/** Folded at each of its entries, as a screen does. */
+/** FoldedLog at each of its entries, as a screen does. */
 function grownTo(entries: Entry[]): Ride {
   const growing = new GrowingFold()
   let ride = growing.of([])

@@ -1,10 +1,10 @@
 import type { Entry } from './entry'
 import type { Payload } from './payload'
 import { tellRide } from './tell'
-import type { Told } from './tell'
+import type { StandingEntry } from './tell'
 import type { Ride } from './ride'
 import { isHeard, stopSignsOf } from './stopSigns'
-import type { Heard, StopSignSeen } from './stopSigns'
+import type { HeardEntry, StopSignSeen } from './stopSigns'
 import { readOnce } from './readOnce'
 import { Times } from './times'
 
@@ -24,7 +24,7 @@ export function fold(entries: readonly Entry[]): Ride {
  * changes nothing before it is told on; anything else is folded anew.
  */
 export class GrowingFold {
-  private known: Folded = folded([])
+  private known: FoldedLog = folded([])
 
   of(entries: readonly Entry[]): Ride {
     this.known = grown(this.known, entries) ?? folded(entries)
@@ -34,28 +34,32 @@ export class GrowingFold {
 }
 
 /** A log, read. */
-interface Folded {
+interface FoldedLog {
   /** In the order they were given. */
   entries: readonly Entry[]
   ids: Set<string>
   times: Times
   last: Entry | undefined
-  told: Told[]
+  told: StandingEntry[]
   /** What was removed by somebody who may not, as it was. */
-  overruled: Heard[]
+  overruled: HeardEntry[]
   voided: string[]
   odd: string[]
 }
 
 /** The stop signs that count: those that stand, and those whose removal does not. */
-function signsIn({ told, overruled, times }: Folded): StopSignSeen[] {
+function signsIn({ told, overruled, times }: FoldedLog): StopSignSeen[] {
   const standing = told.filter((t) => isHeard(t.payload) && !isReplaced(t, told, times.order))
   if (overruled.length === 0) return stopSignsOf(standing)
   return stopSignsOf([...standing, ...overruled].sort((a, b) => times.order(a.entry, b.entry)))
 }
 
 /** A look that whoever took it took again before the lesson ended: the later one speaks for itself. */
-function isReplaced(look: Told, told: Told[], order: (a: Entry, b: Entry) => number): boolean {
+function isReplaced(
+  look: StandingEntry,
+  told: StandingEntry[],
+  order: (a: Entry, b: Entry) => number,
+): boolean {
   if (look.payload.kind !== 'first_look') return false
   for (const { entry, payload } of told) {
     if (order(entry, look.by) <= 0) continue
@@ -65,7 +69,7 @@ function isReplaced(look: Told, told: Told[], order: (a: Entry, b: Entry) => num
   return false
 }
 
-function folded(entries: readonly Entry[]): Folded {
+function folded(entries: readonly Entry[]): FoldedLog {
   const times = new Times(entries)
   const log = sorted(entries, times)
   const said = settle(log, times)
@@ -74,7 +78,7 @@ function folded(entries: readonly Entry[]): Folded {
     ids: new Set(log.map((e) => e.id)),
     times,
     last: log.at(-1),
-    told: log.flatMap((e): Told[] => {
+    told: log.flatMap((e): StandingEntry[] => {
       const payload = said.payloads.get(e.id)
       const by = said.removers.get(e.id)?.[0] ?? e
       return payload ? [{ entry: e, by, byMs: times.of(by), atMs: times.of(e), payload }] : []
@@ -86,7 +90,7 @@ function folded(entries: readonly Entry[]): Folded {
 }
 
 /** What was known with what came after it; undefined where that changes what was known. */
-function grown(known: Folded, entries: readonly Entry[]): Folded | undefined {
+function grown(known: FoldedLog, entries: readonly Entry[]): FoldedLog | undefined {
   const { times } = known
   if (known.entries.some((e, i) => entries[i] !== e)) return undefined
   const more = entries.slice(known.entries.length)
@@ -114,7 +118,7 @@ function sorted(entries: readonly Entry[], times: Times): Entry[] {
   return [...entries].sort(times.order).filter((e) => !seen.has(e.id) && seen.add(e.id))
 }
 
-interface Settled {
+interface Settlement {
   payloads: Map<string, Payload>
   /** By an entry's id, who took it back, or whose amendment stands in its place. */
   removers: Map<string, Entry[]>
@@ -123,9 +127,9 @@ interface Settled {
 }
 
 /** Backwards, so that whatever takes an entry back or amends it is settled before the entry itself. */
-function settle(log: Entry[], times: Times): Settled {
+function settle(log: Entry[], times: Times): Settlement {
   const place = new Map(log.map((e, i) => [e.id, i]))
-  const settled: Settled = {
+  const settled: Settlement = {
     payloads: new Map(),
     removers: new Map(),
     voided: new Set(),
@@ -166,7 +170,7 @@ interface Amendment {
 }
 
 /** What said that the work must end, and was removed by another than its author or after the lesson's end. */
-function overruledIn(log: Entry[], said: Settled, times: Times): Heard[] {
+function overruledIn(log: Entry[], said: Settlement, times: Times): HeardEntry[] {
   return log.flatMap((entry, at) => {
     const stands = said.payloads.get(entry.id)
     const by = said.removers.get(entry.id)
@@ -183,7 +187,7 @@ function overruledIn(log: Entry[], said: Settled, times: Times): Heard[] {
 }
 
 /** An entry that says by itself that the work must end. */
-function heardAsItIs(entry: Entry, times: Times): Heard[] {
+function heardAsItIs(entry: Entry, times: Times): HeardEntry[] {
   const payload = readOnce(entry.kind, entry.v, entry.payload)
   return payload && isHeard(payload) ? [{ entry, by: entry, byMs: times.of(entry), payload }] : []
 }
@@ -194,7 +198,7 @@ function earlier(log: Entry[], place: Map<string, number>, target: string, at: n
 }
 
 /** The last amendment that can be read as this entry's kind; those passed over on the way are odd. */
-function amended(e: Entry, amendments: Amendment[], { odd, removers }: Settled): Payload | undefined {
+function amended(e: Entry, amendments: Amendment[], { odd, removers }: Settlement): Payload | undefined {
   let found: Payload | undefined
   for (const a of amendments) {
     const read = readOnce(e.kind, e.v, a.payload)

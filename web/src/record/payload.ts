@@ -1,28 +1,28 @@
 import { HANGS_ON, SHAPES } from './generated/kinds'
-import type { Counts, Kind, MarkKind, Says } from './generated/kinds'
+import type { Counts, Kind, MarkKind, Payloads } from './generated/kinds'
 import { isPlain } from './plain'
 import { readShape } from './shape'
 
 /** What an entry of this kind says, once it has been understood. */
-export type Said<K extends Kind> = { kind: K } & Says[K]
+export type PayloadOf<K extends Kind> = { kind: K } & Payloads[K]
 
 /** What an entry says, once its kind and version have been understood. */
-export type Payload = { [K in Kind]: Said<K> }[Kind]
+export type Payload = { [K in Kind]: PayloadOf<K> }[Kind]
 
 /** Something seen or done beside the asks. */
-export type Mark = { [K in MarkKind]: Said<K> }[MarkKind]
+export type Mark = { [K in MarkKind]: PayloadOf<K> }[MarkKind]
 
 /** What counts for this. */
-export type Counting<C extends keyof Counts> = { [K in Counts[C]]: Said<K> }[Counts[C]]
+export type Counting<C extends keyof Counts> = { [K in Counts[C]]: PayloadOf<K> }[Counts[C]]
 
 /** What may be noted of a segment beside what is ridden. */
-export type Figure = Pick<Says['segment'], 'circleM' | 'bend' | 'aids'>
+export type Figure = Pick<Payloads['segment'], 'circleM' | 'bend' | 'aids'>
 
 /** What may be noted of an ask beside strength and answer. */
-export type AskDetail = Pick<Says['exchange'], 'first' | 'aids' | 'order'>
+export type AskDetail = Pick<Payloads['exchange'], 'first' | 'aids' | 'order'>
 
 /** What may be noted of a line of poles or fences beside the strides ridden. */
-export type LineDetail = Omit<Says['line'], 'segment' | 'ridden'>
+export type LineDetail = Omit<Payloads['line'], 'segment' | 'ridden'>
 
 export const MARK_KINDS = Object.keys(HANGS_ON) as MarkKind[]
 

@@ -1,17 +1,17 @@
-import type { FirstLook, Says } from './generated/kinds'
+import type { FirstLook, Payloads } from './generated/kinds'
 import type { Mark } from './payload'
 import type { StopSignSeen } from './stopSigns'
 import type { Gait, Mounted, Place, Rein } from './generated/words'
 
 /** A stretch with one exercise, gait, place, rein and person in the saddle; while ridden its end is null. */
-export type Segment = Says['segment'] & {
+export type Segment = Payloads['segment'] & {
   id: string
   atMs: number
   endMs: number | null
 }
 
 /** One ask. */
-export type Exchange = Says['exchange'] & {
+export type Exchange = Payloads['exchange'] & {
   id: string
   atMs: number
   author: string
@@ -34,7 +34,7 @@ export interface Look {
 }
 
 /** A mark, and who made it when. */
-export interface Marked {
+export interface RideMark {
   id: string
   atMs: number
   author: string
@@ -69,7 +69,7 @@ export interface Ride {
   looks: Look[]
   rests: Rest[]
   /** Seen or done beside the asks, where what they hang on is known. */
-  marks: Marked[]
+  marks: RideMark[]
   /** What ended the work, in order: also what somebody took back who may not. */
   stopSigns: StopSignSeen[]
   /** Time in closed segments, by rein. */

@@ -27,7 +27,7 @@ export interface StopSignSeen {
 }
 
 /** An entry that was heard, as it says or said it. */
-export interface Heard {
+export interface HeardEntry {
   entry: Entry
   by: Entry
   byMs: number
@@ -35,7 +35,7 @@ export interface Heard {
 }
 
 /** The stop signs of a log's entries, in order. The twin of the server's. */
-export function stopSignsOf(log: readonly Heard[]): StopSignSeen[] {
+export function stopSignsOf(log: readonly HeardEntry[]): StopSignSeen[] {
   let stumbles = 0
   return log.flatMap(({ entry, by, byMs, payload }) => {
     const isOneTooMany = isStumble(payload) && ++stumbles === STUMBLES

@@ -3,12 +3,12 @@ import type { Payload } from './payload'
 import { tallyKey } from './ride'
 import { hangsOn } from './payload'
 import type { StopSignSeen } from './stopSigns'
-import type { Exchange, Look, Marked, Note, Rest, Ride, Segment, Tally } from './ride'
+import type { Exchange, Look, RideMark, Note, Rest, Ride, Segment, Tally } from './ride'
 import { RESPONSES, STRENGTHS } from './generated/words'
 import type { Rein } from './generated/words'
 
 /** A standing entry, in order. */
-export interface Told {
+export interface StandingEntry {
   entry: Entry
   /** The amendment that stands in its place, else the entry itself, and when that was written. */
   by: Entry
@@ -19,7 +19,7 @@ export interface Told {
 
 /** The forward pass of the fold: hears the standing entries in order and tells the ride. */
 export function tellRide(
-  told: readonly Told[],
+  told: readonly StandingEntry[],
   stopSigns: StopSignSeen[],
   voided: string[],
   odd: string[],
@@ -31,7 +31,7 @@ export function tellRide(
   const notes: Note[] = []
   const looks: Look[] = []
   const rests: Rest[] = []
-  const marks: Marked[] = []
+  const marks: RideMark[] = []
   const close = (atMs: number) => {
     const last = segments.at(-1)
     if (last?.endMs === null) last.endMs = atMs
@@ -81,7 +81,7 @@ export function tellRide(
   const byId = new Map(segments.map((s) => [s.id, s]))
   const placed = exchanges.filter((x) => byId.has(x.segment))
   const known = new Set([...byId.keys(), ...placed.map((x) => x.id)])
-  const isPlaced = ({ said }: Marked) => {
+  const isPlaced = ({ said }: RideMark) => {
     const on = hangsOn(said)
     return on === undefined || known.has(on)
   }
@@ -112,9 +112,9 @@ function reinMs(segments: Segment[]): Record<Rein, number> {
 }
 
 /** An exchange as it is told; a log that grows tells it again and again. */
-const made = new WeakMap<Told, Exchange>()
+const made = new WeakMap<StandingEntry, Exchange>()
 
-function asked(told: Told, { kind: _, ...ask }: Payload & { kind: 'exchange' }): Exchange {
+function asked(told: StandingEntry, { kind: _, ...ask }: Payload & { kind: 'exchange' }): Exchange {
   const before = made.get(told)
   if (before) return before
   const exchange = { id: told.entry.id, atMs: told.atMs, author: told.entry.author, ...ask }

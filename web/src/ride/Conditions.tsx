@@ -4,12 +4,12 @@ import { CloudSun } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { BOUNDS, FOOTINGS } from '../record'
-import type { Marked, Says } from '../record'
+import type { RideMark, Payloads } from '../record'
 import { notedIn } from './HeatLine'
-import { Button, Input } from '../ui/Button'
+import { Button, Input } from '../ui'
 
 interface ConditionsProps {
-  marks: Marked[]
+  marks: RideMark[]
   onSay: (noted: Record<string, unknown>) => void
 }
 
@@ -19,8 +19,8 @@ export function Conditions({ marks, onSay }: ConditionsProps) {
   const noted = notedIn(marks)
   const now = Object.keys(noted).length > 0 ? noted : undefined
   // what was said a moment ago may not be in the log yet: it is said again with what follows
-  const said = useRef<Says['conditions']>({})
-  const say = (change: Says['conditions']) => {
+  const said = useRef<Payloads['conditions']>({})
+  const say = (change: Payloads['conditions']) => {
     said.current = { ...said.current, ...change }
     const { footing, temperatureC, humidityPct } = { ...noted, ...said.current }
     onSay({ footing, temperatureC, humidityPct })
@@ -86,7 +86,7 @@ const Fold = chakra('details', {
   },
 })
 
-function inWords(t: TFunction, { footing, temperatureC, humidityPct }: Says['conditions']): string {
+function inWords(t: TFunction, { footing, temperatureC, humidityPct }: Payloads['conditions']): string {
   return [
     footing && t(`footing.${footing}`),
     temperatureC !== undefined && `${String(temperatureC)} °C`,

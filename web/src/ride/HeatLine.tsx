@@ -3,11 +3,11 @@ import { ThermometerSun } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { heatLevel } from '../nudge'
 import type { HeatLevel, HeatRules } from '../nudge'
-import type { Marked, Says } from '../record'
-import { WarnBox } from '../ui/WarnBox'
+import type { RideMark, Payloads } from '../record'
+import { WarnBox } from '../ui'
 
 /** What the heat allows, as soon as it is known; silent while it allows everything. */
-export function HeatLine({ marks, rules }: { marks: Marked[]; rules: HeatRules }) {
+export function HeatLine({ marks, rules }: { marks: RideMark[]; rules: HeatRules }) {
   const { t } = useTranslation()
   const level = heatOf(marks, rules)
   if (level === 'RIDE') return null
@@ -19,13 +19,13 @@ export function HeatLine({ marks, rules }: { marks: Marked[]; rules: HeatRules }
 }
 
 /** By what was noted of the weather. */
-export function heatOf(marks: Marked[], rules: HeatRules): HeatLevel {
+export function heatOf(marks: RideMark[], rules: HeatRules): HeatLevel {
   return heatLevel(notedIn(marks), rules)
 }
 
 /** Ground and weather: of each, what was noted last. */
-export function notedIn(marks: Marked[]): Says['conditions'] {
-  return marks.reduce<Says['conditions']>((noted, { said }) => {
+export function notedIn(marks: RideMark[]): Payloads['conditions'] {
+  return marks.reduce<Payloads['conditions']>((noted, { said }) => {
     if (said.kind !== 'conditions') return noted
     const { kind: _, ...more } = said
     return { ...noted, ...more }

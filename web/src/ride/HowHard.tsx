@@ -1,12 +1,12 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { EFFORTS } from '../record'
-import type { Effort, Marked } from '../record'
-import { Button } from '../ui/Button'
+import type { Effort, RideMark } from '../record'
+import { Button } from '../ui'
 
 interface HowHardProps {
   horse: string
-  marks: Marked[]
+  marks: RideMark[]
   onSay: (horse: Effort) => void
 }
 

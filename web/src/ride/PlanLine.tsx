@@ -3,13 +3,11 @@ import { ChevronRight, CornerDownLeft } from 'lucide-react'
 import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
-import { clock } from '../text/format'
-import { Button } from '../ui/Button'
-import { SideLetter } from '../ui/side'
-import type { Ridden } from './choose'
+import { clock } from '../text'
+import { Button, SideLetter, useNow } from '../ui'
+import type { RiddenSegment } from '../capture'
 import { riddenIn } from './planned'
 import type { PlannedTurn } from './planned'
-import { useNow } from './useNow'
 
 interface PlanLineProps {
   plan: Plan
@@ -18,9 +16,9 @@ interface PlanLineProps {
   /** When the turn that is ridden was begun; null while none is. */
   turnFromMs: number | null
   offsetMs: number
-  mounted: Ridden['mounted']
+  mounted: RiddenSegment['mounted']
   rungs: Step[]
-  onChange: (change: Partial<Ridden>) => void
+  onChange: (change: Partial<RiddenSegment>) => void
 }
 
 /** Where in the plan we are: what is left of this turn, what comes next, and the way back, each one touch away. */

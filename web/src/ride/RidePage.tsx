@@ -3,24 +3,20 @@ import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { Unreachable } from '../api'
 import { endsWork, useSafety } from '../safety'
-import { LinkButton } from '../ui/Button'
-import { Trouble } from '../ui/Trouble'
-import { Wait } from '../ui/Wait'
+import { LinkButton, Trouble, Wait } from '../ui'
 import { Riding } from './Riding'
 import { StartOrEnd } from './StartOrEnd'
-import { usePacket } from './usePacket'
+import { usePacket, useSignsHere, useRecorder } from '../recorder'
 import { Stopped } from './Stopped'
-import { useHeard } from './useHeard'
-import { useRide } from './useRide'
 
 /** The moment: in the sand, gloves, one hand, eyes on the horse. Works with no network from start to end. */
 export default function RidePage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
-  const recorder = useRide(id)
+  const recorder = useRecorder(id)
   const packet = usePacket(id)
   const safety = useSafety()
-  useHeard(recorder, packet.data)
+  useSignsHere(recorder, packet.data)
   if (packet.isError) {
     return (
       <Flex direction="column" gap="4" padding="6" maxWidth="40rem" marginX="auto">

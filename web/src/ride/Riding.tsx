@@ -4,36 +4,35 @@ import { useTranslation } from 'react-i18next'
 import { limitsOf } from '../look'
 import { tallyKey, Times } from '../record'
 import type { Kind, Response, Segment, Strength } from '../record'
-import { WrongSheet } from '../safety'
+import { WrongDrawer } from '../safety'
 import type { Seen } from '../see'
-import type { KeptPacket, Said } from '../store'
+import type { StoredPacket, Said } from '../store'
 import { ACROSS } from '../theme'
-import { useHand } from '../ui/hand'
-import { useAwake } from '../ui/useAwake'
-import { useSteady } from '../ui/useSteady'
-import { AnyPad } from './AnyPad'
-import { AtOnce } from './AtOnce'
-import { lastStanding } from './choose'
-import { ReinTime } from './clocks'
-import { LastLine } from './LastLine'
-import { Over } from './Over'
-import type { Open } from './Over'
+import { useHand, useAwake, useSteady } from '../ui'
+import {
+  AnyPad,
+  MomentKeys,
+  ReinTime,
+  LastLine,
+  Recent,
+  SegmentBar,
+  saidNow,
+  PendingTouches,
+  useKeys,
+  useSegment,
+} from '../capture'
+import { OpenDrawer } from './OpenDrawer'
+import type { Open } from './OpenDrawer'
 import { PlanLine } from './PlanLine'
 import { positionIn, turnsOf } from './planned'
-import { quietly } from './quietly'
-import { Recent } from './Recent'
+import { detach, lastStanding } from '../recorder'
 import { RidingHead } from './RidingHead'
-import { Says } from './Says'
-import { SegmentBar } from './SegmentBar'
-import { saidNow } from './standing'
-import { Touched } from './touched'
-import { useKeys } from './useKeys'
+import { NudgeOrRest } from './NudgeOrRest'
 import { turnFromMs, useNudge } from './useNudge'
-import { useSegment } from './useSegment'
-import type { Recorder, TakenBack } from './useRide'
+import type { Recorder, TakeBack } from '../recorder'
 
 interface RidingProps {
-  kept: KeptPacket
+  kept: StoredPacket
   recorder: Recorder
   segment: Segment
 }
@@ -47,9 +46,9 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
   const times = useMemo(() => new Times(entries), [entries])
   const offsetMs = times.offsetMs(recorder) ?? kept.offsetMs
-  const [undone, setUndone] = useState<TakenBack>()
+  const [undone, setUndone] = useState<TakeBack>()
   const [open, setOpen] = useState<Open>()
-  const [touched] = useState(() => new Touched())
+  const [touched] = useState(() => new PendingTouches())
   useLayoutEffect(() => touched.settle((id) => entries.some((e) => e.id === id)), [touched, entries])
   const isLeftHand = useHand()[0] === 'left'
   const last = lastStanding(entries, ride.voided, recorder.device)
@@ -91,19 +90,19 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   }
   const toggle = (what: 'seen' | 'figure' | 'touches') =>
     setOpen((now) => (now?.what === what ? undefined : { what }))
-  const onTouch = useSteady((...at: Parameters<typeof touch>) => quietly(touch(...at)))
-  const onMore = useSteady((...at: Parameters<typeof more>) => quietly(more(...at)))
+  const onTouch = useSteady((...at: Parameters<typeof touch>) => detach(touch(...at)))
+  const onMore = useSteady((...at: Parameters<typeof more>) => detach(more(...at)))
   const onChange = useSteady(change)
   const onFigure = useCallback(() => setOpen({ what: 'figure' }), [])
   const onSeen = useCallback(() => setOpen({ what: 'seen' }), [])
   const onTouches = useCallback(() => setOpen({ what: 'touches' }), [])
-  const onUndo = useSteady(() => quietly(undo()))
-  const onRest = useSteady(() => quietly(tell('rest', {})))
-  const onPraise = useSteady(() => quietly(hang('praise', {})))
-  const onCorrection = useSteady((made: boolean) => quietly(hang('correction', { made })))
-  const onPutBack = useSteady(() => undone && quietly(tell('void', { target: undone.by })))
+  const onUndo = useSteady(() => detach(undo()))
+  const onRest = useSteady(() => detach(tell('rest', {})))
+  const onPraise = useSteady(() => detach(hang('praise', {})))
+  const onCorrection = useSteady((made: boolean) => detach(hang('correction', { made })))
+  const onPutBack = useSteady(() => undone && detach(tell('void', { target: undone.by })))
   const onWrong = useCallback(() => setOpen({ what: 'wrong' }), [])
-  const onEnd = useSteady(() => quietly(tell('lesson_ended', {})))
+  const onEnd = useSteady(() => detach(tell('lesson_ended', {})))
   useKeys(touched, {
     onTouch,
     onMore,
@@ -147,11 +146,11 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         />
       </Box>
       {open?.what === 'wrong' && (
-        <WrongSheet
+        <WrongDrawer
           onClose={() => setOpen(undefined)}
           onChoose={(sign) => {
             setOpen(undefined)
-            quietly(tell('stop_sign', { sign, side: 'NONE' }))
+            detach(tell('stop_sign', { sign, side: 'NONE' }))
           }}
         />
       )}
@@ -162,13 +161,13 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           minHeight="0"
           css={{ [ACROSS]: { gridColumn: keys, gridRow: '2 / 7', minHeight: '620px' } }}
         >
-          <Over
+          <OpenDrawer
             open={open}
             kept={kept}
             recorder={recorder}
             segment={segment}
             exerciseName={exerciseName}
-            onSee={(what) => quietly(see(what))}
+            onSee={(what) => detach(see(what))}
             onFigure={change}
             onOpen={setOpen}
             onTell={tell}
@@ -188,7 +187,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         gridRow={{ lg: '3' }}
         display={{ base: 'none', lg: isCovered ? 'none' : 'block' }}
       >
-        <Says {...says} />
+        <NudgeOrRest {...says} />
       </Box>
       <Flex
         gridColumn={{ lg: pad }}
@@ -217,8 +216,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           offsetMs={offsetMs}
           onTouch={onTouch}
           onMore={onMore}
-          onHang={(kind, payload) => quietly(hang(kind, payload))}
-          onAmend={(target, payload) => quietly(tell('amend', { target, payload }))}
+          onHang={(kind, payload) => detach(hang(kind, payload))}
+          onAmend={(target, payload) => detach(tell('amend', { target, payload }))}
         />
       </Flex>
       <Box
@@ -229,7 +228,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         gap={{ base: '2', lg: '4' }}
         css={{ [ACROSS]: { gridColumn: keys, gridRow: '3', gap: '1' } }}
       >
-        <AtOnce onPraise={onPraise} onCorrection={onCorrection} onRest={onRest} isResting={isResting} />
+        <MomentKeys onPraise={onPraise} onCorrection={onCorrection} onRest={onRest} isResting={isResting} />
         <LastLine
           last={last && saidNow(ride, entries, last)}
           undone={undone && saidNow(ride, entries, undone.entry)}
@@ -238,7 +237,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           onSee={onSeen}
           onTouches={onTouches}
           onPutBack={onPutBack}
-          onNote={(text) => quietly(tell('note', { text }))}
+          onNote={(text) => detach(tell('note', { text }))}
         />
       </Box>
       <Flex

@@ -2,16 +2,15 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
 import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { KeptPacket, Outbox } from '../store'
-import { Button } from '../ui/Button'
-import { useHand } from '../ui/hand'
-import { LessonTime } from './clocks'
-import { OutboxLine } from './OutboxLine'
-import { Says } from './Says'
-import type { SaysProps } from './Says'
+import type { StoredPacket, Outbox } from '../store'
+import { Button, useHand } from '../ui'
+import { LessonTime } from '../capture'
+import { OutboxLine } from '../recorder'
+import { NudgeOrRest } from './NudgeOrRest'
+import type { NudgeOrRestProps } from './NudgeOrRest'
 
-interface RidingHeadProps extends SaysProps {
-  lesson: KeptPacket['packet']['lesson']
+interface RidingHeadProps extends NudgeOrRestProps {
+  lesson: StoredPacket['packet']['lesson']
   outbox: Outbox
   isLost: boolean
   startedAtMs: number | null
@@ -41,7 +40,7 @@ export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
       {isSaid && (
         <Box flex="1" minWidth="0" display={{ lg: 'none' }}>
           <chakra.h1 srOnly>{lesson.horse}</chakra.h1>
-          <Says {...says} />
+          <NudgeOrRest {...says} />
           <OutboxLine outbox={outbox} lesson={lesson.id} isLost={isLost} isShort />
         </Box>
       )}

@@ -5,19 +5,19 @@ import type { Plan } from '../api'
 import { limitsOf } from '../look'
 import type { Limit } from '../look'
 import { HorseLine, SAID_BY_LINE } from '../safety'
-import type { KeptPacket } from '../store'
-import { Button, LinkButton } from '../ui/Button'
-import { asAsked, asRidden, firstRidden } from './choose'
+import type { StoredPacket } from '../store'
+import { Button, LinkButton } from '../ui'
+import { asAsked, asRidden, firstRidden } from '../capture'
 import { Conditions } from './Conditions'
 import { HeatLine } from './HeatLine'
 import { HowHard } from './HowHard'
 import { riddenIn, turnsOf } from './planned'
-import { OutboxLine } from './OutboxLine'
-import type { Recorder } from './useRide'
+import { OutboxLine } from '../recorder'
+import type { Recorder } from '../recorder'
 
 /** Before the first stride and after the last: cautions first, then one big button. */
 interface StartOrEndProps {
-  kept: KeptPacket
+  kept: StoredPacket
   recorder: Recorder
   /** A stop sign of this lesson, or a pause of the horse: nothing is begun. */
   isStopped: boolean

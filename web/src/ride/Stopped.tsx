@@ -3,16 +3,13 @@ import { useTranslation } from 'react-i18next'
 import type { StopSignSeen } from '../record'
 import { HorseLine, useSafety, WhatNow } from '../safety'
 import { useMe } from '../session'
-import type { KeptPacket } from '../store'
-import { Button, LinkButton } from '../ui/Button'
-import { SideLetter } from '../ui/side'
-import { OutboxLine } from './OutboxLine'
-import { quietly } from './quietly'
-import { useAgainWhenSent } from './useHeard'
-import type { Recorder } from './useRide'
+import type { StoredPacket } from '../store'
+import { Button, LinkButton, SideLetter } from '../ui'
+import { OutboxLine, detach, useAgainWhenSent } from '../recorder'
+import type { Recorder } from '../recorder'
 
 interface StoppedProps {
-  kept: KeptPacket
+  kept: StoredPacket
   recorder: Recorder
   /** The sign of this lesson; undefined where the horse was paused elsewhere. */
   sign: StopSignSeen | undefined
@@ -30,7 +27,7 @@ export function Stopped({ kept, recorder, sign }: StoppedProps) {
   const kind = sign && entries.find((e) => e.id === sign.id)?.kind
   const amend = (side: 'LEFT' | 'RIGHT') =>
     sign &&
-    quietly(
+    detach(
       say({
         kind: 'amend',
         payload: { target: sign.id, payload: { sign: sign.sign, side: side === sign.side ? 'NONE' : side } },
@@ -79,12 +76,12 @@ export function Stopped({ kept, recorder, sign }: StoppedProps) {
           look="act"
           minHeight="64px"
           fontSize="xl"
-          onClick={() => quietly(say({ kind: 'lesson_ended', payload: {} }))}
+          onClick={() => detach(say({ kind: 'lesson_ended', payload: {} }))}
         >
           {t('wrong.end')}
         </Button>
         {sign && sign.author === person && kind !== 'first_look' && (
-          <Button onClick={() => quietly(say({ kind: 'void', payload: { target: sign.id } }))}>
+          <Button onClick={() => detach(say({ kind: 'void', payload: { target: sign.id } }))}>
             {t('wrong.takeBack')}
           </Button>
         )}

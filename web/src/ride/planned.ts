@@ -1,7 +1,7 @@
 import type { NamedRung, Plan } from '../api'
 import type { Limit } from '../look'
 import type { Segment } from '../record'
-import type { Ridden } from './choose'
+import type { RiddenSegment } from '../capture'
 
 const FAST = new Set<string>(['TROT', 'CANTER'])
 
@@ -32,7 +32,7 @@ export function turnsOf(plan: Plan, limits: Limit[] = []): PlannedTurn[] {
   )
 }
 
-function isOf(turn: PlannedTurn, s: Ridden): boolean {
+function isOf(turn: PlannedTurn, s: RiddenSegment): boolean {
   return (
     turn.of.exercise === s.exercise &&
     turn.of.gait === s.gait &&
@@ -55,7 +55,7 @@ export function positionIn(turns: PlannedTurn[], segments: Segment[]): number {
 }
 
 /** What is ridden in a turn, by whoever rides now. */
-export function riddenIn(turn: PlannedTurn, mounted: Ridden['mounted']): Ridden {
+export function riddenIn(turn: PlannedTurn, mounted: RiddenSegment['mounted']): RiddenSegment {
   const { exercise, gait, place } = turn.of
   return {
     exercise,

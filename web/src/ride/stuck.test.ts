@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { Plan } from '../api'
-import type { Exchange, Marked, Ride, Segment } from '../record'
+import type { Exchange, RideMark, Ride, Segment } from '../record'
 import { fold } from '../record'
 import { heatOf, notedIn } from './HeatLine'
 import { STANDARD_HEAT } from '../nudge'
@@ -22,7 +22,7 @@ function ask(of: string, atMs: number, response: Exchange['response']): Exchange
   return { id: `x${String(atMs)}`, atMs, segment: of, author: 'coach', strength: 2, response }
 }
 
-function mark(atMs: number, said: Marked['said']): Marked {
+function mark(atMs: number, said: RideMark['said']): RideMark {
   return { id: `m${String(atMs)}`, atMs, author: 'coach', said }
 }
 

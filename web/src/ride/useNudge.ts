@@ -8,7 +8,7 @@ import { isTired, sinceStepBack } from './stuck'
 
 type PlanForRide = Pick<Packet['plan'], 'nudges' | 'heat' | 'plan'>
 
-interface Shown {
+interface NudgeShown {
   nudge: Nudge | null
   sinceMs: number | null
   wasGoodStopSaid: boolean
@@ -20,7 +20,7 @@ interface Shown {
  */
 export function useNudge(ride: Ride, segment: Segment, offsetMs: number, planned: PlanForRide): Nudge | null {
   const { nudges: rules, heat: heatRules, plan } = planned
-  const [shown, setShown] = useState<Shown>({ nudge: null, sinceMs: null, wasGoodStopSaid: false })
+  const [shown, setShown] = useState<NudgeShown>({ nudge: null, sinceMs: null, wasGoodStopSaid: false })
   useEffect(() => {
     const asks = asksOn(ride, segment)
     const tired = isTired(ride)

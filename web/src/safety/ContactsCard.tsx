@@ -6,9 +6,7 @@ import { useTranslation } from 'react-i18next'
 import { answerOf, api } from '../api'
 import type { Contact } from '../api'
 import { useMe } from '../session'
-import { Button, Input, Select } from '../ui/Button'
-import { Card, CardTitle, Quiet } from '../ui/Card'
-import { Trouble } from '../ui/Trouble'
+import { Button, Input, Select, Card, CardTitle, Quiet, Trouble } from '../ui'
 import { useSafety } from './useSafety'
 
 const KINDS: Contact['kind'][] = [

@@ -2,14 +2,14 @@ import { Box, chakra } from '@chakra-ui/react'
 import { OctagonAlert, ShieldAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useMe } from '../session'
-import { dayShort } from '../text/format'
-import { WarnBox } from '../ui/WarnBox'
-import type { HorseNow, OfHorse } from './now'
+import { dayShort } from '../text'
+import { WarnBox } from '../ui'
+import type { HorseNow, HorseKey } from './now'
 import { useSafety } from './useSafety'
 import { limitsInWords, signsInWords, statusKey } from './words'
 
 /** On every screen of a horse that is not simply ridden: paused, its day over, or cleared within limits. */
-export function HorseLine({ of }: { of: OfHorse }) {
+export function HorseLine({ of }: { of: HorseKey }) {
   const now = useSafety().of(of)
   return now ? <HorseStands now={now} /> : null
 }

@@ -5,9 +5,9 @@ import { useNews } from '../live'
 import { useMe } from '../session'
 import { safetyOf, shelfOf } from '../store'
 import type { Shelf } from '../store'
-import { dayOf, today } from '../text/format'
+import { dayOf, today } from '../text'
 import { horsesNow, isMeant } from './now'
-import type { HereSign, OfHorse } from './now'
+import type { HereSign, HorseKey } from './now'
 import { pausesHomework } from './signs'
 import { SafetyContext } from './useSafety'
 
@@ -45,7 +45,7 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
       horses,
       contacts: view.contacts,
       serverMs: view.serverMs,
-      of: (which: OfHorse) => horses.find((h) => isMeant(h, which)),
+      of: (which: HorseKey) => horses.find((h) => isMeant(h, which)),
       isHomeworkStopped: (pair: string) =>
         here?.some((s) => s.pair === pair && pausesHomework(s.sign)) === true,
     }

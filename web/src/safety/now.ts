@@ -28,7 +28,7 @@ export interface HorseNow {
 }
 
 /** Which horse is meant: by itself, or by one of its pairs where an older application did not know it. */
-export interface OfHorse {
+export interface HorseKey {
   horse?: string | undefined
   pair?: string | undefined
 }
@@ -71,7 +71,7 @@ export function horsesNow(
   return all
 }
 
-export function isMeant(now: HorseNow, { horse, pair }: OfHorse): boolean {
+export function isMeant(now: HorseNow, { horse, pair }: HorseKey): boolean {
   return (!!horse && now.horse === horse) || (!!pair && now.pairs.includes(pair))
 }
 

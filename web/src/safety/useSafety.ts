@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext } from 'react'
 import type { Contact } from '../api'
-import type { HorseNow, OfHorse } from './now'
+import type { HorseNow, HorseKey } from './now'
 
 interface Safety {
   horses: HorseNow[]
@@ -9,7 +9,7 @@ interface Safety {
   /** The server's clock when it last told; 0 while it never did. */
   serverMs: number
   /** Undefined for a horse that is simply ridden. */
-  of: (which: OfHorse) => HorseNow | undefined
+  of: (which: HorseKey) => HorseNow | undefined
   /** A sign of the rider's, or a fright, seen here and not told by the server yet, stops the homework of this pair. */
   isHomeworkStopped: (pair: string) => boolean
 }

@@ -1,5 +1,5 @@
 import type { TFunction } from 'i18next'
-import { dayShort } from '../text/format'
+import { dayShort } from '../text'
 import type { HorseNow } from './now'
 
 /** How a horse stands, as one word. */

@@ -1,8 +1,7 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import { FELT, RELEASES } from '../record'
-import { Button } from '../ui/Button'
-import { SideLetter } from '../ui/side'
+import { Button, SideLetter } from '../ui'
 import { Group } from './Group'
 import type { Said } from './SeePanel'
 

@@ -2,11 +2,10 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { OnWatch, SeenBefore } from '../api'
-import type { Mark, Marked, Segment, Side } from '../record'
+import type { WatchItem, EarlierMark } from '../api'
+import type { Mark, RideMark, Segment, Side } from '../record'
 import { ACROSS } from '../theme'
-import { Button } from '../ui/Button'
-import { SideLetter } from '../ui/side'
+import { Button, SideLetter } from '../ui'
 import { HorseFigure, RiderFigure } from './Figures'
 import { Hands } from './Hands'
 import { Measured } from './Measured'
@@ -23,12 +22,12 @@ type Tab = (typeof TABS)[number]
 export type Said = Mark extends infer M ? (M extends Mark ? Omit<M, 'segment'> : never) : never
 
 interface SeePanelProps {
-  marks: Marked[]
+  marks: RideMark[]
   /** The last ask that can be released from; undefined before the first. */
   lastAsk: string | undefined
   segment: Segment
-  watch: OnWatch[]
-  before: SeenBefore[]
+  watch: WatchItem[]
+  before: EarlierMark[]
   onSay: (said: Said) => void
   onClose: () => void
 }
@@ -83,8 +82,8 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClos
 
 interface SeenProps {
   kind: 'fault' | 'sign'
-  before: SeenBefore[]
-  marks: Marked[]
+  before: EarlierMark[]
+  marks: RideMark[]
   onSay: (said: Said) => void
 }
 

@@ -1,14 +1,13 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
-import type { OnWatch } from '../api'
-import type { Marked } from '../record'
-import { Button } from '../ui/Button'
-import { SideLetter } from '../ui/side'
+import type { WatchItem } from '../api'
+import type { RideMark } from '../record'
+import { Button, SideLetter } from '../ui'
 
 interface WatchListProps {
-  watch: OnWatch[]
+  watch: WatchItem[]
   /** Of this lesson: what was ticked already. */
-  marks: Marked[]
+  marks: RideMark[]
   onTick: (watch: string, seen: boolean) => void
 }
 

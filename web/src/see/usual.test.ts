@@ -1,12 +1,12 @@
 import i18next from 'i18next'
 import { describe, expect, test } from 'vitest'
-import type { Mark, Marked } from '../record'
+import type { Mark, RideMark } from '../record'
 import { HABITS, HORSE, RIDER, wordOf } from './words'
 import { usualOf } from './usual'
 
 const segment = '00000000-0000-7000-8000-000000000001'
 let n = 0
-const marked = (said: Mark): Marked => ({ id: String(n++), atMs: n, author: 'a', said })
+const marked = (said: Mark): RideMark => ({ id: String(n++), atMs: n, author: 'a', said })
 const fault = (name: string, side: 'LEFT' | 'RIGHT' | 'NONE' = 'NONE') =>
   marked({ kind: 'fault', segment, name, side })
 
@@ -35,7 +35,7 @@ describe('the usual ones', () => {
       times,
     })
     const before = [seen('heel-up', 2), seen('jaw-soft', 2, true), seen('leg-back', 1), seen('looks-down', 1)]
-    const names = (marks: Marked[]) => usualOf(before, marks, 'fault', 3).map((u) => u.name)
+    const names = (marks: RideMark[]) => usualOf(before, marks, 'fault', 3).map((u) => u.name)
     expect(names([])).toEqual(['heel-up', 'leg-back', 'looks-down'])
     expect(names([fault('looks-down'), fault('looks-down')])).toEqual(['looks-down', 'heel-up', 'leg-back'])
   })

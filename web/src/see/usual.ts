@@ -1,5 +1,5 @@
-import type { SeenBefore } from '../api'
-import type { Mark, Marked, Side } from '../record'
+import type { EarlierMark } from '../api'
+import type { Mark, RideMark, Side } from '../record'
 
 export interface Usual {
   kind: 'fault' | 'sign'
@@ -9,8 +9,8 @@ export interface Usual {
 
 /** What the pair is marked for most, in its last lessons and in this one, the most frequent first; of equals the later one. */
 export function usualOf(
-  before: SeenBefore[],
-  marks: Marked[],
+  before: EarlierMark[],
+  marks: RideMark[],
   kind: 'fault' | 'sign',
   most: number,
 ): Usual[] {

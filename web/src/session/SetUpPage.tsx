@@ -4,14 +4,11 @@ import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { answerOf, api, Problem } from '../api'
 import type { School, SetupRequest } from '../api'
-import { Button } from '../ui/Button'
-import { Field } from '../ui/Field'
-import { SchoolField } from '../ui/SchoolField'
-import { Trouble } from '../ui/Trouble'
+import { Button, Field, SchoolField, Trouble } from '../ui'
 import { Door } from './Door'
 import { useEnter } from './session'
 
-interface Typed {
+interface FormValues {
   token: string
   yardName: string
   timeZone: string
@@ -25,14 +22,14 @@ interface Typed {
   goal: string
 }
 
-type FieldName = keyof Typed
+type FieldName = keyof FormValues
 
 /** The first hour: one page, three groups. What the server cannot take is marked where it stands. */
 export default function SetUpPage() {
   const { t, i18n } = useTranslation()
   const enter = useEnter()
   const [trouble, setTrouble] = useState<unknown>(null)
-  const { register, handleSubmit, formState, setError } = useForm<Typed>({
+  const { register, handleSubmit, formState, setError } = useForm<FormValues>({
     defaultValues: { timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, school: 'CLASSICAL' },
   })
   const submit = handleSubmit(async (typed) => {
@@ -97,7 +94,7 @@ function Group({ title, children }: { title: string; children: React.ReactNode }
   )
 }
 
-function requestOf(typed: Typed): SetupRequest {
+function requestOf(typed: FormValues): SetupRequest {
   const { rider, horse, heightCm, school, goal, ...rest } = typed
   return {
     ...rest,

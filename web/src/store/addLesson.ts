@@ -1,5 +1,5 @@
 import { answerOf, api, Problem } from '../api'
-import type { KeptPacket, Shelf } from './device'
+import type { StoredPacket, Shelf } from './device'
 
 /** Puts one lesson in that was made without a network; false when there is none. It goes before its entries. */
 export async function addNextLesson(shelf: Shelf, onSending: () => void): Promise<boolean> {
@@ -11,7 +11,7 @@ export async function addNextLesson(shelf: Shelf, onSending: () => void): Promis
 }
 
 /** Puts in what was made without a network. */
-export async function addLesson(shelf: Shelf, kept: KeptPacket): Promise<void> {
+export async function addLesson(shelf: Shelf, kept: StoredPacket): Promise<void> {
   const { id, pair, plannedAt, minutes } = kept.packet.lesson
   try {
     await answerOf(api.POST('/api/v1/lessons', { body: { id, pair, plannedAt, minutes } }))

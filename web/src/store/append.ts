@@ -2,7 +2,7 @@ import { v7 } from 'uuid'
 import { LATEST, readPayload, Times } from '../record'
 import type { Kind, Writes } from '../record'
 import { counterOf } from './device'
-import type { KeptEntry, Shelf } from './device'
+import type { StoredEntry, Shelf } from './device'
 
 /** What is to be written; the store adds id, author, order and time. */
 export type Said = { [K in Kind]: { kind: K; payload: Writes[K] } }[Kind]
@@ -11,15 +11,15 @@ export type Said = { [K in Kind]: { kind: K; payload: Writes[K] } }[Kind]
  * Writes one entry, strictly durable, in one transaction with the device's count, so that two tabs never share a
  * number. The time never falls, also when the clock does, and an entry that names another comes after it.
  */
-export async function append(shelf: Shelf, lesson: string, author: string, said: Said): Promise<KeptEntry> {
+export async function append(shelf: Shelf, lesson: string, author: string, said: Said): Promise<StoredEntry> {
   return shelf.transaction('rw', shelf.entries, shelf.counters, shelf.packets, async () => {
     // what needs not wait for each other is asked at once: a touch is kept the sooner
     const [clocks, counter] = await Promise.all([
       shelf.entries.where({ lesson, kind: 'clock' }).toArray(),
       counterOf(shelf),
     ])
-    const written: KeptEntry[] = []
-    const write = async (said: Said): Promise<KeptEntry> => {
+    const written: StoredEntry[] = []
+    const write = async (said: Said): Promise<StoredEntry> => {
       const { kind } = said
       const payload: Record<string, unknown> = { ...said.payload }
       // what no reader understands is told at once, not found years later
@@ -27,7 +27,7 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
       const least = await leastMs(shelf, clocks, { device: counter.device, author }, payload)
       counter.seq += 1
       counter.lastMs = Math.max(Date.now(), counter.lastMs + 1, least)
-      const entry: KeptEntry = {
+      const entry: StoredEntry = {
         id: v7(),
         lesson,
         device: counter.device,
@@ -56,8 +56,8 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
 /** One after the entry that is named, by this device's clock. */
 async function leastMs(
   shelf: Shelf,
-  clocks: KeptEntry[],
-  writer: Pick<KeptEntry, 'device' | 'author'>,
+  clocks: StoredEntry[],
+  writer: Pick<StoredEntry, 'device' | 'author'>,
   { target }: Record<string, unknown>,
 ): Promise<number> {
   const named = typeof target === 'string' ? await shelf.entries.get(target) : undefined

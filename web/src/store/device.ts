@@ -8,13 +8,13 @@ import { completeForPauses } from './upgrade'
 /** Where an entry stands on its way to the server. */
 export type Passage = 'waiting' | 'stored' | 'odd' | 'refused'
 
-export interface KeptEntry extends Entry {
+export interface StoredEntry extends Entry {
   passage: Passage
   /** Why the server refused it. */
   code?: string
 }
 
-export interface KeptPacket {
+export interface StoredPacket {
   lesson: string
   packet: Packet
   /** The server's clock less this device's, when the packet came. */
@@ -26,13 +26,13 @@ export interface KeptPacket {
 }
 
 /** A report on its way to the server. */
-export interface KeptPractice extends NewPractice {
+export interface StoredPractice extends NewPractice {
   passage: Passage
   code?: string
 }
 
 /** What stood in the way of riding, as it came last. */
-export interface KeptSafety {
+export interface StoredSafety {
   name: 'safety'
   safety: SafetyView
 }
@@ -50,7 +50,7 @@ export interface HeardSign {
 }
 
 /** A stop sign a rider saw, on its way to the server. */
-export interface KeptSign extends NewStopSign {
+export interface StoredSign extends NewStopSign {
   horse: string
   name: string
   passage: Passage
@@ -60,7 +60,7 @@ export interface KeptSign extends NewStopSign {
 }
 
 /** The cards as they came last. */
-export interface KeptCards {
+export interface StoredCards {
   name: 'cards'
   cards: Cards
   /** The server's clock less this device's, when the cards came. */
@@ -86,15 +86,15 @@ interface Counter {
 
 /** What one person has on this device. Nobody else signed in here opens it, and signing out does not empty it. */
 export type Shelf = Dexie & {
-  entries: EntityTable<KeptEntry, 'id'>
-  packets: EntityTable<KeptPacket, 'lesson'>
+  entries: EntityTable<StoredEntry, 'id'>
+  packets: EntityTable<StoredPacket, 'lesson'>
   counters: EntityTable<Counter, 'name'>
-  practices: EntityTable<KeptPractice, 'id'>
-  cards: EntityTable<KeptCards, 'name'>
+  practices: EntityTable<StoredPractice, 'id'>
+  cards: EntityTable<StoredCards, 'name'>
   timers: EntityTable<RunningTimer, 'assignment'>
-  safety: EntityTable<KeptSafety, 'name'>
+  safety: EntityTable<StoredSafety, 'name'>
   heard: EntityTable<HeardSign, 'id'>
-  signs: EntityTable<KeptSign, 'id'>
+  signs: EntityTable<StoredSign, 'id'>
 }
 
 const shelves = new Map<string, Shelf>()

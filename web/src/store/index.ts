@@ -3,11 +3,11 @@ export type { Said } from './append'
 export { counterOf, lastSignedIn, rememberSignedIn, shelfOf } from './device'
 export type {
   HeardSign,
-  KeptCards,
-  KeptEntry,
-  KeptPacket,
-  KeptPractice,
-  KeptSign,
+  StoredCards,
+  StoredEntry,
+  StoredPacket,
+  StoredPractice,
+  StoredSign,
   RunningTimer,
   Shelf,
 } from './device'

@@ -1,14 +1,14 @@
 import { v7 } from 'uuid'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { append, lessonNow, Outbox, ridableOn, shelfOf, waitingEntries } from '.'
-import type { KeptPacket, Shelf } from '.'
+import type { StoredPacket, Shelf } from '.'
 
 let person: string
 let shelf: Shelf
 const pair = v7()
 
 /** The pair's lesson of another day, as it was fetched where there was a network. */
-function kept(of: Partial<KeptPacket['packet']['lesson']> = {}): KeptPacket {
+function kept(of: Partial<StoredPacket['packet']['lesson']> = {}): StoredPacket {
   const lesson = {
     id: v7(),
     pair,
@@ -23,7 +23,7 @@ function kept(of: Partial<KeptPacket['packet']['lesson']> = {}): KeptPacket {
   }
   const plan = { isKept: true, plan: { blocks: [{}], notes: [{ code: 'PAUSED' }] } }
   const packet = { lesson, plan, rungs: [{}], entries: [], serverMs: 0 }
-  return { lesson: lesson.id, packet, offsetMs: 60_000, arrival: 7 } as unknown as KeptPacket
+  return { lesson: lesson.id, packet, offsetMs: 60_000, arrival: 7 } as unknown as StoredPacket
 }
 
 /** Answers each request by its path; the paths asked for, with their bodies. */

@@ -1,7 +1,7 @@
 import { v7 } from 'uuid'
 import { answerOf, api, Unreachable } from '../api'
-import { isoOf } from '../text/format'
-import type { KeptPacket, Shelf } from './device'
+import { isoOf } from '../text'
+import type { StoredPacket, Shelf } from './device'
 import { packetOf } from './packets'
 
 /** How long a lesson is when nobody said. */
@@ -28,7 +28,7 @@ export async function lessonNow(shelf: Shelf, pair: string): Promise<string> {
 }
 
 /** What was planned for another day is not ridden by itself; what it warns of still holds. */
-function unplanned({ packet, offsetMs }: KeptPacket, lesson: string): KeptPacket {
+function unplanned({ packet, offsetMs }: StoredPacket, lesson: string): StoredPacket {
   const now = isoOf(Date.now() + offsetMs)
   const { plan } = packet
   return {
@@ -54,7 +54,7 @@ function unplanned({ packet, offsetMs }: KeptPacket, lesson: string): KeptPacket
 }
 
 /** Lessons on this device that are not over, in the order of the day, and the latest lesson of each pair. */
-export async function ridableOn(shelf: Shelf): Promise<{ lessons: KeptPacket[]; pairs: KeptPacket[] }> {
+export async function ridableOn(shelf: Shelf): Promise<{ lessons: StoredPacket[]; pairs: StoredPacket[] }> {
   const packets = await shelf.packets.toArray()
   packets.sort((a, b) => a.packet.lesson.plannedAt.localeCompare(b.packet.lesson.plannedAt))
   const over = await shelf.entries

@@ -6,7 +6,7 @@ export type OutboxState = 'resting' | 'sending' | 'offline' | 'signed_out' | 'fa
 const RETRY_MS = { least: 2_000, most: 60_000 }
 
 /** What waits on this device, and how to send the next of it. */
-export interface Waiting {
+export interface Backlog {
   /** One sender a name and browser. */
   name: string
   /** Sends some of what waits and settles it by its answers; false when nothing waits. Throws what stops sending. */
@@ -25,7 +25,7 @@ export class Outbox {
   private isAskedAgain = false
   private readonly listeners = new Set<() => void>()
 
-  constructor(private readonly waiting: Waiting) {}
+  constructor(private readonly waiting: Backlog) {}
 
   readonly current = (): OutboxState => this.state
 

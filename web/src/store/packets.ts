@@ -1,10 +1,10 @@
 import { answerOf, api, Unreachable } from '../api'
 import type { Packet } from '../api'
-import type { KeptPacket, Shelf } from './device'
+import type { StoredPacket, Shelf } from './device'
 import { addLesson } from './addLesson'
 
 /** Fetches what a lesson needs and keeps it, with the log as the server has it; without a network, what was kept. */
-export async function packetOf(shelf: Shelf, lesson: string): Promise<KeptPacket> {
+export async function packetOf(shelf: Shelf, lesson: string): Promise<StoredPacket> {
   try {
     const before = await shelf.packets.get(lesson)
     if (before?.toAdd) await addLesson(shelf, before)
@@ -53,7 +53,7 @@ async function keepStored(shelf: Shelf, entries: Packet['entries']): Promise<voi
   await shelf.entries.bulkPut(fresh.map((e) => ({ ...e, passage: 'stored' as const })))
 }
 
-/** Fetches the packets of these lessons beforehand, quietly: a lesson must start where there is no network. */
+/** Fetches the packets of these lessons beforehand, detach: a lesson must start where there is no network. */
 export async function fetchAhead(shelf: Shelf, lessons: string[]): Promise<void> {
   for (const lesson of lessons) {
     try {

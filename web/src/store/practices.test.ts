@@ -1,7 +1,7 @@
 import { v7 } from 'uuid'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { cardsOf, Outbox, shelfOf, waitingPractices } from '.'
-import type { KeptPractice, Shelf } from '.'
+import type { StoredPractice, Shelf } from '.'
 
 let shelf: Shelf
 
@@ -13,7 +13,7 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-const report = (startedAt: string): KeptPractice => ({
+const report = (startedAt: string): StoredPractice => ({
   id: v7(),
   assignment: v7(),
   author: v7(),
@@ -37,7 +37,7 @@ const report = (startedAt: string): KeptPractice => ({
 function server(answer: (id: string) => Response | Promise<Response>): string[] {
   const sent: string[] = []
   vi.stubGlobal('fetch', async (request: Request) => {
-    const body = (await request.json()) as { practices: (KeptPractice & { passage?: string })[] }
+    const body = (await request.json()) as { practices: (StoredPractice & { passage?: string })[] }
     expect(body.practices).toHaveLength(1)
     const only = body.practices[0]
     expect(only).not.toHaveProperty('passage')

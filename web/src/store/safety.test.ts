@@ -4,7 +4,7 @@ import type { SafetyView } from '../api'
 import { fold } from '../record'
 import { append } from './append'
 import { shelfOf } from './device'
-import type { KeptPacket, KeptSign, Shelf } from './device'
+import type { StoredPacket, StoredSign, Shelf } from './device'
 import { Outbox } from './outbox'
 import { hear, safetyOf } from './safety'
 import { unsentOn } from './stored'
@@ -26,7 +26,7 @@ const packet = () =>
   ({
     lesson,
     packet: { lesson: { pair: 'noor', horseId: 'vesper', horse: 'Vesper' } },
-  }) as unknown as KeptPacket
+  }) as unknown as StoredPacket
 
 function server(answer: () => Response | Promise<Response>) {
   return vi.spyOn(globalThis, 'fetch').mockImplementation(() => Promise.resolve(answer()))
@@ -38,7 +38,7 @@ async function heardOf() {
   return (await shelf.heard.toArray()).map((h) => h.sign)
 }
 
-function sign(): KeptSign {
+function sign(): StoredSign {
   return {
     id: v7(),
     pair: 'noor',
@@ -146,7 +146,7 @@ test('one that waits to be taken back is not forgotten when the server tells how
 })
 
 test('nor one that is taken back while that answer is on its way', async () => {
-  const kept: KeptSign = { ...sign(), passage: 'stored' }
+  const kept: StoredSign = { ...sign(), passage: 'stored' }
   await shelf.signs.add(kept)
   vi.spyOn(globalThis, 'fetch').mockImplementation(async () => {
     await shelf.signs.update(kept.id, { takenBack: true })

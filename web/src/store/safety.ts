@@ -1,7 +1,7 @@
 import { answerOf, api, Unreachable } from '../api'
 import type { SafetyView } from '../api'
 import type { StopSignSeen } from '../record'
-import type { KeptPacket, Shelf } from './device'
+import type { StoredPacket, Shelf } from './device'
 
 const NOTHING: SafetyView = { horses: [], contacts: [], serverMs: 0 }
 
@@ -45,7 +45,7 @@ export async function safetyOf(shelf: Shelf): Promise<SafetyView> {
 /** Keeps what a lesson on this device saw and has not sent: its horse is paused here at once, on every screen. */
 export async function hear(
   shelf: Shelf,
-  { lesson, packet }: KeptPacket,
+  { lesson, packet }: StoredPacket,
   signs: StopSignSeen[],
 ): Promise<void> {
   await shelf.transaction('rw', shelf.heard, shelf.entries, async () => {

@@ -2,7 +2,7 @@ import { v7 } from 'uuid'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { fold } from '../record'
 import { append, Outbox, packetOf, readOn, shelfOf, waitingEntries } from '.'
-import type { KeptEntry, Shelf } from '.'
+import type { StoredEntry, Shelf } from '.'
 
 const LESSON = v7()
 let person: string
@@ -50,7 +50,7 @@ describe('append', () => {
   })
 
   test('puts a void after what it names, also when another device is ahead', async () => {
-    const ahead: KeptEntry = {
+    const ahead: StoredEntry = {
       ...(await note('from a device an hour ahead')),
       id: v7(),
       device: v7(),
@@ -71,7 +71,7 @@ describe('append', () => {
 })
 
 interface Sent {
-  entries: KeptEntry[]
+  entries: StoredEntry[]
 }
 
 /** Stands in for the server: answers each entry by its id, as it is told. */
@@ -180,7 +180,7 @@ describe('Outbox', () => {
     outbox.stop()
   })
 
-  const failing = (isBad: (e: KeptEntry) => boolean) =>
+  const failing = (isBad: (e: StoredEntry) => boolean) =>
     server(({ entries }) =>
       entries.some(isBad)
         ? Response.json({ code: 'failure' }, { status: 500 })
@@ -269,7 +269,7 @@ describe('Outbox', () => {
 })
 
 describe('readOn', () => {
-  const elsewhere = (over: Partial<KeptEntry>) => ({
+  const elsewhere = (over: Partial<StoredEntry>) => ({
     id: v7(),
     lesson: LESSON,
     device: v7(),

@@ -1,13 +1,13 @@
 import { v7 } from 'uuid'
 import { expect, test } from 'vitest'
 import { append, forget, shelfOf, storedOn, unsentFile, unsentOn } from '.'
-import type { KeptEntry, KeptPacket } from '.'
+import type { StoredEntry, StoredPacket } from '.'
 
 async function shelfWithTwoLessons() {
   const person = v7()
   const shelf = shelfOf(person)
   const lessons = [v7(), v7()] as const
-  const note = async (lesson: string, passage: KeptEntry['passage']) => {
+  const note = async (lesson: string, passage: StoredEntry['passage']) => {
     const { id } = await append(shelf, lesson, person, { kind: 'note', payload: { text: 'soft' } })
     await shelf.entries.update(id, { passage })
     return id
@@ -23,7 +23,7 @@ async function shelfWithTwoLessons() {
       arrival: 0,
       packet: {
         lesson: { horse: `Horse ${String(i)}`, rider: 'Rider', plannedAt: `2026-11-2${String(i)}T10:00:00Z` },
-      } as KeptPacket['packet'],
+      } as StoredPacket['packet'],
     })
   }
   return { shelf, lessons, waiting, refused }
@@ -50,7 +50,7 @@ test('forgets what the server has, and never what is not sent', async () => {
 
 test('writes what is not sent into a file, whole', async () => {
   const { shelf, waiting, refused } = await shelfWithTwoLessons()
-  const file = JSON.parse(await unsentFile(shelf)) as { entries: KeptEntry[]; practices: unknown[] }
+  const file = JSON.parse(await unsentFile(shelf)) as { entries: StoredEntry[]; practices: unknown[] }
   expect(file.entries.map((e) => e.id).sort()).toEqual([waiting, refused].sort())
   expect(file.entries[0]).toMatchObject({ kind: 'note', payload: { text: 'soft' } })
   expect(file.practices).toEqual([])

@@ -1,4 +1,4 @@
-import type { KeptEntry, Shelf } from './device'
+import type { StoredEntry, Shelf } from './device'
 
 /** One lesson as it lies on this device. */
 export interface StoredLesson {
@@ -26,7 +26,7 @@ export async function storedOn(shelf: Shelf): Promise<Stored> {
     shelf.entries.toArray(),
     shelf.practices.toArray(),
   ])
-  const of = (lesson: string, is: (e: KeptEntry) => boolean) =>
+  const of = (lesson: string, is: (e: StoredEntry) => boolean) =>
     entries.filter((e) => e.lesson === lesson && is(e)).length
   const lessons = packets.map(({ lesson, packet }) => ({
     lesson,

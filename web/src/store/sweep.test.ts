@@ -1,7 +1,7 @@
 import { v7 } from 'uuid'
 import { expect, test } from 'vitest'
 import { append, shelfOf, sweep, sweepAll, unsentOn } from '.'
-import type { KeptCards, KeptPacket, KeptPractice, KeptSign, Shelf } from '.'
+import type { StoredCards, StoredPacket, StoredPractice, StoredSign, Shelf } from '.'
 
 const NAMES = ['Ottilie', 'Tamarack', 'Imre']
 
@@ -12,8 +12,8 @@ async function filled(): Promise<{ shelf: Shelf; unsent: string[] }> {
   for (const passage of ['stored', 'odd', 'waiting', 'refused'] as const) {
     const { id } = await append(shelf, v7(), person, { kind: 'note', payload: { text: 'soft' } })
     await shelf.entries.update(id, { passage })
-    await shelf.practices.add({ id: v7(), passage, assignment: v7() } as KeptPractice)
-    await shelf.signs.add({ id: v7(), passage, name: 'Tamarack', horse: v7() } as KeptSign)
+    await shelf.practices.add({ id: v7(), passage, assignment: v7() } as StoredPractice)
+    await shelf.signs.add({ id: v7(), passage, name: 'Tamarack', horse: v7() } as StoredSign)
     if (passage === 'waiting' || passage === 'refused') unsent.push(id)
   }
   const lesson = { id: v7(), pair: v7(), horse: 'Tamarack', rider: 'Imre', plannedAt: '2026-11-24T10:00:00Z' }
@@ -21,12 +21,15 @@ async function filled(): Promise<{ shelf: Shelf; unsent: string[] }> {
     lesson,
     entries: [],
     watch: [{ text: 'Tamarack stumbles' }],
-  } as unknown as KeptPacket['packet']
+  } as unknown as StoredPacket['packet']
   await shelf.packets.bulkAdd([
     { lesson: v7(), packet, offsetMs: 0, arrival: 0 },
     { lesson: lesson.id, packet, offsetMs: 0, arrival: 0, toAdd: 1 },
   ])
-  await shelf.cards.add({ name: 'cards', cards: { pairs: [{ horse: 'Tamarack' }] } } as unknown as KeptCards)
+  await shelf.cards.add({
+    name: 'cards',
+    cards: { pairs: [{ horse: 'Tamarack' }] },
+  } as unknown as StoredCards)
   return { shelf, unsent }
 }
 

@@ -1,6 +1,6 @@
 import Dexie from 'dexie'
 import { shelfOf } from './device'
-import type { KeptPacket, Shelf } from './device'
+import type { StoredPacket, Shelf } from './device'
 
 const OPEN = new Set(['waiting', 'refused'])
 const SHELF = /^strophos-([0-9a-f-]{36})$/
@@ -38,7 +38,7 @@ function isKnown({ passage }: { passage: string }): boolean {
 }
 
 /** What puts a lesson in that was made here: when, how long, and which pair by its id. */
-function bare(packet: KeptPacket['packet']): KeptPacket['packet'] {
+function bare(packet: StoredPacket['packet']): StoredPacket['packet'] {
   return {
     ...packet,
     lesson: { ...packet.lesson, horse: '', rider: '' },

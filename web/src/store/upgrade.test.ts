@@ -5,7 +5,7 @@ import { beforeAll, expect, test, vi } from 'vitest'
 import { v7 } from 'uuid'
 import { STANDARD_HEAT } from '../nudge'
 import { shelfOf } from './device'
-import type { KeptEntry, KeptPacket, Shelf } from './device'
+import type { StoredEntry, StoredPacket, Shelf } from './device'
 import { ridableOn } from './lessons'
 import { Outbox } from './outbox'
 import { unsentOn } from './stored'
@@ -21,7 +21,7 @@ const left = JSON.parse(
 ) as Record<'coach' | 'rider', Record<string, unknown[]>>
 
 /** As the version before opened it, filled as it was left, with some more entries. */
-async function leftBy(whose: 'coach' | 'rider', more: KeptEntry[] = []): Promise<Shelf> {
+async function leftBy(whose: 'coach' | 'rider', more: StoredEntry[] = []): Promise<Shelf> {
   const person = v7()
   const old = new Dexie(`strophos-${person}`)
   old.version(5).stores({
@@ -66,9 +66,9 @@ test('homework that was paused is still stopped', async () => {
 })
 
 test('pain seen and not sent pauses the horse from now on', async () => {
-  const packet = left.coach.packets?.[0] as KeptPacket
+  const packet = left.coach.packets?.[0] as StoredPacket
   const { device } = left.coach.counters?.[0] as { device: string }
-  const look: KeptEntry = {
+  const look: StoredEntry = {
     id: v7(),
     lesson: packet.lesson,
     device,
@@ -90,7 +90,10 @@ test('pain seen and not sent pauses the horse from now on', async () => {
 test('it is sent as the version before wrote it', async () => {
   const sent: unknown[] = []
   vi.spyOn(globalThis, 'fetch').mockImplementation(async (input) => {
-    const body = (await (input as Request).json()) as { entries?: KeptEntry[]; practices?: { id: string }[] }
+    const body = (await (input as Request).json()) as {
+      entries?: StoredEntry[]
+      practices?: { id: string }[]
+    }
     const rows = body.entries ?? body.practices ?? []
     sent.push(...rows)
     return Response.json({
@@ -103,7 +106,7 @@ test('it is sent as the version before wrote it', async () => {
   }
   vi.restoreAllMocks()
   const bare = [...(left.coach.entries ?? []), ...(left.rider.practices ?? [])].map((row) => {
-    const { passage: _, ...rest } = row as KeptEntry
+    const { passage: _, ...rest } = row as StoredEntry
     return rest
   })
   expect(sent).toEqual(expect.arrayContaining(bare))

@@ -1,7 +1,7 @@
 import type { Transaction } from 'dexie'
 import { STANDARD_HEAT } from '../nudge'
 import type { HeatRules } from '../nudge'
-import type { HeardSign, KeptEntry, KeptPacket } from './device'
+import type { HeardSign, StoredEntry, StoredPacket } from './device'
 
 /** A packet as older applications kept it. */
 interface OldPacket {
@@ -52,10 +52,10 @@ function completeCards({ cards: { pairs } }: OldCards): void {
 
 /** Pain in a look that could not be sent yet pauses the horse on this device from now on. */
 async function hearWaiting(tx: Transaction): Promise<void> {
-  const waiting = await tx.table<KeptEntry>('entries').where({ passage: 'waiting' }).toArray()
+  const waiting = await tx.table<StoredEntry>('entries').where({ passage: 'waiting' }).toArray()
   // put right or taken back here: nobody else can have
   const undone = new Set(waiting.map((e) => e.payload.target))
-  const packets = await tx.table<KeptPacket>('packets').toArray()
+  const packets = await tx.table<StoredPacket>('packets').toArray()
   const heard = waiting.flatMap((e): HeardSign[] => {
     const sign = PAIN.find((p) => p === e.payload.soundness)
     const of = packets.find((p) => p.lesson === e.lesson)?.packet.lesson

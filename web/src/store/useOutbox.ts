@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react'
 import { Outbox } from './outbox'
-import type { Waiting } from './outbox'
+import type { Backlog } from './outbox'
 
 /** An outbox that sends at once, and whenever the network comes back. */
-export function useOutbox(waiting: () => Waiting): Outbox {
+export function useOutbox(waiting: () => Backlog): Outbox {
   const [outbox] = useState(() => new Outbox(waiting()))
   useEffect(() => {
     const send = () => void outbox.send()

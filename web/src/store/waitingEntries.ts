@@ -1,8 +1,8 @@
 import { answerOf, api, Problem, Unreachable } from '../api'
 import type { BatchAnswer } from '../api'
-import type { KeptEntry, Passage, Shelf } from './device'
+import type { StoredEntry, Passage, Shelf } from './device'
 import { addNextLesson } from './addLesson'
-import type { Waiting } from './outbox'
+import type { Backlog } from './outbox'
 
 /** What the server takes in one request, and less than it takes in bytes. */
 const BATCH = { most: 500, bytes: 3_000_000 }
@@ -18,7 +18,7 @@ const PASSAGE: Record<BatchAnswer['answers'][number]['outcome'], Passage> = {
  * Lessons made on this device and entries of lessons, oldest first, as their author only. After a batch that did not arrive in time half
  * as many go, after one that did twice as many: the server waits ten seconds for a whole request, and a slow network must get through.
  */
-export function waitingEntries(shelf: Shelf): Waiting {
+export function waitingEntries(shelf: Shelf): Backlog {
   let mostNow = BATCH.most
   return {
     name: shelf.name,
@@ -52,11 +52,11 @@ const failures = new Map<string, number>()
  * seen and saved as a file, and hold up nothing behind them. Where nothing goes through, it is asked again first, and often. A server
  * that is away, or an answer that never comes, sets nothing aside.
  */
-async function sendSome(shelf: Shelf, batch: KeptEntry[]): Promise<void> {
-  const failed: KeptEntry[] = []
+async function sendSome(shelf: Shelf, batch: StoredEntry[]): Promise<void> {
+  const failed: StoredEntry[] = []
   let went = 0
   let cause: unknown
-  const send = async (part: KeptEntry[]): Promise<void> => {
+  const send = async (part: StoredEntry[]): Promise<void> => {
     if (went === 0 && failed.length >= ILL) return
     try {
       const answer = await answerOf(api.POST('/api/v1/entries', { body: { entries: part.map(bare) } }))
@@ -90,7 +90,7 @@ function isTooSlow(e: unknown): boolean {
 }
 
 /** At least one, if any waits; all of one lesson, so that none fails for another's sake. */
-function firstOf(waiting: KeptEntry[], most: number): KeptEntry[] {
+function firstOf(waiting: StoredEntry[], most: number): StoredEntry[] {
   const ofLesson = waiting.filter((entry) => entry.lesson === waiting[0]?.lesson)
   let bytes = 0
   const end = ofLesson.findIndex((entry, i) => {
@@ -100,7 +100,7 @@ function firstOf(waiting: KeptEntry[], most: number): KeptEntry[] {
   return end < 0 ? ofLesson : ofLesson.slice(0, end)
 }
 
-async function settle(shelf: Shelf, batch: KeptEntry[], { answers }: BatchAnswer): Promise<void> {
+async function settle(shelf: Shelf, batch: StoredEntry[], { answers }: BatchAnswer): Promise<void> {
   await shelf.transaction('rw', shelf.entries, async () => {
     for (const answer of answers) {
       const sent = batch[answer.index]
@@ -114,6 +114,6 @@ async function settle(shelf: Shelf, batch: KeptEntry[], { answers }: BatchAnswer
   })
 }
 
-function bare({ id, lesson, device, author, seq, atMs, kind, v, payload }: KeptEntry) {
+function bare({ id, lesson, device, author, seq, atMs, kind, v, payload }: StoredEntry) {
   return { id, lesson, device, author, seq, atMs, kind, v, payload }
 }

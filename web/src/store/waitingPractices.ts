@@ -1,10 +1,10 @@
 import { answerOf, api, Problem } from '../api'
 import type { NewPractice } from '../api'
-import type { KeptPractice, Shelf } from './device'
-import type { Waiting } from './outbox'
+import type { StoredPractice, Shelf } from './device'
+import type { Backlog } from './outbox'
 
 /** Reports of practices, each by itself: one the server cannot take stays here and holds up none. */
-export function waitingPractices(shelf: Shelf): Waiting {
+export function waitingPractices(shelf: Shelf): Backlog {
   return {
     name: `${shelf.name}-practices`,
     sendNext: async (onSending) => {
@@ -30,8 +30,8 @@ export function waitingPractices(shelf: Shelf): Waiting {
   }
 }
 
-function bare(kept: KeptPractice): NewPractice {
-  const report: NewPractice & Partial<KeptPractice> = { ...kept }
+function bare(kept: StoredPractice): NewPractice {
+  const report: NewPractice & Partial<StoredPractice> = { ...kept }
   delete report.passage
   delete report.code
   return report

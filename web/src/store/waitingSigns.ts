@@ -1,11 +1,11 @@
 import { answerOf, api, Problem } from '../api'
-import type { KeptSign, Shelf } from './device'
-import type { Waiting } from './outbox'
+import type { StoredSign, Shelf } from './device'
+import type { Backlog } from './outbox'
 
 /**
  * Stop signs a rider saw, each by itself. One that was said by mistake may be on its way already: it is sent, then taken back.
  */
-export function waitingSigns(shelf: Shelf): Waiting {
+export function waitingSigns(shelf: Shelf): Backlog {
   return {
     name: `${shelf.name}-signs`,
     sendNext: async (onSending) => {
@@ -47,6 +47,6 @@ async function takeNextBack(shelf: Shelf, onSending: () => void): Promise<boolea
   return true
 }
 
-function bare({ id, pair, author, at, sign, side }: KeptSign) {
+function bare({ id, pair, author, at, sign, side }: StoredSign) {
   return { id, pair, author, at, sign, side }
 }

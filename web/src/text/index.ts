@@ -16,3 +16,16 @@ export async function screenTexts(): Promise<void> {
 }
 
 export default i18next
+export {
+  clock,
+  dayLong,
+  dayLongAt,
+  dayOf,
+  dayShort,
+  isoOf,
+  percent,
+  timeAndDay,
+  timeOfDay,
+  today,
+} from './format'
+export { nameIn, wordIn } from './words'

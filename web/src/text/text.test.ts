@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { describe, expect, test } from 'vitest'
-import { TEXTS } from '../record/generated/texts'
+import { TEXTS } from '../record'
 import screens from './en.json'
 import { clock, dayLong, dayLongAt, isoOf, percent, timeOfDay } from './format'
 import shell from './shell.en.json'

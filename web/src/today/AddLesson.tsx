@@ -6,9 +6,7 @@ import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import { useMe } from '../session'
 import { LESSON_MINUTES } from '../store'
-import { Button, Select } from '../ui/Button'
-import { Field, FieldLabel } from '../ui/Field'
-import { Trouble } from '../ui/Trouble'
+import { Button, Select, Field, FieldLabel, Trouble } from '../ui'
 import { instantOf } from './zoned'
 
 /** Puts a lesson into the day. */

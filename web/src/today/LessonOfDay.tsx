@@ -3,10 +3,8 @@ import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import type { Me, Step, TodaysLesson } from '../api'
 import { StandsMark, useSafety } from '../safety'
-import { timeOfDay } from '../text/format'
-import { LinkButton } from '../ui/Button'
-import { SideLetter } from '../ui/side'
-import { wordIn } from '../text/words'
+import { timeOfDay, wordIn } from '../text'
+import { LinkButton, SideLetter } from '../ui'
 
 interface LessonOfDayProps {
   of: TodaysLesson

@@ -1,14 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useTranslation } from 'react-i18next'
-import { RideNow } from '../ride'
+import { RideNowKey } from '../recorder'
 import { Paused } from '../safety'
 import { useMe } from '../session'
 import { ridableOn, shelfOf } from '../store'
-import type { KeptPacket } from '../store'
-import { dayShort, timeOfDay } from '../text/format'
-import { Button, LinkButton } from '../ui/Button'
-import { Wait } from '../ui/Wait'
+import type { StoredPacket } from '../store'
+import { dayShort, timeOfDay } from '../text'
+import { Button, LinkButton, Wait } from '../ui'
 
 /** The day where there is no network: what lies on this device can be ridden, and nothing else is shown. */
 export function WithoutNetwork({ onAgain }: { onAgain: () => void }) {
@@ -16,7 +15,7 @@ export function WithoutNetwork({ onAgain }: { onAgain: () => void }) {
   const { person, timeZone } = useMe()
   const here = useLiveQuery(() => ridableOn(shelfOf(person)), [person])
   if (!here) return <Wait />
-  const names = ({ packet: { lesson } }: KeptPacket) => `${lesson.horse} ${t('pair.and')} ${lesson.rider}`
+  const names = ({ packet: { lesson } }: StoredPacket) => `${lesson.horse} ${t('pair.and')} ${lesson.rider}`
   return (
     <Flex direction="column" gap="6">
       <Box>
@@ -65,7 +64,7 @@ export function WithoutNetwork({ onAgain }: { onAgain: () => void }) {
           </chakra.h2>
           <Flex gap="2" wrap="wrap">
             {here.pairs.map((kept) => (
-              <RideNow key={kept.lesson} pair={kept.packet.lesson.pair} name={names(kept)} />
+              <RideNowKey key={kept.lesson} pair={kept.packet.lesson.pair} name={names(kept)} />
             ))}
           </Flex>
         </Box>

@@ -2,7 +2,7 @@ import { chakra } from '@chakra-ui/react'
 import type { ComponentProps } from 'react'
 import { Guard } from './Guard'
 
-const Sheet = chakra('section', {
+const Paper = chakra('section', {
   base: {
     background: 'card',
     borderRadius: 'card',
@@ -13,11 +13,11 @@ const Sheet = chakra('section', {
 })
 
 /** A sheet on the table. What cannot be shown in it leaves the others alone. */
-export function Card({ children, ...rest }: ComponentProps<typeof Sheet>) {
+export function Card({ children, ...rest }: ComponentProps<typeof Paper>) {
   return (
-    <Sheet {...rest}>
+    <Paper {...rest}>
       <Guard>{children}</Guard>
-    </Sheet>
+    </Paper>
   )
 }
 

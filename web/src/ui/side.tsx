@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 
-export type Sided = 'LEFT' | 'RIGHT'
+export type OneSide = 'LEFT' | 'RIGHT'
 
 /** Tokens of a side. The same everywhere: colour, letter and pattern. */
 export const SIDE = {
@@ -34,7 +34,7 @@ export function SidePatterns() {
 }
 
 /** A side's letter in its colour and form: square for left, round for right. */
-export function SideLetter({ side, size = '1.5em' }: { side: Sided; size?: string }) {
+export function SideLetter({ side, size = '1.5em' }: { side: OneSide; size?: string }) {
   const { t } = useTranslation()
   return (
     <chakra.span

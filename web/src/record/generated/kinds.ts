@@ -55,7 +55,7 @@ export interface FirstLook {
 }
 
 /** What each kind says, once it has been understood. */
-export interface Says {
+export interface Payloads {
   /** Puts another payload in place of an earlier entry's, of the same kind and version. */
   amend: {
     /** The entry. */
@@ -314,10 +314,10 @@ export interface Says {
   }
 }
 
-export type Kind = keyof Says
+export type Kind = keyof Payloads
 
 /** What the payload of each kind is. */
-export type Writes = Omit<Says, 'first_look'> & { first_look: FirstLook }
+export type Writes = Omit<Payloads, 'first_look'> & { first_look: FirstLook }
 
 /** The kinds that are marks, and what each hangs on; null: the lesson itself. */
 export const HANGS_ON = {

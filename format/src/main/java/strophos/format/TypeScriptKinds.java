@@ -29,12 +29,12 @@ final class TypeScriptKinds {
                 .forEach(p -> body.append('\n')
                         .append(Text.comment("", p.doc()))
                         .append("export interface %s {\n%s}\n".formatted(p.name(), fields("  ", p.fields()))));
-        body.append("\n/** What each kind says, once it has been understood. */\nexport interface Says {\n");
+        body.append("\n/** What each kind says, once it has been understood. */\nexport interface Payloads {\n");
         latest().forEach(k -> body.append(Text.comment("  ", k.doc()))
                 .append("  %s: {%s}\n"
                         .formatted(k.kind(), k.fields().isEmpty() ? "" : "\n" + fields("    ", k.fields()) + "  ")));
         body.append(
-                        "}\n\nexport type Kind = keyof Says\n\n/** What the payload of each kind is. */\nexport type Writes = ")
+                        "}\n\nexport type Kind = keyof Payloads\n\n/** What the payload of each kind is. */\nexport type Writes = ")
                 .append(writes())
                 .append(
                         "\n\n/** The kinds that are marks, and what each hangs on; null: the lesson itself. */\nexport const HANGS_ON = {\n");
@@ -89,8 +89,8 @@ final class TypeScriptKinds {
         List<Format.Kind> whole =
                 latest().stream().filter(k -> !k.as().isEmpty()).toList();
         return whole.isEmpty()
-                ? "Says"
-                : "Omit<Says, %s> & { %s }"
+                ? "Payloads"
+                : "Omit<Payloads, %s> & { %s }"
                         .formatted(
                                 whole.stream()
                                         .map(k -> TypeScriptWords.quoted(k.kind()))

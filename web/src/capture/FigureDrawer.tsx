@@ -1,0 +1,65 @@
+import type { TFunction } from 'i18next'
+import { useTranslation } from 'react-i18next'
+import { BENDS, CIRCLES } from '../record'
+import { wordIn } from '../text'
+import type { RiddenSegment } from './choose'
+import { Chips, Drawer } from './Drawer'
+
+interface FigureDrawerProps {
+  now: RiddenSegment
+  onChange: (change: Partial<RiddenSegment>) => void
+  onClose: () => void
+}
+
+const ELSEWHERE = ['RAIL', 'ACROSS'] as const
+
+/** Where it is ridden, on how large a circle, and how the horse is flexed on it. */
+export function FigureDrawer({ now, onChange, onClose }: FigureDrawerProps) {
+  const { t } = useTranslation()
+  return (
+    <Drawer title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
+      <FigureChips now={now} onChange={onChange} />
+    </Drawer>
+  )
+}
+
+/** Place, circle and bend, each one touch. */
+export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'onClose'>) {
+  const { t } = useTranslation()
+  return (
+    <>
+      <Chips
+        name={t('figure.place')}
+        words={ELSEWHERE}
+        now={ELSEWHERE.find((p) => p === now.place)}
+        text={(place) => wordIn(t, 'place', place)}
+        isNeeded
+        onChoose={(place) => place && onChange({ place, circleM: undefined })}
+      />
+      <Chips
+        name={t('figure.circle')}
+        words={CIRCLES}
+        now={now.place === 'CIRCLE' ? CIRCLES.find((m) => m === now.circleM) : undefined}
+        text={(metres) => t('figure.metres', { metres })}
+        isNeeded
+        onChoose={(circleM) => circleM && onChange({ place: 'CIRCLE', circleM })}
+      />
+      <Chips
+        name={t('figure.bend')}
+        words={BENDS}
+        now={now.bend}
+        text={(bend) => t(`bend.${bend}`)}
+        onChoose={(bend) => onChange({ bend })}
+      />
+    </>
+  )
+}
+
+/** The figure in a word or two: what the key that opens the sheet says. */
+export function figureInWords(t: TFunction, now: RiddenSegment): string {
+  const place =
+    now.place === 'CIRCLE' && now.circleM
+      ? t('figure.metres', { metres: now.circleM })
+      : wordIn(t, 'place', now.place)
+  return now.bend ? `${place}, ${t(`figure.flexed.${now.bend}`)}` : place
+}

@@ -1,0 +1,37 @@
+import { Grid } from '@chakra-ui/react'
+import { memo } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Button } from '../ui'
+
+interface MomentKeysProps {
+  onPraise: () => void
+  /** An error came: it was corrected, or let pass. */
+  onCorrection: (made: boolean) => void
+  onRest: () => void
+  isResting: boolean
+}
+
+/** What is done between two asks, each by one touch and in words. */
+export const MomentKeys = memo(function MomentKeys({
+  onPraise,
+  onCorrection,
+  onRest,
+  isResting,
+}: MomentKeysProps) {
+  const { t } = useTranslation()
+  const keys = [
+    { name: 'see.praise', does: onPraise },
+    { name: 'see.made', does: () => onCorrection(true) },
+    { name: 'see.letPass', does: () => onCorrection(false) },
+    { name: 'ride.rest', does: onRest, isOff: isResting },
+  ]
+  return (
+    <Grid role="group" aria-label={t('atOnce.title')} templateColumns="repeat(4, minmax(0, 1fr))" gap="1.5">
+      {keys.map(({ name, does, isOff }) => (
+        <Button key={name} look="key" paddingX="1" fontSize="sm" disabled={isOff} onClick={does}>
+          {t(name)}
+        </Button>
+      ))}
+    </Grid>
+  )
+})

@@ -1,0 +1,76 @@
+import { Button, SideLetter } from '../ui'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { MOUNTED } from '../record'
+import { wordIn } from '../text'
+import { changed, choicesOf } from './choose'
+import type { RungsAndAids, RiddenSegment } from './choose'
+import { FigureChips } from './FigureDrawer'
+import { RIDDEN_GAITS } from './SegmentBar'
+import { Chips, Drawer } from './Drawer'
+
+interface SegmentDrawerProps {
+  known: RungsAndAids
+  ridden: RiddenSegment
+  onKeep: (ridden: RiddenSegment) => void
+  onClose: () => void
+}
+
+/** A stretch that was ridden otherwise than it was touched in: what it counts for is put right afterwards. */
+export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerProps) {
+  const { t } = useTranslation()
+  const [said, setSaid] = useState(ridden)
+  const change = (what: Partial<RiddenSegment>) => setSaid((now) => changed(known, now, what))
+  const exercises = choicesOf(known.rungs)
+  return (
+    <Drawer
+      title={t('touches.segment')}
+      name={t('touches.segment')}
+      onClose={onClose}
+      foot={
+        <Button look="live" minHeight="64px" fontSize="lg" onClick={() => onKeep(said)}>
+          {t('ride.keep')}
+        </Button>
+      }
+    >
+      <Chips
+        name={t('touches.rein')}
+        words={['LEFT', 'RIGHT'] as const}
+        now={said.rein === 'NONE' ? undefined : said.rein}
+        text={(side) => (
+          <>
+            <SideLetter side={side} /> {t(`Rein.${side}`)}
+          </>
+        )}
+        isNeeded
+        onChoose={(rein) => rein && change({ rein })}
+      />
+      <Chips
+        name={t('ride.gait')}
+        words={RIDDEN_GAITS}
+        now={RIDDEN_GAITS.find((g) => g === said.gait)}
+        text={(gait) => wordIn(t, 'gait', gait)}
+        isNeeded
+        onChoose={(gait) => gait && change({ gait })}
+      />
+      <FigureChips now={said} onChange={change} />
+      <Chips
+        name={t('mounted.label')}
+        words={MOUNTED}
+        now={said.mounted}
+        text={(mounted) => t(`mounted.${mounted}`)}
+        isNeeded
+        onChoose={(mounted) => mounted && change({ mounted })}
+      />
+      <Chips
+        name={t('ride.exercise')}
+        words={exercises.map((c) => c.exercise)}
+        now={said.exercise}
+        text={(exercise) => exercises.find((c) => c.exercise === exercise)?.shortName}
+        isNeeded
+        columns={3}
+        onChoose={(exercise) => exercise && change({ exercise })}
+      />
+    </Drawer>
+  )
+}

@@ -1,0 +1,98 @@
+import { useTranslation } from 'react-i18next'
+import type { TFunction } from 'i18next'
+import { MARK_KINDS } from '../record'
+import type { Aid, Mark, Payload, Side } from '../record'
+import { wordIn } from '../text'
+
+/** What an entry says, in a few words. */
+export function Spoken({
+  said,
+  exerciseName,
+}: {
+  said: Payload | undefined
+  exerciseName: (exercise: string) => string
+}) {
+  const { t } = useTranslation()
+  if (!said) return t('ride.odd')
+  switch (said.kind) {
+    case 'exchange':
+      return [
+        `${t(`response.${said.response}`)}, ${String(said.strength)} ${t(`strength.${said.strength}`)}`,
+        ...(said.first && said.first < said.strength ? [t('ask.firstAt', { strength: said.first })] : []),
+        ...(said.aids ?? []).map((aid) => aidInWords(t, aid)),
+      ].join(' · ')
+    case 'segment':
+      return `${exerciseName(said.exercise)}, ${wordIn(t, 'gait', said.gait)}, ${t(`rein.${said.rein}`)}`
+    case 'rest':
+      return t('ride.rest')
+    case 'note':
+      return said.text
+    default:
+      return isMark(said) ? markInWords(t, said) : said.kind
+  }
+}
+
+function aidInWords(t: TFunction, { means, side, manner }: Aid): string {
+  const whose = side === 'NONE' ? t(`means.${means}`) : t(`ask.sided.${side}`, { means: t(`means.${means}`) })
+  return manner ? `${whose} ${t(`manner.${manner}`)}` : whose
+}
+
+function isMark(said: Payload): said is Mark {
+  return MARKS.has(said.kind)
+}
+
+const MARKS = new Set<string>(MARK_KINDS)
+
+function seenInWords(t: TFunction, { name, side }: { name: string; side: Side }): string {
+  const where = side === 'NONE' ? '' : `, ${t(`side.${side}`)}`
+  return t(`seen.${name}`, { defaultValue: name }) + where
+}
+
+function markInWords(t: TFunction, said: Mark): string {
+  switch (said.kind) {
+    case 'fault':
+    case 'sign':
+      return seenInWords(t, said)
+    case 'stop_sign':
+      return t(`stopSign.${said.sign}`) + (said.side === 'NONE' ? '' : `, ${t(`side.${said.side}`)}`)
+    case 'correction':
+      return t(said.made ? 'see.made' : 'see.letPass')
+    case 'release':
+      return t('see.released', { release: t(`release.${said.release}`) })
+    case 'contact':
+      return `${t(`see.contact.${said.side}`)}: ${t(`felt.${said.felt}`)}`
+    case 'held':
+      return `${String(said.amount)} ${t(`pair.holdUnit.${said.unit}`)}`
+    case 'head':
+      return t('see.headAt', { cm: said.cm })
+    case 'choice':
+      return said.returnS === undefined
+        ? t(`choice.${said.choice}`)
+        : t('choice.after', { choice: t(`choice.${said.choice}`), seconds: said.returnS })
+    case 'reward':
+      return t('choice.reward')
+    case 'line':
+      return [
+        t('line.strides', { count: said.ridden }),
+        ...(said.takeOff ? [t(`takeOff.${said.takeOff}`)] : []),
+        ...(said.rail && said.rail !== 'CLEAR'
+          ? [t(said.rail === 'DOWN' ? 'line.down' : 'line.touched')]
+          : []),
+      ].join(', ')
+    case 'praise':
+      return t('see.praise')
+    case 'time_base':
+      return t('see.timeBase', { source: t(`timeSource.${said.source}`) })
+    case 'conditions':
+      return t('see.conditions')
+    case 'effort':
+      return t('see.effort', { horse: said.horse })
+    case 'watch':
+      return t('watch.put', {
+        what: seenInWords(t, said),
+        weeks: t('watch.weeks', { count: said.weeks }),
+      })
+    case 'watched':
+      return t(said.seen ? 'watch.wasSeen' : 'watch.wasNotSeen')
+  }
+}

@@ -1,0 +1,106 @@
+import { describe, expect, test } from 'vitest'
+import type { Step, Usual } from '../api'
+import type { Segment } from '../record'
+import { changed, choicesOf, firstRidden } from './choose'
+
+function step(exercise: string, gait: Step['gait'], place: Step['place'], state: Step['state']): Step {
+  const side = { successes: 0, asks: 0, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
+  return {
+    rung: `${exercise}.${gait}.${place}`,
+    strand: 'bend',
+    exercise,
+    name: exercise,
+    shortName: exercise,
+    gait,
+    place,
+    state,
+    left: side,
+    right: side,
+    awaits: [],
+    missing: [],
+  }
+}
+
+const rungs = [
+  step('counter-bend', 'WALK', 'RAIL', 'PASSED'),
+  step('counter-bend', 'TROT', 'RAIL', 'CLOSED'),
+  step('circle', 'WALK', 'CIRCLE', 'IN_WORK'),
+]
+
+const inside = (side: 'LEFT' | 'RIGHT') => ({
+  means: 'LEG' as const,
+  side,
+  manner: 'TAP' as const,
+  foot: null,
+})
+const circle: Usual = {
+  exercise: 'circle',
+  pad: 'STRENGTH',
+  circleM: 15,
+  left: [inside('LEFT')],
+  right: [inside('RIGHT')],
+  none: [],
+}
+const known = { rungs, usual: [circle] }
+
+const segment: Segment = {
+  id: 's',
+  atMs: 0,
+  endMs: null,
+  exercise: 'circle',
+  gait: 'WALK',
+  place: 'CIRCLE',
+  rein: 'RIGHT',
+  mounted: 'RIDER',
+  circleM: 12,
+}
+
+describe('choosing what is ridden', () => {
+  test('offers what is in work first, each exercise once', () => {
+    expect(choicesOf(rungs).map((c) => c.exercise)).toEqual(['circle', 'counter-bend'])
+  })
+
+  test('begins on the first rung in work under the rider', () => {
+    expect(firstRidden(known)).toEqual({
+      exercise: 'circle',
+      gait: 'WALK',
+      place: 'CIRCLE',
+      rein: 'LEFT',
+      mounted: 'RIDER',
+      circleM: 15,
+      aids: [{ means: 'LEG', side: 'LEFT', manner: 'TAP' }],
+    })
+  })
+
+  test('brings gait and place with another exercise, and keeps rein and rider', () => {
+    const next = changed(known, { ...segment, gait: 'TROT' }, { exercise: 'counter-bend' })
+    expect(next).toEqual({
+      exercise: 'counter-bend',
+      gait: 'WALK',
+      place: 'RAIL',
+      rein: 'RIGHT',
+      mounted: 'RIDER',
+    })
+  })
+
+  test('changes one thing alone otherwise', () => {
+    expect(changed(known, segment, { rein: 'LEFT' })).toMatchObject({ exercise: 'circle', rein: 'LEFT' })
+  })
+
+  test('keeps the circle and the bend while the exercise goes on', () => {
+    const now = { ...segment, bend: 'COUNTER_BEND' as const }
+    expect(changed(known, now, { rein: 'LEFT' })).toMatchObject({ circleM: 12, bend: 'COUNTER_BEND' })
+    expect(changed(known, now, { place: 'RAIL', circleM: undefined })).not.toHaveProperty('circleM')
+    expect(changed(known, now, { exercise: 'counter-bend' }).bend).toBeUndefined()
+  })
+
+  test('resolves the usual aids to the side they are given on', () => {
+    expect(changed(known, segment, { rein: 'LEFT' }).aids).toEqual([
+      { means: 'LEG', side: 'LEFT', manner: 'TAP' },
+    ])
+    expect(changed(known, segment, { gait: 'TROT' }).aids).toEqual([
+      { means: 'LEG', side: 'RIGHT', manner: 'TAP' },
+    ])
+    expect(changed(known, segment, { exercise: 'counter-bend' })).not.toHaveProperty('aids')
+  })
+})

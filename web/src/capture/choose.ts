@@ -1,0 +1,121 @@
+import type { Step, Usual } from '../api'
+import type { Aid, Bend, Gait, Mounted, Place, Rein } from '../record'
+
+/** What is being ridden: the payload of a segment. */
+export interface RiddenSegment {
+  exercise: string
+  gait: Gait
+  place: Place
+  rein: Rein
+  mounted: Mounted
+  circleM?: number | undefined
+  bend?: Bend | undefined
+  aids?: Aid[] | undefined
+}
+
+/** What may be ridden, and how it is usually asked. */
+export interface RungsAndAids {
+  rungs: Step[]
+  usual: Usual[]
+}
+
+/** An exercise that can be chosen, with the gaits it has rungs in. */
+export interface Choosable {
+  exercise: string
+  shortName: string
+  state: Step['state']
+}
+
+const ORDER: Step['state'][] = ['IN_WORK', 'OPEN', 'PASSED', 'RESTING', 'PAUSED', 'CLOSED']
+const WHOLE_CIRCLE_M = 20
+
+/** The exercises of a pair's stair, those in work first; each once, in the state of its liveliest rung. */
+export function choicesOf(rungs: Step[]): Choosable[] {
+  // what waits for exercises that are not in the library yet is not ridden
+  const sorted = rungs
+    .filter((r) => r.awaits.length === 0)
+    .sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
+  const first = new Map<string, Choosable>()
+  for (const { exercise, shortName, state } of sorted) {
+    if (!first.has(exercise)) first.set(exercise, { exercise, shortName, state })
+  }
+  return [...first.values()]
+}
+
+/** The rung of an exercise that is worked on now; its gait and place are set with the exercise. */
+export function rungOf(rungs: Step[], exercise: string): Step | undefined {
+  return [...rungs]
+    .sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
+    .find((r) => r.exercise === exercise)
+}
+
+/** Where a lesson begins: on the first rung in work, on the left rein, under the pair's own rider. */
+export function firstRidden(known: RungsAndAids): RiddenSegment {
+  const rung = choicesOf(known.rungs)
+    .map((c) => rungOf(known.rungs, c.exercise))
+    .find((r) => r !== undefined)
+  if (!rung) throw new Error('A packet without rungs: the catalogue must not be empty.')
+  const { exercise, gait, place } = rung
+  return asAsked(known, { exercise, gait, place, rein: 'LEFT', mounted: 'RIDER' })
+}
+
+/** What goes on when one thing changes; a new exercise brings its own gait, place and circle, and no bend yet. */
+export function changed(
+  known: RungsAndAids,
+  now: RiddenSegment,
+  change: Partial<RiddenSegment>,
+): RiddenSegment {
+  const { exercise, gait, place, rein, mounted, circleM, bend } = now
+  const isNew = change.exercise !== undefined && change.exercise !== exercise
+  const rung = isNew && change.exercise ? rungOf(known.rungs, change.exercise) : undefined
+  return asAsked(known, {
+    exercise,
+    gait: rung?.gait ?? gait,
+    place: rung?.place ?? place,
+    rein,
+    mounted,
+    ...(isNew ? {} : { circleM, bend }),
+    ...change,
+  })
+}
+
+/** With the circle it needs and the aids it is usually asked with on this rein. */
+export function asAsked({ usual }: RungsAndAids, ridden: RiddenSegment): RiddenSegment {
+  const own = usual.find((u) => u.exercise === ridden.exercise)
+  const { aids: _, circleM, ...rest } = ridden
+  const aids = usualAids(own, ridden.rein)
+  return {
+    ...rest,
+    ...(ridden.place === 'CIRCLE' && { circleM: circleM ?? own?.circleM ?? WHOLE_CIRCLE_M }),
+    ...(aids.length > 0 && { aids }),
+  }
+}
+
+function usualAids(own: Usual | undefined, rein: Rein): Aid[] {
+  const of = own && { LEFT: own.left, RIGHT: own.right, NONE: own.none }[rein]
+  return (of ?? []).map(({ means, side, manner, foot }) => ({
+    means,
+    side,
+    ...(manner && { manner }),
+    ...(foot && { foot }),
+  }))
+}
+
+/** Only what is ridden, of a segment. */
+export function asRidden({
+  exercise,
+  gait,
+  place,
+  rein,
+  mounted,
+  circleM,
+  bend,
+  aids,
+}: RiddenSegment): RiddenSegment {
+  return { exercise, gait, place, rein, mounted, circleM, bend, aids }
+}
+
+/** Whether two say the same. */
+export function isSame(a: RiddenSegment, b: RiddenSegment): boolean {
+  return JSON.stringify(asRidden(a)) === JSON.stringify(asRidden(b))
+}

@@ -1,0 +1,65 @@
+import { useEffect, useRef } from 'react'
+import { STRENGTHS } from '../record'
+import type { Response, Strength } from '../record'
+import type { PendingTouches } from './pendingTouches'
+
+const LETTERS: Record<string, Response> = { y: 'YES', t: 'TRY', b: 'BRACE', n: 'NONE', w: 'WRONG' }
+
+interface Keys {
+  onTouch: (strength: Strength, response: Response) => void
+  onRein: (rein: 'LEFT' | 'RIGHT') => void
+  onUndo: () => void
+  onSee: () => void
+  /** With the shift key: there is more to say of this ask. */
+  onMore: (strength: Strength, response: Response) => void
+  onTouches: () => void
+  onFigure: () => void
+  onPraise: () => void
+  onCorrected: () => void
+  /** Something is wrong. */
+  onWrong: () => void
+  /** A sheet is open and has the keys. */
+  isElsewhere: boolean
+}
+
+/** The pad by keys: a digit, which is seen to wait, then a letter. */
+export function useKeys(touched: PendingTouches, keys: Keys): void {
+  const latest = useRef(keys)
+  useEffect(() => {
+    latest.current = keys
+  })
+  useEffect(() => {
+    const press = (e: KeyboardEvent) => {
+      const now = latest.current
+      const strength = touched.armed()
+      if (isTyping(e.target) || e.altKey) return
+      const key = e.key.toLowerCase()
+      if (e.ctrlKey || e.metaKey) {
+        if (key === 'z') now.onUndo()
+        return
+      }
+      if (now.isElsewhere && key !== 's') return
+      const digit = STRENGTHS.find((s) => String(s) === key)
+      const response = LETTERS[key]
+      if (digit) touched.arm(digit)
+      else if (response && strength) {
+        if (e.shiftKey) now.onMore(strength, response)
+        else now.onTouch(strength, response)
+        touched.arm(null)
+      } else if (key === 'l') now.onRein('LEFT')
+      else if (key === 'r') now.onRein('RIGHT')
+      else if (key === 's') now.onSee()
+      else if (key === 'a') now.onTouches()
+      else if (key === 'f') now.onFigure()
+      else if (key === 'p') now.onPraise()
+      else if (key === 'c') now.onCorrected()
+      else if (key === 'x') now.onWrong()
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [touched])
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLInputElement || target instanceof HTMLSelectElement
+}

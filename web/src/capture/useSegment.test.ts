@@ -1,0 +1,70 @@
+import { renderHook } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import type { Segment } from '../record'
+import type { StoredEntry, Said } from '../store'
+import { useSegment } from './useSegment'
+
+const segment: Segment = {
+  id: 'first',
+  atMs: 0,
+  endMs: null,
+  exercise: 'circle-bend',
+  gait: 'WALK',
+  place: 'CIRCLE',
+  circleM: 20,
+  rein: 'LEFT',
+  mounted: 'RIDER',
+}
+
+function riding() {
+  const said: Said[] = []
+  const say = (what: Said) => {
+    said.push(what)
+    return Promise.resolve({ id: `written ${said.length}` } as StoredEntry)
+  }
+  const { result, rerender } = renderHook(
+    ({ now }) => useSegment({ rungs: [], usual: [] }, now, false, say),
+    {
+      initialProps: { now: segment },
+    },
+  )
+  return { said, result, rerender }
+}
+
+test('a touch right after a change of rein belongs to the new rein', async () => {
+  const { result } = riding()
+  expect(await result.current.current()).toBe('first')
+  result.current.change({ rein: 'RIGHT' })
+  expect(await result.current.current()).toBe('written 1')
+})
+
+test('two changes in one breath add up', () => {
+  const { result, said } = riding()
+  result.current.change({ rein: 'RIGHT' })
+  result.current.change({ gait: 'TROT' })
+  expect(said.at(-1)?.payload).toMatchObject({ rein: 'RIGHT', gait: 'TROT' })
+})
+
+test('says nothing when nothing changes', () => {
+  const { result, said } = riding()
+  result.current.change({ rein: 'LEFT' })
+  expect(said).toEqual([])
+})
+
+test('follows what is painted once it is there', async () => {
+  const { result, rerender } = riding()
+  result.current.change({ rein: 'RIGHT' })
+  await result.current.current()
+  rerender({ now: { ...segment, id: 'written 1', rein: 'RIGHT' } })
+  rerender({ now: { ...segment, id: 'from another device', rein: 'LEFT' } })
+  expect(await result.current.current()).toBe('from another device')
+})
+
+test('a change that could not be kept leaves what was ridden', async () => {
+  const { result } = renderHook(() =>
+    useSegment({ rungs: [], usual: [] }, segment, false, () => Promise.reject(new Error('no room'))),
+  )
+  result.current.change({ rein: 'RIGHT' })
+  await expect(result.current.current()).rejects.toThrow('no room')
+  expect(await result.current.current()).toBe('first')
+})

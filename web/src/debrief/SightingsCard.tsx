@@ -1,0 +1,113 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import type { TFunction } from 'i18next'
+import { useTranslation } from 'react-i18next'
+import type { LessonSightings as Seen } from '../api'
+import { wordOf } from '../see'
+import { Card, Quiet, SideLetter } from '../ui'
+
+/** What was seen of rider, hand and horse; first what is worth checking, in counts and never as a cause. */
+export function SightingsCard({ seen }: { seen: Seen }) {
+  const { t } = useTranslation()
+  if (isNothing(seen)) return null
+  const good = seen.signs.filter((s) => wordOf(s.name)?.good)
+  const other = seen.signs.filter((s) => !wordOf(s.name)?.good)
+  return (
+    <Card as="section">
+      <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="3">
+        {t('seenIn.title')}
+      </chakra.h2>
+      {seen.worthChecking.length > 0 && (
+        <Box marginBottom="4">
+          <chakra.h3 fontWeight="700" fontFamily="body">
+            {t('seenIn.worth')}
+          </chakra.h3>
+          <chakra.ul listStyleType="none" display="grid" gap="1.5" marginY="2">
+            {seen.worthChecking.map((w) => (
+              <chakra.li key={w.name + w.side} borderLeftWidth="4px" borderColor="live" paddingLeft="3">
+                {t('seenIn.with', {
+                  factor: factorInWords(t, w.name, w.side),
+                  yesWith: w.yesWith,
+                  with: w.with,
+                  yesWithout: w.yesWithout,
+                  without: w.without,
+                })}
+              </chakra.li>
+            ))}
+          </chakra.ul>
+          <Quiet>{t('seenIn.noCause')}</Quiet>
+        </Box>
+      )}
+      <Flex gap="6" wrap="wrap">
+        <Lines title={t('seenIn.rider')} lines={seen.faults} />
+        <Lines title={t('seenIn.good')} lines={good} />
+        <Lines title={t('seenIn.horse')} lines={other} />
+        <Hand seen={seen} />
+      </Flex>
+    </Card>
+  )
+}
+
+function isNothing(seen: Seen): boolean {
+  const { faults, signs, missed, corrections, effort, worthChecking } = seen
+  return (
+    faults.length + signs.length + missed.length + corrections.total + worthChecking.length === 0 &&
+    effort === null
+  )
+}
+
+type Side = Seen['faults'][number]['side']
+
+function factorInWords(t: TFunction, name: string, side: Side): string {
+  const felt = name.startsWith('contact-') ? name.slice('contact-'.length).toUpperCase() : undefined
+  const word = felt
+    ? t('seenIn.contact', { felt: t(`felt.${felt}`) })
+    : t(`seen.${name}`, { defaultValue: name })
+  return side === 'NONE' ? word : `${word} ${t(`side.${side}`)}`
+}
+
+function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {
+  const { t } = useTranslation()
+  if (lines.length === 0) return null
+  return (
+    <Box minWidth="11rem">
+      <chakra.h3 fontWeight="700" fontFamily="body" marginBottom="1">
+        {title}
+      </chakra.h3>
+      <chakra.ul listStyleType="none" display="grid" gap="1">
+        {lines.map((l) => (
+          <chakra.li key={l.name + l.side} display="flex" gap="2" alignItems="center">
+            <chakra.b fontVariantNumeric="tabular-nums">{l.times} ×</chakra.b>
+            {l.side !== 'NONE' && <SideLetter side={l.side} />}
+            {t(`seen.${l.name}`, { defaultValue: l.name })}
+          </chakra.li>
+        ))}
+      </chakra.ul>
+    </Box>
+  )
+}
+
+function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
+  const { t } = useTranslation()
+  if (missed.length === 0 && corrections.total === 0 && effort === null) return null
+  return (
+    <Box minWidth="11rem">
+      <chakra.h3 fontWeight="700" fontFamily="body" marginBottom="1">
+        {t('seenIn.hand')}
+      </chakra.h3>
+      <chakra.ul listStyleType="none" display="grid" gap="1">
+        {missed.map((m) => (
+          <li key={m.exercise + m.rein}>{t('seenIn.missed', { ...m, rein: t(`rein.${m.rein}`) })}</li>
+        ))}
+        {corrections.total > 0 && (
+          <li>
+            {t('seenIn.corrected', { made: corrections.made, total: corrections.total })}
+            {corrections.isConsistent === false && ` ${t('rule.aids-corrected-consistently')}`}
+          </li>
+        )}
+        {effort !== null && (
+          <li>{t('seenIn.effort', { effort, words: t(`effort.${effort}`), load: Math.round(load ?? 0) })}</li>
+        )}
+      </chakra.ul>
+    </Box>
+  )
+}

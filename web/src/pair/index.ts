@@ -1,0 +1,1 @@
+export { missingSentence } from './missing'

@@ -1,8 +1,0 @@
-export { OutboxLine } from './OutboxLine'
-export { ReinClock } from './ReinClock'
-export { RideNow } from './RideNow'
-export { useHeard } from './useHeard'
-export { usePacket } from './usePacket'
-export { useRide } from './useRide'
-export type { Recorder } from './useRide'
-export { useSending } from './useSending'

@@ -1,4 +1,0 @@
-/** What could not be kept is said by the line above the pad. */
-export function quietly(said: Promise<unknown>): void {
-  said.catch(() => undefined)
-}
