@@ -1,6 +1,70 @@
+import { readdirSync } from 'node:fs'
 import js from '@eslint/js'
 import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
+
+/**
+ * The rooms of the web, from the ground up. A room knows only those before it, so that there is no circle, and only through their
+ * index.ts. A new room is named here.
+ */
+const ROOMS = [
+  'theme',
+  'api',
+  'record',
+  'text',
+  'nudge',
+  'store',
+  'live',
+  'ui',
+  'session',
+  'shell',
+  'safety',
+  'recorder',
+  'see',
+  'invite',
+  'homework',
+  'capture',
+  'look',
+  'pair',
+  'plan',
+  'ride',
+  'today',
+  'practice',
+  'debrief',
+  'device',
+  'files',
+]
+
+const unnamed = readdirSync('src', { withFileTypes: true }).filter(
+  (f) => f.isDirectory() && !ROOMS.includes(f.name),
+)
+if (unnamed.length > 0)
+  throw new Error(`Say in eslint.config.js where ${unnamed.map((f) => f.name).join(', ')} stands.`)
+
+const THROUGH_THE_INDEX = {
+  regex: '^\\.\\./(\\.\\./)*[^./]+/',
+  message: 'Another room is entered through its index.ts.',
+}
+
+/** What a room must not import: what stands above it, and the insides of any other. */
+const walls = ROOMS.map((room, at) => ({
+  files: [`src/${room}/**`],
+  ignores: ['src/record/generated/**'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          THROUGH_THE_INDEX,
+          {
+            regex: `^\\.\\./(?!(?:${ROOMS.slice(0, at).join('|')})$)[^./]+$`,
+            message: `${room} knows only the rooms below it; the list of rooms in eslint.config.js says which.`,
+          },
+        ],
+      },
+    ],
+  },
+}))
 
 export default tseslint.config(
   {
@@ -41,4 +105,5 @@ export default tseslint.config(
     files: ['src/text/format.ts', 'src/today/zoned.ts', 'src/**/*.test.*'],
     rules: { 'no-restricted-syntax': 'off' },
   },
+  ...walls,
 )
