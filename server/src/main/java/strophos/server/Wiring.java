@@ -9,6 +9,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.CatalogueReader;
+import strophos.server.settings.Settings;
 
 /** Time, ids and the catalogue: injected, so that tests can set them. */
 @Configuration

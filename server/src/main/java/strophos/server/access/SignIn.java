@@ -12,7 +12,7 @@ import org.springframework.core.env.Profiles;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
-import strophos.server.Digest;
+import strophos.server.digest.Digest;
 import strophos.server.problem.Problem;
 
 /** Lets people in, slowly where somebody guesses. */

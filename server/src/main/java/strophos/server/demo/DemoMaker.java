@@ -25,7 +25,6 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
-import strophos.server.Settings;
 import strophos.server.access.AccountRepository;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
@@ -37,6 +36,7 @@ import strophos.server.pause.Safety;
 import strophos.server.roster.NewPair;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
+import strophos.server.settings.Settings;
 import strophos.server.setup.YardRepository;
 
 /** Makes the demo yard in an empty database, relative to today. */

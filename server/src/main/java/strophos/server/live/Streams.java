@@ -22,7 +22,7 @@ import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
-import strophos.server.Digest;
+import strophos.server.digest.Digest;
 
 /** The browsers that listen to this process, each to its yard. */
 @Component

@@ -7,7 +7,7 @@ import org.apache.catalina.valves.RemoteIpValve;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
-import strophos.server.Settings;
+import strophos.server.settings.Settings;
 
 /** Takes the client's address and scheme from the named proxies, and from nobody else: whoever asks could write anything. */
 @Component

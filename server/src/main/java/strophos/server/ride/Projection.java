@@ -44,7 +44,6 @@ import strophos.server.db.tables.records.RiddenFactorRecord;
 import strophos.server.db.tables.records.RiddenLessonRecord;
 import strophos.server.db.tables.records.RiddenObservedRecord;
 import strophos.server.db.tables.records.RiddenStopSignRecord;
-import strophos.server.lesson.Lesson;
 import strophos.server.look.LookRepository;
 import strophos.server.projection.Disposable;
 import strophos.server.sql.Binds;
@@ -72,35 +71,13 @@ class Projection {
         this.json = json;
     }
 
-    /**
-     * What became of a lesson.
-     *
-     * @param isChanged something was written
-     * @param isStopSign what says that the work must end is not what it was
-     * @param from the moment from which the pair's states no longer hold; empty when they all do
-     * @param isEnded it has ended: the pair's states can be made
-     */
-    record Change(boolean isChanged, boolean isStopSign, Optional<Instant> from, boolean isEnded) {}
-
-    /**
-     * A lesson, and what its log tells.
-     *
-     * @param receivedAt when an entry came in, by its id
-     */
-    record LessonFold(Lesson lesson, Ride ride, Function<String, Instant> receivedAt) {
-
-        UUID id() {
-            return lesson.id();
-        }
-    }
-
     /** Makes the projection of this lesson equal to the ride. */
-    Change replace(LessonFold lesson) {
+    LessonChange replace(LessonFold lesson) {
         return replace(List.of(lesson)).get(lesson.id());
     }
 
     /** Makes the projections of these lessons equal to their rides; the statements are few, whatever the number of lessons. */
-    Map<UUID, Change> replace(List<LessonFold> lessons) {
+    Map<UUID, LessonChange> replace(List<LessonFold> lessons) {
         UUID yard = YardScope.viewer().yard();
         Map<UUID, RiddenLessonRecord> before = db.selectFrom(RIDDEN_LESSON)
                 .where(Binds.isAnyOf(
@@ -140,7 +117,7 @@ class Projection {
                 each(lessons, l -> stopSigns(yard, l)));
         Set<UUID> looked = looks.replace(each(lessons, l -> l.ride().looks()));
         Set<UUID> watched = watch.replace(each(lessons, l -> l.ride().marks()));
-        Map<UUID, Change> outcomes = new HashMap<>();
+        Map<UUID, LessonChange> outcomes = new HashMap<>();
         now.forEach((id, head) -> {
             Optional<Instant> began = Optional.ofNullable(before.get(id)).map(RiddenLessonRecord::getStartedAt);
             boolean isMoved = !Objects.equals(began.orElse(null), head.getStartedAt());
@@ -148,7 +125,7 @@ class Projection {
             boolean isElse = factors.contains(id) || looked.contains(id) || watched.contains(id);
             outcomes.put(
                     id,
-                    new Change(
+                    new LessonChange(
                             heads.contains(id) || isRidden || isElse || stopSigns.contains(id),
                             stopSigns.contains(id),
                             isMoved || isRidden

@@ -215,7 +215,7 @@ public class RideLog {
             List<ReadEntry> log =
                     new ArrayList<>(stored.stream().map(StoredEntry::read).toList());
             added.forEach(id -> log.add(first.get(id).arrived(now.toEpochMilli())));
-            Projection.Change outcome = project(List.of(folded(of, Fold.ofRead(log), arrivals(stored), now)))
+            LessonChange outcome = project(List.of(folded(of, Fold.ofRead(log), arrivals(stored), now)))
                     .get(of.id());
             if (outcome.isEnded()) {
                 ended.pairs.add(of.pair());
@@ -260,13 +260,12 @@ public class RideLog {
         return stored.stream().collect(Collectors.toMap(e -> e.entry().id(), StoredEntry::receivedAt));
     }
 
-    private static Projection.LessonFold folded(
-            Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
-        return new Projection.LessonFold(of, ride, entry -> arrivals.getOrDefault(entry, otherwise));
+    private static LessonFold folded(Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
+        return new LessonFold(of, ride, entry -> arrivals.getOrDefault(entry, otherwise));
     }
 
-    private Map<UUID, Projection.Change> project(List<Projection.LessonFold> lessons) {
-        Map<UUID, Projection.Change> outcomes = projection.replace(lessons);
+    private Map<UUID, LessonChange> project(List<LessonFold> lessons) {
+        Map<UUID, LessonChange> outcomes = projection.replace(lessons);
         lessons.forEach(l -> outcomes.get(l.id())
                 .from()
                 .ifPresent(from -> states.forget(l.lesson().pair(), from)));
@@ -278,11 +277,11 @@ public class RideLog {
         entries.lock(lessons);
         Map<UUID, List<StoredEntry>> stored = entries.ofLessons(lessons);
         Instant now = clock.instant();
-        List<Projection.LessonFold> folded = this.lessons.all(stored.keySet()).stream()
+        List<LessonFold> folded = this.lessons.all(stored.keySet()).stream()
                 .map(of -> folded(of, fold(stored.get(of.id())), arrivals(stored.get(of.id())), now))
                 .toList();
         return (int) project(folded).values().stream()
-                .filter(Projection.Change::isChanged)
+                .filter(LessonChange::isChanged)
                 .count();
     }
 

@@ -11,7 +11,6 @@ import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
-import strophos.server.Settings;
 import strophos.server.access.AccountRepository;
 import strophos.server.access.PasswordWork;
 import strophos.server.access.Role;
@@ -20,6 +19,7 @@ import strophos.server.access.YardScope;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 import strophos.server.roster.PairRepository;
+import strophos.server.settings.Settings;
 
 /** Makes the first yard. The token works once: it is asked for only while nobody can sign in. */
 @Service

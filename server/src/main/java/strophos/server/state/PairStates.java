@@ -25,7 +25,7 @@ import strophos.core.state.Judge;
 import strophos.core.state.PairFold;
 import strophos.core.state.PairState;
 import strophos.core.state.RiddenLesson;
-import strophos.server.Digest;
+import strophos.server.digest.Digest;
 import strophos.server.rules.YardRules;
 import strophos.server.rules.YardSettings;
 

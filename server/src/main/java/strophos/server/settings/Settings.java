@@ -1,4 +1,4 @@
-package strophos.server;
+package strophos.server.settings;
 
 import java.time.Instant;
 import java.util.List;

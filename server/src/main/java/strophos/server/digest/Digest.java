@@ -1,4 +1,4 @@
-package strophos.server;
+package strophos.server.digest;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;

@@ -1,0 +1,2 @@
+/** What is set from outside when the server starts. */
+package strophos.server.settings;
