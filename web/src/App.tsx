@@ -3,7 +3,7 @@ import type { ComponentType } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
 import { Live } from './live'
 // not by its index: what its screens need comes with them
-import { SafetyProvider } from './safety'
+import { SafetyProvider } from './safety/SafetyProvider'
 import { MeProvider, useSession } from './session'
 import { screenTexts } from './text'
 import { Guard, Trouble, Wait } from './ui'

@@ -1,6 +1,7 @@
 import type { components } from './schema'
 
 export { api } from './client'
+export { allOf, queries } from './queries'
 export { answerOf, Problem, Unreachable } from './problem'
 export type { Issue } from './problem'
 

@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { Eye, Pencil, Undo2 } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { BOUNDS, keepable } from '../record'
 import type { Payload } from '../record'
@@ -110,28 +111,24 @@ const LastSaid = chakra('button', {
 
 function NoteLine({ onClose, onNote }: { onClose: () => void; onNote: (text: string) => void }) {
   const { t } = useTranslation()
-  const [text, setText] = useState('')
+  const { control, register, handleSubmit } = useForm({ defaultValues: { text: '' } })
+  const { text } = useWatch({ control })
+  const submit = handleSubmit((typed) => {
+    const note = keepable(typed.text.trim())
+    if (note !== '') onNote(note)
+    onClose()
+  })
   return (
-    <chakra.form
-      display="flex"
-      gap="2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        const note = keepable(text.trim())
-        if (note !== '') onNote(note)
-        onClose()
-      }}
-    >
+    <chakra.form display="flex" gap="2" onSubmit={(e) => void submit(e)}>
       <Input
         autoFocus
         aria-label={t('ride.note')}
         placeholder={t('ride.notePlaceholder')}
         maxLength={BOUNDS.note.text.most}
-        value={text}
-        onChange={(e) => setText(e.target.value)}
+        {...register('text')}
       />
       <Button type="submit" look="act">
-        {t(text.trim() === '' ? 'ride.close' : 'ride.keep')}
+        {t(text?.trim() ? 'ride.keep' : 'ride.close')}
       </Button>
     </chakra.form>
   )

@@ -2,6 +2,7 @@ import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import { TAKE_OFFS } from '../record'
 import type { LineDetail, RideMark } from '../record'
 import { ACROSS } from '../theme'
@@ -152,7 +153,7 @@ function LastOfLine({ last, onAmend }: { last: RideMark | undefined; onAmend: Li
                 <SideLetter side={value as 'LEFT' | 'RIGHT'} /> {t('line.leadShort')}
               </>
             ) : (
-              t(`line.${key}`)
+              wordIn(t, 'line', key)
             )}
           </Button>
         )

@@ -24,11 +24,18 @@ export const MomentKeys = memo(function MomentKeys({
     { name: 'see.made', does: () => onCorrection(true) },
     { name: 'see.letPass', does: () => onCorrection(false) },
     { name: 'ride.rest', does: onRest, isOff: isResting },
-  ]
+  ] as const
   return (
     <Grid role="group" aria-label={t('atOnce.title')} templateColumns="repeat(4, minmax(0, 1fr))" gap="1.5">
-      {keys.map(({ name, does, isOff }) => (
-        <Button key={name} look="key" paddingX="1" fontSize="sm" disabled={isOff} onClick={does}>
+      {keys.map(({ name, does, ...key }) => (
+        <Button
+          key={name}
+          look="key"
+          paddingX="1"
+          fontSize="sm"
+          disabled={'isOff' in key && key.isOff}
+          onClick={does}
+        >
           {t(name)}
         </Button>
       ))}

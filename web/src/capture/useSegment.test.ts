@@ -1,7 +1,7 @@
 import { renderHook } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import type { Segment } from '../record'
-import type { StoredEntry, Said } from '../store'
+import type { StoredEntry, NewEntry } from '../store'
 import { useSegment } from './useSegment'
 
 const segment: Segment = {
@@ -17,8 +17,8 @@ const segment: Segment = {
 }
 
 function riding() {
-  const said: Said[] = []
-  const say = (what: Said) => {
+  const said: NewEntry[] = []
+  const say = (what: NewEntry) => {
     said.push(what)
     return Promise.resolve({ id: `written ${said.length}` } as StoredEntry)
   }

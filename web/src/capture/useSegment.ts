@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import type { Segment } from '../record'
-import type { StoredEntry, Said } from '../store'
+import type { StoredEntry, NewEntry } from '../store'
 import { changed, isSame } from './choose'
 import type { RungsAndAids, RiddenSegment } from './choose'
 
@@ -18,7 +18,7 @@ export function useSegment(
   known: RungsAndAids,
   segment: Segment,
   isResting: boolean,
-  say: (said: Said) => Promise<StoredEntry>,
+  say: (said: NewEntry) => Promise<StoredEntry>,
 ) {
   const pending = useRef<Pending | null>(null)
   useEffect(() => {

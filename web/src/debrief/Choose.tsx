@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
-import { answerOf, api } from '../api'
+import { answerOf, api, allOf, queries } from '../api'
 import type { Advice, Decision, Lesson } from '../api'
 import { Button, Field, Trouble } from '../ui'
 
@@ -18,26 +18,26 @@ interface ChooseProps {
 export function Choose({ rung, advice, lesson, onDone }: ChooseProps) {
   const { t } = useTranslation()
   const client = useQueryClient()
-  const [reason, setReason] = useState('')
+  const { register, getValues } = useForm({ defaultValues: { reason: '' } })
   const decide = useMutation({
     mutationFn: (chosen: Decision) =>
       answerOf(
         api.POST('/api/v1/lessons/{id}/decisions', {
           params: { path: { id: lesson.id } },
-          body: { id: v7(), rung, chosen, seen: advice.decision, reason: reason.trim() || null },
+          body: { id: v7(), rung, chosen, seen: advice.decision, reason: getValues('reason').trim() || null },
         }),
       ),
     onSuccess: async () => {
       await Promise.all([
-        client.invalidateQueries({ queryKey: ['debrief', lesson.id] }),
-        client.invalidateQueries({ queryKey: ['pair', lesson.pair] }),
-        client.invalidateQueries({ queryKey: ['today'] }),
-        client.invalidateQueries({ queryKey: ['pairs'] }),
+        client.invalidateQueries(queries.debrief(lesson.id)),
+        client.invalidateQueries(queries.pair(lesson.pair)),
+        client.invalidateQueries(queries.today()),
+        client.invalidateQueries(allOf('pairs')),
       ])
       onDone()
     },
     // the advice may be another by now: show it
-    onError: () => void client.invalidateQueries({ queryKey: ['debrief', lesson.id] }),
+    onError: () => void client.invalidateQueries(queries.debrief(lesson.id)),
   })
   return (
     <Box>
@@ -57,12 +57,7 @@ export function Choose({ rung, advice, lesson, onDone }: ChooseProps) {
           ))}
       </Flex>
       <Box marginTop="3">
-        <Field
-          label={t('debrief.reason')}
-          maxLength={400}
-          value={reason}
-          onChange={(e) => setReason(e.target.value)}
-        />
+        <Field label={t('debrief.reason')} maxLength={400} {...register('reason')} />
       </Box>
       {decide.isError && (
         <Box marginTop="3">

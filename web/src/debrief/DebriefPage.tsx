@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { OctagonAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { answerOf, api } from '../api'
+import { queries } from '../api'
 import type { Debrief, DebriefRow, Lesson } from '../api'
 import { ReinClock } from '../ui'
 import { HorseLine } from '../safety'
@@ -19,11 +19,7 @@ export default function DebriefPage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
   const { actions } = useMe()
-  const debrief = useQuery({
-    queryKey: ['debrief', id],
-    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', { params: { path: { id } } })),
-    refetchOnMount: 'always',
-  })
+  const debrief = useQuery({ ...queries.debrief(id), refetchOnMount: 'always' })
   if (debrief.isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
   const { lesson, rows, notes, seen, kept } = debrief.data
@@ -32,7 +28,7 @@ export default function DebriefPage() {
       <Box marginBottom="-4">
         <Beads lesson={id} now="debrief" done={{ look: true, plan: true, ride: rows.length > 0 }} />
       </Box>
-      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
+      <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Head debrief={debrief.data} />
       <StoppedBy debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}

@@ -29,25 +29,35 @@ export function IntervalStrip({ left, right }: { left: SideView; right: SideView
           </chakra.text>
         </g>
       ))}
-      <Line side="LEFT" of={left} y={BOX.top} x={x} />
-      <Line side="RIGHT" of={right} y={BOX.top + BOX.row} x={x} />
+      <ReinStrip side="LEFT" view={left} y={BOX.top} x={x} />
+      <ReinStrip side="RIGHT" view={right} y={BOX.top + BOX.row} x={x} />
     </chakra.svg>
   )
 }
 
-function Line({ side, of, y, x }: { side: OneSide; of: SideView; y: number; x: (share: number) => number }) {
+function ReinStrip({
+  side,
+  view,
+  y,
+  x,
+}: {
+  side: OneSide
+  view: SideView
+  y: number
+  x: (share: number) => number
+}) {
   const { t } = useTranslation()
   const { color, letter, pattern } = SIDE[side]
   const label =
-    of.meanStrength === null
+    view.meanStrength === null
       ? `${t(`Rein.${side}`)}: ${t('debrief.notRiddenRein')}`
       : t('debrief.strip', {
           rein: t(`Rein.${side}`),
-          yes: of.yes,
-          asks: of.asks,
-          low: percent(of.low),
-          high: percent(of.high),
-          mean: of.meanStrength.toFixed(1),
+          yes: view.yes,
+          asks: view.asks,
+          low: percent(view.low),
+          high: percent(view.high),
+          mean: view.meanStrength.toFixed(1),
         })
   const middle = y + 34
   return (
@@ -55,7 +65,7 @@ function Line({ side, of, y, x }: { side: OneSide; of: SideView; y: number; x: (
       <chakra.text x="0" y={middle + 6} fontSize="18px" fontWeight="800" fill={color}>
         {letter}
       </chakra.text>
-      {of.meanStrength === null ? (
+      {view.meanStrength === null ? (
         <chakra.text x={x(0) + 8} y={middle + 5} fontSize="15px" fill="quiet">
           {t('debrief.notRiddenRein')}
         </chakra.text>
@@ -63,23 +73,30 @@ function Line({ side, of, y, x }: { side: OneSide; of: SideView; y: number; x: (
         <>
           <chakra.text x={x(0) + 8} y={y + 18} fontSize="15px" fill="ink">
             <chakra.tspan fontWeight="800">
-              {t('debrief.ofAsks', { yes: of.yes, asks: of.asks })} {t('debrief.yes')}
+              {t('debrief.ofAsks', { yes: view.yes, asks: view.asks })} {t('debrief.yes')}
             </chakra.tspan>
             {', '}
-            {t('debrief.interval', { low: percent(of.low), high: percent(of.high) })}
+            {t('debrief.interval', { low: percent(view.low), high: percent(view.high) })}
             {', '}
-            {t('debrief.mean', { mean: of.meanStrength.toFixed(1) })}
+            {t('debrief.mean', { mean: view.meanStrength.toFixed(1) })}
           </chakra.text>
           <rect
-            x={x(of.low)}
+            x={x(view.low)}
             y={middle - 6}
-            width={Math.max(2, x(of.high) - x(of.low))}
+            width={Math.max(2, x(view.high) - x(view.low))}
             height="12"
             rx={side === 'LEFT' ? 2 : 6}
             fill={`url(#${pattern})`}
             opacity="0.8"
           />
-          <chakra.rect x={x(of.yes / of.asks) - 3} y={middle - 11} width="6" height="22" rx="2" fill="ink" />
+          <chakra.rect
+            x={x(view.yes / view.asks) - 3}
+            y={middle - 11}
+            width="6"
+            height="22"
+            rx="2"
+            fill="ink"
+          />
         </>
       )}
     </g>

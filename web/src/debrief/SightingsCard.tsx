@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { TFunction } from 'i18next'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import type { LessonSightings as Seen } from '../api'
 import { wordOf } from '../see'
 import { Card, Quiet, SideLetter } from '../ui'
@@ -60,7 +61,7 @@ type Side = Seen['faults'][number]['side']
 function factorInWords(t: TFunction, name: string, side: Side): string {
   const felt = name.startsWith('contact-') ? name.slice('contact-'.length).toUpperCase() : undefined
   const word = felt
-    ? t('seenIn.contact', { felt: t(`felt.${felt}`) })
+    ? t('seenIn.contact', { felt: wordIn(t, 'felt', felt) })
     : t(`seen.${name}`, { defaultValue: name })
   return side === 'NONE' ? word : `${word} ${t(`side.${side}`)}`
 }
@@ -105,7 +106,9 @@ function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
           </li>
         )}
         {effort !== null && (
-          <li>{t('seenIn.effort', { effort, words: t(`effort.${effort}`), load: Math.round(load ?? 0) })}</li>
+          <li>
+            {t('seenIn.effort', { effort, words: wordIn(t, 'effort', effort), load: Math.round(load ?? 0) })}
+          </li>
         )}
       </chakra.ul>
     </Box>

@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
 import type { Advice, Finding } from '../api'
-import { percent } from '../text'
+import { percent, wordIn } from '../text'
 import { Quiet, WhyBox } from '../ui'
 import { evidenceSentences } from './evidence'
 import { ruleKey } from './sentence'
@@ -28,7 +28,7 @@ function FindingLine({ finding, isDeciding }: { finding: Finding; isDeciding: bo
   return (
     <Box marginBottom="3">
       <chakra.p fontWeight={isDeciding ? '700' : '400'}>
-        {t(`debrief.why.rule.${ruleKey(finding.ruleId)}`, shown(finding.thresholds))}:{' '}
+        {wordIn(t, 'debrief.why.rule', ruleKey(finding.ruleId), shown(finding.thresholds))}:{' '}
         <chakra.b>{t(`debrief.why.verdict.${judgement.kind}`)}</chakra.b>
       </chakra.p>
       <chakra.ul paddingLeft="5" fontSize="sm">

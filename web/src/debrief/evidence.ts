@@ -1,6 +1,6 @@
 import type { TFunction } from 'i18next'
 import type { Evidence } from '../api'
-import { dayLong, percent } from '../text'
+import { dayLong, percent, wordIn } from '../text'
 
 type Proportion = { successes: number; total: number }
 type Rein = 'LEFT' | 'RIGHT' | 'NONE'
@@ -33,7 +33,7 @@ export function evidenceSentences(t: TFunction, e: Evidence): string[] {
       return [counted(t, 'ON_A_DAY', e.successes, { rein: e.rein, what: dayLong(e.day) })]
     case 'SIGNS':
       return e.signs.map((sign) =>
-        counted(t, 'SIGN', { successes: 1, total: 1 }, { what: t(`soundness.${sign}`) }),
+        counted(t, 'SIGN', { successes: 1, total: 1 }, { what: wordIn(t, 'soundness', sign) }),
       )
   }
 }
@@ -44,7 +44,12 @@ function counted(
   { successes, total }: Proportion,
   { rein = 'NONE', ...more }: { rein?: Rein; mean?: string; what?: string } = {},
 ): string {
-  return t(`debrief.why.number.${number}`, { rein: t(`Rein.${rein}`), count: successes, total, ...more })
+  return wordIn(t, 'debrief.why.number', number, {
+    rein: wordIn(t, 'Rein', rein),
+    count: successes,
+    total,
+    ...more,
+  })
 }
 
 /** The rein on which fewer came, among these numbers; undefined where they are of no rein. */

@@ -1,6 +1,7 @@
 import type { TFunction } from 'i18next'
 import type { Advice, Evidence, Missing } from '../api'
 import { missingSentence } from '../pair'
+import { wordIn } from '../text'
 import { weakerRein } from './evidence'
 
 /** The advice as a coach would say it. */
@@ -14,7 +15,7 @@ export function adviceSentence(t: TFunction, advice: Advice): string {
       return t(`debrief.sentence.${advice.decision}`)
     case 'STEP_BACK':
     case 'GET_HELP':
-      return t(`debrief.sentence.${advice.decision}.${ruleKey(advice.ruleId)}`, {
+      return wordIn(t, `debrief.sentence.${advice.decision}`, ruleKey(advice.ruleId), {
         rein: worseRein(t, advice),
       })
     case 'STAY':

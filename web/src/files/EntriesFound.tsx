@@ -1,6 +1,7 @@
 import { chakra } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import { allOf } from '../api'
 import { Button, Card, Quiet, Trouble, Wait } from '../ui'
 import { takeEntries } from './api'
 
@@ -14,7 +15,7 @@ interface EntriesFoundProps {
 /** What would become of a file of entries; then it is taken. */
 export function EntriesFound({ text, onTaken }: EntriesFoundProps) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
+  const client = useQueryClient()
   const trial = useQuery({
     queryKey: ['entriesFound', text],
     queryFn: () => takeEntries(text, true),
@@ -25,8 +26,8 @@ export function EntriesFound({ text, onTaken }: EntriesFoundProps) {
   const taking = useMutation({
     mutationFn: () => takeEntries(text, false),
     onSuccess: async ({ stored, odd }) => {
-      await queries.invalidateQueries({ queryKey: ['debrief'] })
-      await queries.invalidateQueries({ queryKey: ['origins'] })
+      await client.invalidateQueries(allOf('debrief'))
+      await client.invalidateQueries(allOf('origins'))
       onTaken(stored + odd)
     },
   })

@@ -4,7 +4,7 @@ import { Download } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { answerOf, api } from '../api'
+import { queries } from '../api'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { dayLongAt } from '../text'
@@ -26,10 +26,7 @@ export default function RecordPage() {
   useEffect(() => {
     if (chosen) found.current?.scrollIntoView({ block: 'nearest' })
   }, [chosen])
-  const debrief = useQuery({
-    queryKey: ['debrief', id],
-    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', { params: { path: { id } } })),
-  })
+  const debrief = useQuery(queries.debrief(id))
   if (debrief.isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
   const { lesson } = debrief.data
@@ -52,7 +49,7 @@ export default function RecordPage() {
           {t('files.title')}
         </chakra.h1>
       </Box>
-      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
+      <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }} gap="6">
         <TakeOut lesson={id} asks={lesson.exchanges} />
         {actions.includes('IMPORT') && (
@@ -100,10 +97,7 @@ const FILES = [
 
 function TakeOut({ lesson, asks }: { lesson: string; asks: number }) {
   const { t } = useTranslation()
-  const origins = useQuery({
-    queryKey: ['origins', lesson],
-    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/origins', { params: { path: { id: lesson } } })),
-  })
+  const origins = useQuery(queries.origins(lesson))
   return (
     <Card>
       <CardTitle>{t('files.out')}</CardTitle>

@@ -2,6 +2,8 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
+import { allOf } from '../api'
 import type { SheetColumn, SheetView } from '../api'
 import { usePacket } from '../recorder'
 import { Button, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
@@ -21,7 +23,7 @@ interface SheetFoundProps {
 /** What was read of a foreign table: which column says what, each line, each cell that cannot be read; then it is taken. */
 export function SheetFound({ lesson, text, onTaken }: SheetFoundProps) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
+  const client = useQueryClient()
   const packet = usePacket(lesson)
   const [reading, setReading] = useState<Reading>({ text, columns: null, exercise: null })
   const [isLeftOut, setIsLeftOut] = useState(false)
@@ -36,8 +38,8 @@ export function SheetFound({ lesson, text, onTaken }: SheetFoundProps) {
   const taking = useMutation({
     mutationFn: () => takeSheet(lesson, reading, false, isLeftOut),
     onSuccess: async ({ stored }) => {
-      await queries.invalidateQueries({ queryKey: ['debrief'] })
-      await queries.invalidateQueries({ queryKey: ['origins'] })
+      await client.invalidateQueries(allOf('debrief'))
+      await client.invalidateQueries(allOf('origins'))
       onTaken(stored)
     },
   })
@@ -101,7 +103,7 @@ function Issues({ issues, isLeftOut, onLeaveOut }: IssuesProps) {
             {t(`files.issue.${i.code}`, {
               column: t(`files.column.${i.column}`),
               value: i.value,
-              words: t(`files.words.${i.column}`),
+              words: wordIn(t, 'files.words', i.column),
             })}
           </Flex>
         ))}

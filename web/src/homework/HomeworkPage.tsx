@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { v7 } from 'uuid'
-import { answerOf, api } from '../api'
+import { answerOf, api, queries } from '../api'
 import type { Assignment, Draft, Homework } from '../api'
 import { HorseLine, useSafety } from '../safety'
 import { useMe } from '../session'
@@ -18,21 +18,17 @@ const DAYS = [1, 2, 3, 4, 5, 6, 7]
 /** The moment: the rider is still there and says the task back. Choose, how many days, set: three touches. */
 export default function HomeworkPage() {
   const { id = '' } = useParams()
-  const homework = useQuery({
-    queryKey: ['homework', id],
-    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/homework', { params: { path: { id } } })),
-    refetchOnMount: 'always',
-  })
+  const homework = useQuery({ ...queries.homework(id), refetchOnMount: 'always' })
   if (homework.isPending) return <Wait />
   if (homework.isError) return <Trouble cause={homework.error} onAgain={() => void homework.refetch()} />
-  return <Set of={homework.data} />
+  return <Set homework={homework.data} />
 }
 
-function Set({ of }: { of: Homework }) {
+function Set({ homework }: { homework: Homework }) {
   const { t } = useTranslation()
   const { actions } = useMe()
-  const { lesson, drafts, notAlone, running } = of
-  const isPaused = useSafety().of({ horse: lesson.horseId, pair: lesson.pair })?.isPaused === true
+  const { lesson, drafts, notAlone, running } = homework
+  const isPaused = useSafety().horseNow({ horse: lesson.horseId, pair: lesson.pair })?.isPaused === true
   const client = useQueryClient()
   const [chosen, setChosen] = useState(drafts[0]?.rung)
   const draft = drafts.find((d) => d.rung === chosen)
@@ -46,20 +42,20 @@ function Set({ of }: { of: Homework }) {
         }),
       ),
     onSuccess: (next) => {
-      client.setQueryData(['homework', lesson.id], next)
-      void client.invalidateQueries({ queryKey: ['inbox'] })
+      client.setQueryData(queries.homework(lesson.id).queryKey, next)
+      void client.invalidateQueries(queries.inbox())
     },
   })
   const end = useMutation({
     mutationFn: (a: Assignment) =>
       answerOf(api.POST('/api/v1/assignments/{id}/end', { params: { path: { id: a.id } } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['homework', lesson.id] }),
+    onSuccess: () => client.invalidateQueries(queries.homework(lesson.id)),
   })
   const canSet = actions.includes('SET_HOMEWORK')
   return (
     <Box>
       <Beads lesson={lesson.id} now="homework" done={DONE} />
-      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
+      <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="5">
         {t('homework.title', { horse: lesson.horse, rider: lesson.rider })}
       </chakra.h1>
@@ -125,7 +121,7 @@ function Set({ of }: { of: Homework }) {
       {running.length === 0 && <Quiet>{t('homework.none')}</Quiet>}
       <Grid gap="4" templateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }}>
         {running.map((a) => (
-          <Running key={a.id} of={a} onEnd={canSet ? () => end.mutate(a) : undefined} />
+          <Running key={a.id} assignment={a} onEnd={canSet ? () => end.mutate(a) : undefined} />
         ))}
       </Grid>
     </Box>

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { v7 } from 'uuid'
-import { answerOf, api } from '../api'
+import { answerOf, api, queries } from '../api'
 import type { Assignment, Practice, Verdict } from '../api'
 import { useMe } from '../session'
 import { dayShort, nameIn, wordIn } from '../text'
@@ -17,11 +17,7 @@ const VERDICTS: Verdict[] = ['CARRY_ON', 'NEXT', 'BACK']
 /** Reports that wait for the coach, stop signs first, each answered in two touches and a sentence. */
 export function Inbox() {
   const { t } = useTranslation()
-  const inbox = useQuery({
-    queryKey: ['inbox'],
-    queryFn: () => answerOf(api.GET('/api/v1/inbox')),
-    refetchOnMount: 'always',
-  })
+  const inbox = useQuery({ ...queries.inbox(), refetchOnMount: 'always' })
   if (inbox.isError) return <Trouble cause={inbox.error} onAgain={() => void inbox.refetch()} />
   if (!inbox.data || inbox.data.waiting.length === 0) return null
   return (
@@ -34,19 +30,19 @@ export function Inbox() {
       marginBottom="8"
     >
       {inbox.data.waiting.map((a) => (
-        <Report key={a.id} of={a} />
+        <Report key={a.id} assignment={a} />
       ))}
       {inbox.data.more > 0 && <Quiet>{t('inbox.more', { count: inbox.data.more })}</Quiet>}
     </Grid>
   )
 }
 
-function Report({ of }: { of: Assignment }) {
+function Report({ assignment }: { assignment: Assignment }) {
   const { t } = useTranslation()
   const { timeZone, actions } = useMe()
-  const last = of.practices[0]
-  const isStop = of.lookIn === 'STOP_SIGN'
-  const step = of.steps[of.step]
+  const last = assignment.practices[0]
+  const isStop = assignment.lookIn === 'STOP_SIGN'
+  const step = assignment.steps[assignment.step]
   return (
     <Box
       as="article"
@@ -60,7 +56,7 @@ function Report({ of }: { of: Assignment }) {
         <chakra.span color={isStop ? 'warn' : 'ink'} flexShrink={0} paddingTop="0.5">
           {isStop ? (
             <OctagonAlert size={26} aria-hidden />
-          ) : of.lookIn === 'QUESTION' ? (
+          ) : assignment.lookIn === 'QUESTION' ? (
             <CircleHelp size={26} aria-hidden />
           ) : (
             <TimerReset size={26} aria-hidden />
@@ -68,25 +64,28 @@ function Report({ of }: { of: Assignment }) {
         </chakra.span>
         <Box flex="1" minWidth="0">
           <chakra.h2 fontSize="lg" fontWeight="720">
-            {isStop && `${of.stopSigns.map((s) => t(`stopSign.${s}`)).join(', ')}: `}
+            {isStop && `${assignment.stopSigns.map((s) => t(`stopSign.${s}`)).join(', ')}: `}
             <chakra.span asChild _hover={{ textDecoration: 'underline' }}>
-              <Link to={`/pairs/${of.pair}`}>
-                {of.horse} {t('pair.and')} {of.rider}
+              <Link to={`/pairs/${assignment.pair}`}>
+                {assignment.horse} {t('pair.and')} {assignment.rider}
               </Link>
             </chakra.span>
           </chakra.h2>
           <Quiet>
-            {of.lookIn === 'NOT_YET_DUE' ? t('inbox.stopped') : t(`inbox.why.${of.lookIn}`)}
+            {assignment.lookIn === 'NOT_YET_DUE' ? t('inbox.stopped') : t(`inbox.why.${assignment.lookIn}`)}
             {step && ` · ${nameIn(t, step)}, ${wordIn(t, 'gait', step.gait)}, ${doseSentence(t, step)}`}
           </Quiet>
-          {of.stop !== null && of.stop !== 'SIGN_OPEN' && (
+          {assignment.stop !== null && assignment.stop !== 'SIGN_OPEN' && (
             <chakra.p marginTop="1" fontWeight="650">
-              {t(`homeworkStop.coach.${of.stop}`, { horse: of.horse, rider: of.rider })}
+              {t(`homeworkStop.coach.${assignment.stop}`, {
+                horse: assignment.horse,
+                rider: assignment.rider,
+              })}
             </chakra.p>
           )}
           {last?.question && <chakra.p marginTop="2">“{last.question}”</chakra.p>}
-          <Feels practices={of.practices} paused={of.pausedPractices} timeZone={timeZone} />
-          {actions.includes('LOOK_IN') && <Answer of={of} />}
+          <Feels practices={assignment.practices} paused={assignment.pausedPractices} timeZone={timeZone} />
+          {actions.includes('LOOK_IN') && <Answer assignment={assignment} />}
         </Box>
       </Flex>
     </Box>
@@ -118,7 +117,7 @@ function Feels({ practices, paused, timeZone }: FeelsProps) {
   )
 }
 
-function Answer({ of }: { of: Assignment }) {
+function Answer({ assignment }: { assignment: Assignment }) {
   const { t } = useTranslation()
   const client = useQueryClient()
   const [sentence, setSentence] = useState('')
@@ -126,25 +125,27 @@ function Answer({ of }: { of: Assignment }) {
     mutationFn: (verdict: Verdict) =>
       answerOf(
         api.POST('/api/v1/assignments/{id}/look-ins', {
-          params: { path: { id: of.id } },
+          params: { path: { id: assignment.id } },
           body: { id: v7(), verdict, sentence: sentence.trim() || null },
         }),
       ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['inbox'] }),
+    onSuccess: () => client.invalidateQueries(queries.inbox()),
   })
   const end = useMutation({
-    mutationFn: () => answerOf(api.POST('/api/v1/assignments/{id}/end', { params: { path: { id: of.id } } })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['inbox'] }),
+    mutationFn: () =>
+      answerOf(api.POST('/api/v1/assignments/{id}/end', { params: { path: { id: assignment.id } } })),
+    onSuccess: () => client.invalidateQueries(queries.inbox()),
   })
   // what stands still with its horse, or is never practised alone, has no next step
-  const isStill = of.stop !== null && of.stop !== 'SIGN_OPEN'
+  const isStill = assignment.stop !== null && assignment.stop !== 'SIGN_OPEN'
   const isPossible = (v: Verdict) =>
     isStill
-      ? v === 'CARRY_ON' && of.lookIn !== 'NOT_YET_DUE'
-      : v === 'CARRY_ON' || (v === 'NEXT' ? of.step < of.steps.length - 1 : of.step > 0)
+      ? v === 'CARRY_ON' && assignment.lookIn !== 'NOT_YET_DUE'
+      : v === 'CARRY_ON' ||
+        (v === 'NEXT' ? assignment.step < assignment.steps.length - 1 : assignment.step > 0)
   return (
     <Box marginTop="3">
-      {of.lookIn === 'STOP_SIGN' && <chakra.p fontWeight="650">{t('inbox.stopFirst')}</chakra.p>}
+      {assignment.lookIn === 'STOP_SIGN' && <chakra.p fontWeight="650">{t('inbox.stopFirst')}</chakra.p>}
       {VERDICTS.some(isPossible) && (
         <Input
           aria-label={t('inbox.sentence')}
@@ -159,16 +160,16 @@ function Answer({ of }: { of: Assignment }) {
         {VERDICTS.filter(isPossible).map((v) => (
           <Button
             key={v}
-            look={v === of.advised ? 'act' : 'plain'}
+            look={v === assignment.advised ? 'act' : 'plain'}
             disabled={answer.isPending}
             onClick={() => answer.mutate(v)}
           >
             {t(isStill ? 'inbox.answer' : `verdict.${v}`)}
-            {v === of.advised && <chakra.span fontWeight="400"> ({t('inbox.advised')})</chakra.span>}
+            {v === assignment.advised && <chakra.span fontWeight="400"> ({t('inbox.advised')})</chakra.span>}
           </Button>
         ))}
       </Flex>
-      {(of.stop === 'NOT_ALONE' || of.stop === 'NOT_CLEARED') && (
+      {(assignment.stop === 'NOT_ALONE' || assignment.stop === 'NOT_CLEARED') && (
         <Button marginTop="2" disabled={end.isPending} onClick={() => end.mutate()}>
           {t('homework.end')}
         </Button>

@@ -7,10 +7,10 @@ import { Button, Card, Quiet, SideLetter } from '../ui'
 import { doseSentence } from './dose'
 
 /** Homework under way: which step, what opens the next, and what was really done. */
-export function Running({ of, onEnd }: { of: Assignment; onEnd?: () => void }) {
+export function Running({ assignment, onEnd }: { assignment: Assignment; onEnd?: () => void }) {
   const { t } = useTranslation()
   const { timeZone } = useMe()
-  const step = of.steps[of.step]
+  const step = assignment.steps[assignment.step]
   if (!step) return null
   return (
     <Card>
@@ -18,26 +18,32 @@ export function Running({ of, onEnd }: { of: Assignment; onEnd?: () => void }) {
         {nameIn(t, step)}, {wordIn(t, 'gait', step.gait)}
       </chakra.h3>
       <Quiet>
-        {t('homework.step', { step: of.step + 1, of: of.steps.length })} · {doseSentence(t, step)} ·{' '}
-        {t('homework.since', { date: dayShort(of.setAt, timeZone) })}
+        {t('homework.step', { step: assignment.step + 1, of: assignment.steps.length })} ·{' '}
+        {doseSentence(t, step)} · {t('homework.since', { date: dayShort(assignment.setAt, timeZone) })}
       </Quiet>
       <chakra.p marginTop="2" fontWeight="650">
-        {t(of.stop !== null ? `homeworkStop.coach.${of.stop}` : gateKey(of), {
-          horse: of.horse,
-          rider: of.rider,
-          easy: of.easyRunning,
-          needed: of.easyNeeded,
-          days: of.daysToGo,
-        })}
+        {t(
+          assignment.stop !== null ? (`homeworkStop.coach.${assignment.stop}` as const) : gateKey(assignment),
+          {
+            horse: assignment.horse,
+            rider: assignment.rider,
+            easy: assignment.easyRunning,
+            needed: assignment.easyNeeded,
+            days: assignment.daysToGo,
+          },
+        )}
       </chakra.p>
       <Flex gap="4" wrap="wrap" marginTop="2" fontVariantNumeric="tabular-nums" align="center">
-        <span>{t('homework.done', { done: of.days.done, set: of.days.set })}</span>
+        <span>{t('homework.done', { done: assignment.days.done, set: assignment.days.set })}</span>
         <Flex align="center" gap="1.5">
-          <SideLetter side="LEFT" size="1.3em" /> {minutesOf(of.leftSeconds)}
-          <SideLetter side="RIGHT" size="1.3em" /> {minutesOf(of.rightSeconds)} {t('homework.minutes')}
+          <SideLetter side="LEFT" size="1.3em" /> {minutesOf(assignment.leftSeconds)}
+          <SideLetter side="RIGHT" size="1.3em" /> {minutesOf(assignment.rightSeconds)}{' '}
+          {t('homework.minutes')}
         </Flex>
       </Flex>
-      {of.overDays.length > 0 && <Quiet>{t('homework.over', { count: of.overDays.length })}</Quiet>}
+      {assignment.overDays.length > 0 && (
+        <Quiet>{t('homework.over', { count: assignment.overDays.length })}</Quiet>
+      )}
       {onEnd && (
         <Button marginTop="3" onClick={onEnd}>
           {t('homework.end')}
@@ -47,9 +53,9 @@ export function Running({ of, onEnd }: { of: Assignment; onEnd?: () => void }) {
   )
 }
 
-function gateKey(of: Assignment): string {
-  if (of.isReady) return 'homework.ready'
-  return of.daysToGo > 0 ? 'homework.gateDays' : 'homework.gateOpen'
+function gateKey(assignment: Assignment) {
+  if (assignment.isReady) return 'homework.ready'
+  return assignment.daysToGo > 0 ? 'homework.gateDays' : 'homework.gateOpen'
 }
 
 function minutesOf({ done, set }: { done: number; set: number }): string {

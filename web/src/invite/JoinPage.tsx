@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { answerOf, api, Problem } from '../api'
+import { answerOf, api, Problem, queries } from '../api'
 import { useEnter, Door } from '../session'
 import { Button, Field, Trouble, Wait } from '../ui'
 
@@ -19,12 +19,7 @@ export default function JoinPage() {
   const [token] = useState(() => window.location.hash.slice(1))
   const [trouble, setTrouble] = useState<unknown>(null)
   const { register, handleSubmit, formState, setError } = useForm<FormValues>()
-  const invited = useQuery({
-    queryKey: ['invited', token],
-    queryFn: () => answerOf(api.POST('/api/v1/invited', { body: { token } })),
-    retry: false,
-    staleTime: Infinity,
-  })
+  const invited = useQuery(queries.invited(token))
   const submit = handleSubmit(async (typed) => {
     try {
       setTrouble(null)

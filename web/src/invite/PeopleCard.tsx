@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
-import { answerOf, api } from '../api'
+import { answerOf, api, queries } from '../api'
 import { useMe } from '../session'
 import { dayShort } from '../text'
 import { Button, Input, Card, CardTitle, Quiet, Trouble } from '../ui'
@@ -13,22 +13,22 @@ export function PeopleCard({ pair }: { pair: string }) {
   const { timeZone } = useMe()
   const client = useQueryClient()
   const path = { params: { path: { id: pair } } }
-  const people = useQuery({
-    queryKey: ['people', pair],
-    queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/people', path)),
-  })
-  const [guardian, setGuardian] = useState('')
+  const people = useQuery(queries.people(pair))
+  const { register, handleSubmit, reset } = useForm({ defaultValues: { guardian: '' } })
   const add = useMutation({
     mutationFn: (name: string) =>
       answerOf(api.POST('/api/v1/pairs/{id}/guardians', { ...path, body: { name } })),
     onSuccess: (next) => {
-      setGuardian('')
-      client.setQueryData(['people', pair], next)
+      reset()
+      client.setQueryData(queries.people(pair).queryKey, next)
     },
   })
   const invite = useMutation({
     mutationFn: (person: string) =>
       answerOf(api.POST('/api/v1/pairs/{id}/invitations', { ...path, body: { person } })),
+  })
+  const submit = handleSubmit(({ guardian }) => {
+    if (guardian.trim() !== '') add.mutate(guardian.trim())
   })
   return (
     <Card>
@@ -57,21 +57,12 @@ export function PeopleCard({ pair }: { pair: string }) {
           />
         </Box>
       )}
-      <chakra.form
-        display="flex"
-        gap="2"
-        marginTop="3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          if (guardian.trim() !== '') add.mutate(guardian.trim())
-        }}
-      >
+      <chakra.form display="flex" gap="2" marginTop="3" onSubmit={(e) => void submit(e)}>
         <Input
           aria-label={t('people.guardian')}
           placeholder={t('people.guardian')}
           maxLength={80}
-          value={guardian}
-          onChange={(e) => setGuardian(e.target.value)}
+          {...register('guardian')}
         />
         <Button type="submit" flexShrink={0}>
           {t('pairs.goAdd')}

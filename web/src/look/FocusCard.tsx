@@ -5,7 +5,8 @@ import { ShieldAlert } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
-import { answerOf, api } from '../api'
+import { wordIn } from '../text'
+import { answerOf, api, queries } from '../api'
 import type { Focus, FocusKind, LookView } from '../api'
 import { useMe } from '../session'
 import { Button, Input, LinkButton, Card, Quiet, Trouble, WarnBox, WhyBox } from '../ui'
@@ -35,7 +36,7 @@ export function FocusCard({ view }: { view: LookView }) {
       )}
       <Limits focus={focus} />
       <chakra.ul listStyleType="none" marginTop="2">
-        {!isStopped && kinds.map((k) => <li key={k}>{t(`focusSays.${k}`)}</li>)}
+        {!isStopped && kinds.map((k) => <li key={k}>{wordIn(t, 'focusSays', k)}</li>)}
       </chakra.ul>
       <Why focus={focus} />
       <Flex gap="2" wrap="wrap" marginTop="3">
@@ -76,11 +77,14 @@ function Why({ focus }: { focus: Focus }) {
       <chakra.ul listStyleType="none" paddingY="2" fontSize="sm">
         {focus.findings.map((f) => (
           <chakra.li key={f.rowId} paddingY="1" fontWeight={f.said === 'FIRES' ? '700' : '400'}>
-            {t(`row.${f.rowId.replace('.', '-')}`, { threshold: f.threshold })}: {t(`said.${f.said}`)}
+            {wordIn(t, 'row', f.rowId.replace('.', '-'), { threshold: f.threshold })}: {t(`said.${f.said}`)}
             {f.seen.length > 0 && (
               <chakra.span color="quiet" fontWeight="400">
                 {' '}
-                ({f.seen.map((s) => t(`seen.${s.what}`, { value: seenValue(t, s.what, s.value) })).join(', ')}
+                (
+                {f.seen
+                  .map((s) => wordIn(t, 'seen', s.what, { value: seenValue(t, s.what, s.value) }))
+                  .join(', ')}
                 )
               </chakra.span>
             )}
@@ -96,9 +100,9 @@ function Why({ focus }: { focus: Focus }) {
 }
 
 function seenValue(t: TFunction, what: string, value: string): string {
-  if (what === 'SOUNDNESS') return t(`soundness.${value}`)
-  if (what.startsWith('PLACE')) return t(`bendPlace.${value}`)
-  return what === 'SHOULDER' ? t(`look.weight.${value}`) : value
+  if (what === 'SOUNDNESS') return wordIn(t, 'soundness', value)
+  if (what.startsWith('PLACE')) return wordIn(t, 'bendPlace', value)
+  return what === 'SHOULDER' ? wordIn(t, 'look.weight', value) : value
 }
 
 function Other({ view, onDone }: { view: LookView; onDone: () => void }) {
@@ -116,8 +120,8 @@ function Other({ view, onDone }: { view: LookView; onDone: () => void }) {
         }),
       ),
     onSuccess: async (next) => {
-      client.setQueryData(['look', id], next)
-      await client.invalidateQueries({ queryKey: ['plan', id] })
+      client.setQueryData(queries.look(id).queryKey, next)
+      await client.invalidateQueries(queries.plan(id))
       onDone()
     },
   })

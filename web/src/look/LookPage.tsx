@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { answerOf, api, Unreachable } from '../api'
+import { Unreachable, queries } from '../api'
 import type { StoredLook } from '../api'
 import type { FirstLook } from '../record'
 import { OutboxLine, useSignsHere, usePacket, useRecorder, useSending } from '../recorder'
@@ -43,23 +43,19 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
   const [look, setLook] = useState<FirstLook>(made?.seen ?? {})
   const before = looksBefore.map((l: StoredLook) => lookOf(l.checks))
   const isAllSent = useSending(recorder.outbox, lesson.id).waiting === 0
-  const view = useQuery({
-    queryKey: ['look', lesson.id],
-    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/look', { params: { path: { id: lesson.id } } })),
-    enabled: made !== undefined && isAllSent,
-  })
+  const view = useQuery({ ...queries.look(lesson.id), enabled: made !== undefined && isAllSent })
   const isChanged = JSON.stringify(look) !== JSON.stringify(made?.seen ?? {})
   const change = (what: Partial<FirstLook>) => setLook({ ...look, ...what })
   const keep = async () => {
     await recorder.say({ kind: 'first_look', payload: { ...look } })
-    await client.invalidateQueries({ queryKey: ['look', lesson.id] })
-    await client.invalidateQueries({ queryKey: ['plan', lesson.id] })
+    await client.invalidateQueries(queries.look(lesson.id))
+    await client.invalidateQueries(queries.plan(lesson.id))
     window.scrollTo({ top: 0 })
   }
   return (
     <Box paddingBottom="20">
       <Beads lesson={lesson.id} now="look" done={{ look: !!made }} />
-      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
+      <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="1">
         {lesson.horse}{' '}
         <chakra.span fontWeight="400">

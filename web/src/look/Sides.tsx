@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import { BEND_PLACES, CIRCLES, SCORES } from '../record'
 import type { BendPlace, Circle, FirstLook } from '../record'
 import { SIDE, SideLetter, Steps } from '../ui'
@@ -73,7 +74,7 @@ export function Sides({ look, before, onChange }: SidesProps) {
         values={SHOULDERS}
         chosen={look.shoulder}
         ghosts={before.map((b) => b.shoulder)}
-        nameOf={(w) => t(`look.weight.${w}`)}
+        nameOf={(w) => wordIn(t, 'look.weight', w)}
         onChoose={(shoulder) =>
           onChange({ shoulder, shoulderBoth: shoulder ? look.shoulderBoth : undefined })
         }

@@ -1,7 +1,7 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { answerOf, api } from '../api'
+import { queries } from '../api'
 import type { PairView } from '../api'
 import { useMe } from '../session'
 import { dayShort, wordIn } from '../text'
@@ -11,18 +11,7 @@ import { Card, CardTitle, More } from '../ui'
 export function Decisions({ pair }: { pair: PairView }) {
   const { t } = useTranslation()
   const { timeZone } = useMe()
-  const earlier = useInfiniteQuery({
-    queryKey: ['decisions', pair.id, pair.nextDecisions],
-    queryFn: ({ pageParam }) =>
-      answerOf(
-        api.GET('/api/v1/pairs/{id}/decisions', {
-          params: { path: { id: pair.id }, query: { after: pageParam } },
-        }),
-      ),
-    initialPageParam: pair.nextDecisions ?? undefined,
-    getNextPageParam: (last) => last.next ?? undefined,
-    enabled: false,
-  })
+  const earlier = useInfiniteQuery({ ...queries.decisions(pair.id, pair.nextDecisions), enabled: false })
   const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${wordIn(t, 'gait', s.gait)}`]))
   const decisions = [...pair.decisions, ...(earlier.data?.pages.flatMap((page) => page.decisions) ?? [])]
   const hasMore = earlier.data ? earlier.hasNextPage : pair.nextDecisions !== null
@@ -47,7 +36,7 @@ export function Decisions({ pair }: { pair: PairView }) {
           </Grid>
         ))}
       </chakra.ul>
-      {hasMore && <More of={earlier} />}
+      {hasMore && <More list={earlier} />}
     </Card>
   )
 }

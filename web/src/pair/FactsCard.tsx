@@ -1,13 +1,13 @@
 import { chakra, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
-import { answerOf, api } from '../api'
+import { answerOf, api, queries } from '../api'
 import type { Facts, FactsView } from '../api'
 import { useMe } from '../session'
 import { dayShort } from '../text'
-import { Button, Input, Card, CardTitle, Quiet, Field, Trouble } from '../ui'
+import { Button, Input, Card, CardTitle, Quiet, Field, numberOrNull, textOrNull, Trouble } from '../ui'
 
 const NUMBERS = [
   'heightCm',
@@ -24,10 +24,7 @@ const DAYS = ['inWorkSince', 'backSince'] as const
 /** What a plan must know of the horse and the weights; what nobody has said stays empty. */
 export function FactsCard({ pair }: { pair: string }) {
   const { t } = useTranslation()
-  const facts = useQuery({
-    queryKey: ['facts', pair],
-    queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/facts', { params: { path: { id: pair } } })),
-  })
+  const facts = useQuery(queries.facts(pair))
   if (facts.isError) return <Trouble cause={facts.error} onAgain={() => void facts.refetch()} />
   if (!facts.data) return null
   const { weightShare, weightLevel } = facts.data
@@ -39,61 +36,59 @@ export function FactsCard({ pair }: { pair: string }) {
           {t(`facts.weight.${weightLevel}`, { percent: (100 * weightShare).toFixed(1) })}
         </chakra.p>
       )}
-      <Overrule pair={pair} of={facts.data} />
-      <Form key={facts.data.version} pair={pair} of={facts.data} />
+      <Overrule pair={pair} facts={facts.data} />
+      <Form key={facts.data.version} pair={pair} view={facts.data} />
     </Card>
   )
 }
 
 /** Another horse is advised: overruled only with a reason, which stays in sight. */
-function Overrule({ pair, of }: { pair: string; of: FactsView }) {
+function Overrule({ pair, facts }: { pair: string; facts: FactsView }) {
   const { t } = useTranslation()
   const { actions, timeZone } = useMe()
   const client = useQueryClient()
-  const [reason, setReason] = useState('')
+  const { control, register, handleSubmit } = useForm({ defaultValues: { reason: '' } })
+  const { reason } = useWatch({ control })
   const overrule = useMutation({
-    mutationFn: () =>
+    mutationFn: (typed: { reason: string }) =>
       answerOf(
         api.POST('/api/v1/pairs/{id}/facts/overrule', {
           params: { path: { id: pair } },
-          body: { id: v7(), reason: reason.trim() },
+          body: { id: v7(), reason: typed.reason.trim() },
         }),
       ),
-    onSuccess: (next) => client.setQueryData(['facts', pair], next),
+    onSuccess: (next) => client.setQueryData(queries.facts(pair).queryKey, next),
   })
-  if (of.weightLevel !== 'ANOTHER_HORSE') return null
-  if (of.overrule !== null) {
+  if (facts.weightLevel !== 'ANOTHER_HORSE') return null
+  if (facts.overrule !== null) {
     return (
       <chakra.p marginBottom="3" borderLeftWidth="4px" borderColor="warn" paddingLeft="3">
         {t('facts.overruled', {
-          reason: of.overrule.reason,
-          by: of.overrule.by,
-          date: dayShort(of.overrule.at, timeZone),
-          percent: of.overrule.percent,
+          reason: facts.overrule.reason,
+          by: facts.overrule.by,
+          date: dayShort(facts.overrule.at, timeZone),
+          percent: facts.overrule.percent,
         })}
       </chakra.p>
     )
   }
   if (!actions.includes('EDIT_PAIR')) return null
+  const submit = handleSubmit((typed) => overrule.mutate(typed))
   return (
     <chakra.form
       marginBottom="4"
       display="flex"
       gap="2"
       flexWrap={{ base: 'wrap', md: 'nowrap' }}
-      onSubmit={(e) => {
-        e.preventDefault()
-        overrule.mutate()
-      }}
+      onSubmit={(e) => void submit(e)}
     >
       <Input
         aria-label={t('facts.reason')}
         placeholder={t('facts.reason')}
         maxLength={400}
-        value={reason}
-        onChange={(e) => setReason(e.target.value)}
+        {...register('reason')}
       />
-      <Button type="submit" flexShrink={0} disabled={reason.trim() === '' || overrule.isPending}>
+      <Button type="submit" flexShrink={0} disabled={!reason?.trim() || overrule.isPending}>
         {t('facts.overrule')}
       </Button>
       {overrule.isError && <Trouble cause={overrule.error} />}
@@ -101,31 +96,25 @@ function Overrule({ pair, of }: { pair: string; of: FactsView }) {
   )
 }
 
-function Form({ pair, of }: { pair: string; of: FactsView }) {
+function Form({ pair, view }: { pair: string; view: FactsView }) {
   const { t } = useTranslation()
   const { actions } = useMe()
   const client = useQueryClient()
-  const [facts, setFacts] = useState<Facts>(of.facts)
+  const { register, handleSubmit, formState } = useForm<Facts>({ defaultValues: view.facts })
   const change = useMutation({
-    mutationFn: () =>
+    mutationFn: (facts: Facts) =>
       answerOf(
         api.PUT('/api/v1/pairs/{id}/facts', {
           params: { path: { id: pair } },
-          body: { version: of.version, facts },
+          body: { version: view.version, facts },
         }),
       ),
-    onSuccess: (next) => client.setQueryData(['facts', pair], next),
+    onSuccess: (next) => client.setQueryData(queries.facts(pair).queryKey, next),
   })
-  const isChanged = JSON.stringify(facts) !== JSON.stringify(of.facts)
   const canEdit = actions.includes('EDIT_PAIR')
+  const submit = handleSubmit((facts) => change.mutate(facts))
   return (
-    <chakra.form
-      noValidate
-      onSubmit={(e) => {
-        e.preventDefault()
-        change.mutate()
-      }}
-    >
+    <chakra.form noValidate onSubmit={(e) => void submit(e)}>
       <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, minmax(0, 1fr))' }} gap="3">
         {NUMBERS.map((name) => (
           <Field
@@ -134,10 +123,7 @@ function Form({ pair, of }: { pair: string; of: FactsView }) {
             type="number"
             inputMode="decimal"
             readOnly={!canEdit}
-            value={facts[name] ?? ''}
-            onChange={(e) =>
-              setFacts({ ...facts, [name]: e.target.value === '' ? null : Number(e.target.value) })
-            }
+            {...register(name, { setValueAs: numberOrNull })}
           />
         ))}
         {DAYS.map((name) => (
@@ -146,14 +132,13 @@ function Form({ pair, of }: { pair: string; of: FactsView }) {
             label={t(`facts.${name}`)}
             type="date"
             readOnly={!canEdit}
-            value={facts[name] ?? ''}
-            onChange={(e) => setFacts({ ...facts, [name]: e.target.value || null })}
+            {...register(name, { setValueAs: textOrNull })}
           />
         ))}
       </Grid>
       <Quiet marginTop="2">{t('facts.lead')}</Quiet>
       {change.isError && <Trouble cause={change.error} />}
-      {isChanged && (
+      {formState.isDirty && (
         <Button type="submit" look="act" marginTop="3" disabled={change.isPending}>
           {t('facts.keep')}
         </Button>

@@ -2,7 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { answerOf, api } from '../api'
+import { queries } from '../api'
 import type { PairView } from '../api'
 import { useMe } from '../session'
 import { clock, dayShort } from '../text'
@@ -16,18 +16,7 @@ const LineLink = chakra(Link, {
 export function Lessons({ pair }: { pair: PairView }) {
   const { t } = useTranslation()
   const { timeZone, actions } = useMe()
-  const earlier = useInfiniteQuery({
-    queryKey: ['lessons', pair.id, pair.nextLessons],
-    queryFn: ({ pageParam }) =>
-      answerOf(
-        api.GET('/api/v1/pairs/{id}/lessons', {
-          params: { path: { id: pair.id }, query: { after: pageParam } },
-        }),
-      ),
-    initialPageParam: pair.nextLessons ?? undefined,
-    getNextPageParam: (last) => last.next ?? undefined,
-    enabled: false,
-  })
+  const earlier = useInfiniteQuery({ ...queries.lessons(pair.id, pair.nextLessons), enabled: false })
   const lessons = [...pair.lessons, ...(earlier.data?.pages.flatMap((page) => page.lessons) ?? [])]
   const hasMore = earlier.data ? earlier.hasNextPage : pair.nextLessons !== null
   return (
@@ -60,7 +49,7 @@ export function Lessons({ pair }: { pair: PairView }) {
           </Flex>
         ))}
       </chakra.ul>
-      {hasMore && <More of={earlier} />}
+      {hasMore && <More list={earlier} />}
     </Card>
   )
 }

@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { answerOf, api } from '../api'
+import { queries } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
 import { Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
@@ -22,15 +22,12 @@ export default function PairPage() {
   const { id = '' } = useParams()
   const { t } = useTranslation()
   const { timeZone, actions } = useMe()
-  const pair = useQuery({
-    queryKey: ['pair', id],
-    queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}', { params: { path: { id } } })),
-  })
+  const pair = useQuery(queries.pair(id))
   const safety = useSafety()
   if (pair.isPending) return <Wait />
   if (pair.isError) return <Trouble cause={pair.error} onAgain={() => void pair.refetch()} />
   const { stair, trend, horseId } = pair.data
-  const now = safety.of({ horse: horseId, pair: id })
+  const now = safety.horseNow({ horse: horseId, pair: id })
   const all = [...new Set(stair.map((s) => s.strand))]
   // what was never ridden is only named: an empty stair tells nothing
   const ridden = all.filter((strand) => stair.some((s) => s.strand === strand && isRidden(s)))
@@ -58,14 +55,17 @@ export default function PairPage() {
         {strands.map((strand) => (
           <Box key={strand} marginTop="4">
             <chakra.h3 fontSize="md" fontWeight="720" fontFamily="body">
-              {t(`strand.${strand}`)}
+              {wordIn(t, 'strand', strand)}
             </chakra.h3>
-            <StairDrawing steps={stair.filter((s) => s.strand === strand)} strand={t(`strand.${strand}`)} />
+            <StairDrawing
+              steps={stair.filter((s) => s.strand === strand)}
+              strand={wordIn(t, 'strand', strand)}
+            />
           </Box>
         ))}
         {quiet.length > 0 && (
           <Quiet marginTop="4">
-            {t('pair.quietStrands', { strands: quiet.map((s) => t(`strand.${s}`)).join(', ') })}
+            {t('pair.quietStrands', { strands: quiet.map((s) => wordIn(t, 'strand', s)).join(', ') })}
           </Quiet>
         )}
       </Card>
@@ -79,7 +79,7 @@ export default function PairPage() {
         <Card>
           <CardTitle>{t('pair.trend')}</CardTitle>
           <Quiet marginBottom="4">
-            {pair.data.trendStrand && `${t(`strand.${pair.data.trendStrand}`)}. `}
+            {pair.data.trendStrand && `${wordIn(t, 'strand', pair.data.trendStrand)}. `}
             {t(trend.some((p) => p.lessons > 1) ? 'pair.trendLeadMany' : 'pair.trendLead')}
           </Quiet>
           <TrendDrawing points={trend} timeZone={timeZone} />

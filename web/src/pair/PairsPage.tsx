@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { answerOf, api } from '../api'
+import { queries } from '../api'
 import type { PairItem } from '../api'
 import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
@@ -14,13 +14,7 @@ import { AddPair } from './AddPair'
 export default function PairsPage() {
   const { t } = useTranslation()
   const { actions } = useMe()
-  const pairs = useInfiniteQuery({
-    queryKey: ['pairs'],
-    queryFn: ({ pageParam }) =>
-      answerOf(api.GET('/api/v1/pairs', { params: { query: { after: pageParam } } })),
-    initialPageParam: undefined as string | undefined,
-    getNextPageParam: (last) => last.next ?? undefined,
-  })
+  const pairs = useInfiniteQuery(queries.pairs())
   if (pairs.isPending) return <Wait />
   if (pairs.isError) return <Trouble cause={pairs.error} onAgain={() => void pairs.refetch()} />
   const shown = pairs.data.pages.flatMap((page) => page.pairs)
@@ -37,7 +31,7 @@ export default function PairsPage() {
           </Guard>
         ))}
       </chakra.ul>
-      {pairs.hasNextPage && <More of={pairs} />}
+      {pairs.hasNextPage && <More list={pairs} />}
       {actions.includes('ADD_PAIR') && <AddPair />}
       <Box marginTop="10">
         <ContactsCard horse={null} />
@@ -60,7 +54,7 @@ function PairRow({ pair }: { pair: PairItem }) {
   const { t } = useTranslation()
   const { timeZone } = useMe()
   const step = pair.inWork[0]
-  const now = useSafety().of({ horse: pair.horseId, pair: pair.id })
+  const now = useSafety().horseNow({ horse: pair.horseId, pair: pair.id })
   return (
     <chakra.li>
       <RowLink to={`/pairs/${pair.id}`}>

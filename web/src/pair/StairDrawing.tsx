@@ -73,8 +73,8 @@ function StairStep({ step, base }: { step: Step; base: number }) {
         strokeWidth="1.5"
         strokeDasharray={isShut ? '4 4' : undefined}
       />
-      <HalfFill side="LEFT" of={step.left} x={0} width={half} />
-      <HalfFill side="RIGHT" of={step.right} x={half} width={half} />
+      <HalfFill side="LEFT" count={step.left} x={0} width={half} />
+      <HalfFill side="RIGHT" count={step.right} x={half} width={half} />
       <chakra.line x1={half} x2={half} y1="0" y2={base} stroke="card" strokeWidth="2" />
       {isLive && <chakra.rect y="-2" width={STEP.width} height="6" fill="live" />}
       {step.state === 'PASSED' && <chakra.rect y="-2" width={STEP.width} height="6" fill="ink" />}
@@ -83,10 +83,10 @@ function StairStep({ step, base }: { step: Step; base: number }) {
 }
 
 /** The tread is the measure: a half filled up to it has what the criterion asks for. */
-function HalfFill({ side, of, x, width }: { side: OneSide; of: SideOfStep; x: number; width: number }) {
-  if (of.asks === 0) return null
+function HalfFill({ side, count, x, width }: { side: OneSide; count: SideOfStep; x: number; width: number }) {
+  if (count.asks === 0) return null
   const full = STEP.height - 8
-  const filled = Math.min(1, of.successes / of.needed) * full
+  const filled = Math.min(1, count.successes / count.needed) * full
   return (
     <g transform={`translate(${x}, ${STEP.height - filled})`}>
       <rect x="3" width={width - 6} height={filled} fill={`url(#${SIDE[side].pattern})`} />
@@ -106,7 +106,7 @@ function HalfFill({ side, of, x, width }: { side: OneSide; of: SideOfStep; x: nu
         fontWeight="800"
         fill={SIDE[side].color}
       >
-        {SIDE[side].letter} {of.successes}
+        {SIDE[side].letter} {count.successes}
       </chakra.text>
     </g>
   )

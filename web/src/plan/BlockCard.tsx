@@ -168,7 +168,7 @@ export function RungSelect({ label, value, choices, onChoose }: RungSelectProps)
     >
       {value === '' && <option value="">{label}</option>}
       {strands.map((strand) => (
-        <optgroup key={strand} label={t(`strand.${strand}`)}>
+        <optgroup key={strand} label={wordIn(t, 'strand', strand)}>
           {choices
             .filter((c) => c.strand === strand)
             .map((c) => (
@@ -190,9 +190,9 @@ function reasonSentence(t: TFunction, { code, values }: Reason): string {
       ?.replace(/^0\.5$/, '½')
       .replace('.5', '½')
       .replace('.0', ''),
-    focus: values.focus && t(`focus.${values.focus}`),
-    rein: values.rein && t(`rein.${values.rein}`),
-    feel: values.feel && t(`feelSaid.${values.feel}`),
+    focus: values.focus && wordIn(t, 'focus', values.focus),
+    rein: values.rein && wordIn(t, 'rein', values.rein),
+    feel: values.feel && wordIn(t, 'feelSaid', values.feel),
     p: values.p && percent(Number(values.p)),
   })
 }

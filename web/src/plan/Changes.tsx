@@ -5,6 +5,8 @@ import { dayLong, wordIn } from '../text'
 import { Card, CardTitle, Quiet } from '../ui'
 import { minutes } from './minutes'
 
+const GROUP_OF = { DECISION: 'decision', REPORT: 'feelSaid', STOP_SIGN: 'stopSign' } as const
+
 /** Which decision or report made this plan another one, with the plan as it would be without it. */
 export function Changes({ changes }: { changes: PlanChange[] }) {
   const { t } = useTranslation()
@@ -19,13 +21,7 @@ export function Changes({ changes }: { changes: PlanChange[] }) {
               name: c.rung.name,
               gait: wordIn(t, 'gait', c.rung.gait),
               day: dayLong(c.day),
-              what: t(
-                c.kind === 'DECISION'
-                  ? `decision.${c.what}`
-                  : c.kind === 'REPORT'
-                    ? `feelSaid.${c.what}`
-                    : `stopSign.${c.what}`,
-              ),
+              what: wordIn(t, GROUP_OF[c.kind], c.what),
             })}
           </chakra.p>
           <Parts name={t('plan.with')} parts={c.with} />

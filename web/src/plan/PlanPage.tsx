@@ -4,7 +4,8 @@ import { ShieldAlert, Undo2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { answerOf, api } from '../api'
+import { wordIn } from '../text'
+import { queries } from '../api'
 import type { PlannedLesson } from '../api'
 import { HorseLine, SAID_BY_LINE } from '../safety'
 import { useMe } from '../session'
@@ -21,11 +22,7 @@ import { useKeepPlan } from './useKeepPlan'
 /** The moment: between the look and the first stride. One or two things, both reins, and why; changed by one touch. */
 export default function PlanPage() {
   const { id = '' } = useParams()
-  const plan = useQuery({
-    queryKey: ['plan', id],
-    queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plan', { params: { path: { id } } })),
-    refetchOnMount: 'always',
-  })
+  const plan = useQuery({ ...queries.plan(id), refetchOnMount: 'always' })
   const { actions, person } = useMe()
   const version = plan.data?.version
   const records = actions.includes('RECORD')
@@ -35,24 +32,24 @@ export default function PlanPage() {
   }, [records, version, person, id])
   if (plan.isPending) return <Wait />
   if (plan.isError) return <Trouble cause={plan.error} onAgain={() => void plan.refetch()} />
-  return <Planned of={plan.data} />
+  return <Planned planned={plan.data} />
 }
 
-function Planned({ of }: { of: PlannedLesson }) {
+function Planned({ planned }: { planned: PlannedLesson }) {
   const { t } = useTranslation()
   const { actions } = useMe()
-  const { lesson, plan, version } = of
+  const { lesson, plan, version } = planned
   const [chosen, setSelected] = useState(0)
   const selected = Math.min(chosen, plan.blocks.length - 1)
-  const { keep, undo, canUndo, trouble } = useKeepPlan(of)
+  const { keep, undo, canUndo, trouble } = useKeepPlan(planned)
   const canEdit = actions.includes('PLAN') && lesson.startedAt === null
   const blocks = wantedOf(plan.blocks)
   const block = plan.blocks[selected]
   const isStopped = plan.focus.includes('HELP_FIRST')
   return (
     <Box>
-      <Beads lesson={lesson.id} now="plan" done={{ look: of.focus !== null, plan: version > 0 }} />
-      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
+      <Beads lesson={lesson.id} now="plan" done={{ look: planned.focus !== null, plan: version > 0 }} />
+      <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Flex align="end" justify="space-between" wrap="wrap" gap="3" marginBottom="4">
         <Box>
           <Quiet>
@@ -79,7 +76,7 @@ function Planned({ of }: { of: PlannedLesson }) {
           )}
         </Flex>
       </Flex>
-      <Notes of={of} />
+      <Notes planned={planned} />
       {trouble !== null && <Trouble cause={trouble} />}
       {plan.blocks.length > 0 && (
         <Card marginBottom="5">
@@ -88,7 +85,7 @@ function Planned({ of }: { of: PlannedLesson }) {
               <TimeLine plan={plan} selected={selected} onSelect={setSelected} />
             </Box>
           </Box>
-          <Totals of={of} />
+          <Totals planned={planned} />
         </Card>
       )}
       <Grid
@@ -100,7 +97,7 @@ function Planned({ of }: { of: PlannedLesson }) {
           {block && (
             <BlockCard
               block={block}
-              choices={of.choices}
+              choices={planned.choices}
               isFirst={selected === 0}
               isLast={selected === plan.blocks.length - 1}
               canEdit={canEdit}
@@ -118,18 +115,18 @@ function Planned({ of }: { of: PlannedLesson }) {
             <RungSelect
               label={t('plan.add')}
               value=""
-              choices={of.choices}
+              choices={planned.choices}
               onChoose={(rung) => {
                 keep(withNew(blocks, rung))
                 setSelected(blocks.length)
               }}
             />
           )}
-          <Changes changes={of.changes} />
+          <Changes changes={planned.changes} />
         </Flex>
         {block && (
           <Card>
-            <ArenaDrawing arena={of.arena} ground={block.ground} name={block.of.name} />
+            <ArenaDrawing arena={planned.arena} ground={block.ground} name={block.of.name} />
             <Quiet marginTop="2">
               {t('plan.line', { metres: block.ground.lengthM.toFixed(0) })}
               {block.circleM !== null && ` · ${t('look.metres', { metres: block.circleM })}`}
@@ -142,7 +139,7 @@ function Planned({ of }: { of: PlannedLesson }) {
 }
 
 /** Cautions first, then what the day limits, then what the coach's own plan goes beyond. */
-function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
+function Notes({ planned: { plan, breaches } }: { planned: PlannedLesson }) {
   const { t } = useTranslation()
   const notes = plan.notes.filter((n) => !SAID_BY_LINE.has(n.code))
   if (notes.length + breaches.length === 0) return null
@@ -169,7 +166,10 @@ function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
               <ShieldAlert size={22} aria-hidden />
             </chakra.span>
           )}
-          {t(`planNote.${n.code}`, { ...n.values, focus: n.values.focus && t(`focus.${n.values.focus}`) })}
+          {wordIn(t, 'planNote', n.code, {
+            ...n.values,
+            focus: n.values.focus && wordIn(t, 'focus', n.values.focus),
+          })}
         </Flex>
       ))}
       {breaches.map((b) => (
@@ -179,7 +179,7 @@ function Notes({ of: { plan, breaches } }: { of: PlannedLesson }) {
   )
 }
 
-function Totals({ of: { plan, isAsProposed, keptBy } }: { of: PlannedLesson }) {
+function Totals({ planned: { plan, isAsProposed, keptBy } }: { planned: PlannedLesson }) {
   const { t } = useTranslation()
   return (
     <Flex

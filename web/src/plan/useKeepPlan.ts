@@ -1,27 +1,27 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answerOf, api } from '../api'
+import { answerOf, api, queries } from '../api'
 import type { PlannedLesson, WantedBlock } from '../api'
 import { wantedOf } from './edit'
 
 /** Keeps each change at once, with the way back; a refused one changes nothing and is said. */
-export function useKeepPlan(of: PlannedLesson) {
+export function useKeepPlan(planned: PlannedLesson) {
   const client = useQueryClient()
-  const id = of.lesson.id
+  const id = planned.lesson.id
   const [before, setBefore] = useState<WantedBlock[][]>([])
   const put = useMutation({
     // one after the other: each is made from the version the one before left
     scope: { id: `plan-${id}` },
     mutationFn: (blocks: WantedBlock[]) => {
-      const version = client.getQueryData<PlannedLesson>(['plan', id])?.version ?? of.version
+      const version = client.getQueryData<PlannedLesson>(['plan', id])?.version ?? planned.version
       return answerOf(
         api.PUT('/api/v1/lessons/{id}/plan', { params: { path: { id } }, body: { version, blocks } }),
       )
     },
-    onSuccess: (next) => client.setQueryData(['plan', id], next),
+    onSuccess: (next) => client.setQueryData(queries.plan(id).queryKey, next),
   })
   const keep = (blocks: WantedBlock[]) => {
-    const now = wantedOf(of.plan.blocks)
+    const now = wantedOf(planned.plan.blocks)
     put.mutate(blocks, { onSuccess: () => setBefore((all) => [...all, now]) })
   }
   const undo = () => {

@@ -7,22 +7,22 @@ import { wordIn } from '../text'
 const SHOWN: Step['state'][] = ['PASSED', 'IN_WORK', 'OPEN']
 
 /** The rider's own stair in plain words: what is there, what is coming, and which side needs more. */
-export function OwnStair({ of, isNamed }: { of: OwnPair; isNamed: boolean }) {
+export function OwnStair({ pair, isNamed }: { pair: OwnPair; isNamed: boolean }) {
   const { t } = useTranslation()
   const strands = [
-    ...new Set(of.stair.filter((s) => s.state === 'IN_WORK' || s.state === 'PASSED').map((s) => s.strand)),
+    ...new Set(pair.stair.filter((s) => s.state === 'IN_WORK' || s.state === 'PASSED').map((s) => s.strand)),
   ]
   if (strands.length === 0) return null
   return (
     <Card marginBottom="5">
-      <CardTitle>{isNamed ? t('practice.stairOf', { horse: of.horse }) : t('practice.stair')}</CardTitle>
+      <CardTitle>{isNamed ? t('practice.stairOf', { horse: pair.horse }) : t('practice.stair')}</CardTitle>
       {strands.map((strand) => (
         <Box key={strand} marginTop="3">
           <chakra.h3 fontSize="md" fontWeight="720" fontFamily="body">
-            {t(`strandPlain.${strand}`)}
+            {wordIn(t, 'strandPlain', strand)}
           </chakra.h3>
           <chakra.ul listStyleType="none">
-            {of.stair
+            {pair.stair
               .filter((s) => s.strand === strand && SHOWN.includes(s.state))
               .map((s) => (
                 <Line key={s.rung} step={s} />

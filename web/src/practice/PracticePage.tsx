@@ -84,7 +84,7 @@ export default function PracticePage() {
   return (
     <Box maxWidth="36rem" marginX="auto">
       {pairs.map((p) => (
-        <HorseLine key={p.pair} of={{ horse: p.horseId, pair: p.pair }} />
+        <HorseLine key={p.pair} horse={{ horse: p.horseId, pair: p.pair }} />
       ))}
       <Sending state={state} waiting={waiting.length} refused={refused} />
       {all.length === 0 && (
@@ -106,7 +106,7 @@ export default function PracticePage() {
         />
       ))}
       {pairs.map((p) => (
-        <OwnStair key={p.pair} of={p} isNamed={pairs.length > 1} />
+        <OwnStair key={p.pair} pair={p} isNamed={pairs.length > 1} />
       ))}
       {/* in reach of the thumb, however far the cards are rolled */}
       <Box position="sticky" bottom={{ base: '76px', lg: '4' }} zIndex="4" display="grid" gap="2">

@@ -26,7 +26,7 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
   const step = card.steps[card.step]
   const answer = card.lookIns.at(-1)
   const safety = useSafety()
-  const horse = safety.of({ pair: card.pair })
+  const horse = safety.horseNow({ pair: card.pair })
   if (!step) return null
   // what this device saw is not told by the server yet
   const isStopped = kept.some((k) => k.stopSigns.length > 0) || safety.isHomeworkStopped(card.pair)

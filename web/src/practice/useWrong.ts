@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useEffect, useState } from 'react'
 import { v7 } from 'uuid'
+import { allOf } from '../api'
 import type { OwnPair } from '../api'
 import type { StopSign } from '../record'
 import { useSafetyAgain } from '../safety'
@@ -32,7 +33,7 @@ export function useWrong(shelf: Shelf): Wrong {
   const stored = useLiveQuery(() => shelf.signs.where({ passage: 'stored' }).count(), [shelf]) ?? 0
   useEffect(() => {
     // the cards first: what the device knows by itself is forgotten when it is told how the horses stand
-    if (stored > 0) void client.refetchQueries({ queryKey: ['cards'] }).then(again)
+    if (stored > 0) void client.refetchQueries(allOf('cards')).then(again)
     // asked when one more was stored; what the answer holds is forgotten here
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [stored])

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Play } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
-import { Unreachable } from '../api'
+import { Unreachable, queries } from '../api'
 import { useMe } from '../session'
 import { lessonNow, shelfOf } from '../store'
 import { Button, Trouble } from '../ui'
@@ -23,7 +23,7 @@ export function RideNowKey({ pair, name }: RideNowKeyProps) {
     networkMode: 'always',
     mutationFn: () => lessonNow(shelfOf(person), pair),
     onSuccess: (lesson) => {
-      void client.invalidateQueries({ queryKey: ['today'] })
+      void client.invalidateQueries(queries.today())
       void navigate(`/lessons/${lesson}/ride`)
     },
   })

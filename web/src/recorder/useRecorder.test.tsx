@@ -4,7 +4,7 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { MeProvider } from '../session'
 import type { Response } from '../record'
 import { shelfOf } from '../store'
-import type { Said } from '../store'
+import type { NewEntry } from '../store'
 import { useRecorder } from './useRecorder'
 import { useSending } from './useSending'
 
@@ -75,7 +75,7 @@ test('a touch that finds no room is said to be lost, and the next one is kept', 
   const { recorder, touch } = await ride()
   const full = new DOMException('no room', 'QuotaExceededError')
   const add = vi.spyOn(shelfOf(person).entries, 'bulkAdd').mockRejectedValueOnce(full)
-  const ask: Said = { kind: 'exchange', payload: { segment: v7(), strength: 2, response: 'YES' } }
+  const ask: NewEntry = { kind: 'exchange', payload: { segment: v7(), strength: 2, response: 'YES' } }
   const failed = await act(async () => recorder().say(ask).then(String, String))
   expect(failed).toContain('no room')
   await waitFor(() =>

@@ -5,7 +5,7 @@ import { fold, GrowingFold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
 import { append, counterOf, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
-import type { StoredEntry, Outbox, Said } from '../store'
+import type { StoredEntry, Outbox, NewEntry } from '../store'
 import { useLog } from './useLog'
 import { lastStanding } from './lastStanding'
 
@@ -16,12 +16,12 @@ export interface Recorder {
   device: string
   /** Who is signed in here, and writes. */
   author: string
-  say: (said: Said) => Promise<StoredEntry>
+  say: (said: NewEntry) => Promise<StoredEntry>
   /** Takes back the last thing said here that still stands. */
   takeBack: () => Promise<TakeBack | undefined>
   outbox: Outbox
   /** The last touch could not be kept on this device; undefined when it was. */
-  lost: Said | undefined
+  lost: NewEntry | undefined
 }
 
 /** What was taken back, and the void that did it: voiding that puts it back. */
@@ -43,9 +43,9 @@ export function useRecorder(lesson: string): Recorder | undefined {
     // what another device wrote; without a network it comes with the next news
     if (changed === null || changed.lesson === lesson) readOn(shelf, lesson).catch(() => undefined)
   })
-  const [lost, setLost] = useState<Said>()
+  const [lost, setLost] = useState<NewEntry>()
   const say = useCallback(
-    async (said: Said) => {
+    async (said: NewEntry) => {
       try {
         const entry = await append(shelf, lesson, person, said)
         show(entry)

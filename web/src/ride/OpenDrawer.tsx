@@ -1,5 +1,5 @@
 import { SeePanel } from '../see'
-import type { Seen } from '../see'
+import type { NewMark } from '../see'
 import type { Kind, Segment } from '../record'
 import type { StoredPacket } from '../store'
 import { AskDrawer, asRidden, FigureDrawer, SegmentDrawer, Touches } from '../capture'
@@ -22,13 +22,13 @@ interface OpenDrawerProps {
   recorder: Recorder
   segment: Segment
   exerciseName: (exercise: string) => string
-  onSee: (seen: Seen) => void
+  onSee: (seen: NewMark) => void
   onFigure: (change: Partial<RiddenSegment>) => void
   onOpen: (open: Open | undefined) => void
   onTell: (kind: Kind, payload: object) => Promise<unknown>
 }
 
-/** The sheet that is open. */
+/** The drawer that is open. */
 export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on }: OpenDrawerProps) {
   const { ride } = recorder
   const close = () => on.onOpen(undefined)

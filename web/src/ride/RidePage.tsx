@@ -34,7 +34,7 @@ export default function RidePage() {
   if (!recorder || packet.isPending) return <Wait />
   const { lesson } = packet.data.packet
   const sign = recorder.ride.stopSigns.filter((s) => endsWork(s.sign)).at(-1)
-  const now = safety.of({ horse: lesson.horseId, pair: lesson.pair })
+  const now = safety.horseNow({ horse: lesson.horseId, pair: lesson.pair })
   const isStopped = sign !== undefined || now?.isPaused === true || now?.isDayOver === true
   const segment = recorder.ride.segments.at(-1)
   const isRiding = recorder.ride.startedAtMs !== null && recorder.ride.endedAtMs === null && segment

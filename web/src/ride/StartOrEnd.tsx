@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ShieldAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import type { Plan } from '../api'
 import { limitsOf } from '../look'
 import type { Limit } from '../look'
@@ -57,7 +58,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
           {t('pair.and')} {lesson.rider}
         </chakra.span>
       </chakra.h1>
-      <HorseLine of={{ horse: lesson.horseId, pair: lesson.pair }} />
+      <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       {isEnded ? (
         <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p>
       ) : (
@@ -133,7 +134,7 @@ function Cautions({ plan, limits }: { plan: Plan; limits: Limit[] }) {
           gap="2"
         >
           {notes.map((n) => (
-            <li key={n.code + (n.values.rung ?? '')}>{t(`planNote.${n.code}`, n.values)}</li>
+            <li key={n.code + (n.values.rung ?? '')}>{wordIn(t, 'planNote', n.code, n.values)}</li>
           ))}
         </chakra.ul>
       )}

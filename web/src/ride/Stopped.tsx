@@ -23,7 +23,7 @@ export function Stopped({ kept, recorder, sign }: StoppedProps) {
   const { lesson } = kept.packet
   const { entries, say } = recorder
   useAgainWhenSent(recorder, lesson.id)
-  const of = { horse: lesson.horseId, pair: lesson.pair }
+  const horse = { horse: lesson.horseId, pair: lesson.pair }
   const kind = sign && entries.find((e) => e.id === sign.id)?.kind
   const amend = (side: 'LEFT' | 'RIGHT') =>
     sign &&
@@ -69,7 +69,7 @@ export function Stopped({ kept, recorder, sign }: StoppedProps) {
           )}
         </WhatNow>
       ) : (
-        <HorseLine of={of} />
+        <HorseLine horse={horse} />
       )}
       <Box marginTop="auto" display="grid" gap="2">
         <Button

@@ -1,15 +1,15 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { NewPauseAnswer } from '../api'
 import { useMe } from '../session'
-import { Button, TextArea, Field, Trouble } from '../ui'
-import { dayOf, today } from '../text'
+import { Button, Field, numberOrNull, textOrNull, TextArea, Trouble } from '../ui'
+import { dayOf, today, wordIn } from '../text'
 import type { HorseNow } from './now'
-import { useSafety } from './useSafety'
+import { useSafety, safetyKey } from './useSafety'
 
 const KINDS: NewPauseAnswer['kind'][] = ['KEEP_RESTING', 'CALLED', 'CLEARED']
 const WHOM: NonNullable<NewPauseAnswer['whom']>[] = ['VET', 'DENTIST', 'FITTER', 'PHYSIOTHERAPIST', 'COACH']
@@ -17,6 +17,8 @@ const FASTEST: NonNullable<NewPauseAnswer['fastest']>[] = ['WALK', 'TROT', 'CANT
 
 /** What an answer changes on other screens. */
 const CHANGED = ['today', 'plan', 'inbox', 'homework', 'pair', 'cards', 'packet']
+
+type FormValues = Omit<NewPauseAnswer, 'id'>
 
 /** Keeps resting, called, or cleared: by whom, when, and within what limits. */
 export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void }) {
@@ -27,33 +29,39 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
   // the server's day: it takes none to come, and a device's clock may run ahead
   const onDay = serverMs ? dayOf(serverMs, timeZone) : today(timeZone)
   const isStopped = now.isPaused || now.isDayOver
-  const [answer, setAnswer] = useState<Omit<NewPauseAnswer, 'id'>>({
-    kind: isStopped ? 'KEEP_RESTING' : 'CLEARED',
-    whom: null,
-    name: null,
-    onDay,
-    mayHandWalk: now.view?.mayHandWalk ?? false,
-    fastest: null,
-    minutes: null,
-    untilDay: null,
-    words: null,
+  const { control, register, handleSubmit, setValue } = useForm<FormValues>({
+    defaultValues: {
+      kind: isStopped ? 'KEEP_RESTING' : 'CLEARED',
+      whom: null,
+      name: null,
+      onDay,
+      mayHandWalk: now.view?.mayHandWalk ?? false,
+      fastest: null,
+      minutes: null,
+      untilDay: null,
+      words: null,
+    },
   })
-  const change = (what: Partial<NewPauseAnswer>) => setAnswer({ ...answer, ...what })
+  const [kind, whom, fastest, mayHandWalk] = useWatch({
+    control,
+    name: ['kind', 'whom', 'fastest', 'mayHandWalk'],
+  })
   const send = useMutation({
-    mutationFn: () =>
+    mutationFn: (typed: FormValues) =>
       answerOf(
         api.POST('/api/v1/horses/{id}/pause-answers', {
           params: { path: { id: now.horse } },
-          body: { id: v7(), ...answer, ...notOf(answer.kind) },
+          body: { id: v7(), ...typed, ...notOf(typed.kind) },
         }),
       ),
     onSuccess: (safety) => {
-      client.setQueryData(['safety', person], safety)
+      client.setQueryData(safetyKey(person), safety)
       onDone()
       void client.invalidateQueries({ predicate: (q) => CHANGED.includes(String(q.queryKey[0])) })
     },
   })
-  const saysWho = answer.kind !== 'KEEP_RESTING'
+  const submit = handleSubmit((typed) => send.mutate(typed))
+  const saysWho = kind !== 'KEEP_RESTING'
   return (
     <chakra.form
       aria-label={t('pauseAnswer.title', { horse: now.name })}
@@ -65,51 +73,46 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
       borderColor="line"
       borderRadius="card"
       background="card"
-      onSubmit={(e) => {
-        e.preventDefault()
-        send.mutate()
-      }}
+      onSubmit={(e) => void submit(e)}
     >
       <Keys
         name={t('pauseAnswer.what')}
         words={KINDS}
-        now={answer.kind}
-        text={(kind) => t(`pauseAnswer.kind.${kind}`)}
-        onChoose={(kind) => change({ kind })}
+        now={kind}
+        text={(word) => t(`pauseAnswer.kind.${word}`)}
+        onChoose={(chosen) => setValue('kind', chosen)}
       />
       {saysWho && (
         <>
           <Keys
-            name={t(`pauseAnswer.whom.${answer.kind}`)}
+            name={wordIn(t, 'pauseAnswer.whom', kind)}
             words={WHOM}
-            now={answer.whom}
-            text={(whom) => t(`whom.${whom}`)}
-            onChoose={(whom) => change({ whom })}
+            now={whom}
+            text={(word) => t(`whom.${word}`)}
+            onChoose={(chosen) => setValue('whom', chosen)}
           />
           <Grid templateColumns={{ base: '1fr', md: '2fr 1fr' }} gap="3">
             <Field
               label={t('pauseAnswer.name')}
               maxLength={80}
-              value={answer.name ?? ''}
-              onChange={(e) => change({ name: e.target.value || null })}
+              {...register('name', { setValueAs: textOrNull })}
             />
             <Field
               label={t('pauseAnswer.onDay')}
               type="date"
-              value={answer.onDay ?? ''}
-              onChange={(e) => change({ onDay: e.target.value || null })}
+              {...register('onDay', { setValueAs: textOrNull })}
             />
           </Grid>
         </>
       )}
-      {answer.kind === 'CLEARED' ? (
+      {kind === 'CLEARED' ? (
         <>
           <Keys
             name={t('pauseAnswer.limits')}
             words={FASTEST}
-            now={answer.fastest}
-            text={(fastest) => t(`safety.fastest.${fastest}`)}
-            onChoose={(fastest) => change({ fastest: fastest === answer.fastest ? null : fastest })}
+            now={fastest}
+            text={(word) => t(`safety.fastest.${word}`)}
+            onChoose={(chosen) => setValue('fastest', chosen === fastest ? null : chosen)}
           />
           <Grid templateColumns="1fr 1fr" gap="3">
             <Field
@@ -117,23 +120,17 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
               type="number"
               min={5}
               max={180}
-              value={answer.minutes ?? ''}
-              onChange={(e) => change({ minutes: e.target.value === '' ? null : Number(e.target.value) })}
+              {...register('minutes', { setValueAs: numberOrNull })}
             />
             <Field
               label={t('pauseAnswer.untilDay')}
               type="date"
-              value={answer.untilDay ?? ''}
-              onChange={(e) => change({ untilDay: e.target.value || null })}
+              {...register('untilDay', { setValueAs: textOrNull })}
             />
           </Grid>
         </>
       ) : (
-        <Button
-          look="key"
-          aria-pressed={answer.mayHandWalk}
-          onClick={() => change({ mayHandWalk: !answer.mayHandWalk })}
-        >
+        <Button look="key" aria-pressed={mayHandWalk} onClick={() => setValue('mayHandWalk', !mayHandWalk)}>
           {t('pauseAnswer.handWalk')}
         </Button>
       )}
@@ -143,12 +140,11 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
         maxLength={600}
         rows={2}
         paddingY="2"
-        value={answer.words ?? ''}
-        onChange={(e) => change({ words: e.target.value || null })}
+        {...register('words', { setValueAs: textOrNull })}
       />
       {send.isError && <Trouble cause={send.error} />}
       <Button type="submit" look="act" disabled={send.isPending}>
-        {t(`pauseAnswer.keep.${answer.kind}`)}
+        {t(`pauseAnswer.keep.${kind}`)}
       </Button>
     </chakra.form>
   )

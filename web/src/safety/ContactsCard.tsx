@@ -2,12 +2,13 @@ import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
+import { useFieldArray, useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { answerOf, api } from '../api'
 import type { Contact } from '../api'
 import { useMe } from '../session'
 import { Button, Input, Select, Card, CardTitle, Quiet, Trouble } from '../ui'
-import { useSafety } from './useSafety'
+import { useSafety, safetyKey } from './useSafety'
 
 const KINDS: Contact['kind'][] = [
   'EMERGENCY',
@@ -21,7 +22,7 @@ const KINDS: Contact['kind'][] = [
   'OTHER',
 ]
 
-type Line = Pick<Contact, 'kind' | 'name' | 'phone'>
+type FormValues = { contacts: Pick<Contact, 'kind' | 'name' | 'phone'>[] }
 
 /** Whom to call: the yard's numbers, or a horse's own. They lie on every device of the horse, without a network too. */
 export function ContactsCard({ horse }: { horse: string | null }) {
@@ -70,7 +71,7 @@ export function ContactsCard({ horse }: { horse: string | null }) {
 
 interface EditProps {
   horse: string | null
-  kept: Line[]
+  kept: FormValues['contacts']
   onDone: () => void
 }
 
@@ -78,38 +79,30 @@ function Edit({ horse, kept, onDone }: EditProps) {
   const { t } = useTranslation()
   const { person } = useMe()
   const client = useQueryClient()
-  const [lines, setLines] = useState<Line[]>(kept.length > 0 ? kept : [{ kind: 'VET', name: '', phone: '' }])
+  const { control, register, handleSubmit } = useForm<FormValues>({
+    defaultValues: {
+      contacts: kept.length > 0 ? kept : [{ kind: 'VET', name: '', phone: '' }],
+    },
+  })
+  const { fields, append, remove } = useFieldArray({ control, name: 'contacts' })
   const keep = useMutation({
-    mutationFn: () =>
+    mutationFn: ({ contacts }: FormValues) =>
       answerOf(
         api.PUT('/api/v1/contacts', {
-          body: { horse, contacts: lines.map(({ kind, name, phone }) => ({ kind, name, phone })) },
+          body: { horse, contacts: contacts.map(({ kind, name, phone }) => ({ kind, name, phone })) },
         }),
       ),
     onSuccess: (safety) => {
-      client.setQueryData(['safety', person], safety)
+      client.setQueryData(safetyKey(person), safety)
       onDone()
     },
   })
-  const change = (at: number, what: Partial<Line>) =>
-    setLines(lines.map((l, i) => (i === at ? { ...l, ...what } : l)))
+  const submit = handleSubmit((values) => keep.mutate(values))
   return (
-    <chakra.form
-      noValidate
-      display="grid"
-      gap="2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        keep.mutate()
-      }}
-    >
-      {lines.map((line, i) => (
-        <Grid key={i} templateColumns={{ base: '1fr auto', md: '11rem 1fr 12rem auto' }} gap="2">
-          <Select
-            aria-label={t('contacts.kind')}
-            value={line.kind}
-            onChange={(e) => change(i, { kind: e.target.value as Line['kind'] })}
-          >
+    <chakra.form noValidate display="grid" gap="2" onSubmit={(e) => void submit(e)}>
+      {fields.map((field, i) => (
+        <Grid key={field.id} templateColumns={{ base: '1fr auto', md: '11rem 1fr 12rem auto' }} gap="2">
+          <Select aria-label={t('contacts.kind')} {...register(`contacts.${i}.kind`)}>
             {KINDS.map((kind) => (
               <option key={kind} value={kind}>
                 {t(`contact.${kind}`)}
@@ -121,8 +114,7 @@ function Edit({ horse, kept, onDone }: EditProps) {
             aria-label={t('contacts.name')}
             placeholder={t('contacts.name')}
             maxLength={80}
-            value={line.name}
-            onChange={(e) => change(i, { name: e.target.value })}
+            {...register(`contacts.${i}.name`)}
           />
           <Input
             gridColumn={{ base: '1 / -1', md: 'auto' }}
@@ -130,22 +122,21 @@ function Edit({ horse, kept, onDone }: EditProps) {
             placeholder={t('contacts.phone')}
             type="tel"
             maxLength={40}
-            value={line.phone}
-            onChange={(e) => change(i, { phone: e.target.value })}
+            {...register(`contacts.${i}.phone`)}
           />
           <Button
             paddingX="3"
             gridRow={{ base: '1', md: 'auto' }}
             gridColumn={{ base: '2', md: 'auto' }}
             aria-label={t('contacts.remove')}
-            onClick={() => setLines(lines.filter((_, at) => at !== i))}
+            onClick={() => remove(i)}
           >
             <X size={20} aria-hidden />
           </Button>
         </Grid>
       ))}
       <Flex gap="2" wrap="wrap">
-        <Button onClick={() => setLines([...lines, { kind: 'OTHER', name: '', phone: '' }])}>
+        <Button onClick={() => append({ kind: 'OTHER', name: '', phone: '' })}>
           <Plus size={18} aria-hidden /> {t('contacts.another')}
         </Button>
         <Button type="submit" look="act" disabled={keep.isPending}>

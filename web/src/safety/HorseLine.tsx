@@ -9,8 +9,8 @@ import { useSafety } from './useSafety'
 import { limitsInWords, signsInWords, statusKey } from './words'
 
 /** On every screen of a horse that is not simply ridden: paused, its day over, or cleared within limits. */
-export function HorseLine({ of }: { of: HorseKey }) {
-  const now = useSafety().of(of)
+export function HorseLine({ horse }: { horse: HorseKey }) {
+  const now = useSafety().horseNow(horse)
   return now ? <HorseStands now={now} /> : null
 }
 

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useEffect, useMemo, useRef } from 'react'
+import { allOf } from '../api'
 import { useNews } from '../live'
 import { useMe } from '../session'
 import { safetyOf, shelfOf } from '../store'
@@ -9,9 +10,8 @@ import { dayOf, today } from '../text'
 import { horsesNow, isMeant } from './now'
 import type { HereSign, HorseKey } from './now'
 import { pausesHomework } from './signs'
-import { SafetyContext } from './useSafety'
+import { SafetyContext, safetyKey } from './useSafety'
 
-const KEY = 'safety'
 /** Riders have no stream of news: they ask again. */
 const AGAIN_MS = 60_000
 
@@ -21,7 +21,7 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
   const shelf = shelfOf(person)
   const client = useQueryClient()
   const { data } = useQuery({
-    queryKey: [KEY, person],
+    queryKey: safetyKey(person),
     queryFn: () => safetyOf(shelf),
     networkMode: 'always',
     retry: false,
@@ -32,9 +32,9 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
   // before the first answer, what was kept: a pause must not wait for a slow network
   const kept = useLiveQuery(() => shelf.safety.get('safety'), [shelf])
   const here = useLiveQuery(() => hereOn(shelf), [shelf])
-  useSentAtOnce(shelf, () => void client.invalidateQueries({ queryKey: [KEY] }))
+  useSentAtOnce(shelf, () => void client.invalidateQueries(allOf('safety')))
   useNews((news) => {
-    if (news === null || news.horse !== null) void client.invalidateQueries({ queryKey: [KEY] })
+    if (news === null || news.horse !== null) void client.invalidateQueries(allOf('safety'))
   })
   const safety = useMemo(() => {
     const view = data ?? kept?.safety ?? { horses: [], contacts: [], serverMs: 0 }
@@ -45,7 +45,7 @@ export function SafetyProvider({ children }: { children: React.ReactNode }) {
       horses,
       contacts: view.contacts,
       serverMs: view.serverMs,
-      of: (which: HorseKey) => horses.find((h) => isMeant(h, which)),
+      horseNow: (which: HorseKey) => horses.find((h) => isMeant(h, which)),
       isHomeworkStopped: (pair: string) =>
         here?.some((s) => s.pair === pair && pausesHomework(s.sign)) === true,
     }

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import type { Contact } from '../api'
 import type { StopSign } from '../record'
 import { Call } from './Call'
@@ -20,6 +21,8 @@ export function WhatNow({ sign, horseName, horse, contacts, children }: WhatNowP
   const { t } = useTranslation()
   const kind = kindOf(sign)
   const says = sign === 'HEAD_KNOCK' ? 'HEAD_KNOCK' : kind
+  // of one form, whichever sign it is
+  const steps = t(`wrong.do.${says}` as 'wrong.do.PAIN', { returnObjects: true, horse: horseName })
   return (
     <Flex direction="column" gap="4" data-stopped={sign}>
       <Flex
@@ -34,17 +37,15 @@ export function WhatNow({ sign, horseName, horse, contacts, children }: WhatNowP
         <OctagonAlert size={40} aria-hidden />
         <Box>
           <chakra.p fontFamily="heading" fontSize="3xl" fontWeight="780" lineHeight="1">
-            {t(`wrong.stop.${says}`)}
+            {wordIn(t, 'wrong.stop', says)}
           </chakra.p>
           <chakra.p fontWeight="650">{t(`stopSign.${sign}`)}</chakra.p>
         </Box>
       </Flex>
       <chakra.ol paddingLeft="6" listStyleType="decimal" fontSize="lg" display="grid" gap="1.5">
-        {(t(`wrong.do.${says}`, { returnObjects: true, horse: horseName }) as unknown as string[]).map(
-          (line) => (
-            <li key={line}>{line}</li>
-          ),
-        )}
+        {steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
       </chakra.ol>
       <Call contacts={contacts} kind={kind} horse={horse} />
       {kind === 'PAIN' && <chakra.p fontWeight="650">{t('wrong.paused', { horse: horseName })}</chakra.p>}

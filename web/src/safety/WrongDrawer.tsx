@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { OctagonAlert, X } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import type { StopSign } from '../record'
 import { Button } from '../ui'
 import { OFFERED } from './signs'
@@ -32,9 +33,9 @@ export function WrongDrawer({ onChoose, onClose }: WrongDrawerProps) {
         </Button>
       </Flex>
       {OFFERED.map(({ kind, signs }) => (
-        <Box key={kind} role="group" aria-label={t(`wrong.kind.${kind}`)}>
+        <Box key={kind} role="group" aria-label={wordIn(t, 'wrong.kind', kind)}>
           <chakra.p fontWeight="720" marginBottom="1">
-            {t(`wrong.kind.${kind}`)}
+            {wordIn(t, 'wrong.kind', kind)}
           </chakra.p>
           <Grid templateColumns="repeat(auto-fit, minmax(9.5rem, 1fr))" gap="1.5">
             {signs.map((sign) => (

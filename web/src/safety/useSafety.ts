@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext } from 'react'
+import { allOf } from '../api'
 import type { Contact } from '../api'
 import type { HorseNow, HorseKey } from './now'
 
@@ -9,7 +10,7 @@ interface Safety {
   /** The server's clock when it last told; 0 while it never did. */
   serverMs: number
   /** Undefined for a horse that is simply ridden. */
-  of: (which: HorseKey) => HorseNow | undefined
+  horseNow: (which: HorseKey) => HorseNow | undefined
   /** A sign of the rider's, or a fright, seen here and not told by the server yet, stops the homework of this pair. */
   isHomeworkStopped: (pair: string) => boolean
 }
@@ -27,5 +28,8 @@ export function useSafety(): Safety {
 /** Asks anew how the horses stand. */
 export function useSafetyAgain(): () => void {
   const client = useQueryClient()
-  return () => void client.invalidateQueries({ queryKey: ['safety'] })
+  return () => void client.invalidateQueries(allOf('safety'))
 }
+
+/** Under which what this person knows of the horses stays known. */
+export const safetyKey = (person: string) => ['safety', person] as const

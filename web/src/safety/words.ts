@@ -1,5 +1,5 @@
 import type { TFunction } from 'i18next'
-import { dayShort } from '../text'
+import { dayShort, wordIn } from '../text'
 import type { HorseNow } from './now'
 
 /** How a horse stands, as one word. */
@@ -22,7 +22,7 @@ export function limitsInWords(t: TFunction, now: HorseNow, timeZone: string): st
   const limits = now.view?.limits
   if (!limits) return ''
   return [
-    t(`safety.fastest.${limits.fastest}`),
+    wordIn(t, 'safety.fastest', limits.fastest),
     limits.minutes !== null && t('safety.minutes', { count: limits.minutes }),
     limits.until !== null && t('safety.until', { day: dayShort(limits.until, timeZone && 'UTC') }),
   ]

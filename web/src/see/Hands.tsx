@@ -3,11 +3,11 @@ import { useTranslation } from 'react-i18next'
 import { FELT, RELEASES } from '../record'
 import { Button, SideLetter } from '../ui'
 import { Group } from './Group'
-import type { Said } from './SeePanel'
+import type { NewMark } from './newMark'
 
 interface HandsProps {
   lastAsk: string | undefined
-  onSay: (said: Said) => void
+  onSay: (said: NewMark) => void
 }
 
 /** Release after the last ask, contact as felt on each rein. */

@@ -6,11 +6,11 @@ import type { Segment } from '../record'
 import { clock } from '../text'
 import { Button } from '../ui'
 import { Group } from './Group'
-import type { Said } from './SeePanel'
+import type { NewMark } from './newMark'
 
 interface MeasuredProps {
   segment: Segment
-  onSay: (said: Said) => void
+  onSay: (said: NewMark) => void
 }
 
 /** Ears against withers, as an eye can tell them apart. */

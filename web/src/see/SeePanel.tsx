@@ -2,13 +2,15 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import type { WatchItem, EarlierMark } from '../api'
-import type { Mark, RideMark, Segment, Side } from '../record'
+import type { RideMark, Segment, Side } from '../record'
 import { ACROSS } from '../theme'
 import { Button, SideLetter } from '../ui'
 import { HorseFigure, RiderFigure } from './Figures'
 import { Hands } from './Hands'
 import { Measured } from './Measured'
+import type { NewMark } from './newMark'
 import { usualOf } from './usual'
 import { WatchList } from './WatchList'
 import { HABITS, HORSE, RIDER } from './words'
@@ -18,9 +20,6 @@ const USUAL = 4
 const TABS = ['rider', 'horse', 'hand', 'measured'] as const
 type Tab = (typeof TABS)[number]
 
-/** What is said, without what it hangs on. */
-export type Said = Mark extends infer M ? (M extends Mark ? Omit<M, 'segment'> : never) : never
-
 interface SeePanelProps {
   marks: RideMark[]
   /** The last ask that can be released from; undefined before the first. */
@@ -28,7 +27,7 @@ interface SeePanelProps {
   segment: Segment
   watch: WatchItem[]
   before: EarlierMark[]
-  onSay: (said: Said) => void
+  onSay: (said: NewMark) => void
   onClose: () => void
 }
 
@@ -84,7 +83,7 @@ interface SeenProps {
   kind: 'fault' | 'sign'
   before: EarlierMark[]
   marks: RideMark[]
-  onSay: (said: Said) => void
+  onSay: (said: NewMark) => void
 }
 
 function Seen({ kind, before, marks, onSay }: SeenProps) {
@@ -100,7 +99,7 @@ function Seen({ kind, before, marks, onSay }: SeenProps) {
           {usual.map((u) => (
             <Button key={u.name + u.side} paddingX="3" onClick={() => say(u.name, u.side)}>
               {u.side !== 'NONE' && <SideLetter side={u.side} />}
-              {t(`seen.${u.name}`)}
+              {wordIn(t, 'seen', u.name)}
             </Button>
           ))}
         </Flex>
@@ -129,7 +128,7 @@ function Seen({ kind, before, marks, onSay }: SeenProps) {
             aria-pressed={at?.region === r.region}
             onClick={() => setAt(r)}
           >
-            {t(`region.${r.region}`)}
+            {wordIn(t, 'region', r.region)}
           </Button>
         ))}
       </Box>
@@ -157,18 +156,18 @@ function Words({ words, onSay }: { words: Word[]; onSay: (name: string, side: Si
     <Grid templateColumns="repeat(auto-fill, minmax(9.5rem, 1fr))" gap="1.5">
       {words.map((w) =>
         w.sided ? (
-          <Flex key={w.name} role="group" aria-label={t(`seen.${w.name}`)} align="stretch">
+          <Flex key={w.name} role="group" aria-label={wordIn(t, 'seen', w.name)} align="stretch">
             {(['LEFT', 'RIGHT'] as const).map((side, i) => (
               <SideButton
                 key={side}
                 order={i === 0 ? 0 : 2}
-                aria-label={`${t(`seen.${w.name}`)}, ${t(`side.${side}`)}`}
+                aria-label={`${wordIn(t, 'seen', w.name)}, ${t(`side.${side}`)}`}
                 onClick={() => onSay(w.name, side)}
               >
                 <SideLetter side={side} />
               </SideButton>
             ))}
-            <Name order={1}>{t(`seen.${w.name}`)}</Name>
+            <Name order={1}>{wordIn(t, 'seen', w.name)}</Name>
           </Flex>
         ) : (
           <Button
@@ -179,7 +178,7 @@ function Words({ words, onSay }: { words: Word[]; onSay: (name: string, side: Si
             borderColor={w.good ? 'good' : undefined}
             onClick={() => onSay(w.name, 'NONE')}
           >
-            {t(`seen.${w.name}`)}
+            {wordIn(t, 'seen', w.name)}
           </Button>
         ),
       )}

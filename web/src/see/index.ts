@@ -1,4 +1,4 @@
 export { SeePanel } from './SeePanel'
-export type { Said as Seen } from './SeePanel'
+export type { NewMark } from './newMark'
 export { wordOf } from './words'
 export { WatchList } from './WatchList'

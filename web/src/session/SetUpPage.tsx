@@ -26,7 +26,7 @@ type FieldName = keyof FormValues
 
 /** The first hour: one page, three groups. What the server cannot take is marked where it stands. */
 export default function SetUpPage() {
-  const { t, i18n } = useTranslation()
+  const { t } = useTranslation()
   const enter = useEnter()
   const [trouble, setTrouble] = useState<unknown>(null)
   const { register, handleSubmit, formState, setError } = useForm<FormValues>({
@@ -42,7 +42,7 @@ export default function SetUpPage() {
         for (const issue of e.issues) {
           const name = issue.path.replace(/^pair\./, '') as FieldName
           const key = `setUp.issue.${issue.code}`
-          setError(name, { message: i18n.exists(key) ? t(key) : t('setUp.issue.invalid') })
+          setError(name, { message: t(key, { defaultValue: t('setUp.issue.invalid') }) })
         }
       }
     }

@@ -35,7 +35,7 @@ export function Shell() {
       >
         <Box maxWidth="page" marginX="auto">
           <NewVersion />
-          <Guard of={pathname}>
+          <Guard place={pathname}>
             <Suspense fallback={<Wait />}>
               <Outlet />
             </Suspense>

@@ -5,13 +5,18 @@ import { counterOf } from './device'
 import type { StoredEntry, Shelf } from './device'
 
 /** What is to be written; the store adds id, author, order and time. */
-export type Said = { [K in Kind]: { kind: K; payload: Writes[K] } }[Kind]
+export type NewEntry = { [K in Kind]: { kind: K; payload: Writes[K] } }[Kind]
 
 /**
  * Writes one entry, strictly durable, in one transaction with the device's count, so that two tabs never share a
  * number. The time never falls, also when the clock does, and an entry that names another comes after it.
  */
-export async function append(shelf: Shelf, lesson: string, author: string, said: Said): Promise<StoredEntry> {
+export async function append(
+  shelf: Shelf,
+  lesson: string,
+  author: string,
+  said: NewEntry,
+): Promise<StoredEntry> {
   return shelf.transaction('rw', shelf.entries, shelf.counters, shelf.packets, async () => {
     // what needs not wait for each other is asked at once: a touch is kept the sooner
     const [clocks, counter] = await Promise.all([
@@ -19,7 +24,7 @@ export async function append(shelf: Shelf, lesson: string, author: string, said:
       counterOf(shelf),
     ])
     const written: StoredEntry[] = []
-    const write = async (said: Said): Promise<StoredEntry> => {
+    const write = async (said: NewEntry): Promise<StoredEntry> => {
       const { kind } = said
       const payload: Record<string, unknown> = { ...said.payload }
       // what no reader understands is told at once, not found years later

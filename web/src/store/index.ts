@@ -1,5 +1,5 @@
 export { append } from './append'
-export type { Said } from './append'
+export type { NewEntry } from './append'
 export { counterOf, lastSignedIn, rememberSignedIn, shelfOf } from './device'
 export type {
   HeardSign,

@@ -1,3 +1,5 @@
+import i18next from 'i18next'
+
 /** What stands where a moment cannot be told. */
 const NO_MOMENT = '—'
 
@@ -5,7 +7,7 @@ const NO_MOMENT = '—'
  * A moment as this says it. Never throws: a date out of all range, or a time zone this browser has not heard of, must not take the
  * screen with it.
  */
-function said(options: Intl.DateTimeFormatOptions, at: Date, locale = 'en-GB'): string {
+function said(options: Intl.DateTimeFormatOptions, at: Date, locale = i18next.language): string {
   if (Number.isNaN(at.getTime())) return NO_MOMENT
   try {
     return new Intl.DateTimeFormat(locale, options).format(at)

@@ -3,7 +3,8 @@ import { initReactI18next } from 'react-i18next'
 import shell from './shell.en.json'
 
 void i18next.use(initReactI18next).init({
-  lng: 'en',
+  // the days and hours of the language stand as they do there
+  lng: 'en-GB',
   fallbackLng: 'en',
   resources: { en: { translation: shell } },
   interpolation: { escapeValue: false },

@@ -1,11 +1,21 @@
 import type { TFunction } from 'i18next'
 
-/** A gait or a place in words; one that the language files do not have, as it is written. */
-export function wordIn(t: TFunction, what: 'gait' | 'place', word: string): string {
-  return t(`${what}.${word}`, { defaultValue: word.toLowerCase().replaceAll('_', ' ') })
+/**
+ * A word that a record or the library holds, in this group of the language file; one that is not there, as it is written.
+ *
+ * @param values for what its sentence leaves open
+ */
+export function wordIn(
+  t: TFunction,
+  group: string,
+  word: string | number,
+  values: Record<string, string | number | undefined> = {},
+): string {
+  const written = String(word).toLowerCase().replaceAll('_', ' ')
+  return t(`${group}.${word}`, { ...values, defaultValue: written })
 }
 
 /** The name of a rung as it is sent; one that has left the library is named by its id, and says so. */
-export function nameIn(t: TFunction, of: { rung: string; name: string }): string {
-  return of.name === of.rung ? t('pair.noLonger', { rung: of.rung }) : of.name
+export function nameIn(t: TFunction, rung: { rung: string; name: string }): string {
+  return rung.name === rung.rung ? t('pair.noLonger', { rung: rung.rung }) : rung.name
 }

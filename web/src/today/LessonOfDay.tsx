@@ -7,16 +7,16 @@ import { timeOfDay, wordIn } from '../text'
 import { LinkButton, SideLetter } from '../ui'
 
 interface LessonOfDayProps {
-  of: TodaysLesson
+  today: TodaysLesson
   timeZone: string
   actions: Me['actions']
 }
 
 /** One lesson on the day's line: when, who, on what, and the one thing to do next. */
-export function LessonOfDay({ of, timeZone, actions }: LessonOfDayProps) {
-  const { lesson, inWork } = of
+export function LessonOfDay({ today, timeZone, actions }: LessonOfDayProps) {
+  const { lesson, inWork } = today
   const { t } = useTranslation()
-  const now = useSafety().of({ horse: lesson.horseId, pair: lesson.pair })
+  const now = useSafety().horseNow({ horse: lesson.horseId, pair: lesson.pair })
   return (
     <Grid
       as="li"
@@ -64,7 +64,11 @@ export function LessonOfDay({ of, timeZone, actions }: LessonOfDayProps) {
         )}
       </Box>
       <Flex gap="2" align="center" justify={{ md: 'flex-end' }}>
-        <NextThing of={of} actions={actions} isStopped={now?.isPaused === true || now?.isDayOver === true} />
+        <NextThing
+          today={today}
+          actions={actions}
+          isStopped={now?.isPaused === true || now?.isDayOver === true}
+        />
       </Flex>
     </Grid>
   )
@@ -91,15 +95,15 @@ function Rung({ step }: { step: Step }) {
 }
 
 interface NextThingProps {
-  of: TodaysLesson
+  today: TodaysLesson
   actions: Me['actions']
   /** The horse is not ridden: what was found can still be looked at. */
   isStopped: boolean
 }
 
 /** The next bead of the lesson's thread, and riding, which is always one touch away. */
-function NextThing({ of, actions, isStopped }: NextThingProps) {
-  const { lesson, isLooked, isPlanned } = of
+function NextThing({ today, actions, isStopped }: NextThingProps) {
+  const { lesson, isLooked, isPlanned } = today
   const { t } = useTranslation()
   if (lesson.endedAt) {
     return (

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
-import { answerOf, api, Unreachable } from '../api'
+import { Unreachable, queries } from '../api'
 import { Inbox } from '../homework'
 import { Paused } from '../safety'
 import { useMe } from '../session'
@@ -18,8 +18,7 @@ export default function TodayPage() {
   const { t } = useTranslation()
   const me = useMe()
   const today = useQuery({
-    queryKey: ['today'],
-    queryFn: () => answerOf(api.GET('/api/v1/today')),
+    ...queries.today(),
     // without a network it says so at once, and what this device has is shown
     networkMode: 'always',
     retry: false,
@@ -67,7 +66,7 @@ export default function TodayPage() {
       <chakra.ol listStyleType="none" marginBottom="10">
         {lessons.map((l) => (
           <Guard key={l.lesson.id}>
-            <LessonOfDay of={l} timeZone={me.timeZone} actions={me.actions} />
+            <LessonOfDay today={l} timeZone={me.timeZone} actions={me.actions} />
           </Guard>
         ))}
       </chakra.ol>

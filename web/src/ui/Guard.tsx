@@ -11,10 +11,10 @@ const UNSHOWN = new Problem(0, 'unshown', [])
  * Keeps what cannot be shown from taking the rest with it: one bad row never hides a stop sign beside it. What stands inside is
  * tried again when it is asked for, or when the address changes.
  */
-export function Guard({ children, of }: { children: ReactNode; of?: string }) {
+export function Guard({ children, place }: { children: ReactNode; place?: string }) {
   return (
     <ErrorBoundary
-      resetKeys={[of]}
+      resetKeys={[place]}
       fallbackRender={({ resetErrorBoundary }) => (
         <Box marginY="3">
           <Trouble cause={UNSHOWN} onAgain={resetErrorBoundary} />

@@ -11,12 +11,12 @@ interface Paged {
 }
 
 /** The rest of a list, a page at a touch; what is shown stays where it is. */
-export function More({ of }: { of: Paged }) {
+export function More({ list }: { list: Paged }) {
   const { t } = useTranslation()
   return (
     <Box marginTop="3">
-      {of.isFetchNextPageError && <Trouble cause={of.error} />}
-      <Button disabled={of.isFetchingNextPage} onClick={() => void of.fetchNextPage()}>
+      {list.isFetchNextPageError && <Trouble cause={list.error} />}
+      <Button disabled={list.isFetchingNextPage} onClick={() => void list.fetchNextPage()}>
         {t('list.more')}
       </Button>
     </Box>

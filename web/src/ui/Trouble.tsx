@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { TriangleAlert } from 'lucide-react'
 import { useTranslation } from 'react-i18next'
+import { wordIn } from '../text'
 import { Problem, Unreachable } from '../api'
 import { Button } from './Button'
 
@@ -26,11 +27,11 @@ export function Trouble({ cause, onAgain }: { cause: unknown; onAgain?: () => vo
         <TriangleAlert size={22} aria-hidden />
       </chakra.span>
       <chakra.div flex="1">
-        <p>{t(`problem.${key}`)}</p>
+        <p>{wordIn(t, 'problem', key)}</p>
         {cause instanceof Problem &&
           cause.issues.map((issue) => (
             <chakra.p key={issue.path + issue.code} fontWeight="650">
-              {i18n.exists(`issue.${issue.code}`) ? t(`issue.${issue.code}`) : issue.expected}
+              {i18n.exists(`issue.${issue.code}`) ? wordIn(t, 'issue', issue.code) : issue.expected}
             </chakra.p>
           ))}
       </chakra.div>

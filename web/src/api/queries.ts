@@ -1,0 +1,100 @@
+import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
+import { api } from './client'
+import { answerOf } from './problem'
+
+/** Everything that is read under a key of this name, whatever else its key says. */
+export const allOf = (name: keyof typeof queries | 'cards' | 'packet' | 'safety') => ({
+  queryKey: [name] as const,
+})
+
+const path = (id: string) => ({ params: { path: { id } } })
+
+/** What screens read of the server: how each is asked for, and under what key it stays known. */
+export const queries = {
+  today: () => queryOptions({ queryKey: ['today'], queryFn: () => answerOf(api.GET('/api/v1/today')) }),
+  inbox: () => queryOptions({ queryKey: ['inbox'], queryFn: () => answerOf(api.GET('/api/v1/inbox')) }),
+
+  debrief: (lesson: string) =>
+    queryOptions({
+      queryKey: ['debrief', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', path(lesson))),
+    }),
+  homework: (lesson: string) =>
+    queryOptions({
+      queryKey: ['homework', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/homework', path(lesson))),
+    }),
+  look: (lesson: string) =>
+    queryOptions({
+      queryKey: ['look', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/look', path(lesson))),
+    }),
+  origins: (lesson: string) =>
+    queryOptions({
+      queryKey: ['origins', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/origins', path(lesson))),
+    }),
+  plan: (lesson: string) =>
+    queryOptions({
+      queryKey: ['plan', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plan', path(lesson))),
+    }),
+
+  pairs: () =>
+    infiniteQueryOptions({
+      queryKey: ['pairs'],
+      queryFn: ({ pageParam }) =>
+        answerOf(api.GET('/api/v1/pairs', { params: { query: { after: pageParam } } })),
+      initialPageParam: undefined as string | undefined,
+      getNextPageParam: (last) => last.next ?? undefined,
+    }),
+  names: () => queryOptions({ queryKey: ['names'], queryFn: () => answerOf(api.GET('/api/v1/pairs/names')) }),
+  pair: (pair: string) =>
+    queryOptions({
+      queryKey: ['pair', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}', path(pair))),
+    }),
+  facts: (pair: string) =>
+    queryOptions({
+      queryKey: ['facts', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/facts', path(pair))),
+    }),
+  people: (pair: string) =>
+    queryOptions({
+      queryKey: ['people', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/people', path(pair))),
+    }),
+  /** @param from where the first page that came with the pair ends; null when it was the last */
+  lessons: (pair: string, from: string | null) =>
+    infiniteQueryOptions({
+      queryKey: ['lessons', pair, from],
+      queryFn: ({ pageParam }) =>
+        answerOf(
+          api.GET('/api/v1/pairs/{id}/lessons', {
+            params: { path: { id: pair }, query: { after: pageParam } },
+          }),
+        ),
+      initialPageParam: from ?? undefined,
+      getNextPageParam: (last) => last.next ?? undefined,
+    }),
+  /** @param from where the first page that came with the pair ends; null when it was the last */
+  decisions: (pair: string, from: string | null) =>
+    infiniteQueryOptions({
+      queryKey: ['decisions', pair, from],
+      queryFn: ({ pageParam }) =>
+        answerOf(
+          api.GET('/api/v1/pairs/{id}/decisions', {
+            params: { path: { id: pair }, query: { after: pageParam } },
+          }),
+        ),
+      initialPageParam: from ?? undefined,
+      getNextPageParam: (last) => last.next ?? undefined,
+    }),
+  invited: (token: string) =>
+    queryOptions({
+      queryKey: ['invited', token],
+      queryFn: () => answerOf(api.POST('/api/v1/invited', { body: { token } })),
+      retry: false,
+      staleTime: Infinity,
+    }),
+}

@@ -1,0 +1,100 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { afterEach, expect, test, vi } from 'vitest'
+import type { Advice, Debrief, DebriefRow } from '../api'
+import { lesson, show, text } from '../page.testing'
+import DebriefPage from './DebriefPage'
+
+afterEach(() => vi.restoreAllMocks())
+
+const ridden = lesson({ startedAt: '2026-11-24T17:00:00Z', endedAt: '2026-11-24T17:45:00Z', exchanges: 12 })
+const PATH = `/api/v1/lessons/${ridden.id}`
+const NONE = [
+  [0, 0, 0, 0],
+  [0, 0, 0, 0],
+]
+const SIDE = { yes: 4, asks: 6, low: 0.3, high: 0.9, meanStrength: 2, counts: NONE }
+const NOBODY = { ...SIDE, yes: 0, asks: 0, meanStrength: null }
+
+const advice: Advice = {
+  decision: 'STAY',
+  ruleId: 'stay',
+  book: 'rung-decision/2',
+  choices: ['MOVE_ON', 'STAY', 'STEP_BACK'],
+  beside: [],
+  findings: [],
+}
+
+const row: DebriefRow = {
+  rung: 'counter-bend.walk.rail',
+  exercise: 'counter-bend',
+  name: 'Counter-bend on the rail',
+  gait: 'WALK',
+  place: 'RAIL',
+  state: 'IN_WORK',
+  pair: { left: SIDE, right: SIDE },
+  others: { left: NOBODY, right: NOBODY },
+  advice,
+  decision: null,
+}
+
+const debrief = (more: Partial<Debrief> = {}): Debrief => ({
+  lesson: ridden,
+  rows: [row],
+  notes: [{ at: '2026-11-24T17:20:00Z', text: 'softer on the left today' }],
+  seen: {
+    faults: [],
+    signs: [],
+    missed: [],
+    corrections: { made: 0, total: 0, isConsistent: null },
+    effort: null,
+    load: null,
+    worthChecking: [],
+  },
+  kept: 14,
+  leftMs: 600_000,
+  rightMs: 540_000,
+  stopSigns: [],
+  isRiddenWhilePaused: false,
+  ...more,
+})
+
+const open = (answers: Record<string, unknown>) =>
+  show(<DebriefPage />, { path: '/lessons/:id/debrief', at: `/lessons/${ridden.id}/debrief`, answers })
+
+test('a rung stands with its advice, and the notes with their time', async () => {
+  open({ [`GET ${PATH}/debrief`]: debrief() })
+  expect(await screen.findByRole('heading', { name: /Counter-bend on the rail/ })).toBeVisible()
+  expect(screen.getByText(/softer on the left today/)).toBeVisible()
+})
+
+test('what was chosen is sent with what was advised, and why', async () => {
+  const { sent } = open({
+    [`GET ${PATH}/debrief`]: debrief(),
+    [`POST ${PATH}/decisions`]: { id: 'd' },
+  })
+  const user = userEvent.setup()
+  await user.type(await screen.findByLabelText(text('debrief.reason')), ' one more lesson ')
+  await user.click(screen.getByRole('button', { name: text('decision.STEP_BACK') }))
+  await vi.waitFor(() =>
+    expect(sent(`POST ${PATH}/decisions`)).toEqual([
+      expect.objectContaining({
+        rung: 'counter-bend.walk.rail',
+        chosen: 'STEP_BACK',
+        seen: 'STAY',
+        reason: 'one more lesson',
+      }),
+    ]),
+  )
+})
+
+test('a stop sign of the lesson stands before everything else', async () => {
+  open({
+    [`GET ${PATH}/debrief`]: debrief({
+      stopSigns: [{ sign: 'UNLEVEL', side: 'LEFT', at: '2026-11-24T17:30:00Z' }],
+    }),
+  })
+  const sign = (await screen.findAllByText(new RegExp(text('stopSign.UNLEVEL'))))[0] as HTMLElement
+  const rung = screen.getByRole('heading', { name: /Counter-bend on the rail/ })
+  expect(sign.compareDocumentPosition(rung) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy()
+})

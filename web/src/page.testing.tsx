@@ -1,0 +1,151 @@
+import { ChakraProvider } from '@chakra-ui/react'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { render } from '@testing-library/react'
+import type { ReactElement } from 'react'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { v7 } from 'uuid'
+import { vi } from 'vitest'
+import type { Lesson, Me, PairItem, Step } from './api'
+import { SafetyProvider } from './safety/SafetyProvider'
+import { MeProvider } from './session'
+import i18next from './text'
+import { system } from './theme'
+
+/** What was asked of the server. */
+export interface Asked {
+  request: string
+  body: unknown
+}
+
+/** An answer that is a problem. */
+export class Refusal {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    readonly issues: { code: string; path: string; expected: string }[] = [],
+  ) {}
+}
+
+const COACH: Me['actions'] = [
+  'SEE_TODAY',
+  'SEE_PAIRS',
+  'ADD_PAIR',
+  'EDIT_PAIR',
+  'ADD_LESSON',
+  'RECORD',
+  'SEE_HOMEWORK',
+  'SET_HOMEWORK',
+  'DECIDE',
+]
+
+interface Given {
+  /** The address of the page, as a pattern, and where the reader stands. */
+  path?: string
+  at?: string
+  me?: Partial<Me>
+  /** By method and path, GET /api/v1/today; what is missing cannot be reached. */
+  answers?: Record<string, unknown>
+}
+
+/** What the language file says under a key, so that a test names the key and not the wording. */
+export function text(key: string, values: Record<string, unknown> = {}): string {
+  if (!i18next.exists(key, values)) throw new Error(`There is no text ${key}.`)
+  return i18next.t(key, { ...values, defaultValue: '' })
+}
+
+/** Shows a page as somebody signed in sees it, before a server that answers what it is told to. */
+export function show(page: ReactElement, { path = '/', at = path, me, answers = {} }: Given = {}) {
+  const asked: Asked[] = []
+  const all: Record<string, unknown> = {
+    'GET /api/v1/safety': { horses: [], contacts: [], serverMs: Date.now() },
+    ...answers,
+  }
+  vi.spyOn(globalThis, 'fetch').mockImplementation(async (input, init) => {
+    const request = new Request(input, init)
+    const { pathname, search } = new URL(request.url)
+    const key = `${request.method} ${pathname}`
+    const body: unknown = request.method === 'GET' ? undefined : JSON.parse((await request.text()) || 'null')
+    asked.push({ request: key + search, body })
+    const answer = all[key + search] ?? all[key]
+    if (answer === undefined) throw new TypeError(`no network: ${key + search}`)
+    const [status, json] =
+      answer instanceof Refusal
+        ? [answer.status, { code: answer.code, issues: answer.issues }]
+        : [200, answer]
+    return new Response(JSON.stringify(json), { status, headers: { 'Content-Type': 'application/json' } })
+  })
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } })
+  const reader: Me = {
+    person: v7(),
+    name: 'Ottilie',
+    role: 'COACH',
+    yard: 'Saltmarsh',
+    timeZone: 'UTC',
+    actions: COACH,
+    ...me,
+  }
+  render(
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={client}>
+        <MemoryRouter initialEntries={[at]}>
+          <MeProvider value={reader}>
+            <SafetyProvider>
+              <Routes>
+                <Route path={path} element={page} />
+                <Route path="*" element={<hr />} />
+              </Routes>
+            </SafetyProvider>
+          </MeProvider>
+        </MemoryRouter>
+      </QueryClientProvider>
+    </ChakraProvider>,
+  )
+  /** The bodies sent with this request, in order. */
+  const sent = (request: string) => asked.filter((a) => a.request === request).map((a) => a.body)
+  return { asked, sent, client, me: reader }
+}
+
+export const lesson = (more: Partial<Lesson> = {}): Lesson => ({
+  id: v7(),
+  pair: v7(),
+  rider: 'Tobiah',
+  horse: 'Marzipan',
+  horseId: v7(),
+  plannedAt: '2026-11-24T17:00:00Z',
+  minutes: 45,
+  startedAt: null,
+  endedAt: null,
+  exchanges: 0,
+  ...more,
+})
+
+const SIDE = { successes: 4, asks: 6, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
+
+export const step = (more: Partial<Step> = {}): Step => ({
+  rung: 'counter-bend.walk.rail',
+  strand: 'bend',
+  exercise: 'counter-bend',
+  name: 'Counter-bend on the rail',
+  shortName: 'Counter-bend',
+  gait: 'WALK',
+  place: 'RAIL',
+  state: 'IN_WORK',
+  left: SIDE,
+  right: SIDE,
+  awaits: [],
+  missing: [],
+  ...more,
+})
+
+export const pairItem = (more: Partial<PairItem> = {}): PairItem => ({
+  id: v7(),
+  riderId: v7(),
+  horseId: v7(),
+  rider: 'Tobiah',
+  horse: 'Marzipan',
+  school: 'CLASSICAL',
+  inWork: [step()],
+  lastLessonAt: '2026-11-20T17:00:00Z',
+  lessons: 12,
+  ...more,
+})

@@ -1,0 +1,164 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { afterEach, describe, expect, test, vi } from 'vitest'
+import { pairItem, Refusal, show, step, text } from '../page.testing'
+import { FactsCard } from './FactsCard'
+import PairPage from './PairPage'
+import PairsPage from './PairsPage'
+
+afterEach(() => vi.restoreAllMocks())
+
+const marzipan = pairItem()
+const tamarack = pairItem({ horse: 'Tamarack', rider: 'Imre' })
+const names = (...pairs: (typeof marzipan)[]) => ({
+  'GET /api/v1/pairs/names': {
+    pairs: pairs.map(({ id, riderId, horseId, rider, horse }) => ({ id, riderId, horseId, rider, horse })),
+  },
+})
+const FACTS = {
+  heightCm: 158,
+  bornYear: null,
+  horseKg: 520,
+  shouldWeighKg: null,
+  riderKg: null,
+  tackKg: null,
+  weeksOff: null,
+  minutesBefore: null,
+  inWorkSince: null,
+  backSince: null,
+}
+const facts = (more = {}) => ({
+  facts: FACTS,
+  version: 3,
+  overrule: null,
+  weightShare: null,
+  weightLevel: null,
+  ...more,
+})
+
+describe('the list of pairs', () => {
+  test('goes on where the page ends', async () => {
+    show(<PairsPage />, {
+      answers: {
+        ...names(),
+        'GET /api/v1/pairs': { pairs: [marzipan], next: 'abc' },
+        'GET /api/v1/pairs?after=abc': { pairs: [tamarack], next: null },
+      },
+    })
+    const user = userEvent.setup()
+    expect(await screen.findByText(/Marzipan/)).toBeVisible()
+    expect(screen.queryByText(/Tamarack/)).toBeNull()
+    await user.click(screen.getByRole('button', { name: text('list.more') }))
+    expect(await screen.findByText(/Tamarack/)).toBeVisible()
+    expect(screen.queryByRole('button', { name: text('list.more') })).toBeNull()
+  })
+
+  test('says what went wrong, and asks again', async () => {
+    const { asked } = show(<PairsPage />, {
+      answers: { ...names(), 'GET /api/v1/pairs': new Refusal(422, 'refused') },
+    })
+    expect(await screen.findByRole('alert')).toHaveTextContent(text('problem.refused'))
+    await userEvent.click(screen.getByRole('button', { name: text('problem.again') }))
+    await vi.waitFor(() =>
+      expect(asked.filter((a) => a.request === 'GET /api/v1/pairs').length).toBeGreaterThan(1),
+    )
+  })
+
+  test('a new rider is paired with a horse that is here already', async () => {
+    const { sent } = show(<PairsPage />, {
+      answers: {
+        ...names(marzipan, tamarack),
+        'GET /api/v1/pairs': { pairs: [marzipan, tamarack], next: null },
+        'POST /api/v1/pairs': { id: 'new' },
+      },
+    })
+    const user = userEvent.setup()
+    await user.selectOptions(
+      await screen.findByRole('combobox', { name: text('pairs.horse') }),
+      tamarack.horseId,
+    )
+    expect(screen.queryByLabelText(text('pairs.newHorseName'))).toBeNull()
+    await user.type(screen.getByLabelText(text('pairs.rider')), 'Rosalba')
+    await user.click(screen.getByRole('button', { name: text('pairs.goAdd') }))
+    expect(await screen.findByRole('separator')).toBeVisible()
+    expect(sent('POST /api/v1/pairs')).toEqual([
+      expect.objectContaining({
+        rider: 'Rosalba',
+        horseId: tamarack.horseId,
+        horse: 'Tamarack',
+        school: 'CLASSICAL',
+      }),
+    ])
+  })
+})
+
+describe('a pair', () => {
+  const view = {
+    id: marzipan.id,
+    horseId: marzipan.horseId,
+    rider: 'Tobiah',
+    horse: 'Marzipan',
+    description: null,
+    school: 'CLASSICAL',
+    goal: null,
+    stair: [step(), step({ rung: 'tolt.walk.rail', name: 'tolt.walk.rail', state: 'CLOSED' })],
+    trendStrand: null,
+    trend: [],
+    lessons: [],
+    nextLessons: null,
+    decisions: [],
+    nextDecisions: null,
+  }
+
+  test('shows its stair by strand; a rung that has left the library says so', async () => {
+    show(<PairPage />, {
+      path: '/pairs/:id',
+      at: `/pairs/${marzipan.id}`,
+      answers: {
+        [`GET /api/v1/pairs/${marzipan.id}`]: view,
+        [`GET /api/v1/pairs/${marzipan.id}/facts`]: facts(),
+        [`GET /api/v1/pairs/${marzipan.id}/people`]: { people: [] },
+      },
+    })
+    expect(await screen.findByRole('heading', { level: 1 })).toHaveTextContent('Marzipan')
+    expect(screen.getByText(text('strand.bend'))).toBeVisible()
+  })
+})
+
+describe('the facts of a horse', () => {
+  const path = `/api/v1/pairs/${marzipan.id}/facts`
+
+  test('are kept as numbers, those emptied as nothing, against the version that was read', async () => {
+    const { sent } = show(<FactsCard pair={marzipan.id} />, {
+      answers: { [`GET ${path}`]: facts(), [`PUT ${path}`]: facts({ version: 4 }) },
+    })
+    const user = userEvent.setup()
+    const height = await screen.findByLabelText(text('facts.heightCm'))
+    expect(height).toHaveValue(158)
+    expect(screen.queryByRole('button', { name: text('facts.keep') })).toBeNull()
+    await user.clear(height)
+    await user.type(screen.getByLabelText(text('facts.riderKg')), '61.5')
+    await user.click(screen.getByRole('button', { name: text('facts.keep') }))
+    await vi.waitFor(() => expect(sent(`PUT ${path}`)).toHaveLength(1))
+    expect(sent(`PUT ${path}`)[0]).toEqual({ version: 3, facts: { ...FACTS, heightCm: null, riderKg: 61.5 } })
+  })
+
+  test('another horse is advised until somebody says why not', async () => {
+    const { sent } = show(<FactsCard pair={marzipan.id} />, {
+      answers: {
+        [`GET ${path}`]: facts({ weightShare: 0.23, weightLevel: 'ANOTHER_HORSE' }),
+        [`POST ${path}/overrule`]: facts({ version: 4 }),
+      },
+    })
+    const user = userEvent.setup()
+    const keep = await screen.findByRole('button', { name: text('facts.overrule') })
+    expect(keep).toBeDisabled()
+    await user.type(screen.getByLabelText(text('facts.reason')), ' twenty minutes in walk ')
+    await user.click(keep)
+    await vi.waitFor(() =>
+      expect(sent(`POST ${path}/overrule`)).toEqual([
+        expect.objectContaining({ reason: 'twenty minutes in walk' }),
+      ]),
+    )
+  })
+})

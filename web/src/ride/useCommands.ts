@@ -1,0 +1,92 @@
+import { useCallback, useLayoutEffect, useState } from 'react'
+import { PendingTouches, useKeys, useSegment } from '../capture'
+import { tallyKey } from '../record'
+import type { Kind, Response, Segment, Strength } from '../record'
+import { detach } from '../recorder'
+import type { Recorder, TakeBack } from '../recorder'
+import type { NewMark } from '../see'
+import type { NewEntry, StoredPacket } from '../store'
+import { useSteady } from '../ui'
+import type { Open } from './OpenDrawer'
+
+/** What the hand can do while riding: each writes an entry at once. Handlers stay the same from drawing to drawing. */
+export function useCommands(
+  kept: StoredPacket,
+  { entries, ride, say, takeBack }: Recorder,
+  segment: Segment,
+) {
+  const [undone, setUndone] = useState<TakeBack>()
+  const [open, setOpen] = useState<Open>()
+  const [touched] = useState(() => new PendingTouches())
+  useLayoutEffect(() => touched.settle((id) => entries.some((e) => e.id === id)), [touched, entries])
+  const rest = ride.rests.at(-1)
+  const isResting = rest?.endMs === null
+
+  // what is told is put together from parts here; the store writes only what its kind may say
+  const tell = (kind: Kind, payload: object) => {
+    setUndone(undefined)
+    return say({ kind, payload } as NewEntry)
+  }
+  const { change, current } = useSegment(kept.packet, segment, isResting, (said) =>
+    tell(said.kind, said.payload),
+  )
+  const hang = async (kind: Kind, payload: object) => tell(kind, { segment: await current(), ...payload })
+  const touch = (strength: Strength, response: Response) => {
+    const written = hang('exchange', { strength, response })
+    touched.add(tallyKey(segment), strength, response, written)
+    return written
+  }
+  const see = async (mark: NewMark) => {
+    const { kind, ...said } = mark
+    // ticks come one after the other
+    if (kind !== 'watched') setOpen(undefined)
+    await (kind === 'release' || kind === 'watched' ? tell(kind, said) : hang(kind, said))
+  }
+  // written at the touch, with its time; the drawer only says more of it
+  const more = async (strength: Strength, response: Response) => {
+    const ask = { strength, response }
+    const { id, payload } = await touch(strength, response)
+    setOpen({ what: 'ask', id, segment: String(payload.segment), ask })
+  }
+  const undo = async () => {
+    const taken = await takeBack()
+    if (taken) setUndone(taken)
+  }
+  const toggle = (what: 'seen' | 'figure' | 'touches') =>
+    setOpen((now) => (now?.what === what ? undefined : { what }))
+
+  const commands = {
+    onTouch: useSteady((...at: Parameters<typeof touch>) => detach(touch(...at))),
+    onMore: useSteady((...at: Parameters<typeof more>) => detach(more(...at))),
+    onChange: useSteady(change),
+    onHang: useSteady((kind: Kind, payload: object) => detach(hang(kind, payload))),
+    onAmend: useSteady((target: string, payload: object) => detach(tell('amend', { target, payload }))),
+    onSee: useSteady((mark: NewMark) => detach(see(mark))),
+    onNote: useSteady((text: string) => detach(tell('note', { text }))),
+    onUndo: useSteady(() => detach(undo())),
+    onPutBack: useSteady(() => undone && detach(tell('void', { target: undone.by }))),
+    onRest: useSteady(() => detach(tell('rest', {}))),
+    onPraise: useSteady(() => detach(hang('praise', {}))),
+    onCorrection: useSteady((made: boolean) => detach(hang('correction', { made }))),
+    onStopSign: useSteady((sign: string) => detach(tell('stop_sign', { sign, side: 'NONE' }))),
+    onEnd: useSteady(() => detach(tell('lesson_ended', {}))),
+    onWrong: useCallback(() => setOpen({ what: 'wrong' }), []),
+    onFigure: useCallback(() => setOpen({ what: 'figure' }), []),
+    onSeen: useCallback(() => setOpen({ what: 'seen' }), []),
+    onTouches: useCallback(() => setOpen({ what: 'touches' }), []),
+  }
+  useKeys(touched, {
+    onTouch: commands.onTouch,
+    onMore: commands.onMore,
+    onRein: (rein) => change({ rein }),
+    onUndo: commands.onUndo,
+    onSee: () => toggle('seen'),
+    onTouches: () => toggle('touches'),
+    onFigure: () => toggle('figure'),
+    onPraise: commands.onPraise,
+    onCorrected: () => commands.onCorrection(true),
+    onWrong: commands.onWrong,
+    isElsewhere: open !== undefined,
+  })
+  return { ...commands, open, setOpen, undone, touched, tell, restFromMs: isResting ? rest.atMs : null }
+}
