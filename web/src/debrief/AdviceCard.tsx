@@ -38,7 +38,7 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
       <Why advice={advice} />
       {isChoosing && <Choose rung={rung} advice={advice} lesson={lesson} onDone={() => setChanging(false)} />}
       {decision && !isChoosing && (
-        <Chosen
+        <ChosenDecision
           decision={decision}
           onChange={() => setChanging(true)}
           canChange={actions.includes('DECIDE')}
@@ -48,13 +48,13 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
   )
 }
 
-interface ChosenProps {
+interface ChosenDecisionProps {
   decision: PastDecision
   canChange: boolean
   onChange: () => void
 }
 
-function Chosen({ decision, canChange, onChange }: ChosenProps) {
+function ChosenDecision({ decision, canChange, onChange }: ChosenDecisionProps) {
   const { t } = useTranslation()
   return (
     <Flex gap="3" align="center" padding="3" background="sunken" borderRadius="key" wrap="wrap">

@@ -1,10 +1,10 @@
 /** Reads one value: what it is, or undefined for what must not stand there. */
-export type Read = (value: unknown) => unknown
+export type Reader = (value: unknown) => unknown
 
 /** What an object must and may hold; fields nobody names are passed over, and one that is null is as if left out. */
 export interface Shape {
-  need?: Record<string, Read>
-  may?: Record<string, Read>
+  need?: Record<string, Reader>
+  may?: Record<string, Reader>
   /** The first of these fields is at most the second. */
   atMost?: readonly [string, string]
   /** The first is told beside the second only, and is false where it was left out. */
@@ -55,7 +55,7 @@ export function isObject(value: unknown): value is Values {
 }
 
 /** A text in which the form is found, of so many characters at most. */
-export function text(form: RegExp, most = Infinity): Read {
+export function text(form: RegExp, most = Infinity): Reader {
   return (value) =>
     typeof value === 'string' &&
     (value.length <= most || Array.from(value).length <= most) &&
@@ -65,10 +65,10 @@ export function text(form: RegExp, most = Infinity): Read {
 }
 
 /** A word of an open vocabulary: any of this form. */
-export const open = (form: RegExp): Read => text(form)
+export const open = (form: RegExp): Reader => text(form)
 
 /** A whole number within these bounds; −0 is 0. */
-export function whole(least: number, most: number): Read {
+export function whole(least: number, most: number): Reader {
   return (value) =>
     typeof value === 'number' && Number.isInteger(value) && value >= least && value <= most
       ? value + 0
@@ -76,19 +76,19 @@ export function whole(least: number, most: number): Read {
 }
 
 /** One of these, as it stands here. */
-export function oneOf(words: readonly unknown[]): Read {
+export function oneOf(words: readonly unknown[]): Reader {
   return (value) => words[words.indexOf(value)]
 }
 
-export const flag: Read = (value) => (typeof value === 'boolean' ? value : undefined)
+export const flag: Reader = (value) => (typeof value === 'boolean' ? value : undefined)
 
-export const object: Read = (value) => (isObject(value) ? value : undefined)
+export const object: Reader = (value) => (isObject(value) ? value : undefined)
 
-export function part(shape: Shape): Read {
+export function part(shape: Shape): Reader {
   return (value) => readShape(value, shape)
 }
 
-export function list(shape: Shape, least: number, most: number): Read {
+export function list(shape: Shape, least: number, most: number): Reader {
   return (value) => {
     if (!Array.isArray(value) || value.length < least || value.length > most) return undefined
     const all = value.map((each) => readShape(each, shape))

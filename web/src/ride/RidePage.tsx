@@ -7,7 +7,7 @@ import { LinkButton, Trouble, Wait } from '../ui'
 import { Riding } from './Riding'
 import { StartOrEnd } from './StartOrEnd'
 import { usePacket, useSignsHere, useRecorder } from '../recorder'
-import { Stopped } from './Stopped'
+import { StopScreen } from './StopScreen'
 
 /** The moment: in the sand, gloves, one hand, eyes on the horse. Works with no network from start to end. */
 export default function RidePage() {
@@ -38,7 +38,7 @@ export default function RidePage() {
   const isStopped = sign !== undefined || now?.isPaused === true || now?.isDayOver === true
   const segment = recorder.ride.segments.at(-1)
   const isRiding = recorder.ride.startedAtMs !== null && recorder.ride.endedAtMs === null && segment
-  if (isRiding && isStopped) return <Stopped kept={packet.data} recorder={recorder} sign={sign} />
+  if (isRiding && isStopped) return <StopScreen kept={packet.data} recorder={recorder} sign={sign} />
   return isRiding ? (
     <Riding kept={packet.data} recorder={recorder} segment={segment} />
   ) : (

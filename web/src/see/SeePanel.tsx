@@ -67,7 +67,7 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClos
       ) : tab === 'measured' ? (
         <Measured segment={segment} onSay={onSay} />
       ) : (
-        <Seen
+        <Sightings
           key={tab}
           kind={tab === 'rider' ? 'fault' : 'sign'}
           before={before}
@@ -79,14 +79,14 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClos
   )
 }
 
-interface SeenProps {
+interface SightingsProps {
   kind: 'fault' | 'sign'
   before: EarlierMark[]
   marks: RideMark[]
   onSay: (said: NewMark) => void
 }
 
-function Seen({ kind, before, marks, onSay }: SeenProps) {
+function Sightings({ kind, before, marks, onSay }: SightingsProps) {
   const { t } = useTranslation()
   const regions = kind === 'fault' ? RIDER : HORSE
   const [at, setAt] = useState<Region | undefined>(undefined)

@@ -30,10 +30,54 @@ class WordsTest {
 
     /** Participles and prepositions that were names of types once. */
     private static final Set<String> NO_NAMES = Set.of(
-            "Added", "Answered", "At", "AtOnce", "Begun", "Behind", "Chosen", "Counted", "Decided", "Ended", "Folded", "Found", "Gathered",
-            "Heard", "Held", "Into", "Kept", "Known", "Lifted", "Looked", "Made", "Marked", "Noted", "Of", "On", "Over", "Picked", "Practised",
-            "Read", "Recovered", "Reported", "Ridden", "Said", "Says", "Seen", "Settled", "Stood", "Stopped", "Supposed", "Told", "Touched",
-            "Typed", "Used", "Waiting", "Wanted", "Warned", "Watched", "With");
+            "Added",
+            "Answered",
+            "At",
+            "AtOnce",
+            "Begun",
+            "Behind",
+            "Chosen",
+            "Counted",
+            "Decided",
+            "Ended",
+            "Folded",
+            "Found",
+            "Gathered",
+            "Heard",
+            "Held",
+            "Into",
+            "Kept",
+            "Known",
+            "Lifted",
+            "Looked",
+            "Made",
+            "Marked",
+            "Noted",
+            "Of",
+            "On",
+            "Over",
+            "Picked",
+            "Practised",
+            "Read",
+            "Recovered",
+            "Reported",
+            "Ridden",
+            "Said",
+            "Says",
+            "Seen",
+            "Settled",
+            "Stood",
+            "Stopped",
+            "Supposed",
+            "Told",
+            "Touched",
+            "Typed",
+            "Used",
+            "Waiting",
+            "Wanted",
+            "Warned",
+            "Watched",
+            "With");
 
     private static final Pattern WEB_NAME = Pattern.compile("\\b(?:interface|type|class|function|const) (\\w+)");
 
@@ -45,8 +89,9 @@ class WordsTest {
     @BeforeAll
     static void read() throws IOException {
         java = new ClassFileImporter()
-                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-                .importPackages("strophos.core", "strophos.catalogue", "strophos.server").stream()
+                        .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+                        .importPackages("strophos.core", "strophos.catalogue", "strophos.server")
+                        .stream()
                         .filter(c -> !c.getPackageName().startsWith("strophos.server.db"))
                         .filter(c -> !c.getSimpleName().isEmpty())
                         .map(JavaClass::getName)
@@ -86,8 +131,8 @@ class WordsTest {
 
     @Test
     void noTypeIsNamedByAParticiple() {
-        assertThat(java).noneMatch(c -> NO_NAMES.contains(simple(c)));
-        assertThat(web).doesNotContainAnyElementsOf(NO_NAMES);
+        assertThat(java.stream().filter(c -> NO_NAMES.contains(simple(c)))).isEmpty();
+        assertThat(web.stream().filter(NO_NAMES::contains)).isEmpty();
     }
 
     private static String simple(String name) {
@@ -97,17 +142,18 @@ class WordsTest {
     @Test
     void whatWasRenamedInJavaIsThereUnderItsNewName() {
         assertThat(of("java").map(r -> r.get("is"))).isSubsetOf(java);
-        assertThat(of("java").map(r -> r.get("was"))).doesNotContainAnyElementsOf(java);
+        assertThat(of("java").map(r -> r.get("was")).filter(java::contains)).isEmpty();
     }
 
     @Test
     void whatWasRenamedInTheContractIsThereUnderItsNewName() {
         Set<String> names = Set.copyOf(schemas.propertyNames());
         assertThat(of("schema").map(r -> r.get("is"))).isSubsetOf(names);
-        assertThat(of("schema").map(r -> r.get("was"))).doesNotContainAnyElementsOf(names);
+        assertThat(of("schema").map(r -> r.get("was")).filter(names::contains)).isEmpty();
         of("field").forEach(r -> {
             String was = r.get("was");
-            JsonNode fields = schemas.path(was.substring(0, was.lastIndexOf('.'))).path("properties");
+            JsonNode fields =
+                    schemas.path(was.substring(0, was.lastIndexOf('.'))).path("properties");
             assertThat(fields.has(r.get("is"))).as(was).isTrue();
             assertThat(fields.has(simple(was))).as(was).isFalse();
         });
@@ -121,7 +167,7 @@ class WordsTest {
     @Test
     void whatWasRenamedInTheWebIsThereUnderItsNewName() {
         assertThat(of("web").map(r -> r.get("is"))).isSubsetOf(web);
-        assertThat(of("web").map(r -> r.get("was"))).doesNotContainAnyElementsOf(web);
+        assertThat(of("web").map(r -> r.get("was")).filter(web::contains)).isEmpty();
     }
 
     @Test

@@ -12,14 +12,14 @@ public final class Counts {
 
     /** One case a kind that counts for as ask. */
     public interface AsAsk<R> {
-        R choice(Payload.Chosen said);
+        R choice(Payload.HorseChoice said);
 
         R line(Payload.Line said);
     }
 
     /** What it is, for one that counts; empty for another. */
     public static <R> Optional<R> asAsk(Payload said, AsAsk<R> cases) {
-        if (said instanceof Payload.Chosen s) {
+        if (said instanceof Payload.HorseChoice s) {
             return Optional.of(cases.choice(s));
         }
         if (said instanceof Payload.Line s) {
@@ -74,24 +74,24 @@ public final class Counts {
 
     /** One case a kind that counts for observed. */
     public interface Observed<R> {
-        R choice(Payload.Chosen said);
+        R choice(Payload.HorseChoice said);
 
         R fault(Payload.Fault said);
 
-        R held(Payload.Held said);
+        R held(Payload.Hold said);
 
         R sign(Payload.Sign said);
     }
 
     /** What it is, for one that counts; empty for another. */
     public static <R> Optional<R> observed(Payload said, Observed<R> cases) {
-        if (said instanceof Payload.Chosen s) {
+        if (said instanceof Payload.HorseChoice s) {
             return Optional.of(cases.choice(s));
         }
         if (said instanceof Payload.Fault s) {
             return Optional.of(cases.fault(s));
         }
-        if (said instanceof Payload.Held s) {
+        if (said instanceof Payload.Hold s) {
             return Optional.of(cases.held(s));
         }
         if (said instanceof Payload.Sign s) {
@@ -119,7 +119,7 @@ public final class Counts {
 
         R sign(Payload.Sign said);
 
-        R stopSign(Payload.Stopped said);
+        R stopSign(Payload.StopSignMark said);
     }
 
     /** What it is, for one that counts; empty for another. */
@@ -130,7 +130,7 @@ public final class Counts {
         if (said instanceof Payload.Sign s) {
             return Optional.of(cases.sign(s));
         }
-        if (said instanceof Payload.Stopped s) {
+        if (said instanceof Payload.StopSignMark s) {
             return Optional.of(cases.stopSign(s));
         }
         return Optional.empty();

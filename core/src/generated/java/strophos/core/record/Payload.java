@@ -89,7 +89,7 @@ public sealed interface Payload {
     }
 
     /** What the horse chose. */
-    record Chosen(String segment, Choice choice, OptionalInt returnS, Optional<Moment> when) implements OfSegment {
+    record HorseChoice(String segment, Choice choice, OptionalInt returnS, Optional<Moment> when) implements OfSegment {
 
         @Override
         public String kind() {
@@ -315,7 +315,7 @@ public sealed interface Payload {
     }
 
     /** A stretch that was kept for so much. */
-    record Held(String segment, HoldUnit unit, int amount, Optional<Moment> when) implements OfSegment {
+    record Hold(String segment, HoldUnit unit, int amount, Optional<Moment> when) implements OfSegment {
 
         @Override
         public String kind() {
@@ -589,7 +589,7 @@ public sealed interface Payload {
     }
 
     /** A stop sign was seen: the work ends. A mark of the lesson's, since there may be no segment yet. */
-    record Stopped(StopSign sign, Side side, Optional<Moment> when) implements Mark {
+    record StopSignMark(StopSign sign, Side side, Optional<Moment> when) implements Mark {
 
         @Override
         public String kind() {

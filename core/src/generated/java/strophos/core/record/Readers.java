@@ -43,7 +43,7 @@ final class Readers {
     static Payload read(String kind, int v, Fields f) {
         return switch (kind) {
             case "amend" -> v == 1 ? readAmend(f) : null;
-            case "choice" -> v == 1 ? readChosen(f) : null;
+            case "choice" -> v == 1 ? readHorseChoice(f) : null;
             case "clock" -> v == 1 ? readClock(f) : null;
             case "conditions" -> v == 1 ? readConditions(f) : null;
             case "contact" -> v == 1 ? readContact(f) : null;
@@ -53,7 +53,7 @@ final class Readers {
             case "fault" -> v == 1 ? readFault(f) : null;
             case "first_look" -> v == 1 ? readLook(f) : null;
             case "head" -> v == 1 ? readHeadHeight(f) : null;
-            case "held" -> v == 1 ? readHeld(f) : null;
+            case "held" -> v == 1 ? readHold(f) : null;
             case "lesson_ended" -> v == 1 ? new Payload.LessonEnded() : null;
             case "lesson_started" -> v == 1 ? new Payload.LessonStarted() : null;
             case "line" -> v == 1 ? readLine(f) : null;
@@ -64,7 +64,7 @@ final class Readers {
             case "reward" -> v == 1 ? readReward(f) : null;
             case "segment" -> v == 1 ? readSegment(f) : null;
             case "sign" -> v == 1 ? readSign(f) : null;
-            case "stop_sign" -> v == 1 ? readStopped(f) : null;
+            case "stop_sign" -> v == 1 ? readStopSignMark(f) : null;
             case "time_base" -> v == 1 ? readTimeBase(f) : null;
             case "void" -> v == 1 ? readVoid(f) : null;
             case "watch" -> v == 1 ? readWatch(f) : null;
@@ -79,12 +79,12 @@ final class Readers {
         return f.fit() ? new Payload.Amend(target, payload) : null;
     }
 
-    private static Payload readChosen(Fields f) {
+    private static Payload readHorseChoice(Fields f) {
         var segment = f.text("segment", ID);
         var choice = f.word("choice", Choice.WORDS);
         var returnS = f.maybeWhole("returnS", 0, 3600);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Chosen(segment, choice, returnS, when) : null;
+        return f.fit() ? new Payload.HorseChoice(segment, choice, returnS, when) : null;
     }
 
     private static Payload readClock(Fields f) {
@@ -153,12 +153,12 @@ final class Readers {
         return f.fit() ? new Payload.HeadHeight(segment, cm, when) : null;
     }
 
-    private static Payload readHeld(Fields f) {
+    private static Payload readHold(Fields f) {
         var segment = f.text("segment", ID);
         var unit = f.word("unit", HoldUnit.WORDS);
         var amount = f.whole("amount", 1, 10000);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Held(segment, unit, amount, when) : null;
+        return f.fit() ? new Payload.Hold(segment, unit, amount, when) : null;
     }
 
     private static Payload readLine(Fields f) {
@@ -222,11 +222,11 @@ final class Readers {
         return f.fit() ? new Payload.Sign(segment, name, side, when) : null;
     }
 
-    private static Payload readStopped(Fields f) {
+    private static Payload readStopSignMark(Fields f) {
         var sign = f.word("sign", StopSign.WORDS);
         var side = f.word("side", Side.WORDS);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Stopped(sign, side, when) : null;
+        return f.fit() ? new Payload.StopSignMark(sign, side, when) : null;
     }
 
     private static Payload readTimeBase(Fields f) {

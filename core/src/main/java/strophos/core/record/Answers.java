@@ -34,7 +34,7 @@ public final class Answers {
     private record AsAsk(Ride.Mark mark) implements Counts.AsAsk<Ride.Exchange> {
 
         @Override
-        public Ride.Exchange choice(Payload.Chosen c) {
+        public Ride.Exchange choice(Payload.HorseChoice c) {
             return ask(mark, c.segment(), response(c.choice()));
         }
 

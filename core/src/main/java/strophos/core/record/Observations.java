@@ -44,12 +44,12 @@ public final class Observations {
     private record AsObserved(String entry, Rein rein) implements Counts.Observed<Optional<Observation>> {
 
         @Override
-        public Optional<Observation> held(Payload.Held h) {
+        public Optional<Observation> held(Payload.Hold h) {
             return Optional.of(new Observation.Hold(entry, rein, h.unit(), h.amount()));
         }
 
         @Override
-        public Optional<Observation> choice(Payload.Chosen c) {
+        public Optional<Observation> choice(Payload.HorseChoice c) {
             return c.choice() == Choice.FRIGHT ? Optional.of(new Observation.Fright(entry, rein)) : Optional.empty();
         }
 

@@ -78,7 +78,7 @@ public final class StopSigns {
 
     private static final Counts.Stop<Optional<StopSign>> AS_SIGN = new Counts.Stop<>() {
         @Override
-        public Optional<StopSign> stopSign(Payload.Stopped s) {
+        public Optional<StopSign> stopSign(Payload.StopSignMark s) {
             return Optional.of(s.sign());
         }
 
@@ -102,7 +102,7 @@ public final class StopSigns {
     }
 
     private static Side side(Payload payload) {
-        if (payload instanceof Payload.Stopped s) {
+        if (payload instanceof Payload.StopSignMark s) {
             return s.side();
         }
         return payload instanceof Payload.Sign s ? s.side() : Side.NONE;

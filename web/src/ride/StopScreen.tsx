@@ -8,7 +8,7 @@ import { Button, LinkButton, SideLetter } from '../ui'
 import { OutboxLine, detach, useAgainWhenSent } from '../recorder'
 import type { Recorder } from '../recorder'
 
-interface StoppedProps {
+interface StopScreenProps {
   kept: StoredPacket
   recorder: Recorder
   /** The sign of this lesson; undefined where the horse was paused elsewhere. */
@@ -16,7 +16,7 @@ interface StoppedProps {
 }
 
 /** A lesson that was stopped: no exercise is offered any more. It is ended, or the sign taken back by whoever saw it. */
-export function Stopped({ kept, recorder, sign }: StoppedProps) {
+export function StopScreen({ kept, recorder, sign }: StopScreenProps) {
   const { t } = useTranslation()
   const { person } = useMe()
   const { contacts } = useSafety()
