@@ -153,7 +153,8 @@ public class Rebuild {
     private boolean pairs(Counting counting, IntConsumer progress) {
         return untilNoneIsLeft(
                 () -> stale.takePairs(1, counting.left),
-                pairs -> counting.pairsChanged.addAndGet(states.settleAnew(pairs.get(0)) ? 1 : 0),
+                pairs ->
+                        pairs.stream().filter(states::settleAnew).forEach(p -> counting.pairsChanged.incrementAndGet()),
                 stale::markPair,
                 counting,
                 taken -> progress.accept(counting.lessons.get() + counting.pairs.addAndGet(taken)));

@@ -11,6 +11,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -92,34 +95,34 @@ public class StaleRepository {
 
     /** Takes so many lessons for this transaction, but for these; they come back if it fails. */
     public List<UUID> takeLessons(int most, Collection<UUID> butFor) {
-        return db
-                .deleteFrom(STALE_LESSON)
-                .where(STALE_LESSON.LESSON_ID.in(DSL.select(STALE_LESSON.LESSON_ID)
-                        .from(STALE_LESSON)
-                        .where(STALE_LESSON.LESSON_ID.ne(DSL.all(butFor.toArray(UUID[]::new))))
-                        .orderBy(STALE_LESSON.LESSON_ID)
-                        .limit(most)
-                        .forUpdate()
-                        .skipLocked()))
-                .returning(STALE_LESSON.LESSON_ID)
-                .fetch(STALE_LESSON.LESSON_ID)
-                .stream()
-                .sorted(java.util.Comparator.comparing(UUID::toString))
-                .toList();
+        return take(STALE_LESSON, STALE_LESSON.LESSON_ID, most, butFor);
     }
 
     /** Takes so many pairs for this transaction, but for these, once no lesson of the yard is left; they come back if it fails. */
     public List<UUID> takePairs(int most, Collection<UUID> butFor) {
-        return db.deleteFrom(STALE_PAIR)
-                .where(STALE_PAIR.PAIR_ID.in(DSL.select(STALE_PAIR.PAIR_ID)
-                        .from(STALE_PAIR)
-                        .where(STALE_PAIR.PAIR_ID.ne(DSL.all(butFor.toArray(UUID[]::new))))
-                        .orderBy(STALE_PAIR.PAIR_ID)
+        return take(STALE_PAIR, STALE_PAIR.PAIR_ID, most, butFor);
+    }
+
+    private <R extends Record> List<UUID> take(Table<R> stale, Field<UUID> id, int most, Collection<UUID> butFor) {
+        // materialised: a plan that asks again for each row would find, and remove, more than were to be taken
+        var these = DSL.name("these")
+                .fields("id")
+                .asMaterialized(DSL.select(id)
+                        .from(stale)
+                        .where(id.ne(DSL.all(butFor.toArray(UUID[]::new))))
+                        .orderBy(id)
                         .limit(most)
                         .forUpdate()
-                        .skipLocked()))
-                .returning(STALE_PAIR.PAIR_ID)
-                .fetch(STALE_PAIR.PAIR_ID);
+                        .skipLocked());
+        return db
+                .with(these)
+                .delete(stale)
+                .where(id.in(DSL.select(these.field("id", UUID.class)).from(these)))
+                .returning(id)
+                .fetch(id)
+                .stream()
+                .sorted(java.util.Comparator.comparing(UUID::toString))
+                .toList();
     }
 
     /** What is made anew is not waited for on the disk: lost, it is made once more. */
