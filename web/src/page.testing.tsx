@@ -5,7 +5,7 @@ import type { ReactElement } from 'react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { v7 } from 'uuid'
 import { vi } from 'vitest'
-import type { Lesson, Me, PairItem, Step } from './api'
+import type { Assignment, HomeworkStep, Lesson, Me, PairItem, Step } from './api'
 import { SafetyProvider } from './safety/SafetyProvider'
 import { MeProvider } from './session'
 import i18next from './text'
@@ -147,5 +147,57 @@ export const pairItem = (more: Partial<PairItem> = {}): PairItem => ({
   inWork: [step()],
   lastLessonAt: '2026-11-20T17:00:00Z',
   lessons: 12,
+  ...more,
+})
+
+export const HOMEWORK_STEP: HomeworkStep = {
+  rung: 'counter-bend.walk.rail',
+  name: 'Counter-bend on the rail',
+  gait: 'WALK',
+  place: 'RAIL',
+  amount: 6,
+  unit: 'REPEATS',
+  secondsARein: 216,
+  instruction: 'Turn the nose to the fence.',
+  feel: 'Soft.',
+  goesWrong: 'Ask for half as much.',
+  stopIf: [],
+  secondBest: 'Walk straight.',
+  cautions: [],
+}
+
+const DONE = { done: 0, set: 4 }
+export const assignment = (more: Partial<Assignment> = {}): Assignment => ({
+  id: 'a',
+  pair: v7(),
+  rider: 'Tobiah',
+  horse: 'Marzipan',
+  steps: [HOMEWORK_STEP, { ...HOMEWORK_STEP, gait: 'TROT' }],
+  step: 0,
+  stepSince: '2026-11-20',
+  isPaused: false,
+  stop: null,
+  stopSigns: [],
+  easyRunning: 1,
+  easyNeeded: 2,
+  daysToGo: 3,
+  minDays: 5,
+  goodShare: null,
+  isReady: false,
+  daysAWeek: 4,
+  setOn: '2026-11-20',
+  setAt: '2026-11-20T18:00:00Z',
+  days: DONE,
+  leftSeconds: DONE,
+  rightSeconds: DONE,
+  overDays: [],
+  lookIn: 'QUESTION',
+  advised: 'CARRY_ON',
+  turns: [],
+  doneTodayLeftS: 0,
+  doneTodayRightS: 0,
+  practices: [],
+  pausedPractices: [],
+  lookIns: [],
   ...more,
 })

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { CircleHelp, OctagonAlert, TimerReset } from 'lucide-react'
-import { useState } from 'react'
+import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { v7 } from 'uuid'
@@ -120,13 +120,13 @@ function Feels({ practices, paused, timeZone }: FeelsProps) {
 function Answer({ assignment }: { assignment: Assignment }) {
   const { t } = useTranslation()
   const client = useQueryClient()
-  const [sentence, setSentence] = useState('')
+  const { register, getValues } = useForm({ defaultValues: { sentence: '' } })
   const answer = useMutation({
     mutationFn: (verdict: Verdict) =>
       answerOf(
         api.POST('/api/v1/assignments/{id}/look-ins', {
           params: { path: { id: assignment.id } },
-          body: { id: v7(), verdict, sentence: sentence.trim() || null },
+          body: { id: v7(), verdict, sentence: getValues('sentence').trim() || null },
         }),
       ),
     onSuccess: () => client.invalidateQueries(queries.inbox()),
@@ -151,9 +151,8 @@ function Answer({ assignment }: { assignment: Assignment }) {
           aria-label={t('inbox.sentence')}
           placeholder={t('inbox.sentence')}
           maxLength={600}
-          value={sentence}
-          onChange={(e) => setSentence(e.target.value)}
           marginY="2"
+          {...register('sentence')}
         />
       )}
       <Flex gap="2" wrap="wrap">

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { TFunction } from 'i18next'
 import { ShieldAlert } from 'lucide-react'
 import { useState } from 'react'
+import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import { wordIn } from '../text'
@@ -110,13 +111,13 @@ function Other({ view, onDone }: { view: LookView; onDone: () => void }) {
   const client = useQueryClient()
   const id = view.lesson.id
   const [chosen, setChosen] = useState<FocusKind[]>(view.choice?.chosen ?? [])
-  const [reason, setReason] = useState('')
+  const { register, getValues } = useForm({ defaultValues: { reason: '' } })
   const choose = useMutation({
     mutationFn: () =>
       answerOf(
         api.POST('/api/v1/lessons/{id}/focus', {
           params: { path: { id } },
-          body: { id: v7(), chosen, reason: reason.trim() || null },
+          body: { id: v7(), chosen, reason: getValues('reason').trim() || null },
         }),
       ),
     onSuccess: async (next) => {
@@ -142,8 +143,7 @@ function Other({ view, onDone }: { view: LookView; onDone: () => void }) {
           aria-label={t('debrief.reason')}
           placeholder={t('debrief.reason')}
           maxLength={400}
-          value={reason}
-          onChange={(e) => setReason(e.target.value)}
+          {...register('reason')}
         />
         <Button
           look="act"

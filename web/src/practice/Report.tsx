@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { Minus, Plus } from 'lucide-react'
-import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import type { Assignment, NewPractice } from '../api'
@@ -30,18 +30,34 @@ interface ReportProps {
   onDone: (isKept: boolean) => void
 }
 
+interface FormValues {
+  stopSigns: NewPractice['stopSigns']
+  question: string
+  secondBest: boolean
+  good: Record<OneSide, number>
+  minutes: Record<OneSide, number>
+}
+
 /** Ten seconds: how it went, and only if there is something, what. Kept here first; sent when there is a network. */
 export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: ReportProps) {
   const { t } = useTranslation()
   const { person } = useMe()
   const step = card.steps[card.step]
-  const [stopSigns, setStopSigns] = useState<NewPractice['stopSigns']>([])
-  const [question, setQuestion] = useState('')
-  const [secondBest, setSecondBest] = useState(false)
   const counted = card.goodShare === null ? 0 : (step?.amount ?? 0)
-  const [good, setGood] = useState({ LEFT: counted, RIGHT: counted })
   const untimed = leftS + rightS === 0
-  const [minutes, setMinutes] = useState({ LEFT: 0, RIGHT: 0 })
+  const { control, register, getValues, setValue } = useForm<FormValues>({
+    defaultValues: {
+      stopSigns: [],
+      question: '',
+      secondBest: false,
+      good: { LEFT: counted, RIGHT: counted },
+      minutes: { LEFT: 0, RIGHT: 0 },
+    },
+  })
+  const [stopSigns, secondBest, good, minutes] = useWatch({
+    control,
+    name: ['stopSigns', 'secondBest', 'good', 'minutes'],
+  })
   const keep = async (feel: NewPractice['feel']) => {
     await shelfOf(person).practices.add({
       id: v7(),
@@ -58,14 +74,17 @@ export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: Rep
       rightGood: good.RIGHT,
       rightCounted: counted,
       stopSigns,
-      question: question.trim() || null,
+      question: getValues('question').trim() || null,
       secondBest,
       passage: 'waiting',
     })
     onDone(true)
   }
   const flip = (sign: (typeof STOP_SIGNS)[number]) =>
-    setStopSigns(stopSigns.includes(sign) ? stopSigns.filter((s) => s !== sign) : [...stopSigns, sign])
+    setValue(
+      'stopSigns',
+      stopSigns.includes(sign) ? stopSigns.filter((s) => s !== sign) : [...stopSigns, sign],
+    )
   return (
     <Box maxWidth="36rem" marginX="auto">
       <chakra.h1 fontSize="3xl" fontWeight="770">
@@ -77,7 +96,7 @@ export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: Rep
           label={t('practice.minutesRidden')}
           value={minutes}
           most={60}
-          onChange={(side, n) => setMinutes({ ...minutes, [side]: n })}
+          onChange={(side, n) => setValue(`minutes.${side}`, n)}
         />
       )}
       {counted > 0 && (
@@ -85,7 +104,7 @@ export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: Rep
           label={t('practice.goodOf', { count: counted })}
           value={good}
           most={counted}
-          onChange={(side, n) => setGood({ ...good, [side]: n })}
+          onChange={(side, n) => setValue(`good.${side}`, n)}
         />
       )}
       <WhatStops chosen={stopSigns} onFlip={flip} />
@@ -95,15 +114,14 @@ export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: Rep
         maxLength={600}
         rows={2}
         paddingY="2"
-        value={question}
-        onChange={(e) => setQuestion(e.target.value)}
+        {...register('question')}
       />
       <Button
         look="key"
         width="full"
         marginY="2"
         aria-pressed={secondBest}
-        onClick={() => setSecondBest(!secondBest)}
+        onClick={() => setValue('secondBest', !secondBest)}
       >
         {t('practice.secondBest')}
       </Button>

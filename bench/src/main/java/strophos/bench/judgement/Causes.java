@@ -29,7 +29,7 @@ final class Causes {
      * as worth checking?
      */
     static Counted falseFindings(int lessons, int pairs) {
-        SideBySide rule = SideBySide.of(SideBySide.SHEET.standard());
+        SideBySide rule = SideBySide.of(SideBySide.SET.standard());
         return Counted.over(
                 "anything “worth checking”",
                 "eight faults that do nothing, %d lessons of 20 asks".formatted(lessons),
@@ -60,7 +60,7 @@ final class Causes {
 
     /** One fault that matters: 20 % YES with it, 80 % without, among seven that do not. */
     static Counted trueFinding(int lessons, int withALesson, int withoutALesson, int pairs) {
-        SideBySide rule = SideBySide.of(SideBySide.SHEET.standard());
+        SideBySide rule = SideBySide.of(SideBySide.SET.standard());
         return Counted.over(
                 "the fault that matters “worth checking”",
                 "20 %% YES with it, 80 %% without, %d lessons with %d and %d asks"

@@ -29,7 +29,7 @@ final class AllFindings {
     private static final StifferSide STIFFER = StifferSide.standard();
     private static final Plateau PLATEAU = Plateau.of(ChangeThresholds.SET.standard());
     private static final Thirds THIRDS = Thirds.of(ChangeThresholds.SET.standard());
-    private static final SideBySide SIDE_BY_SIDE = SideBySide.of(SideBySide.SHEET.standard());
+    private static final SideBySide SIDE_BY_SIDE = SideBySide.of(SideBySide.SET.standard());
     private static final HelpedToday TODAY = HelpedToday.of(ProbeThresholds.SET.standard());
     private static final HelpsOverDays HINT = HelpsOverDays.of(ProbeThresholds.SET.standard());
     private static final HelpsMoreThanWaiting WAITING = HelpsMoreThanWaiting.of(ProbeThresholds.SET.standard());

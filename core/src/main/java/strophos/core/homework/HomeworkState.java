@@ -61,7 +61,16 @@ public record HomeworkState(
         NEW_AID,
         /** So many practices, or so many days, since the last time. */
         DUE,
-        NOT_YET_DUE
+        NOT_YET_DUE;
+
+        /** Whether it waits for the coach. A quiet assignment without a single practice waits for the rider. */
+        public boolean isForCoach(boolean isPractised) {
+            return switch (this) {
+                case NOT_YET_DUE -> false;
+                case DUE -> isPractised;
+                case STOP_SIGN, QUESTION, STUCK, NEW_AID -> true;
+            };
+        }
     }
 
     public HomeworkState {

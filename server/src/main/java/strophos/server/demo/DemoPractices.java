@@ -77,7 +77,7 @@ class DemoPractices {
         }
         String rung = wanted.get().rung();
         boolean isRunning = view.running().stream()
-                .anyMatch(a -> a.steps().stream().anyMatch(s -> s.rung().equals(rung)));
+                .anyMatch(a -> a.task().steps().stream().anyMatch(s -> s.rung().equals(rung)));
         if (!isRunning) {
             view.running().forEach(a -> homework.end(a.id(), at));
             homework.set(lesson, ids.get(), rung, DAYS_A_WEEK, at);
@@ -87,7 +87,7 @@ class DemoPractices {
     private void report(DemoHistory.Setting of, Instant at, Optional<Story.LastReport> last, double t) {
         YardScope.as(of.rider(), () -> {
             practising.cards(of.pair(), at).forEach(card -> {
-                if (!card.isPaused()) {
+                if (!card.attention().isPaused()) {
                     practising.take(List.of(practice(of, card, at, last, t)), at);
                 }
             });
@@ -98,14 +98,14 @@ class DemoPractices {
     private Practice practice(
             DemoHistory.Setting of, AssignmentView card, Instant at, Optional<Story.LastReport> last, double t) {
         SplittableRandom random = of.random();
-        AssignmentView.StepView step = card.steps().get(card.step());
+        AssignmentView.StepView step = card.task().steps().get(card.progress().step());
         double pace = 0.7 + 0.5 * random.nextDouble();
-        int each = card.goodShare() == null ? 0 : step.amount();
+        int each = card.task().goodShare() == null ? 0 : step.amount();
         return new Practice(
                 ids.get(),
                 card.id(),
                 of.rider().person(),
-                card.step(),
+                card.progress().step(),
                 step.rung(),
                 at,
                 (int) (step.secondsARein() * pace),
@@ -141,7 +141,9 @@ class DemoPractices {
                 .forEach(a -> lookingIn.answer(
                         a.id(),
                         ids.get(),
-                        a.advised() == null ? Verdict.CARRY_ON : a.advised(),
+                        a.attention().advised() == null
+                                ? Verdict.CARRY_ON
+                                : a.attention().advised(),
                         SENTENCES.get(of.random().nextInt(SENTENCES.size())),
                         at));
     }

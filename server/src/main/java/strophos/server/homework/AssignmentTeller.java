@@ -48,38 +48,49 @@ class AssignmentTeller {
         List<Practice> latest = latestFirst.subList(0, Math.min(LATEST, latestFirst.size()));
         return new AssignmentView(
                 s.stored().id(),
-                pair.id(),
-                pair.rider(),
-                pair.horse(),
-                of.steps().stream().map(this::step).toList(),
-                state.step(),
-                state.stepSince(),
-                s.stop().isPresent(),
-                s.stop().orElse(null),
-                state.stopSigns(),
-                state.easyRunning(),
-                of.gate().easyRunning(),
-                state.daysToGo(),
-                of.gate().minDays(),
-                of.gate().goodShare().isPresent() ? of.gate().goodShare().getAsDouble() : null,
-                state.isReady(),
-                of.daysAWeek(),
-                of.setOn(),
-                s.stored().setAt(),
-                count(state.daysDone()),
-                count(state.leftSeconds()),
-                count(state.rightSeconds()),
-                state.overDays(),
-                state.lookIn(),
-                state.advised(of).filter(v -> s.stop().isEmpty()).orElse(null),
-                s.stop().isPresent()
-                        ? List.of()
-                        : turns(of.steps().get(state.step()).dose(), left, right, s.horse()),
-                left,
-                right,
+                new AssignmentView.Riders(pair.id(), pair.rider(), pair.horse()),
+                task(s.stored()),
+                progress(state),
+                new AssignmentView.Attention(
+                        s.stop().isPresent(),
+                        s.stop().orElse(null),
+                        state.stopSigns(),
+                        state.lookIn(),
+                        state.advised(of).filter(v -> s.stop().isEmpty()).orElse(null)),
+                new AssignmentView.Today(
+                        s.stop().isPresent()
+                                ? List.of()
+                                : turns(of.steps().get(state.step()).dose(), left, right, s.horse()),
+                        left,
+                        right),
                 latest,
                 s.pausedPractices(),
                 s.lookIns());
+    }
+
+    private AssignmentView.Task task(StoredAssignment stored) {
+        Assignment of = stored.assignment();
+        return new AssignmentView.Task(
+                of.steps().stream().map(this::step).toList(),
+                of.daysAWeek(),
+                of.setOn(),
+                stored.setAt(),
+                of.gate().easyRunning(),
+                of.gate().minDays(),
+                of.gate().goodShare().isPresent() ? of.gate().goodShare().getAsDouble() : null);
+    }
+
+    private static AssignmentView.Progress progress(HomeworkState state) {
+        return new AssignmentView.Progress(
+                state.step(),
+                state.stepSince(),
+                state.easyRunning(),
+                state.daysToGo(),
+                state.isReady(),
+                count(state.daysDone()),
+                count(state.leftSeconds()),
+                count(state.rightSeconds()),
+                state.overDays());
     }
 
     private static AssignmentView.DoneAndSet count(HomeworkState.Done d) {

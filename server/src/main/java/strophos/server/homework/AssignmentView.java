@@ -1,5 +1,6 @@
 package strophos.server.homework;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -16,49 +17,76 @@ import strophos.core.pause.StopSign;
 import strophos.server.contract.CanBeNull;
 
 /**
- * An assignment as it stands.
+ * An assignment as it stands. On the wire all fields stand beside one another.
  *
- * @param step the step to practise; {@code steps} from the easiest
- * @param isPaused it is not practised now, for what {@code stop} says
- * @param stop null when it may be practised
- * @param goodShare where counts are asked for; null where none are
- * @param advised what the rule would answer; null while a stop sign waits
- * @param turns what is left for today, in turns for the timer; empty when today's dose is done
  * @param practices the latest, the last first
  * @param pausedPractices those ridden while the horse was paused
  */
 public record AssignmentView(
         UUID id,
-        UUID pair,
-        String rider,
-        String horse,
-        List<StepView> steps,
-        int step,
-        LocalDate stepSince,
-        boolean isPaused,
-        @CanBeNull HomeworkStop stop,
-        Set<StopSign> stopSigns,
-        int easyRunning,
-        int easyNeeded,
-        int daysToGo,
-        int minDays,
-        @CanBeNull Double goodShare,
-        boolean isReady,
-        int daysAWeek,
-        LocalDate setOn,
-        Instant setAt,
-        DoneAndSet days,
-        DoneAndSet leftSeconds,
-        DoneAndSet rightSeconds,
-        List<LocalDate> overDays,
-        HomeworkState.LookInReason lookIn,
-        @CanBeNull Verdict advised,
-        List<TurnView> turns,
-        int doneTodayLeftS,
-        int doneTodayRightS,
+        @JsonUnwrapped Riders riders,
+        @JsonUnwrapped Task task,
+        @JsonUnwrapped Progress progress,
+        @JsonUnwrapped Attention attention,
+        @JsonUnwrapped Today today,
         List<Practice> practices,
         List<UUID> pausedPractices,
         List<LookIn> lookIns) {
+
+    /** Whose it is. */
+    public record Riders(UUID pair, String rider, String horse) {}
+
+    /**
+     * What was set.
+     *
+     * @param steps from the easiest
+     * @param goodShare where counts are asked for; null where none are
+     */
+    public record Task(
+            List<StepView> steps,
+            int daysAWeek,
+            LocalDate setOn,
+            Instant setAt,
+            int easyNeeded,
+            int minDays,
+            @CanBeNull Double goodShare) {}
+
+    /**
+     * How far it is.
+     *
+     * @param step the step to practise
+     */
+    public record Progress(
+            int step,
+            LocalDate stepSince,
+            int easyRunning,
+            int daysToGo,
+            boolean isReady,
+            DoneAndSet days,
+            DoneAndSet leftSeconds,
+            DoneAndSet rightSeconds,
+            List<LocalDate> overDays) {}
+
+    /**
+     * What it waits for.
+     *
+     * @param isPaused it is not practised now, for what {@code stop} says
+     * @param stop null when it may be practised
+     * @param advised what the rule would answer; null while a stop sign waits
+     */
+    public record Attention(
+            boolean isPaused,
+            @CanBeNull HomeworkStop stop,
+            Set<StopSign> stopSigns,
+            HomeworkState.LookInReason lookIn,
+            @CanBeNull Verdict advised) {}
+
+    /**
+     * What is left for today.
+     *
+     * @param turns for the timer; empty when today's dose is done
+     */
+    public record Today(List<TurnView> turns, int doneTodayLeftS, int doneTodayRightS) {}
 
     /** So much done of so much set. */
     public record DoneAndSet(int done, int set) {}

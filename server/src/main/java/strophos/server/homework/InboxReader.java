@@ -21,6 +21,7 @@ import strophos.core.homework.HomeworkState;
 import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.SinceLookIn;
 import strophos.core.judgement.Thresholds;
+import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.pause.Pauses;
@@ -73,7 +74,7 @@ class InboxReader {
 
     /** The first of what waits of the pairs the viewer may see; the number of statements depends neither on theirs nor on that of the reports. */
     Page first(int most, Instant now) {
-        List<WaitingGlance> waiting = told(now);
+        List<WaitingGlance> waiting = waiting(now);
         Set<UUID> unclear = ids(waiting.stream().filter(t -> t.why().isEmpty()));
         Set<UUID> clear = ids(waiting.stream().filter(t -> t.why().isPresent()));
         Set<UUID> read = ids(Stream.concat(
@@ -106,31 +107,48 @@ class InboxReader {
     }
 
     /** Those that wait or may. */
-    private List<WaitingGlance> told(Instant now) {
+    private List<WaitingGlance> waiting(Instant now) {
         List<Glance> glances = homework.glances(now);
-        Map<UUID, Instant> setSince = new HashMap<>();
-        glances.forEach(g -> setSince.merge(g.horse(), g.setAt(), (a, b) -> a.isBefore(b) ? a : b));
-        Set<UUID> heardOf = pauses.heardOf(setSince, now);
+        Map<UUID, Pauses.HorseRecord> heardOf = heardOf(glances, now);
         ZoneId zone = lessons.zone();
         Thresholds thresholds = rules.homework();
-        List<WaitingGlance> told = new ArrayList<>();
         Map<UUID, Long> ofPair = glances.stream().collect(Collectors.groupingBy(Glance::pair, Collectors.counting()));
+        List<WaitingGlance> waiting = new ArrayList<>();
         for (Glance g : glances) {
-            boolean isPlain = !g.hasStopSign()
-                    && !heardOf.contains(g.horse())
-                    && g.rungs().stream().map(RungId::of).allMatch(reader::isForPractisingAlone);
             Optional<HomeworkState.LookInReason> why = Optional.empty();
             if (g.isStopped() && ofPair.get(g.pair()) == 1) {
                 // nothing but a look-in lifts it, and there is none beside
                 why = Optional.of(HomeworkState.LookInReason.STOP_SIGN);
-            } else if (isPlain) {
+            } else if (isPlain(g, Optional.ofNullable(heardOf.get(g.horse())))) {
                 why = since(g, zone).lookIn(HomeworkReader.day(now, zone), thresholds);
             }
-            if (why.map(w -> isWaiting(w, g.isPractised())).orElse(true)) {
-                told.add(new WaitingGlance(g, why));
+            if (why.map(w -> w.isForCoach(g.isPractised())).orElse(true)) {
+                waiting.add(new WaitingGlance(g, why));
             }
         }
-        return told;
+        return waiting;
+    }
+
+    /** The horses of which something was heard since homework on them was set. */
+    private Map<UUID, Pauses.HorseRecord> heardOf(List<Glance> glances, Instant now) {
+        Map<UUID, Instant> setSince = new HashMap<>();
+        glances.forEach(g -> setSince.merge(g.horse(), g.setAt(), (a, b) -> a.isBefore(b) ? a : b));
+        setSince.keySet().retainAll(pauses.heardOf(setSince, now));
+        return pauses.known(setSince, now);
+    }
+
+    /** Whether the glance says it all: nothing stands in the way of practising it alone, and no sign beside it stops it. */
+    private boolean isPlain(Glance g, Optional<Pauses.HorseRecord> heard) {
+        Instant since = g.lookedInAt() == null ? g.setAt() : g.lookedInAt();
+        return !g.hasStopSign()
+                && g.rungs().stream().map(RungId::of).allMatch(reader::isForPractisingAlone)
+                && heard.map(h -> !h.state().isNotRidden()
+                                && h.state().limits().isEmpty()
+                                && h.history().signs().stream()
+                                        .noneMatch(s -> s.pair().equals(g.pair())
+                                                && StopSign.STOPS_HOMEWORK.contains(s.sign())
+                                                && !s.receivedAt().isBefore(since)))
+                        .orElse(true);
     }
 
     private static SinceLookIn since(Glance g, ZoneId zone) {
@@ -149,16 +167,7 @@ class InboxReader {
         // nobody is asked to look in on what stands still with its horse
         return isForbidden(s)
                 || ((isAsked || s.stop().isEmpty())
-                        && isWaiting(why, !s.practices().isEmpty()));
-    }
-
-    /** A quiet assignment without a single practice waits for the rider, not for the coach. */
-    private static boolean isWaiting(HomeworkState.LookInReason why, boolean isPractised) {
-        return switch (why) {
-            case NOT_YET_DUE -> false;
-            case DUE -> isPractised;
-            case STOP_SIGN, QUESTION, STUCK, NEW_AID -> true;
-        };
+                        && why.isForCoach(!s.practices().isEmpty()));
     }
 
     /** Set once, and no longer allowed: the coach sets something else. */
