@@ -1,7 +1,7 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Trash2 } from 'lucide-react'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { AID_ORDERS, BOUNDS, FEET, MANNERS, MEANS, RELEASES, RESPONSES, STRENGTHS } from '../record'
 import type { Aid, AskDetail, Release, Response, Side, Strength } from '../record'
 import { Button, Select, SideLetter } from '../ui'
@@ -25,7 +25,7 @@ interface AskDrawerProps {
 
 /** What a long touch opens: the answer, the level first asked, the aids, the release. All but the first two may stay open. */
 export function AskDrawer({ ask, usual, canRelease, onKeep, onClose }: AskDrawerProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [said, setSaid] = useState(ask)
   const [aids, setAids] = useState(ask.aids ?? usual)
   const [release, setRelease] = useState<Release>()
@@ -103,7 +103,7 @@ export function AskDrawer({ ask, usual, canRelease, onKeep, onClose }: AskDrawer
 }
 
 function Level({ level }: { level: Strength }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <span>
       {level}
@@ -123,7 +123,7 @@ interface AidsProps {
 
 /** The aids of the ask, in order: each with side, manner and foot. */
 function Aids({ aids, order, onAids, onOrder }: AidsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const put = (at: number, aid: Aid) => onAids(aids.map((a, i) => (i === at ? aid : a)))
   return (
     <chakra.div role="group" aria-label={t('ask.aids')} display="grid" gap="2">
@@ -176,7 +176,7 @@ interface AidRowProps {
 }
 
 function AidRow({ aid, onChange, onRemove }: AidRowProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const name = t(`means.${aid.means}`)
   const { manner, foot, ...bare } = aid
   return (

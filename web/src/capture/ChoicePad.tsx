@@ -1,9 +1,8 @@
 import { chakra, Grid } from '@chakra-ui/react'
 import { Gift } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
 import { CHOICES } from '../record'
 import type { Choice, RideMark } from '../record'
-import { clock } from '../text'
+import { clock, useText } from '../text'
 import { useNow } from '../ui'
 
 interface ChoicePadProps {
@@ -19,7 +18,7 @@ interface ChoicePadProps {
  * seconds; touched, they are kept. Rewards are counted beside.
  */
 export function ChoicePad({ marks, offsetMs, onChoice, onReward }: ChoicePadProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const away = awayMs(marks, useNow(offsetMs))
   const count = (is: (said: RideMark['said']) => boolean) => marks.filter((m) => is(m.said)).length
   const rewards = count((said) => said.kind === 'reward')

@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { X } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { Button } from '../ui'
 
 interface DrawerProps {
@@ -17,7 +17,7 @@ interface DrawerProps {
 
 /** What stands over the controls for a moment: what more is to be said, then back to the pad. Escape closes it. */
 export function Drawer({ title, name, onClose, children, foot, isLow = false }: DrawerProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Body role="region" aria-label={name} onKeyDown={(e) => e.key === 'Escape' && onClose()}>
       <Flex align="center" gap="2">

@@ -1,7 +1,6 @@
-import type { TFunction } from 'i18next'
-import { useTranslation } from 'react-i18next'
+import type { Text } from '../text'
 import { BENDS, CIRCLES } from '../record'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import type { RiddenSegment } from './choose'
 import { Chips, Drawer } from './Drawer'
 
@@ -15,7 +14,7 @@ const ELSEWHERE = ['RAIL', 'ACROSS'] as const
 
 /** Where it is ridden, on how large a circle, and how the horse is flexed on it. */
 export function FigureDrawer({ now, onChange, onClose }: FigureDrawerProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Drawer title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
       <FigureChips now={now} onChange={onChange} />
@@ -25,7 +24,7 @@ export function FigureDrawer({ now, onChange, onClose }: FigureDrawerProps) {
 
 /** Place, circle and bend, each one touch. */
 export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'onClose'>) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <>
       <Chips
@@ -56,7 +55,7 @@ export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'onClose'
 }
 
 /** The figure in a word or two: what the key that opens the sheet says. */
-export function figureInWords(t: TFunction, now: RiddenSegment): string {
+export function figureInWords(t: Text, now: RiddenSegment): string {
   const place =
     now.place === 'CIRCLE' && now.circleM
       ? t('figure.metres', { metres: now.circleM })

@@ -2,7 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { Eye, Pencil, Undo2 } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { BOUNDS, keepable } from '../record'
 import type { Payload } from '../record'
 import { ACROSS } from '../theme'
@@ -30,7 +30,7 @@ interface LastLineProps extends Omit<LastLineKeysProps, 'canUndo' | 'canPutBack'
 
 /** What was touched last, with the way back; and a line for the coach's own words. */
 export function LastLine(props: LastLineProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [isWriting, setWriting] = useState(false)
   const { last, undone } = props
   const onWrite = useCallback(() => setWriting(true), [])
@@ -72,7 +72,7 @@ export function LastLine(props: LastLineProps) {
 
 /** What is one touch away at any time. */
 const LastLineKeys = memo(function LastLineKeys(props: LastLineKeysProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <>
       {props.canPutBack ? (
@@ -110,7 +110,7 @@ const LastSaid = chakra('button', {
 })
 
 function NoteLine({ onClose, onNote }: { onClose: () => void; onNote: (text: string) => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { control, register, handleSubmit } = useForm({ defaultValues: { text: '' } })
   const { text } = useWatch({ control })
   const submit = handleSubmit((typed) => {

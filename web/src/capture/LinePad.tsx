@@ -1,8 +1,7 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { TAKE_OFFS } from '../record'
 import type { LineDetail, RideMark } from '../record'
 import { ACROSS } from '../theme'
@@ -24,7 +23,7 @@ interface LinePadProps {
  * One touch is one line; what else there is to say of the last one stands below, one touch each.
  */
 export function LinePad({ lines, onLine, onAmend }: LinePadProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const last = lines.at(-1)
   const [chosen, setChosen] = useState<number>()
   const planned = chosen ?? (last?.said.kind === 'line' ? last.said.planned : undefined) ?? FIRST_PLANNED
@@ -130,7 +129,7 @@ const SAYINGS: { key: string; detail: LineDetail }[] = [
 
 /** What more there is to say of the last line ridden; touched again, it is unsaid. */
 function LastOfLine({ last, onAmend }: { last: RideMark | undefined; onAmend: LinePadProps['onAmend'] }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const said = last?.said.kind === 'line' ? last.said : undefined
   return (
     <Grid role="group" aria-label={t('line.last')} templateColumns="repeat(5, minmax(0, 1fr))" gap="1.5">

@@ -1,6 +1,6 @@
 import { Grid } from '@chakra-ui/react'
 import { memo } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { Button } from '../ui'
 
 interface MomentKeysProps {
@@ -18,7 +18,7 @@ export const MomentKeys = memo(function MomentKeys({
   onRest,
   isResting,
 }: MomentKeysProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const keys = [
     { name: 'see.praise', does: onPraise },
     { name: 'see.made', does: () => onCorrection(true) },

@@ -1,6 +1,6 @@
 import { Grid } from '@chakra-ui/react'
 import { memo, useCallback, useSyncExternalStore } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { RESPONSES, STRENGTHS } from '../record'
 import type { Response, Strength } from '../record'
 import { useHand, SIDE } from '../ui'
@@ -27,7 +27,7 @@ interface PadProps {
  * of this rein, in its colour, so that the filled pad is the picture of the segment.
  */
 export function Pad({ side, on, counts, touched, onTouch, onMore }: PadProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const isLeftHand = useHand()[0] === 'left'
   const head = (response: Response) => <Answer name={t(`response.${response}`)} />
   const most = Math.max(4, ...(counts ?? []).flat())
@@ -89,7 +89,7 @@ interface KeyProps extends Pick<PadProps, 'on' | 'touched' | 'onTouch' | 'onMore
  * One key; drawn anew only when what it shows has changed, so that a touch is painted at once. Its name counts what is kept.
  */
 const Key = memo(function Key({ on, strength, response, told, most, color, touched, ...does }: KeyProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const read = useCallback(() => touched.count(on, strength, response), [touched, on, strength, response])
   const underway = useSyncExternalStore(touched.subscribe, read)
   const shown = told + underway
@@ -128,7 +128,7 @@ const Answer = memo(function Answer({ name }: { name: string }) {
 
 /** A strength; it stands out while it waits for its answer's key. */
 const Asked = memo(function Asked({ strength, touched }: { strength: Strength; touched: PendingTouches }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const isArmed = useSyncExternalStore(touched.subscribe, () => touched.armed() === strength)
   return (
     <div className={style.asked} aria-hidden data-armed={isArmed || undefined}>

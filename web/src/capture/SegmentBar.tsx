@@ -1,13 +1,12 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Circle, MoveUpRight, RectangleHorizontal } from 'lucide-react'
 import { memo, useEffect, useRef } from 'react'
-import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Place, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
 import { Button, Select, SIDE } from '../ui'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { choicesOf, isSame } from './choose'
 import { OneReinTime } from './clocks'
 import type { Choosable, RiddenSegment } from './choose'
@@ -41,7 +40,7 @@ export const SegmentBar = memo(function SegmentBar({
   onChange,
   onFigure,
 }: SegmentBarProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const all = plannedFirst(choicesOf(rungs), plan)
   const shown = all.filter(
     (c) => isPlanned(plan, c.exercise) || c.state === 'IN_WORK' || c.exercise === now.exercise,
@@ -228,7 +227,7 @@ function ofPlan(plan: Plan, exercise: string): Partial<RiddenSegment> | undefine
 
 /** One touch hands the horse over: rider, coach, somebody else. */
 function WhoRides({ now, onChange }: Pick<SegmentBarProps, 'now' | 'onChange'>) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const next = MOUNTED[(MOUNTED.indexOf(now.mounted) + 1) % MOUNTED.length] ?? 'RIDER'
   return (
     <Button

@@ -1,8 +1,7 @@
 import { Button, SideLetter } from '../ui'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import { MOUNTED } from '../record'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { changed, choicesOf } from './choose'
 import type { RungsAndAids, RiddenSegment } from './choose'
 import { FigureChips } from './FigureDrawer'
@@ -18,7 +17,7 @@ interface SegmentDrawerProps {
 
 /** A stretch that was ridden otherwise than it was touched in: what it counts for is put right afterwards. */
 export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [said, setSaid] = useState(ridden)
   const change = (what: Partial<RiddenSegment>) => setSaid((now) => changed(known, now, what))
   const exercises = choicesOf(known.rungs)

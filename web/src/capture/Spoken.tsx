@@ -1,8 +1,7 @@
-import { useTranslation } from 'react-i18next'
-import type { TFunction } from 'i18next'
+import type { Text } from '../text'
 import { MARK_KINDS } from '../record'
 import type { Aid, Mark, Payload, Side } from '../record'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 
 /** What an entry says, in a few words. */
 export function Spoken({
@@ -12,7 +11,7 @@ export function Spoken({
   said: Payload | undefined
   exerciseName: (exercise: string) => string
 }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (!said) return t('ride.odd')
   switch (said.kind) {
     case 'exchange':
@@ -32,7 +31,7 @@ export function Spoken({
   }
 }
 
-function aidInWords(t: TFunction, { means, side, manner }: Aid): string {
+function aidInWords(t: Text, { means, side, manner }: Aid): string {
   const whose = side === 'NONE' ? t(`means.${means}`) : t(`ask.sided.${side}`, { means: t(`means.${means}`) })
   return manner ? `${whose} ${t(`manner.${manner}`)}` : whose
 }
@@ -43,12 +42,12 @@ function isMark(said: Payload): said is Mark {
 
 const MARKS = new Set<string>(MARK_KINDS)
 
-function seenInWords(t: TFunction, { name, side }: { name: string; side: Side }): string {
+function seenInWords(t: Text, { name, side }: { name: string; side: Side }): string {
   const where = side === 'NONE' ? '' : `, ${t(`side.${side}`)}`
-  return t(`seen.${name}`, { defaultValue: name }) + where
+  return wordIn(t, 'seen', name) + where
 }
 
-function markInWords(t: TFunction, said: Mark): string {
+function markInWords(t: Text, said: Mark): string {
   switch (said.kind) {
     case 'fault':
     case 'sign':

@@ -1,11 +1,10 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { Eye, Pencil, Redo2, Undo2 } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
 import { Times } from '../record'
 import type { WatchItem } from '../api'
 import type { Mark, Ride, Payloads, Segment, Side } from '../record'
 import type { StoredEntry } from '../store'
-import { clock } from '../text'
+import { clock, useText } from '../text'
 import { Button } from '../ui'
 import { UNDOABLE_KINDS } from '../recorder'
 import { Drawer } from './Drawer'
@@ -36,7 +35,7 @@ export function Touches({
   onChange,
   onClose,
 }: TouchesProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { entries, ride } = recorder
   const gone = new Set(ride.voided)
   const times = new Times(entries)
@@ -114,7 +113,7 @@ interface ToWatchProps extends Pick<TouchesProps, 'watch' | 'watchWeeks' | 'onWa
 
 /** What was seen can be looked for again, if it is not already. */
 function ToWatch({ mark, ride, watch, watchWeeks, onWatch }: ToWatchProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (watchWeeks === 0 || (mark?.kind !== 'fault' && mark?.kind !== 'sign')) return null
   const { kind: of, name, side } = mark
   const isSame = (w: { name: string; side: Side }) => w.name === name && w.side === side

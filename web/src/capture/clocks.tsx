@@ -1,8 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
-import { useTranslation } from 'react-i18next'
 import type { Ride, Segment } from '../record'
-import { clock } from '../text'
+import { clock, useText } from '../text'
 import type { OneSide } from '../ui'
 import { ReinClock, useNow } from '../ui'
 
@@ -19,7 +18,7 @@ interface LessonTimeProps extends Running {
 
 /** How long the lesson has run, and what is ridden now. */
 export const LessonTime = memo(function LessonTime({ fromMs, hereFromMs, offsetMs }: LessonTimeProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const nowMs = useNow(offsetMs)
   return (
     <Flex direction="column" align="flex-end" lineHeight="1.15" fontVariantNumeric="tabular-nums">
@@ -37,7 +36,7 @@ export const LessonTime = memo(function LessonTime({ fromMs, hereFromMs, offsetM
 
 /** How long the horse has rested. */
 export const RestTime = memo(function RestTime({ fromMs, offsetMs }: Running) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const nowMs = useNow(offsetMs)
   return <RestLine role="status">{t('ride.resting', { time: clock(nowMs - (fromMs ?? nowMs)) })}</RestLine>
 })

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { DebriefRow, Lesson, PastDecision } from '../api'
 import { useMe } from '../session'
 import { Button, Quiet } from '../ui'
@@ -12,7 +12,7 @@ import { Why } from './Why'
 
 /** The second opinion, its why, and the coach's word, which is the one that counts. */
 export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions } = useMe()
   const [isChanging, setChanging] = useState(false)
   const { advice, decision, rung } = row
@@ -55,7 +55,7 @@ interface ChosenDecisionProps {
 }
 
 function ChosenDecision({ decision, canChange, onChange }: ChosenDecisionProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Flex gap="3" align="center" padding="3" background="sunken" borderRadius="key" wrap="wrap">
       <DecisionSign decision={decision.chosen} />

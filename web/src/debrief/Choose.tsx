@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
+import { useText } from '../text'
 import { answerOf, api, allOf, queries } from '../api'
 import type { Advice, Decision, Lesson } from '../api'
 import { Button, Field, Trouble } from '../ui'
@@ -16,7 +16,7 @@ interface ChooseProps {
 
 /** Confirm or overrule; both are kept. The advice stands first and largest, the others beside. */
 export function Choose({ rung, advice, lesson, onDone }: ChooseProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const client = useQueryClient()
   const { register, getValues } = useForm({ defaultValues: { reason: '' } })
   const decide = useMutation({

@@ -1,14 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { OctagonAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { Debrief, DebriefRow, Lesson } from '../api'
 import { ReinClock } from '../ui'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
-import { dayLongAt, timeOfDay } from '../text'
+import { dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { Row } from './Row'
 import { SightingsCard } from './SightingsCard'
@@ -17,7 +16,7 @@ import { isWayIn } from './wayIn'
 /** The moment: two minutes at the table after the ride. What each rein gave, what it cost, what to do next. */
 export default function DebriefPage() {
   const { id = '' } = useParams()
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions } = useMe()
   const debrief = useQuery({ ...queries.debrief(id), refetchOnMount: 'always' })
   if (debrief.isPending) return <Wait />
@@ -64,7 +63,7 @@ export default function DebriefPage() {
 
 /** What ended the lesson, and whether the horse was paused while it was ridden. */
 function StoppedBy({ debrief: { lesson, stopSigns, isRiddenWhilePaused } }: { debrief: Debrief }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   if (stopSigns.length === 0 && !isRiddenWhilePaused) return null
   return (
@@ -88,7 +87,7 @@ function Rows({ rows, lesson }: { rows: DebriefRow[]; lesson: Lesson }) {
 }
 
 function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   const begun = lesson.startedAt ?? lesson.plannedAt
   return (

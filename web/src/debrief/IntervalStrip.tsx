@@ -1,7 +1,6 @@
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { SideView } from '../api'
-import { percent } from '../text'
+import { percent, useText } from '../text'
 import { SIDE } from '../ui'
 import type { OneSide } from '../ui'
 
@@ -46,7 +45,7 @@ function ReinStrip({
   y: number
   x: (share: number) => number
 }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { color, letter, pattern } = SIDE[side]
   const label =
     view.meanStrength === null

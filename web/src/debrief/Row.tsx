@@ -1,8 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { DebriefRow, Lesson } from '../api'
 import { Card, Quiet, SideLetter } from '../ui'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { AdviceCard } from './AdviceCard'
 import { IntervalStrip } from './IntervalStrip'
 import { SmallPad } from './SmallPad'
@@ -10,7 +9,7 @@ import { isWayIn } from './wayIn'
 
 /** One exercise: the two reins beside each other, then what to do about it. */
 export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { others } = row
   const hasOthers = others.left.asks + others.right.asks > 0
   return (

@@ -1,14 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import type { TFunction } from 'i18next'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import type { Text } from '../text'
+import { wordIn, useText } from '../text'
 import type { LessonSightings as Seen } from '../api'
 import { wordOf } from '../see'
 import { Card, Quiet, SideLetter } from '../ui'
 
 /** What was seen of rider, hand and horse; first what is worth checking, in counts and never as a cause. */
 export function SightingsCard({ seen }: { seen: Seen }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (isNothing(seen)) return null
   const good = seen.signs.filter((s) => wordOf(s.name)?.good)
   const other = seen.signs.filter((s) => !wordOf(s.name)?.good)
@@ -58,16 +57,14 @@ function isNothing(seen: Seen): boolean {
 
 type Side = Seen['faults'][number]['side']
 
-function factorInWords(t: TFunction, name: string, side: Side): string {
+function factorInWords(t: Text, name: string, side: Side): string {
   const felt = name.startsWith('contact-') ? name.slice('contact-'.length).toUpperCase() : undefined
-  const word = felt
-    ? t('seenIn.contact', { felt: wordIn(t, 'felt', felt) })
-    : t(`seen.${name}`, { defaultValue: name })
+  const word = felt ? t('seenIn.contact', { felt: wordIn(t, 'felt', felt) }) : wordIn(t, 'seen', name)
   return side === 'NONE' ? word : `${word} ${t(`side.${side}`)}`
 }
 
 function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (lines.length === 0) return null
   return (
     <Box minWidth="11rem">
@@ -79,7 +76,7 @@ function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {
           <chakra.li key={l.name + l.side} display="flex" gap="2" alignItems="center">
             <chakra.b fontVariantNumeric="tabular-nums">{l.times} ×</chakra.b>
             {l.side !== 'NONE' && <SideLetter side={l.side} />}
-            {t(`seen.${l.name}`, { defaultValue: l.name })}
+            {wordIn(t, 'seen', l.name)}
           </chakra.li>
         ))}
       </chakra.ul>
@@ -88,7 +85,7 @@ function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {
 }
 
 function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (missed.length === 0 && corrections.total === 0 && effort === null) return null
   return (
     <Box minWidth="11rem">

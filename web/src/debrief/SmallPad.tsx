@@ -1,12 +1,12 @@
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { RESPONSES, STRENGTHS } from '../record'
 import { SIDE } from '../ui'
 import type { OneSide } from '../ui'
 
 /** The filled pad again, small: a table of answers by strength. */
 export function SmallPad({ side, counts }: { side: OneSide; counts: number[][] }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const most = Math.max(1, ...counts.flat())
   return (
     <chakra.table

@@ -1,14 +1,13 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { Advice, Finding } from '../api'
-import { percent, wordIn } from '../text'
+import { percent, wordIn, useText } from '../text'
 import { Quiet, WhyBox } from '../ui'
 import { evidenceSentences } from './evidence'
 import { ruleKey } from './sentence'
 
 /** The why of an advice, opened on demand: every rule with its answer and its numbers. */
 export function Why({ advice }: { advice: Advice }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <WhyBox>
       <summary>{t('debrief.why.title')}</summary>
@@ -23,7 +22,7 @@ export function Why({ advice }: { advice: Advice }) {
 }
 
 function FindingLine({ finding, isDeciding }: { finding: Finding; isDeciding: boolean }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { judgement } = finding
   return (
     <Box marginBottom="3">

@@ -3,6 +3,9 @@ import { expect, test } from 'vitest'
 import type { Evidence, Missing } from '../api'
 import { missingSentence } from '../pair'
 import { evidenceSentences, weakerRein } from './evidence'
+import type { Text } from '../text'
+
+const t = i18next.t as unknown as Text
 
 const ALL: Evidence[] = [
   {
@@ -33,7 +36,7 @@ const ALL: Evidence[] = [
 ]
 
 test('every number of a rule has its words, and no word is a key', () => {
-  const sentences = ALL.flatMap((e) => evidenceSentences(i18next.t, e))
+  const sentences = ALL.flatMap((e) => evidenceSentences(t, e))
   expect(sentences).toHaveLength(9)
   for (const sentence of sentences) {
     expect(sentence).not.toMatch(/debrief\.|soundness\.|Rein\.|\{\{|undefined/)
@@ -63,5 +66,5 @@ const MISSING: Missing[] = [
 ]
 
 test.each(MISSING)('what is missing has its words: $kind', (m) => {
-  expect(missingSentence(i18next.t, m)).not.toMatch(/pair\.|rein\.|\{\{|undefined/)
+  expect(missingSentence(t, m)).not.toMatch(/pair\.|rein\.|\{\{|undefined/)
 })

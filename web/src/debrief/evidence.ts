@@ -1,4 +1,4 @@
-import type { TFunction } from 'i18next'
+import type { Text } from '../text'
 import type { Evidence } from '../api'
 import { dayLong, percent, wordIn } from '../text'
 
@@ -6,7 +6,7 @@ type Proportion = { successes: number; total: number }
 type Rein = 'LEFT' | 'RIGHT' | 'NONE'
 
 /** The numbers of a rule, a sentence each. */
-export function evidenceSentences(t: TFunction, e: Evidence): string[] {
+export function evidenceSentences(t: Text, e: Evidence): string[] {
   switch (e.kind) {
     case 'REIN':
       return [
@@ -39,7 +39,7 @@ export function evidenceSentences(t: TFunction, e: Evidence): string[] {
 }
 
 function counted(
-  t: TFunction,
+  t: Text,
   number: string,
   { successes, total }: Proportion,
   { rein = 'NONE', ...more }: { rein?: Rein; mean?: string; what?: string } = {},

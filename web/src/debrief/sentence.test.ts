@@ -2,6 +2,9 @@ import i18next from 'i18next'
 import { describe, expect, test } from 'vitest'
 import type { Advice, Evidence, Missing } from '../api'
 import { adviceSentence } from './sentence'
+import type { Text } from '../text'
+
+const t = i18next.t as unknown as Text
 
 const onRein = (rein: 'LEFT' | 'RIGHT', successes: number, missing: Missing[] = []): Evidence => ({
   kind: 'REIN',
@@ -34,7 +37,7 @@ const finding = (ruleId: string, ...evidence: Evidence[]): Advice['findings'][nu
   judgement: { kind: 'BROKEN', evidence },
 })
 
-const said = (a: Advice) => adviceSentence(i18next.t, a)
+const said = (a: Advice) => adviceSentence(t, a)
 
 describe('the sentence of an advice', () => {
   test('moves on', () => {

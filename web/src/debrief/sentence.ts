@@ -1,11 +1,11 @@
-import type { TFunction } from 'i18next'
+import type { Text } from '../text'
 import type { Advice, Evidence, Missing } from '../api'
 import { missingSentence } from '../pair'
 import { wordIn } from '../text'
 import { weakerRein } from './evidence'
 
 /** The advice as a coach would say it. */
-export function adviceSentence(t: TFunction, advice: Advice): string {
+export function adviceSentence(t: Text, advice: Advice): string {
   switch (advice.decision) {
     case 'MOVE_ON':
       if (advice.ruleId.startsWith('reopen.')) return t('debrief.sentence.STAYS_PASSED')
@@ -23,7 +23,7 @@ export function adviceSentence(t: TFunction, advice: Advice): string {
   }
 }
 
-function staySentence(t: TFunction, advice: Advice): string {
+function staySentence(t: Text, advice: Advice): string {
   const missing = missingOf(advice)
     .map((m) => missingSentence(t, m))
     .join('; ')
@@ -42,7 +42,7 @@ function missingOf(advice: Advice): Missing[] {
     .flatMap((e) => (e.kind === 'REIN' ? e.missing : []))
 }
 
-function worseRein(t: TFunction, advice: Advice): string {
+function worseRein(t: Text, advice: Advice): string {
   const deciding = advice.findings.find((f) => f.ruleId === advice.ruleId)
   return t(`rein.${weakerRein(deciding?.judgement.evidence ?? []) ?? 'NONE'}`)
 }

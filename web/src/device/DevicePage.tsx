@@ -1,17 +1,16 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Download, HardDrive, ShieldCheck, Trash2 } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
 import { useMe } from '../session'
 import { forget, shelfOf, storedOn, unsentFile } from '../store'
 import type { Stored } from '../store'
-import { dayShort } from '../text'
+import { dayShort, useText } from '../text'
 import { Button, Card, CardTitle, Quiet, HANDS, useHand, useInstall, MODES, useMode, Wait } from '../ui'
 import { useRoom } from './useRoom'
 
 /** What is stored here, and how this device is held and looks. Needs no network. */
 export default function DevicePage() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person } = useMe()
   const shelf = shelfOf(person)
   const stored = useLiveQuery(() => storedOn(shelf), [shelf])
@@ -69,7 +68,7 @@ export default function DevicePage() {
 }
 
 function Lessons({ stored, onForget }: { stored: Stored; onForget: (lesson: string) => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   // by this device's own clock: the yard's is not known without a network
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
   if (stored.lessons.length === 0) {
@@ -120,7 +119,7 @@ function Lessons({ stored, onForget }: { stored: Stored; onForget: (lesson: stri
 
 /** How much room is used, and whether the browser may clear it. */
 function Room() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { room, keepSafe } = useRoom()
   if (!room) return null
   return (
@@ -148,7 +147,7 @@ function Room() {
 }
 
 function HandChoice() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [hand, setHand] = useHand()
   return (
     <Grid templateColumns="1fr 1fr" gap="1.5" marginTop="3" role="group" aria-label={t('device.hand')}>
@@ -162,7 +161,7 @@ function HandChoice() {
 }
 
 function ModeChoice() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [mode, setMode] = useMode()
   return (
     <Grid

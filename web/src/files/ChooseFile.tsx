@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react'
 import { FileDown } from 'lucide-react'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { FileChoice } from './what'
 import { whatIs } from './what'
 
@@ -12,7 +12,7 @@ interface ChooseFileProps {
 
 /** A place to let a file fall, or to choose one; what cannot be read says so here. */
 export function ChooseFile({ chosen, onChoose }: ChooseFileProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [isOver, setIsOver] = useState(false)
   const name = chosen && chosen.is !== 'unreadable' ? chosen.name : undefined
   const take = (files: FileList | null) => {

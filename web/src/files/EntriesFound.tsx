@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { allOf } from '../api'
 import { Button, Card, Quiet, Trouble, Wait } from '../ui'
 import { takeEntries } from './api'
@@ -14,7 +14,7 @@ interface EntriesFoundProps {
 
 /** What would become of a file of entries; then it is taken. */
 export function EntriesFound({ text, onTaken }: EntriesFoundProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const client = useQueryClient()
   const trial = useQuery({
     queryKey: ['entriesFound', text],

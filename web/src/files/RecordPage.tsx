@@ -2,12 +2,11 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Download } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { queries } from '../api'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
-import { dayLongAt } from '../text'
+import { dayLongAt, useText } from '../text'
 import { AnchorButton, Button, LinkButton, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
 import { ChooseFile } from './ChooseFile'
 import { EntriesFound } from './EntriesFound'
@@ -17,7 +16,7 @@ import type { FileChoice } from './what'
 /** The moment: at the table, once in a while. The record goes out into other hands, or comes in from elsewhere. */
 export default function RecordPage() {
   const { id = '' } = useParams()
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions, timeZone } = useMe()
   const [chosen, setChosen] = useState<FileChoice>()
   const [stored, setStored] = useState<number>()
@@ -96,7 +95,7 @@ const FILES = [
 ] as const
 
 function TakeOut({ lesson, asks }: { lesson: string; asks: number }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const origins = useQuery(queries.origins(lesson))
   return (
     <Card>

@@ -1,6 +1,6 @@
 import { Box, Grid } from '@chakra-ui/react'
 import { useId } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { SheetColumn, SheetView, Step } from '../api'
 import { Select, CardTitle, FieldLabel } from '../ui'
 
@@ -28,7 +28,7 @@ interface SheetColumnsProps {
 
 /** Which column says what, as it was guessed; each can be told otherwise. */
 export function SheetColumns({ found, rungs, exercise, onSet, onExercise }: SheetColumnsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const id = useId()
   const exercises = [...new Map(rungs.map((r) => [r.exercise, r.name]))]
   return (

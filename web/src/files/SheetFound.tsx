@@ -1,8 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { allOf } from '../api'
 import type { SheetColumn, SheetView } from '../api'
 import { usePacket } from '../recorder'
@@ -22,7 +21,7 @@ interface SheetFoundProps {
 
 /** What was read of a foreign table: which column says what, each line, each cell that cannot be read; then it is taken. */
 export function SheetFound({ lesson, text, onTaken }: SheetFoundProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const client = useQueryClient()
   const packet = usePacket(lesson)
   const [reading, setReading] = useState<Reading>({ text, columns: null, exercise: null })
@@ -84,7 +83,7 @@ interface IssuesProps {
 }
 
 function Issues({ issues, isLeftOut, onLeaveOut }: IssuesProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (issues.length === 0) return null
   return (
     <Box

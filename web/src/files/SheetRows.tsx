@@ -1,8 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { SheetView, Step } from '../api'
 import { CardTitle, Quiet, SideLetter } from '../ui'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 
 interface SheetRowsProps {
   lines: SheetView['lines']
@@ -12,7 +11,7 @@ interface SheetRowsProps {
 
 /** The first lines as they were read, in the record's words. */
 export function SheetRows({ lines, most, rungs }: SheetRowsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const names = new Map(rungs.map((r) => [r.exercise, r.name]))
   return (
     <Box marginTop="5">

@@ -1,7 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
@@ -9,7 +8,7 @@ import type { Assignment, Draft, Homework } from '../api'
 import { HorseLine, useSafety } from '../safety'
 import { useMe } from '../session'
 import { Beads, Button, LinkButton, Card, Quiet, Trouble, Wait } from '../ui'
-import { nameIn, wordIn } from '../text'
+import { nameIn, wordIn, useText } from '../text'
 import { doseSentence } from './dose'
 import { Running } from './Running'
 
@@ -25,7 +24,7 @@ export default function HomeworkPage() {
 }
 
 function Set({ homework }: { homework: Homework }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions } = useMe()
   const { lesson, drafts, notAlone, running } = homework
   const isPaused = useSafety().horseNow({ horse: lesson.horseId, pair: lesson.pair })?.isPaused === true
@@ -136,7 +135,7 @@ function nameOf(d: Draft): string {
 
 /** What the rider will read, so that it can be said back. */
 function Task({ draft }: { draft: Draft }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const step = draft.steps[draft.first]
   if (!step) return null
   return (

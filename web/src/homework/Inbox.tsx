@@ -2,13 +2,12 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { CircleHelp, OctagonAlert, TimerReset } from 'lucide-react'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
 import type { Assignment, Practice, Verdict } from '../api'
 import { useMe } from '../session'
-import { dayShort, nameIn, wordIn } from '../text'
+import { dayShort, nameIn, wordIn, useText } from '../text'
 import { Button, Input, Quiet, Trouble } from '../ui'
 import { doseSentence } from './dose'
 
@@ -16,7 +15,7 @@ const VERDICTS: Verdict[] = ['CARRY_ON', 'NEXT', 'BACK']
 
 /** Reports that wait for the coach, stop signs first, each answered in two touches and a sentence. */
 export function Inbox() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const inbox = useQuery({ ...queries.inbox(), refetchOnMount: 'always' })
   if (inbox.isError) return <Trouble cause={inbox.error} onAgain={() => void inbox.refetch()} />
   if (!inbox.data || inbox.data.waiting.length === 0) return null
@@ -38,7 +37,7 @@ export function Inbox() {
 }
 
 function Report({ assignment }: { assignment: Assignment }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone, actions } = useMe()
   const last = assignment.practices[0]
   const isStop = assignment.lookIn === 'STOP_SIGN'
@@ -101,7 +100,7 @@ interface FeelsProps {
 }
 
 function Feels({ practices, paused, timeZone }: FeelsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Flex gap="4" wrap="wrap" marginTop="2" fontSize="sm" fontVariantNumeric="tabular-nums">
       {practices.slice(0, 4).map((p) => (
@@ -118,7 +117,7 @@ function Feels({ practices, paused, timeZone }: FeelsProps) {
 }
 
 function Answer({ assignment }: { assignment: Assignment }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const client = useQueryClient()
   const { register, getValues } = useForm({ defaultValues: { sentence: '' } })
   const answer = useMutation({

@@ -1,14 +1,13 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { Assignment } from '../api'
 import { useMe } from '../session'
-import { dayShort, nameIn, wordIn } from '../text'
+import { dayShort, nameIn, wordIn, useText } from '../text'
 import { Button, Card, Quiet, SideLetter } from '../ui'
 import { doseSentence } from './dose'
 
 /** Homework under way: which step, what opens the next, and what was really done. */
 export function Running({ assignment, onEnd }: { assignment: Assignment; onEnd?: () => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   const step = assignment.steps[assignment.step]
   if (!step) return null

@@ -2,7 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { answerOf, api, Problem, queries } from '../api'
 import { useEnter, Door } from '../session'
 import { Button, Field, Trouble, Wait } from '../ui'
@@ -14,7 +14,7 @@ interface FormValues {
 
 /** The way in for somebody invited. The token stands behind the #, which no server and no log sees. */
 export default function JoinPage() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const enter = useEnter()
   const [token] = useState(() => window.location.hash.slice(1))
   const [trouble, setTrouble] = useState<unknown>(null)

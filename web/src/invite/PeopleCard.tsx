@@ -1,15 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { answerOf, api, queries } from '../api'
 import { useMe } from '../session'
-import { dayShort } from '../text'
+import { dayShort, useText } from '../text'
 import { Button, Input, Card, CardTitle, Quiet, Trouble } from '../ui'
 
 /** Who has to do with a pair, and a way in for those who have none yet. */
 export function PeopleCard({ pair }: { pair: string }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   const client = useQueryClient()
   const path = { params: { path: { id: pair } } }

@@ -1,12 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import type { TFunction } from 'i18next'
 import { ShieldAlert } from 'lucide-react'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
-import { wordIn } from '../text'
+import type { Text } from '../text'
+import { wordIn, useText } from '../text'
 import { answerOf, api, queries } from '../api'
 import type { Focus, FocusKind, LookView } from '../api'
 import { useMe } from '../session'
@@ -16,7 +15,7 @@ const CHOICES: FocusKind[] = ['CONFIDENCE', 'RIDER', 'STOP_BACK', 'FORWARD', 'BE
 
 /** What the look makes of the day: the focus, what must not be ridden, the why; and the coach's own choice. */
 export function FocusCard({ view }: { view: LookView }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { focus, choice, lesson } = view
   const { actions } = useMe()
   const [isChoosing, setChoosing] = useState(false)
@@ -58,7 +57,7 @@ export function FocusCard({ view }: { view: LookView }) {
 }
 
 function Limits({ focus }: { focus: Focus }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <>
       {focus.limits.map((limit) => (
@@ -71,7 +70,7 @@ function Limits({ focus }: { focus: Focus }) {
 }
 
 function Why({ focus }: { focus: Focus }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <WhyBox marginTop="3">
       <summary>{t('debrief.why.title')}</summary>
@@ -100,14 +99,14 @@ function Why({ focus }: { focus: Focus }) {
   )
 }
 
-function seenValue(t: TFunction, what: string, value: string): string {
+function seenValue(t: Text, what: string, value: string): string {
   if (what === 'SOUNDNESS') return wordIn(t, 'soundness', value)
   if (what.startsWith('PLACE')) return wordIn(t, 'bendPlace', value)
   return what === 'SHOULDER' ? wordIn(t, 'look.weight', value) : value
 }
 
 function Other({ view, onDone }: { view: LookView; onDone: () => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const client = useQueryClient()
   const id = view.lesson.id
   const [chosen, setChosen] = useState<FocusKind[]>(view.choice?.chosen ?? [])

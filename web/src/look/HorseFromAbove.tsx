@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { BendPlace, FirstLook } from '../record'
 import { SIDE } from '../ui'
 import type { OneSide } from '../ui'
@@ -14,7 +14,7 @@ const NECK = 74
  * bends; a heavy shoulder is a large one. The last look is dashed behind.
  */
 export function HorseFromAbove({ look, before }: { look: FirstLook; before: FirstLook | undefined }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <chakra.svg viewBox="0 0 240 306" width="100%" role="img" aria-label={t('look.drawing')}>
       <chakra.path

@@ -1,8 +1,8 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
+import { useText } from '../text'
 import { Unreachable, queries } from '../api'
 import type { StoredLook } from '../api'
 import type { FirstLook } from '../record'
@@ -20,7 +20,7 @@ import { Sides } from './Sides'
 /** The moment: the first minutes, horse in hand or just mounted. What is found decides the day. Works with no network. */
 export default function LookPage() {
   const { id = '' } = useParams()
-  const { t } = useTranslation()
+  const { t } = useText()
   const recorder = useRecorder(id)
   const packet = usePacket(id)
   useSignsHere(recorder, packet.data)
@@ -36,7 +36,7 @@ export default function LookPage() {
 }
 
 function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const client = useQueryClient()
   const { lesson, looksBefore } = kept.packet
   const made = recorder.ride.looks.at(-1)

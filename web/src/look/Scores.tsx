@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { SCORES, SOUNDNESS } from '../record'
 import type { FirstLook } from '../record'
 import { Quiet, Steps } from '../ui'
@@ -15,7 +15,7 @@ const SCORED = ['calm', 'rider', 'halt', 'leg'] as const
 
 /** Soundness first, since it decides whether there is a ride at all; then four rows from bad to good. */
 export function Soundness({ look, onChange }: Omit<ScoresProps, 'before'>) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const isSound = look.soundness === undefined || look.soundness === 'SOUND'
   return (
     <Box>
@@ -35,7 +35,7 @@ export function Soundness({ look, onChange }: Omit<ScoresProps, 'before'>) {
 }
 
 export function Scores({ look, before, onChange }: ScoresProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box>
       {SCORED.map((name) => {

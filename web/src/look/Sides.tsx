@@ -1,6 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { BEND_PLACES, CIRCLES, SCORES } from '../record'
 import type { BendPlace, Circle, FirstLook } from '../record'
 import { SIDE, SideLetter, Steps } from '../ui'
@@ -23,7 +22,7 @@ const SHOULDERS = [-2, -1, 0, 1, 2]
 
 /** Left and right, mirrored about the horse: how far it bends, where, the smallest even circle, the heavy shoulder. */
 export function Sides({ look, before, onChange }: SidesProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box>
       <Grid templateColumns="64px minmax(0, 1fr) 64px" gap="3" alignItems="center">
@@ -97,7 +96,7 @@ export function Sides({ look, before, onChange }: SidesProps) {
 }
 
 function BendColumn({ side, look, before, onChange }: SidesProps & { side: OneSide }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const key = KEYS[side].bend
   return (
     <Flex direction="column" gap="1.5" align="stretch">

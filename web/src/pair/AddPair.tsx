@@ -2,8 +2,8 @@ import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
+import { useText } from '../text'
 import { answerOf, api, allOf, queries } from '../api'
 import type { School } from '../api'
 import { Button, Select, Field, FieldLabel, SchoolField, Trouble } from '../ui'
@@ -18,7 +18,7 @@ interface FormValues {
 
 /** A rider and a horse that begin together; the rest is asked when they are met. */
 export function AddPair() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const id = useId()
   const client = useQueryClient()
   const navigate = useNavigate()

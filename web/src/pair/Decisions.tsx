@@ -1,15 +1,14 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { useTranslation } from 'react-i18next'
 import { queries } from '../api'
 import type { PairView } from '../api'
 import { useMe } from '../session'
-import { dayShort, wordIn } from '../text'
+import { dayShort, wordIn, useText } from '../text'
 import { Card, CardTitle, More } from '../ui'
 
 /** What was decided, the latest first: the first page came with the pair. */
 export function Decisions({ pair }: { pair: PairView }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   const earlier = useInfiniteQuery({ ...queries.decisions(pair.id, pair.nextDecisions), enabled: false })
   const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${wordIn(t, 'gait', s.gait)}`]))

@@ -1,12 +1,11 @@
 import { chakra, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useForm, useWatch } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
 import type { Facts, FactsView } from '../api'
 import { useMe } from '../session'
-import { dayShort } from '../text'
+import { dayShort, useText } from '../text'
 import { Button, Input, Card, CardTitle, Quiet, Field, numberOrNull, textOrNull, Trouble } from '../ui'
 
 const NUMBERS = [
@@ -23,7 +22,7 @@ const DAYS = ['inWorkSince', 'backSince'] as const
 
 /** What a plan must know of the horse and the weights; what nobody has said stays empty. */
 export function FactsCard({ pair }: { pair: string }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const facts = useQuery(queries.facts(pair))
   if (facts.isError) return <Trouble cause={facts.error} onAgain={() => void facts.refetch()} />
   if (!facts.data) return null
@@ -44,7 +43,7 @@ export function FactsCard({ pair }: { pair: string }) {
 
 /** Another horse is advised: overruled only with a reason, which stays in sight. */
 function Overrule({ pair, facts }: { pair: string; facts: FactsView }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions, timeZone } = useMe()
   const client = useQueryClient()
   const { control, register, handleSubmit } = useForm({ defaultValues: { reason: '' } })
@@ -97,7 +96,7 @@ function Overrule({ pair, facts }: { pair: string; facts: FactsView }) {
 }
 
 function Form({ pair, view }: { pair: string; view: FactsView }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions } = useMe()
   const client = useQueryClient()
   const { register, handleSubmit, formState } = useForm<Facts>({ defaultValues: view.facts })

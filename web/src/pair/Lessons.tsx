@@ -1,11 +1,10 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { queries } from '../api'
 import type { PairView } from '../api'
 import { useMe } from '../session'
-import { clock, dayShort } from '../text'
+import { clock, dayShort, useText } from '../text'
 import { Card, CardTitle, Quiet, More, SideLetter } from '../ui'
 
 const LineLink = chakra(Link, {
@@ -14,7 +13,7 @@ const LineLink = chakra(Link, {
 
 /** A pair's lessons, the latest first: the first page came with the pair. */
 export function Lessons({ pair }: { pair: PairView }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone, actions } = useMe()
   const earlier = useInfiniteQuery({ ...queries.lessons(pair.id, pair.nextLessons), enabled: false })
   const lessons = [...pair.lessons, ...(earlier.data?.pages.flatMap((page) => page.lessons) ?? [])]

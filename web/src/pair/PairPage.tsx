@@ -1,6 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { PairView, Step } from '../api'
@@ -9,7 +8,7 @@ import { Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNowKey } from '../recorder'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { Decisions } from './Decisions'
 import { FactsCard } from './FactsCard'
 import { Lessons } from './Lessons'
@@ -20,7 +19,7 @@ import { TrendDrawing } from './TrendDrawing'
 /** The moment: before planning, at the table. Where does this pair stand, which side is behind, what is lacking. */
 export default function PairPage() {
   const { id = '' } = useParams()
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone, actions } = useMe()
   const pair = useQuery(queries.pair(id))
   const safety = useSafety()
@@ -101,7 +100,7 @@ function isRidden(step: Step): boolean {
 
 /** How strongly it had to be asked, at first and now. */
 function Strength({ points }: { points: PairView['trend'] }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const first = points[2] ?? points[0]
   const last = points.at(-1)
   if (!first || !last || points.length < 4) return null
@@ -116,7 +115,7 @@ function Strength({ points }: { points: PairView['trend'] }) {
 }
 
 function PairHead({ pair }: { pair: PairView }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box>
       <chakra.h1 fontSize={{ base: '4xl', md: '6xl' }} fontWeight="780">
@@ -140,7 +139,7 @@ function PairHead({ pair }: { pair: PairView }) {
 }
 
 function OnTheWay({ step }: { step: Step }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box paddingY="3" borderBottomWidth="1px" borderColor="line" _last={{ borderBottomWidth: '0' }}>
       <chakra.h3 fontWeight="700" fontSize="lg" fontFamily="body">

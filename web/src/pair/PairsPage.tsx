@@ -1,18 +1,17 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { queries } from '../api'
 import type { PairItem } from '../api'
 import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
-import { dayShort, wordIn } from '../text'
+import { dayShort, wordIn, useText } from '../text'
 import { SideLetter, Guard, More, Trouble, Wait } from '../ui'
 import { AddPair } from './AddPair'
 
 /** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
 export default function PairsPage() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions } = useMe()
   const pairs = useInfiniteQuery(queries.pairs())
   if (pairs.isPending) return <Wait />
@@ -51,7 +50,7 @@ const RowLink = chakra(Link, {
 })
 
 function PairRow({ pair }: { pair: PairItem }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   const step = pair.inWork[0]
   const now = useSafety().horseNow({ horse: pair.horseId, pair: pair.id })

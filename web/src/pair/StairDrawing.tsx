@@ -1,9 +1,8 @@
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { SideOfStep, Step } from '../api'
 import { SIDE } from '../ui'
 import type { OneSide } from '../ui'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 
 const STEP = { width: 98, gap: 5, height: 78, rise: 11, label: 62 }
 
@@ -12,7 +11,7 @@ const STEP = { width: 98, gap: 5, height: 78, rise: 11, label: 62 }
  * good answers of its last asks, in the side's colour and pattern, so that crookedness is seen before it is read.
  */
 export function StairDrawing({ steps, strand }: { steps: Step[]; strand: string }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const width = steps.length * (STEP.width + STEP.gap)
   const climb = (steps.length - 1) * STEP.rise
   const height = STEP.label + STEP.height + climb + 8
@@ -41,7 +40,7 @@ export function StairDrawing({ steps, strand }: { steps: Step[]; strand: string 
 }
 
 function StairStep({ step, base }: { step: Step; base: number }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const isShut = step.state === 'CLOSED' || step.state === 'RESTING' || step.state === 'PAUSED'
   const isLive = step.state === 'IN_WORK' || step.state === 'OPEN'
   const name = t('pair.stepName', {

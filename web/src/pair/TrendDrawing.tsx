@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { TrendPoint } from '../api'
-import { dayShort, percent } from '../text'
+import { dayShort, percent, useText } from '../text'
 import { SIDE, SideLetter } from '../ui'
 import type { OneSide } from '../ui'
 
@@ -11,7 +10,7 @@ const LEVELS = [0, 0.25, 0.5, 0.75, 1]
 
 /** YES on each rein over time: single lessons as marks, three together as a line. */
 export function TrendDrawing({ points, timeZone }: { points: TrendPoint[]; timeZone: string }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const first = points[Math.min(2, points.length - 1)]
   const last = points.at(-1)
   if (!first || !last || points.length < 2) return <chakra.p color="quiet">{t('pair.trendShort')}</chakra.p>

@@ -1,13 +1,13 @@
-import type { TFunction } from 'i18next'
+import type { Text } from '../text'
 import type { Missing } from '../api'
 import { percent } from '../text'
 
 /** What a rung still lacks, as a coach would say it. */
-export function missingSentence(t: TFunction, m: Missing): string {
+export function missingSentence(t: Text, m: Missing): string {
   return t(`pair.missing.${m.kind}`, { rein: t(`rein.${m.rein}`), ...valuesOf(t, m) })
 }
 
-function valuesOf(t: TFunction, m: Missing): Record<string, string | number> {
+function valuesOf(t: Text, m: Missing): Record<string, string | number> {
   switch (m.kind) {
     case 'ASKS':
     case 'SUCCESSES':

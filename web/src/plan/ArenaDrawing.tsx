@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { Arena, Ground } from '../api'
 
 const MARGIN = 3.2
@@ -14,7 +14,7 @@ export function ArenaDrawing({
   ground: Ground | undefined
   name: string
 }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { widthM: w, lengthM: l } = arena
   const y = (metres: number) => l - metres
   return (

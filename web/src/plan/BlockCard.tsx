@@ -1,9 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import type { TFunction } from 'i18next'
 import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import type { Text } from '../text'
 import type { PlanBlock, PlannedLesson, Reason } from '../api'
-import { percent, wordIn } from '../text'
+import { percent, wordIn, useText } from '../text'
 import { Button, Select, Card, Quiet, SIDE, SideLetter } from '../ui'
 import { minutes } from './minutes'
 
@@ -24,7 +23,7 @@ const LEANS: PlanBlock['longer'][] = ['LEFT', 'NONE', 'RIGHT']
 
 /** One exercise of the plan: why it is there, why so long, how to go back, and the coach's hand on all of it. */
 export function BlockCard(props: BlockCardProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { block, canEdit } = props
   return (
     <Card>
@@ -72,7 +71,7 @@ function Turns({ block }: { block: PlanBlock }) {
 }
 
 function Facts({ block }: { block: PlanBlock }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Grid as="dl" templateColumns="8rem 1fr" gap="1" columnGap="3" marginTop="3" fontSize="sm">
       {block.circleM !== null && (
@@ -109,7 +108,7 @@ function Hand({
   onLean,
   onRemove,
 }: BlockCardProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box marginTop="4" paddingTop="3" borderTopWidth="1px" borderColor="line">
       <Flex gap="1.5" wrap="wrap" align="center">
@@ -155,7 +154,7 @@ interface RungSelectProps {
 
 /** All rungs by strand; what is not open yet says so. */
 export function RungSelect({ label, value, choices, onChoose }: RungSelectProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const strands = [...new Set(choices.map((c) => c.strand))]
   return (
     <Select
@@ -183,7 +182,7 @@ export function RungSelect({ label, value, choices, onChoose }: RungSelectProps)
   )
 }
 
-function reasonSentence(t: TFunction, { code, values }: Reason): string {
+function reasonSentence(t: Text, { code, values }: Reason): string {
   return t(`reason.${code}`, {
     ...values,
     minutes: values.minutes

@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { PlanChange } from '../api'
-import { dayLong, wordIn } from '../text'
+import { dayLong, wordIn, useText } from '../text'
 import { Card, CardTitle, Quiet } from '../ui'
 import { minutes } from './minutes'
 
@@ -9,7 +8,7 @@ const GROUP_OF = { DECISION: 'decision', REPORT: 'feelSaid', STOP_SIGN: 'stopSig
 
 /** Which decision or report made this plan another one, with the plan as it would be without it. */
 export function Changes({ changes }: { changes: PlanChange[] }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (changes.length === 0) return null
   return (
     <Card>
@@ -33,7 +32,7 @@ export function Changes({ changes }: { changes: PlanChange[] }) {
 }
 
 function Parts({ name, parts, isFaint }: { name: string; parts: PlanChange['with']; isFaint?: boolean }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Flex gap="2" fontSize="sm" color={isFaint ? 'quiet' : 'ink'} align="baseline">
       <Quiet as="span" flexShrink={0} width="5.2rem">

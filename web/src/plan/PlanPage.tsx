@@ -2,9 +2,8 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { ShieldAlert, Undo2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { queries } from '../api'
 import type { PlannedLesson } from '../api'
 import { HorseLine, SAID_BY_LINE } from '../safety'
@@ -36,7 +35,7 @@ export default function PlanPage() {
 }
 
 function Planned({ planned }: { planned: PlannedLesson }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions } = useMe()
   const { lesson, plan, version } = planned
   const [chosen, setSelected] = useState(0)
@@ -140,7 +139,7 @@ function Planned({ planned }: { planned: PlannedLesson }) {
 
 /** Cautions first, then what the day limits, then what the coach's own plan goes beyond. */
 function Notes({ planned: { plan, breaches } }: { planned: PlannedLesson }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const notes = plan.notes.filter((n) => !SAID_BY_LINE.has(n.code))
   if (notes.length + breaches.length === 0) return null
   return (
@@ -180,7 +179,7 @@ function Notes({ planned: { plan, breaches } }: { planned: PlannedLesson }) {
 }
 
 function Totals({ planned: { plan, isAsProposed, keptBy } }: { planned: PlannedLesson }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Flex
       columnGap="5"

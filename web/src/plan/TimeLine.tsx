@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { Plan, PlanBlock } from '../api'
 import { SIDE } from '../ui'
 import { minutes } from './minutes'
@@ -14,7 +14,7 @@ interface TimeLineProps {
 
 /** The lesson along one line, to scale: turns on the left rein above the middle, on the right below, rests between. */
 export function TimeLine({ plan, selected, onSelect }: TimeLineProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const total = plan.beforeS + plan.workS + plan.restS + plan.afterS
   const x = (seconds: number) => (seconds / total) * BOX.width
   const height = 2 * BOX.half + BOX.label

@@ -1,14 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import type { OwnPair, Step } from '../api'
 import { Card, CardTitle, SideLetter } from '../ui'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 
 const SHOWN: Step['state'][] = ['PASSED', 'IN_WORK', 'OPEN']
 
 /** The rider's own stair in plain words: what is there, what is coming, and which side needs more. */
 export function OwnStair({ pair, isNamed }: { pair: OwnPair; isNamed: boolean }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const strands = [
     ...new Set(pair.stair.filter((s) => s.state === 'IN_WORK' || s.state === 'PASSED').map((s) => s.strand)),
   ]
@@ -35,7 +34,7 @@ export function OwnStair({ pair, isNamed }: { pair: OwnPair; isNamed: boolean })
 }
 
 function Line({ step }: { step: Step }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const behind = behindOf(step)
   return (
     <Flex as="li" gap="2" paddingY="1" align="center">

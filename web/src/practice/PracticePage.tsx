@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { useState, useSyncExternalStore } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { Unreachable } from '../api'
 import type { Assignment } from '../api'
 import { useMe } from '../session'
@@ -20,7 +20,7 @@ import { WrongKey } from './WrongKey'
 
 /** The moment: at the rider's own yard, on the phone, often without a network. What to do today, and how it went. */
 export default function PracticePage() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person } = useMe()
   const shelf = shelfOf(person)
   const outbox = useOutbox(() => waitingPractices(shelf))
@@ -135,7 +135,7 @@ async function start(shelf: Shelf, card: Assignment) {
 }
 
 function Sending({ state, waiting, refused }: { state: string; waiting: number; refused: number }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (waiting === 0 && refused === 0) return null
   return (
     <Flex gap="3" role="status" data-practices={waiting} marginBottom="3">

@@ -1,14 +1,13 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { Minus, Plus } from 'lucide-react'
 import { useForm, useWatch } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import type { Assignment, NewPractice } from '../api'
 import { useMe } from '../session'
 import { shelfOf } from '../store'
 import { Button, TextArea, Quiet, SideLetter } from '../ui'
 import type { OneSide } from '../ui'
-import { isoOf } from '../text'
+import { isoOf, useText } from '../text'
 
 const FEELS = ['EASY', 'GETTING_THERE', 'NOT_YET'] as const
 const STOP_SIGNS = [
@@ -40,7 +39,7 @@ interface FormValues {
 
 /** Ten seconds: how it went, and only if there is something, what. Kept here first; sent when there is a network. */
 export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: ReportProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person } = useMe()
   const step = card.steps[card.step]
   const counted = card.goodShare === null ? 0 : (step?.amount ?? 0)
@@ -150,7 +149,7 @@ interface WhatStopsProps {
 
 /** Signs that end a practice; one is enough to pause it. */
 function WhatStops({ chosen, onFlip }: WhatStopsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box marginBottom="3">
       <Quiet marginBottom="1">{t('practice.stopped')}</Quiet>
@@ -184,7 +183,7 @@ interface CountsProps {
 }
 
 function Counts({ label, value, most, onChange }: CountsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box marginBottom="3">
       <Quiet marginBottom="1">{label}</Quiet>

@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { useSafety, WhatNow } from '../safety'
 import type { StoredSign } from '../store'
 import { Button } from '../ui'
@@ -7,7 +7,7 @@ import type { Wrong } from './useWrong'
 
 /** A practice that was stopped: what to do now and whom to call; taken back only by mistake. */
 export function StoppedPractice({ wrong, stopped }: { wrong: Wrong; stopped: StoredSign }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { contacts } = useSafety()
   return (
     <Box maxWidth="36rem" marginX="auto">

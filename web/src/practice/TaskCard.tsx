@@ -1,12 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
 import type { Assignment } from '../api'
 import { doseSentence } from '../homework'
 import { useSafety } from '../safety'
 import { useMe } from '../session'
 import type { StoredPractice } from '../store'
-import { dayShort, nameIn, wordIn } from '../text'
+import { dayShort, nameIn, wordIn, useText } from '../text'
 import { Button, Card, Quiet, WarnBox, WhyBox } from '../ui'
 import { readySound } from './sound'
 
@@ -21,7 +20,7 @@ interface TaskCardProps {
 
 /** Today's card: what, how much, in five sentences; the coach's last word; and the timer. */
 export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   const step = card.steps[card.step]
   const answer = card.lookIns.at(-1)
@@ -111,7 +110,7 @@ function Pair({ name, children }: { name: string; children: React.ReactNode }) {
 
 /** What opens the next step, as dots: filled for every easy one running. */
 function Progress({ card }: { card: Assignment }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Flex align="center" gap="3" marginTop="4" wrap="wrap">
       <Flex gap="1.5" aria-hidden>
@@ -139,7 +138,7 @@ function Progress({ card }: { card: Assignment }) {
 }
 
 function History({ card, timeZone }: { card: Assignment; timeZone: string }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   if (card.practices.length === 0) return <Quiet marginY="2">{t('practice.noHistory')}</Quiet>
   return (
     <chakra.ul listStyleType="none" marginY="2" fontVariantNumeric="tabular-nums">

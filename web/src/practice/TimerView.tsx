@@ -1,9 +1,8 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import type { Assignment } from '../api'
 import type { RunningTimer, Shelf } from '../store'
-import { clock } from '../text'
+import { clock, useText } from '../text'
 import { Button, SIDE, useAwake } from '../ui'
 import { readySound, signal } from './sound'
 import { momentAt, ranMs } from './timer'
@@ -19,7 +18,7 @@ interface TimerViewProps {
 
 /** Started on the ground, then in the pocket: one rein after the other by sound. Seen from the saddle it is one letter. */
 export function TimerView({ card, timer, shelf, onOver, onWrong }: TimerViewProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [nowMs, setNowMs] = useState(() => Date.now())
   useEffect(() => {
     const tick = setInterval(() => setNowMs(Date.now()), 500)

@@ -1,5 +1,5 @@
 import { OctagonAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { Button } from '../ui'
 
 interface WrongKeyProps {
@@ -11,7 +11,7 @@ interface WrongKeyProps {
 
 /** The red key: always in reach. */
 export function WrongKey({ onPress, isWide = false, horse }: WrongKeyProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Button
       width={isWide ? 'full' : undefined}

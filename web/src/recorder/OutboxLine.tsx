@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { CloudCheck, CloudOff, CloudUpload, TriangleAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { useAskAgain } from '../session'
 import type { StoredEntry, Outbox } from '../store'
 import { useSending } from './useSending'
@@ -16,7 +16,7 @@ interface OutboxLineProps {
 
 /** Whether all is sent, in one quiet line. Never a window over the pad. */
 export function OutboxLine({ outbox, lesson, isLost, isShort = false }: OutboxLineProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const askAgain = useAskAgain()
   const { state, waiting, refused } = useSending(outbox, lesson)
   if (isLost) {

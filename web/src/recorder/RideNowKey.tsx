@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Play } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
+import { useText } from '../text'
 import { Unreachable, queries } from '../api'
 import { useMe } from '../session'
 import { lessonNow, shelfOf } from '../store'
@@ -15,7 +15,7 @@ interface RideNowKeyProps {
 
 /** A lesson that nobody planned: one touch, with or without a network. */
 export function RideNowKey({ pair, name }: RideNowKeyProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person } = useMe()
   const client = useQueryClient()
   const navigate = useNavigate()

@@ -1,8 +1,8 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import type { TFunction } from 'i18next'
 import { CloudSun } from 'lucide-react'
 import { useRef, useState } from 'react'
-import { useTranslation } from 'react-i18next'
+import type { Text } from '../text'
+import { useText } from '../text'
 import { BOUNDS, FOOTINGS } from '../record'
 import type { RideMark, Payloads } from '../record'
 import { notedIn } from './HeatLine'
@@ -15,7 +15,7 @@ interface ConditionsProps {
 
 /** Ground and weather, once at the start; all of it may be left out. */
 export function Conditions({ marks, onSay }: ConditionsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const noted = notedIn(marks)
   const now = Object.keys(noted).length > 0 ? noted : undefined
   // what was said a moment ago may not be in the log yet: it is said again with what follows
@@ -86,7 +86,7 @@ const Fold = chakra('details', {
   },
 })
 
-function inWords(t: TFunction, { footing, temperatureC, humidityPct }: Payloads['conditions']): string {
+function inWords(t: Text, { footing, temperatureC, humidityPct }: Payloads['conditions']): string {
   return [
     footing && t(`footing.${footing}`),
     temperatureC !== undefined && `${String(temperatureC)} °C`,
@@ -105,7 +105,7 @@ interface MeasuredProps {
 
 /** A whole number, kept when the field is left; what is out of its bounds is said, and stays to be mended. */
 function Measured({ name, value, bounds, onSay }: MeasuredProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [text, setText] = useState(value === undefined ? '' : String(value))
   const number = Number(text)
   const isWrong =

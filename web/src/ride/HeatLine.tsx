@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
 import { ThermometerSun } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { heatLevel } from '../nudge'
 import type { HeatLevel, HeatRules } from '../nudge'
 import type { RideMark, Payloads } from '../record'
@@ -8,7 +8,7 @@ import { WarnBox } from '../ui'
 
 /** What the heat allows, as soon as it is known; silent while it allows everything. */
 export function HeatLine({ marks, rules }: { marks: RideMark[]; rules: HeatRules }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const level = heatOf(marks, rules)
   if (level === 'RIDE') return null
   return (

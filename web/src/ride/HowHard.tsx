@@ -1,5 +1,5 @@
 import { Box, chakra, Grid } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { EFFORTS } from '../record'
 import type { Effort, RideMark } from '../record'
 import { Button } from '../ui'
@@ -12,7 +12,7 @@ interface HowHardProps {
 
 /** How hard it was for the horse, by one touch at the end; another touch corrects it. */
 export function HowHard({ horse, marks, onSay }: HowHardProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const said = marks.filter((m) => m.said.kind === 'effort').at(-1)?.said
   const now = said?.kind === 'effort' ? said.horse : undefined
   return (

@@ -1,11 +1,11 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { BellRing } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { Nudge, NudgeRules } from '../nudge'
 
 /** One quiet line; touched, it says why. Never over the pad. */
 export function NudgeLine({ nudge, rules }: { nudge: Nudge; rules: NudgeRules }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <chakra.div role="status" data-nudge={nudge}>
       <Line key={nudge}>

@@ -1,9 +1,8 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ChevronRight, CornerDownLeft } from 'lucide-react'
 import { memo } from 'react'
-import { useTranslation } from 'react-i18next'
 import type { Plan, Step } from '../api'
-import { clock } from '../text'
+import { clock, useText } from '../text'
 import { Button, SideLetter, useNow } from '../ui'
 import type { RiddenSegment } from '../capture'
 import { riddenIn } from './planned'
@@ -24,7 +23,7 @@ interface PlanLineProps {
 /** Where in the plan we are: what is left of this turn, what comes next, and the way back, each one touch away. */
 export const PlanLine = memo(function PlanLine(props: PlanLineProps) {
   const { plan, turns, at, turnFromMs, offsetMs, mounted, rungs, onChange } = props
-  const { t } = useTranslation()
+  const { t } = useText()
   const now = turns[at]
   const next = turns[at + 1]
   const wayBack = now && plan.blocks[now.block]?.wayBack

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
+import { useText } from '../text'
 import { Unreachable } from '../api'
 import { endsWork, useSafety } from '../safety'
 import { LinkButton, Trouble, Wait } from '../ui'
@@ -12,7 +12,7 @@ import { StopScreen } from './StopScreen'
 /** The moment: in the sand, gloves, one hand, eyes on the horse. Works with no network from start to end. */
 export default function RidePage() {
   const { id = '' } = useParams()
-  const { t } = useTranslation()
+  const { t } = useText()
   const recorder = useRecorder(id)
   const packet = usePacket(id)
   const safety = useSafety()

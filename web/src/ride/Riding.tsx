@@ -1,6 +1,6 @@
 import { Box, chakra, useMediaQuery } from '@chakra-ui/react'
 import { useCallback, useMemo } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { AnyPad, LastLine, MomentKeys, Recent, ReinTime, saidNow, SegmentBar } from '../capture'
 import { limitsOf } from '../look'
 import { Times } from '../record'
@@ -27,7 +27,7 @@ interface RidingProps {
 
 /** The pad and what stands round it. What runs by itself draws itself; a touch draws here only what it changed. */
 export function Riding({ kept, recorder, segment }: RidingProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { entries, ride } = recorder
   useAwake()
   const { lesson, rungs, usual, plan: planned } = kept.packet

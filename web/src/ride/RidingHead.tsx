@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
 import { memo } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { StoredPacket, Outbox } from '../store'
 import { Button, useHand } from '../ui'
 import { LessonTime } from '../capture'
@@ -22,7 +22,7 @@ interface RidingHeadProps extends NudgeOrRestProps {
 /** Who rides, how sending stands, how long it has been. On a phone what is to be said stands where the names are. */
 export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
   const { lesson, outbox, isLost, startedAtMs, hereFromMs, onEnd, onWrong, ...says } = props
-  const { t } = useTranslation()
+  const { t } = useText()
   const isLeftHand = useHand()[0] === 'left'
   // a touch that was not kept is worth more than a nudge
   const isSaid = (says.nudge !== null || says.restFromMs !== null) && !isLost

@@ -1,7 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ShieldAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import type { Plan } from '../api'
 import { limitsOf } from '../look'
 import type { Limit } from '../look'
@@ -25,7 +24,7 @@ interface StartOrEndProps {
 }
 
 export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: StartOrEndProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { lesson } = kept.packet
   const { plan, heat } = kept.packet.plan
   const { ride, say } = recorder
@@ -113,7 +112,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
 
 /** What today's look forbids and the plan warns of stands before what is always said. */
 function Cautions({ plan, limits }: { plan: Plan; limits: Limit[] }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const said = new Set<string>(limits)
   const notes: Pick<Plan['notes'][number], 'code' | 'values'>[] = [
     ...limits.map((code) => ({ code, values: {} })),
@@ -144,7 +143,7 @@ function Cautions({ plan, limits }: { plan: Plan; limits: Limit[] }) {
 }
 
 function Always() {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Flex gap="4" padding="4" borderWidth="2px" borderColor="ink" borderRadius="card" background="card">
       <chakra.span color="warn" flexShrink={0}>

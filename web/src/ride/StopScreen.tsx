@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { StopSignSeen } from '../record'
 import { HorseLine, useSafety, WhatNow } from '../safety'
 import { useMe } from '../session'
@@ -17,7 +17,7 @@ interface StopScreenProps {
 
 /** A lesson that was stopped: no exercise is offered any more. It is ended, or the sign taken back by whoever saw it. */
 export function StopScreen({ kept, recorder, sign }: StopScreenProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person } = useMe()
   const { contacts } = useSafety()
   const { lesson } = kept.packet

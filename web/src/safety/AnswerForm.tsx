@@ -1,13 +1,12 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useForm, useWatch } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
 import { answerOf, api } from '../api'
 import type { NewPauseAnswer } from '../api'
 import { useMe } from '../session'
 import { Button, Field, numberOrNull, textOrNull, TextArea, Trouble } from '../ui'
-import { dayOf, today, wordIn } from '../text'
+import { dayOf, today, wordIn, useText } from '../text'
 import type { HorseNow } from './now'
 import { useSafety, safetyKey } from './useSafety'
 
@@ -22,7 +21,7 @@ type FormValues = Omit<NewPauseAnswer, 'id'>
 
 /** Keeps resting, called, or cleared: by whom, when, and within what limits. */
 export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person, timeZone } = useMe()
   const client = useQueryClient()
   const { serverMs } = useSafety()

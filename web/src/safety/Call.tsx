@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
 import { Phone } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { Contact } from '../api'
 import { AnchorButton, Quiet } from '../ui'
 import { toCall } from './now'
@@ -14,7 +14,7 @@ interface CallProps {
 
 /** Whom to call, each number one touch. */
 export function Call({ contacts, kind, horse }: CallProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const all = toCall(contacts, kind, horse)
   return (
     <chakra.div role="group" aria-label={t('safety.call')} display="grid" gap="2">

@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import { useFieldArray, useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { answerOf, api } from '../api'
 import type { Contact } from '../api'
 import { useMe } from '../session'
@@ -26,7 +26,7 @@ type FormValues = { contacts: Pick<Contact, 'kind' | 'name' | 'phone'>[] }
 
 /** Whom to call: the yard's numbers, or a horse's own. They lie on every device of the horse, without a network too. */
 export function ContactsCard({ horse }: { horse: string | null }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { actions } = useMe()
   const kept = useSafety().contacts.filter((c) => c.horse === horse)
   const [isOpen, setOpen] = useState(false)
@@ -76,7 +76,7 @@ interface EditProps {
 }
 
 function Edit({ horse, kept, onDone }: EditProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person } = useMe()
   const client = useQueryClient()
   const { control, register, handleSubmit } = useForm<FormValues>({

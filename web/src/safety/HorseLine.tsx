@@ -1,8 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { OctagonAlert, ShieldAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
 import { useMe } from '../session'
-import { dayShort } from '../text'
+import { dayShort, useText } from '../text'
 import { WarnBox } from '../ui'
 import type { HorseNow, HorseKey } from './now'
 import { useSafety } from './useSafety'
@@ -15,7 +14,7 @@ export function HorseLine({ horse }: { horse: HorseKey }) {
 }
 
 export function HorseStands({ now }: { now: HorseNow }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone } = useMe()
   const isStopped = now.isPaused || now.isDayOver
   const signs = signsInWords(t, now)
@@ -56,7 +55,7 @@ export function HorseStands({ now }: { now: HorseNow }) {
 
 /** In a list: one word beside the name. */
 export function StandsMark({ now }: { now: HorseNow }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const isStopped = now.isPaused || now.isDayOver
   return (
     <chakra.span

@@ -1,8 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import { useMe } from '../session'
-import { timeAndDay } from '../text'
+import { timeAndDay, useText } from '../text'
 import { Button } from '../ui'
 import { AnswerForm } from './AnswerForm'
 import { Call } from './Call'
@@ -13,7 +12,7 @@ import { useSafety } from './useSafety'
 
 /** First on Today: the horses that are not ridden, what was seen of each, whom to call, and the answer. */
 export function Paused() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { horses } = useSafety()
   if (horses.length === 0) return null
   return (
@@ -27,7 +26,7 @@ export function Paused() {
 
 /** One horse, with the answer to be given. */
 export function PausedHorse({ now }: { now: HorseNow }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { timeZone, actions } = useMe()
   const { contacts } = useSafety()
   const [isOpen, setOpen] = useState(false)

@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import type { Contact } from '../api'
 import type { StopSign } from '../record'
 import { Call } from './Call'
@@ -18,11 +17,10 @@ interface WhatNowProps {
 
 /** After a stop sign: stop, what to do now, whom to call. Nothing else is offered. */
 export function WhatNow({ sign, horseName, horse, contacts, children }: WhatNowProps) {
-  const { t } = useTranslation()
+  const { t, i18n } = useText()
   const kind = kindOf(sign)
   const says = sign === 'HEAD_KNOCK' ? 'HEAD_KNOCK' : kind
-  // of one form, whichever sign it is
-  const steps = t(`wrong.do.${says}` as 'wrong.do.PAIN', { returnObjects: true, horse: horseName })
+  const steps = i18n.t(`wrong.do.${says}`, { returnObjects: true, horse: horseName }) as string[]
   return (
     <Flex direction="column" gap="4" data-stopped={sign}>
       <Flex

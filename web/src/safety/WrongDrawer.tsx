@@ -1,7 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { OctagonAlert, X } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import type { StopSign } from '../record'
 import { Button } from '../ui'
 import { OFFERED } from './signs'
@@ -13,7 +12,7 @@ interface WrongDrawerProps {
 
 /** What is wrong: one touch more, and everything stops. */
 export function WrongDrawer({ onChoose, onClose }: WrongDrawerProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Cover
       role="dialog"

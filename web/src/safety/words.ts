@@ -1,4 +1,4 @@
-import type { TFunction } from 'i18next'
+import type { Text } from '../text'
 import { dayShort, wordIn } from '../text'
 import type { HorseNow } from './now'
 
@@ -10,7 +10,7 @@ export function statusKey(now: HorseNow): 'PAUSED' | 'HAND_WALK' | 'DAY_OVER' | 
 }
 
 /** The signs that count, each once, with its side. */
-export function signsInWords(t: TFunction, now: HorseNow): string {
+export function signsInWords(t: Text, now: HorseNow): string {
   const told = (now.view?.signs ?? []).map((s) =>
     s.side === 'NONE' ? t(`stopSign.${s.sign}`) : `${t(`stopSign.${s.sign}`)} (${t(`side.${s.side}`)})`,
   )
@@ -18,7 +18,7 @@ export function signsInWords(t: TFunction, now: HorseNow): string {
 }
 
 /** What it was cleared for. */
-export function limitsInWords(t: TFunction, now: HorseNow, timeZone: string): string {
+export function limitsInWords(t: Text, now: HorseNow, timeZone: string): string {
   const limits = now.view?.limits
   if (!limits) return ''
   return [

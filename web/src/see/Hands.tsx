@@ -1,5 +1,5 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { FELT, RELEASES } from '../record'
 import { Button, SideLetter } from '../ui'
 import { Group } from './Group'
@@ -12,7 +12,7 @@ interface HandsProps {
 
 /** Release after the last ask, contact as felt on each rein. */
 export function Hands({ lastAsk, onSay }: HandsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Flex direction="column" gap="4" overflowY="auto">
       <Group name={t('see.release')}>

@@ -1,9 +1,8 @@
 import { chakra, Grid } from '@chakra-ui/react'
 import { Play, Square } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { useTranslation } from 'react-i18next'
 import type { Segment } from '../record'
-import { clock } from '../text'
+import { clock, useText } from '../text'
 import { Button } from '../ui'
 import { Group } from './Group'
 import type { NewMark } from './newMark'
@@ -20,7 +19,7 @@ const LAPS = [0.5, 1, 1.5, 2, 3]
 
 /** How long something was kept: from start to break in seconds, in strides, or in laps of the circle; and the head's height. */
 export function Measured({ segment, onSay }: MeasuredProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <chakra.div
       display="grid"
@@ -97,7 +96,7 @@ export function lapMetres(laps: number, circleM: number): number {
 }
 
 function Stopwatch({ onStop }: { onStop: (seconds: number) => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [fromMs, setFromMs] = useState<number>()
   const [nowMs, setNowMs] = useState(0)
   useEffect(() => {

@@ -1,8 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import type { WatchItem, EarlierMark } from '../api'
 import type { RideMark, Segment, Side } from '../record'
 import { ACROSS } from '../theme'
@@ -33,7 +32,7 @@ interface SeePanelProps {
 
 /** Rider and horse as figures: touch the place, then the word. What the pair is marked for most stands first. */
 export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClose }: SeePanelProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [tab, setTab] = useState<Tab>('rider')
   return (
     <Panel role="region" aria-label={t('see.title')} onKeyDown={(e) => e.key === 'Escape' && onClose()}>
@@ -87,7 +86,7 @@ interface SightingsProps {
 }
 
 function Sightings({ kind, before, marks, onSay }: SightingsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const regions = kind === 'fault' ? RIDER : HORSE
   const [at, setAt] = useState<Region | undefined>(undefined)
   const usual = usualOf(before, marks, kind, USUAL)
@@ -151,7 +150,7 @@ function Sightings({ kind, before, marks, onSay }: SightingsProps) {
 }
 
 function Words({ words, onSay }: { words: Word[]; onSay: (name: string, side: Side) => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Grid templateColumns="repeat(auto-fill, minmax(9.5rem, 1fr))" gap="1.5">
       {words.map((w) =>

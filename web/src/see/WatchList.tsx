@@ -1,5 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText, wordIn } from '../text'
 import type { WatchItem } from '../api'
 import type { RideMark } from '../record'
 import { Button, SideLetter } from '../ui'
@@ -13,7 +13,7 @@ interface WatchListProps {
 
 /** What is looked for again: seen today, or not. One touch each; the last one counts. */
 export function WatchList({ watch, marks, onTick }: WatchListProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   // what was put on watch just now is not asked again on the same day
   const due = watch.filter((w) => !marks.some((m) => m.id === w.id))
   if (due.length === 0) return null
@@ -22,7 +22,7 @@ export function WatchList({ watch, marks, onTick }: WatchListProps) {
       {due.map((w) => {
         const ticked = marks.filter((m) => m.said.kind === 'watched' && m.said.watch === w.id).at(-1)?.said
         const now = ticked?.kind === 'watched' ? ticked.seen : undefined
-        const name = t(`seen.${w.name}`, { defaultValue: w.name })
+        const name = wordIn(t, 'seen', w.name)
         return (
           <li key={w.id}>
             <Flex align="center" gap="1.5" role="group" aria-label={name}>

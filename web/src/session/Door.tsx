@@ -1,11 +1,11 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { Cord, Mark } from '../ui'
 
 /** What stands before the yard: the name on one side, the form on the other, the cord between. */
 export function Door({ title, lead, children }: { title: string; lead?: string; children: ReactNode }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Grid
       minHeight="100dvh"

@@ -1,7 +1,7 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
+import { useText, wordIn } from '../text'
 import { answerOf, api, Problem } from '../api'
 import type { School, SetupRequest } from '../api'
 import { Button, Field, SchoolField, Trouble } from '../ui'
@@ -26,7 +26,7 @@ type FieldName = keyof FormValues
 
 /** The first hour: one page, three groups. What the server cannot take is marked where it stands. */
 export default function SetUpPage() {
-  const { t } = useTranslation()
+  const { t, i18n } = useText()
   const enter = useEnter()
   const [trouble, setTrouble] = useState<unknown>(null)
   const { register, handleSubmit, formState, setError } = useForm<FormValues>({
@@ -42,7 +42,9 @@ export default function SetUpPage() {
         for (const issue of e.issues) {
           const name = issue.path.replace(/^pair\./, '') as FieldName
           const key = `setUp.issue.${issue.code}`
-          setError(name, { message: t(key, { defaultValue: t('setUp.issue.invalid') }) })
+          setError(name, {
+            message: i18n.exists(key) ? wordIn(t, 'setUp.issue', issue.code) : t('setUp.issue.invalid'),
+          })
         }
       }
     }

@@ -2,8 +2,8 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { zodResolver } from '@hookform/resolvers/zod'
 import { useEffect, useState } from 'react'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { z } from 'zod'
+import { useText } from '../text'
 import { answerOf, api } from '../api'
 import { sweepAll } from '../store'
 import { Button, Field, Trouble } from '../ui'
@@ -18,7 +18,7 @@ const typed = z.object({ name: z.string().trim().min(1), password: z.string().mi
 
 /** The moment: in the yard, gloves just off. Two fields and one button. */
 export default function SignInPage() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const enter = useEnter()
   const [trouble, setTrouble] = useState<unknown>(null)
   const { register, handleSubmit, formState } = useForm({

@@ -1,14 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { CalendarDays, Dumbbell, LogOut, MoonStar, Smartphone, Sun, SunDim, Users } from 'lucide-react'
 import { Suspense } from 'react'
-import { useTranslation } from 'react-i18next'
 import { NavLink, Outlet, useLocation } from 'react-router'
+import { useText } from '../text'
 import { useMe, useSignOut } from '../session'
 import { Guard, Cord, Mark, MODES, useMode, NewVersion, Wait } from '../ui'
 
 /** The table: a dark rail with the cord along its edge (below, on a phone), and the page beside it. */
 export function Shell() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { pathname } = useLocation()
   return (
     <Flex direction={{ base: 'column', lg: 'row' }} minHeight="100dvh">
@@ -55,7 +55,7 @@ const SkipLink = chakra('a', {
 })
 
 function Rail() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const me = useMe()
   return (
     <Flex
@@ -166,7 +166,7 @@ const ICONS = {
 }
 
 function ModeSwitch() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const [mode, setMode] = useMode()
   const next = MODES[(MODES.indexOf(mode) + 1) % MODES.length] ?? 'light'
   return (
@@ -179,7 +179,7 @@ function ModeSwitch() {
 
 /** What is stored here, and how it is held. */
 function ThisDevice() {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <RailAnchor to="/device" aria-label={t('nav.device')}>
       <Smartphone size={20} aria-hidden />
@@ -189,7 +189,7 @@ function ThisDevice() {
 }
 
 function SignOut() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const signOut = useSignOut()
   return (
     <RailButton onClick={() => void signOut()} aria-label={t('nav.signOut')}>

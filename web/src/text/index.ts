@@ -30,3 +30,5 @@ export {
   today,
 } from './format'
 export { nameIn, wordIn } from './words'
+export { useText } from './useText'
+export type { Key, Text } from './useText'

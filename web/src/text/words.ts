@@ -1,4 +1,4 @@
-import type { TFunction } from 'i18next'
+import type { Key, Text } from './useText'
 
 /**
  * A word that a record or the library holds, in this group of the language file; one that is not there, as it is written.
@@ -6,16 +6,16 @@ import type { TFunction } from 'i18next'
  * @param values for what its sentence leaves open
  */
 export function wordIn(
-  t: TFunction,
+  t: Text,
   group: string,
   word: string | number,
   values: Record<string, string | number | undefined> = {},
 ): string {
   const written = String(word).toLowerCase().replaceAll('_', ' ')
-  return t(`${group}.${word}`, { ...values, defaultValue: written })
+  return t(`${group}.${word}` as Key, { ...values, defaultValue: written })
 }
 
 /** The name of a rung as it is sent; one that has left the library is named by its id, and says so. */
-export function nameIn(t: TFunction, rung: { rung: string; name: string }): string {
+export function nameIn(t: Text, rung: { rung: string; name: string }): string {
   return rung.name === rung.rung ? t('pair.noLonger', { rung: rung.rung }) : rung.name
 }

@@ -2,8 +2,8 @@ import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
 import { useForm } from 'react-hook-form'
-import { useTranslation } from 'react-i18next'
 import { v7 } from 'uuid'
+import { useText } from '../text'
 import { answerOf, api, queries } from '../api'
 import { useMe } from '../session'
 import { LESSON_MINUTES } from '../store'
@@ -18,7 +18,7 @@ interface FormValues {
 
 /** Puts a lesson into the day. */
 export function AddLesson({ date }: { date: string }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const me = useMe()
   const client = useQueryClient()
   const id = useId()

@@ -1,9 +1,8 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import type { Me, Step, TodaysLesson } from '../api'
 import { StandsMark, useSafety } from '../safety'
-import { timeOfDay, wordIn } from '../text'
+import { timeOfDay, wordIn, useText } from '../text'
 import { LinkButton, SideLetter } from '../ui'
 
 interface LessonOfDayProps {
@@ -15,7 +14,7 @@ interface LessonOfDayProps {
 /** One lesson on the day's line: when, who, on what, and the one thing to do next. */
 export function LessonOfDay({ today, timeZone, actions }: LessonOfDayProps) {
   const { lesson, inWork } = today
-  const { t } = useTranslation()
+  const { t } = useText()
   const now = useSafety().horseNow({ horse: lesson.horseId, pair: lesson.pair })
   return (
     <Grid
@@ -75,7 +74,7 @@ export function LessonOfDay({ today, timeZone, actions }: LessonOfDayProps) {
 }
 
 function Rung({ step }: { step: Step }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const isAsked = step.left.asks + step.right.asks > 0
   return (
     <Flex align="center" gap="2">
@@ -104,7 +103,7 @@ interface NextThingProps {
 /** The next bead of the lesson's thread, and riding, which is always one touch away. */
 function NextThing({ today, actions, isStopped }: NextThingProps) {
   const { lesson, isLooked, isPlanned } = today
-  const { t } = useTranslation()
+  const { t } = useText()
   if (lesson.endedAt) {
     return (
       <>

@@ -1,13 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { useTranslation } from 'react-i18next'
 import { Unreachable, queries } from '../api'
 import { Inbox } from '../homework'
 import { Paused } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
-import { dayLong } from '../text'
+import { dayLong, useText } from '../text'
 import { Guard, Trouble, Wait } from '../ui'
 import { AddLesson } from './AddLesson'
 import { LessonOfDay } from './LessonOfDay'
@@ -15,7 +14,7 @@ import { WithoutNetwork } from './WithoutNetwork'
 
 /** The moment: coffee, before the first horse. What is on today, and what each pair is working on. */
 export default function TodayPage() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const me = useMe()
   const today = useQuery({
     ...queries.today(),

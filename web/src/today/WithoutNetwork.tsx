@@ -1,17 +1,16 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useLiveQuery } from 'dexie-react-hooks'
-import { useTranslation } from 'react-i18next'
 import { RideNowKey } from '../recorder'
 import { Paused } from '../safety'
 import { useMe } from '../session'
 import { ridableOn, shelfOf } from '../store'
 import type { StoredPacket } from '../store'
-import { dayShort, timeOfDay } from '../text'
+import { dayShort, timeOfDay, useText } from '../text'
 import { Button, LinkButton, Wait } from '../ui'
 
 /** The day where there is no network: what lies on this device can be ridden, and nothing else is shown. */
 export function WithoutNetwork({ onAgain }: { onAgain: () => void }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const { person, timeZone } = useMe()
   const here = useLiveQuery(() => ridableOn(shelfOf(person)), [person])
   if (!here) return <Wait />

@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
+import { useText } from '../text'
 
 export const BEADS = ['look', 'plan', 'ride', 'debrief', 'homework'] as const
 export type Bead = (typeof BEADS)[number]
@@ -14,7 +14,7 @@ interface BeadsProps {
 
 /** A lesson as a thread with five beads, each a screen: where it is, and what comes next. */
 export function Beads({ lesson, now, done = {} }: BeadsProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <chakra.nav aria-label={t('beads.label')} marginBottom={{ base: '4', md: '6' }}>
       <Thread>

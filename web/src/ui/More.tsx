@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { Button } from './Button'
 import { Trouble } from './Trouble'
 
@@ -12,7 +12,7 @@ interface Paged {
 
 /** The rest of a list, a page at a touch; what is shown stays where it is. */
 export function More({ list }: { list: Paged }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <Box marginTop="3">
       {list.isFetchNextPageError && <Trouble cause={list.error} />}

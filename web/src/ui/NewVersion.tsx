@@ -1,11 +1,11 @@
 import { Flex } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import { Button } from './Button'
 import { useUpdate } from './update'
 
 /** Says that a new version waits. It stands on the pages of the desk only: no lesson is interrupted by it. */
 export function NewVersion() {
-  const { t } = useTranslation()
+  const { t } = useText()
   const update = useUpdate()
   if (!update) return null
   return (

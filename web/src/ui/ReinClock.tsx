@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { memo } from 'react'
-import { useTranslation } from 'react-i18next'
-import { clock } from '../text'
+import { clock, useText } from '../text'
 import { SIDE, SideLetter } from './side'
 import type { OneSide } from './side'
 
@@ -14,7 +13,7 @@ interface ReinClockProps {
 
 /** Time on each rein, mirrored about a middle: a lopsided bar is a lopsided lesson. */
 export const ReinClock = memo(function ReinClock({ leftMs, rightMs, now }: ReinClockProps) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const most = Math.max(60_000, leftMs, rightMs)
   return (
     <Flex align="center" gap="2" aria-label={t('debrief.reins')} role="group">

@@ -1,7 +1,7 @@
 import { chakra } from '@chakra-ui/react'
 import { useId } from 'react'
 import type { ComponentProps } from 'react'
-import { useTranslation } from 'react-i18next'
+import { useText } from '../text'
 import type { School } from '../api'
 import { Select } from './Button'
 import { FieldLabel } from './Field'
@@ -10,7 +10,7 @@ const SCHOOLS: School[] = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 
 
 /** A pair's way of teaching. */
 export function SchoolField(props: ComponentProps<typeof Select>) {
-  const { t } = useTranslation()
+  const { t } = useText()
   const id = useId()
   return (
     <chakra.div width="full">

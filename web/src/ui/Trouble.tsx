@@ -1,13 +1,12 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { TriangleAlert } from 'lucide-react'
-import { useTranslation } from 'react-i18next'
-import { wordIn } from '../text'
+import { wordIn, useText } from '../text'
 import { Problem, Unreachable } from '../api'
 import { Button } from './Button'
 
 /** What went wrong, in a sentence that says what to do. A shape and words, never a colour alone. */
 export function Trouble({ cause, onAgain }: { cause: unknown; onAgain?: () => void }) {
-  const { t, i18n } = useTranslation()
+  const { t, i18n } = useText()
   const code =
     cause instanceof Unreachable ? 'unreachable' : cause instanceof Problem ? cause.code : 'failure'
   const key = i18n.exists(`problem.${code}`) ? code : 'failure'

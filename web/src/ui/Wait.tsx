@@ -1,8 +1,8 @@
+import { useText } from '../text'
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 
 export function Wait() {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <chakra.p role="status" padding="8" color="quiet">
       {t('wait')}

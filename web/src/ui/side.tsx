@@ -1,5 +1,5 @@
+import { useText } from '../text'
 import { chakra } from '@chakra-ui/react'
-import { useTranslation } from 'react-i18next'
 
 export type OneSide = 'LEFT' | 'RIGHT'
 
@@ -35,7 +35,7 @@ export function SidePatterns() {
 
 /** A side's letter in its colour and form: square for left, round for right. */
 export function SideLetter({ side, size = '1.5em' }: { side: OneSide; size?: string }) {
-  const { t } = useTranslation()
+  const { t } = useText()
   return (
     <chakra.span
       role="img"
