@@ -74,6 +74,19 @@ public final class Client {
         return send("GET", path, null, true);
     }
 
+    /** The bytes that come for this, unread: what reading them costs is not the request's. */
+    public HttpResponse<byte[]> fetch(String path) {
+        try {
+            return http.send(
+                    HttpRequest.newBuilder(URI.create(url + path)).build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Reply post(String path, Object body) {
         return send("POST", path, JSON.writeValueAsString(body), true);
     }
