@@ -17,7 +17,6 @@ const KEYS = {
   LEFT: { bend: 'bendLeft', place: 'placeLeft', circle: 'circleLeft' },
   RIGHT: { bend: 'bendRight', place: 'placeRight', circle: 'circleRight' },
 } as const
-const ALL_CIRCLES: Circle[] = [...CIRCLES, 0]
 const SHOULDERS = [-2, -1, 0, 1, 2]
 
 /** Left and right, mirrored about the horse: how far it bends, where, the smallest even circle, the heavy shoulder. */
@@ -56,7 +55,7 @@ export function Sides({ look, before, onChange }: SidesProps) {
             key={side}
             label={`${t('look.circle')}, ${t(`side.${side}`)}`}
             columns={3}
-            values={ALL_CIRCLES}
+            values={CIRCLES}
             chosen={look[KEYS[side].circle]}
             ghosts={before.map((b) => b[KEYS[side].circle])}
             nameOf={(m) => (m === 0 ? t('look.onNone') : t('look.metres', { metres: m }))}
