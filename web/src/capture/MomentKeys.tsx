@@ -26,7 +26,7 @@ export const MomentKeys = memo(function MomentKeys({
     { name: 'ride.rest', does: onRest, isOff: isResting },
   ] as const
   return (
-    <Grid role="group" aria-label={t('atOnce.title')} templateColumns="repeat(4, minmax(0, 1fr))" gap="1.5">
+    <Grid role="group" aria-label={t('ride.between')} templateColumns="repeat(4, minmax(0, 1fr))" gap="1.5">
       {keys.map(({ name, does, ...key }) => (
         <Button
           key={name}
