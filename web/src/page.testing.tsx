@@ -5,7 +5,7 @@ import type { ReactElement } from 'react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { v7 } from 'uuid'
 import { vi } from 'vitest'
-import type { Assignment, HomeworkStep, Lesson, Me, PairItem, Step } from './api'
+import type { Assignment, Cards, HomeworkStep, Lesson, Me, Packet, PairItem, Plan, Step } from './api'
 import { SafetyProvider } from './safety/SafetyProvider'
 import { MeProvider } from './session'
 import i18next from './text'
@@ -150,6 +150,50 @@ export const pairItem = (more: Partial<PairItem> = {}): PairItem => ({
   ...more,
 })
 
+const PLAN: Plan = {
+  afterS: 0,
+  beforeS: 0,
+  blocks: [],
+  book: 'plan/1',
+  focus: [],
+  leftS: 0,
+  notes: [],
+  restS: 0,
+  rightS: 0,
+  workS: 0,
+}
+
+/** What a lesson needs on the device: one rung, no plan, nothing watched. */
+export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Plan> = {}): Packet => ({
+  lesson: of,
+  rungs: [step()],
+  usual: [{ exercise: 'counter-bend', pad: 'STRENGTH', circleM: null, left: [], right: [], none: [] }],
+  plan: {
+    isKept: false,
+    plan: { ...PLAN, ...plan },
+    heat: { light: 150, lightFromC: 35, shade: 130, speaksFromC: 22, stop: 180 },
+    nudges: {
+      betterBy: 1,
+      breathS: 60,
+      goodStopS: 600,
+      quietS: 30,
+      stuckWrong: 3,
+      turnS: 300,
+      whenStuck: 'END_ON_KNOWN',
+      workS: 2700,
+      yesRunning: 3,
+    },
+  },
+  looksBefore: [],
+  seenBefore: [],
+  watch: [],
+  watchWeeks: 4,
+  entries: [],
+  arrival: 0,
+  serverMs: Date.now(),
+  ...more,
+})
+
 export const HOMEWORK_STEP: HomeworkStep = {
   rung: 'counter-bend.walk.rail',
   name: 'Counter-bend on the rail',
@@ -200,4 +244,16 @@ export const assignment = (more: Partial<Assignment> = {}): Assignment => ({
   pausedPractices: [],
   lookIns: [],
   ...more,
+})
+
+export const cards = (...all: Assignment[]): Cards => ({
+  serverMs: Date.now(),
+  pairs: all.map((card) => ({
+    pair: card.pair,
+    horseId: v7(),
+    horse: card.horse,
+    rider: card.rider,
+    cards: [card],
+    stair: [step()],
+  })),
 })

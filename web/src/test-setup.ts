@@ -6,7 +6,8 @@ import { screenTexts } from './text'
 
 await screenTexts()
 
-// jsdom has neither
+// jsdom has none of these
+Element.prototype.scrollIntoView = () => undefined
 Object.assign(window, {
   matchMedia: () => ({
     matches: false,
