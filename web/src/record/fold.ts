@@ -16,7 +16,7 @@ const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
  */
 export function fold(entries: readonly Entry[]): Ride {
   const read = folded(entries)
-  return tellRide(read.told, signsIn(read), read.voided, read.odd)
+  return tellRide(read.standing, signsIn(read), read.voided, read.odd)
 }
 
 /**
@@ -28,8 +28,8 @@ export class GrowingFold {
 
   of(entries: readonly Entry[]): Ride {
     this.known = grown(this.known, entries) ?? folded(entries)
-    const { told, voided, odd } = this.known
-    return tellRide(told, signsIn(this.known), voided, odd)
+    const { standing, voided, odd } = this.known
+    return tellRide(standing, signsIn(this.known), voided, odd)
   }
 }
 
@@ -40,7 +40,7 @@ interface FoldedLog {
   ids: Set<string>
   times: Times
   last: Entry | undefined
-  told: StandingEntry[]
+  standing: StandingEntry[]
   /** What was removed by somebody who may not, as it was. */
   overruled: HeardEntry[]
   voided: string[]
@@ -48,20 +48,20 @@ interface FoldedLog {
 }
 
 /** The stop signs that count: those that stand, and those whose removal does not. */
-function signsIn({ told, overruled, times }: FoldedLog): StopSignSeen[] {
-  const standing = told.filter((t) => isHeard(t.payload) && !isReplaced(t, told, times.order))
-  if (overruled.length === 0) return stopSignsOf(standing)
-  return stopSignsOf([...standing, ...overruled].sort((a, b) => times.order(a.entry, b.entry)))
+function signsIn({ standing, overruled, times }: FoldedLog): StopSignSeen[] {
+  const heard = standing.filter((t) => isHeard(t.payload) && !isReplaced(t, standing, times.order))
+  if (overruled.length === 0) return stopSignsOf(heard)
+  return stopSignsOf([...heard, ...overruled].sort((a, b) => times.order(a.entry, b.entry)))
 }
 
 /** A look that whoever took it took again before the lesson ended: the later one speaks for itself. */
 function isReplaced(
   look: StandingEntry,
-  told: StandingEntry[],
+  standing: StandingEntry[],
   order: (a: Entry, b: Entry) => number,
 ): boolean {
   if (look.payload.kind !== 'first_look') return false
-  for (const { entry, payload } of told) {
+  for (const { entry, payload } of standing) {
     if (order(entry, look.by) <= 0) continue
     if (payload.kind === 'lesson_ended') return false
     if (payload.kind === 'first_look' && entry.author === look.by.author) return true
@@ -78,7 +78,7 @@ function folded(entries: readonly Entry[]): FoldedLog {
     ids: new Set(log.map((e) => e.id)),
     times,
     last: log.at(-1),
-    told: log.flatMap((e): StandingEntry[] => {
+    standing: log.flatMap((e): StandingEntry[] => {
       const payload = said.payloads.get(e.id)
       const by = said.removers.get(e.id)?.[0] ?? e
       return payload ? [{ entry: e, by, byMs: times.of(by), atMs: times.of(e), payload }] : []
@@ -95,7 +95,7 @@ function grown(known: FoldedLog, entries: readonly Entry[]): FoldedLog | undefin
   if (known.entries.some((e, i) => entries[i] !== e)) return undefined
   const more = entries.slice(known.entries.length)
   const ids = new Set(known.ids)
-  const told = [...known.told]
+  const standing = [...known.standing]
   const odd = [...known.odd]
   let last = known.last
   for (const entry of more) {
@@ -105,12 +105,12 @@ function grown(known: FoldedLog, entries: readonly Entry[]): FoldedLog | undefin
     const atMs = times.of(entry)
     // one that is not believed may be heard all the same: that is told anew
     if (!times.isBelieved(entry)) return undefined
-    if (payload) told.push({ entry, by: entry, byMs: atMs, atMs, payload })
+    if (payload) standing.push({ entry, by: entry, byMs: atMs, atMs, payload })
     else odd.push(entry.id)
     ids.add(entry.id)
     last = entry
   }
-  return { ...known, entries, ids, told, odd, last }
+  return { ...known, entries, ids, standing, odd, last }
 }
 
 function sorted(entries: readonly Entry[], times: Times): Entry[] {

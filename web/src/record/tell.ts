@@ -19,7 +19,7 @@ export interface StandingEntry {
 
 /** The forward pass of the fold: hears the standing entries in order and tells the ride. */
 export function tellRide(
-  told: readonly StandingEntry[],
+  standing: readonly StandingEntry[],
   stopSigns: StopSignSeen[],
   voided: string[],
   odd: string[],
@@ -38,7 +38,7 @@ export function tellRide(
     const rest = rests.at(-1)
     if (rest?.endMs === null) rest.endMs = atMs
   }
-  for (const each of told) {
+  for (const each of standing) {
     const { entry, atMs, payload } = each
     switch (payload.kind) {
       case 'lesson_started':
@@ -111,14 +111,14 @@ function reinMs(segments: Segment[]): Record<Rein, number> {
   return ms
 }
 
-/** An exchange as it is told; a log that grows tells it again and again. */
+/** An exchange as it stands; a log that grows is read again and again. */
 const made = new WeakMap<StandingEntry, Exchange>()
 
-function asked(told: StandingEntry, { kind: _, ...ask }: Payload & { kind: 'exchange' }): Exchange {
-  const before = made.get(told)
+function asked(standing: StandingEntry, { kind: _, ...ask }: Payload & { kind: 'exchange' }): Exchange {
+  const before = made.get(standing)
   if (before) return before
-  const exchange = { id: told.entry.id, atMs: told.atMs, author: told.entry.author, ...ask }
-  made.set(told, exchange)
+  const exchange = { id: standing.entry.id, atMs: standing.atMs, author: standing.entry.author, ...ask }
+  made.set(standing, exchange)
   return exchange
 }
 

@@ -239,7 +239,7 @@ public class Debrief {
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.map(r -> stairs.state(r, judging.before(), own.isEmpty(), made))
+                rung.map(r -> stairs.state(r, judging.before(), !own.isEmpty(), made))
                         .orElse(null),
                 sides(own),
                 sides(counts.stream()

@@ -34,7 +34,7 @@ class MarkedAskRepository {
     }
 
     /** An ask of a pair's own rider, with what was marked of the rider at it. */
-    List<MarkedAsk> told(UUID pair, LessonKey upTo, int lessons) {
+    List<MarkedAsk> lastAsks(UUID pair, LessonKey upTo, int lessons) {
         var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair))
@@ -67,10 +67,10 @@ class MarkedAskRepository {
                 .on(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
                 .where(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()))
                 .orderBy(last.field(RIDDEN_LESSON.STARTED_AT), lesson, RIDDEN_EXCHANGE.ORD)
-                .fetch(r -> told(r, factors));
+                .fetch(r -> ask(r, factors));
     }
 
-    private static MarkedAsk told(Record r, Map<UUID, List<MarkedAsk.Mark>> factors) {
+    private static MarkedAsk ask(Record r, Map<UUID, List<MarkedAsk.Mark>> factors) {
         long atMs = r.get(RIDDEN_EXCHANGE.AT).toEpochMilli();
         UUID lesson = r.get(RIDDEN_EXCHANGE.LESSON_ID);
         RungId rung = new RungId(

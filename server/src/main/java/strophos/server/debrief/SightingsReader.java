@@ -146,9 +146,9 @@ class SightingsReader {
 
     private List<Worth> worthChecking(Lesson lesson) {
         SideBySide sideBySide = rules.sideBySide();
-        List<MarkedAsk> told =
-                asks.told(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());
-        return sideBySide.compare(told).worthChecking().stream()
+        List<MarkedAsk> lastAsks =
+                asks.lastAsks(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());
+        return sideBySide.compare(lastAsks).worthChecking().stream()
                 .map(SightingsReader::worth)
                 .toList();
     }

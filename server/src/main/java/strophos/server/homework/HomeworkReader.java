@@ -84,10 +84,10 @@ public class HomeworkReader {
             Set<String> rungs, boolean isPaused, Set<StopSign> stopSigns, List<Practice> practices) {}
 
     /** What a plan must know of a pair's homework, and how its horse stands at the same moment. */
-    public record OfPair(List<AssignmentRecord> told, HorseState horse) {}
+    public record OfPair(List<AssignmentRecord> assignments, HorseState horse) {}
 
     /** What the plan of this moment must know, of every running assignment. */
-    public OfPair told(UUID pair, UUID horse, Instant at) {
+    public OfPair ofPair(UUID pair, UUID horse, Instant at) {
         StatesAndHorse stood = stood(pair, horse, at);
         return new OfPair(
                 stood.running().stream()

@@ -121,7 +121,7 @@ class PlanFactsReader {
             List<RecentLesson> ridden,
             Optional<String> current,
             Set<RungId> yesterday,
-            List<HomeworkReader.AssignmentRecord> told,
+            List<HomeworkReader.AssignmentRecord> assignments,
             HorseState state,
             HorseFacts horse,
             Thresholds stopping) {}
@@ -142,11 +142,11 @@ class PlanFactsReader {
         Optional<RecentLesson> last = ridden.stream().findFirst();
         PairStates.StateBefore before =
                 states.apart(lesson.pair(), last.map(l -> new LessonKey(l.beganAt(), l.id())), begun);
-        HomeworkReader.OfPair told = homework.told(lesson.pair(), lesson.horseId(), asOf);
+        HomeworkReader.OfPair set = homework.ofPair(lesson.pair(), lesson.horseId(), asOf);
         // a lesson that goes on is stopped by what is seen in it; one that has ended is told as it was begun
         HorseState state = lesson.startedAt() != null && lesson.endedAt() == null
                 ? pauses.state(lesson.horseId(), now)
-                : told.horse();
+                : set.horse();
         return new Sources(
                 look,
                 lesson.school(),
@@ -156,7 +156,7 @@ class PlanFactsReader {
                 ridden,
                 current(ridden),
                 asked(ridden, day.minusDays(1), zone),
-                told.told(),
+                set.assignments(),
                 state,
                 HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state)),
                 rules.stopping());
@@ -261,14 +261,14 @@ class PlanFactsReader {
                 g.before().state().find(rung.id()).filter(r -> r.asks() > 0).map(RungRecord::sides),
                 lastReport(g, id, isSaid).map(Practice::feel),
                 hasStops
-                        && g.told().stream()
+                        && g.assignments().stream()
                                 .anyMatch(t -> t.isPaused() && t.rungs().contains(id)),
                 turnsAgo(g, rung.id()));
     }
 
     /** The last report on a rung since the last lesson; the second best says nothing. */
     private static Optional<Practice> lastReport(Sources g, String rung, Predicate<Practice> isSaid) {
-        return g.told().stream()
+        return g.assignments().stream()
                 .flatMap(t -> t.practices().stream())
                 .filter(p -> p.rung().equals(rung) && !p.secondBest())
                 .filter(p ->
@@ -320,7 +320,7 @@ class PlanFactsReader {
     }
 
     private Optional<PlanChange.Supposition> stopSign(Sources g) {
-        return g.told().stream()
+        return g.assignments().stream()
                 .filter(t -> t.isPaused()
                         || (g.state().isPaused() && t.practices().stream().anyMatch(p -> isCause(g, p))))
                 .findFirst()

@@ -32,25 +32,25 @@ public class DecisionRepository {
 
     /** Decisions on a pair, the latest first: those before this one, or the last of all. */
     public List<PastDecision> ofPair(UUID pair, Optional<Cursor> behind, int most) {
-        return made(DECISION.PAIR_ID
+        return decisions(DECISION.PAIR_ID
                         .eq(pair)
                         .and(behind.map(b -> (Condition) DSL.row(DECISION.DECIDED_AT, DECISION.ID)
                                         .lt(b.at(), b.id()))
                                 .orElseGet(DSL::trueCondition)))
                 .orderBy(DECISION.DECIDED_AT.desc(), DECISION.ID.desc())
                 .limit(most)
-                .fetch(DecisionRepository::made);
+                .fetch(DecisionRepository::decision);
     }
 
     /** The decisions made on a lesson, in order. */
     public List<PastDecision> ofLesson(UUID lesson) {
-        return made(DECISION.LESSON_ID.eq(lesson))
+        return decisions(DECISION.LESSON_ID.eq(lesson))
                 .orderBy(DECISION.DECIDED_AT, DECISION.ID)
-                .fetch(DecisionRepository::made);
+                .fetch(DecisionRepository::decision);
     }
 
     public Optional<PastDecision> find(UUID id) {
-        return made(DECISION.ID.eq(id)).fetchOptional(DecisionRepository::made);
+        return decisions(DECISION.ID.eq(id)).fetchOptional(DecisionRepository::decision);
     }
 
     /** @param evidence the advice as it stood, as JSON */
@@ -72,7 +72,7 @@ public class DecisionRepository {
                 .execute();
     }
 
-    private SelectConditionStep<Record> made(Condition which) {
+    private SelectConditionStep<Record> decisions(Condition which) {
         return db.select(DECISION.fields())
                 .select(PERSON.NAME)
                 .from(DECISION)
@@ -81,7 +81,7 @@ public class DecisionRepository {
                 .where(which);
     }
 
-    private static PastDecision made(Record r) {
+    private static PastDecision decision(Record r) {
         return new PastDecision(
                 r.get(DECISION.ID),
                 r.get(DECISION.PAIR_ID),

@@ -171,17 +171,17 @@ public class StairReader {
 
     /** The state of one rung of the catalogue. */
     private RungState state(Rung rung, PairState state) {
-        return state(rung, state, true, List.of());
+        return state(rung, state, false, List.of());
     }
 
     /**
      * The state of one rung of the catalogue at a lesson's end.
      *
      * @param before how the pair stood when the lesson began
-     * @param isNotAsked its own rider was not asked on it in the lesson
+     * @param isAsked its own rider was asked on it in the lesson
      * @param made decisions on the lesson, in order
      */
-    public RungState state(Rung rung, PairState before, boolean isNotAsked, List<PastDecision> made) {
+    public RungState state(Rung rung, PairState before, boolean isAsked, List<PastDecision> made) {
         Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
         StairState decided = before.stair();
         for (PastDecision m : made) {
@@ -192,7 +192,7 @@ public class StairReader {
             }
         }
         Set<RungId> asked = new HashSet<>(before.asked());
-        if (!isNotAsked) {
+        if (isAsked) {
             asked.add(rung.id());
         }
         return Stair.states(progression, asked, decided).get(rung.id());
