@@ -46,7 +46,11 @@ test('a lesson begins with what is in work, and a touch is counted on its rein',
   const { user, kept } = await begin()
   await user.click(screen.getByRole('button', { name: cell(0) }))
   expect(await screen.findByRole('button', { name: cell(1) })).toBeVisible()
-  const segment: unknown = expect.objectContaining({ exercise: 'counter-bend', gait: 'WALK', mounted: 'RIDER' })
+  const segment: unknown = expect.objectContaining({
+    exercise: 'counter-bend',
+    gait: 'WALK',
+    mounted: 'RIDER',
+  })
   await vi.waitFor(async () =>
     expect((await kept()).map((e) => [e.kind, e.payload, e.passage])).toEqual(
       expect.arrayContaining([
