@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,9 +27,6 @@ import strophos.server.problem.Problem;
 @Transactional
 class RulesController {
 
-    /** What was chosen longer ago says little of how a yard decides now. Common practice, no source. */
-    private static final Duration LOOKED_BACK = Duration.ofDays(365);
-
     private final YardRules rules;
     private final Clock clock;
 
@@ -39,7 +35,7 @@ class RulesController {
         this.clock = clock;
     }
 
-    /** All books, and the report by rule over the last year. */
+    /** All books, and the report by rule of late. */
     record Rules(List<Book> books, List<OverruledRule> overruled) {}
 
     /** A book and its version. */
@@ -55,7 +51,7 @@ class RulesController {
     record ThresholdItem(
             String name, double value, double standard, double least, double most, double step, boolean isCap) {}
 
-    /** How often a rule was overruled in the last year, with the 95 % Wilson interval of the share. */
+    /** How often a rule was overruled in the last year, in at most the latest 2 000 decisions, with the 95 % Wilson interval of the share. */
     record OverruledRule(String book, String ruleId, int overruled, int total, double low, double high) {}
 
     /** All changes of a book; what is not named holds by its standard. */
@@ -66,7 +62,7 @@ class RulesController {
     Rules rules() {
         return new Rules(
                 Books.ALL.stream().map(this::book).toList(),
-                rules.overrulings(clock.instant().minus(LOOKED_BACK)).stream()
+                rules.overrulings(clock.instant()).stream()
                         .map(RulesController::line)
                         .toList());
     }

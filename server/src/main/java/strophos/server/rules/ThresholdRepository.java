@@ -8,6 +8,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Table;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,16 +41,23 @@ class ThresholdRepository {
                 .execute());
     }
 
-    /** How often each rule's advice was overruled in the yard since a moment. */
-    List<Overruling> overruled(Instant since) {
-        return db.select(
-                        DECISION.RULE_BOOK,
-                        DECISION.RULE_ID,
-                        count().filterWhere(DECISION.ADVISED.ne(DECISION.CHOSEN)),
-                        count())
+    /** How often each rule's advice was overruled in the yard, in at most so many of the latest decisions since a moment. */
+    List<Overruling> overruled(Instant since, int most) {
+        Table<?> latest = db.select(DECISION.RULE_BOOK, DECISION.RULE_ID, DECISION.ADVISED, DECISION.CHOSEN)
                 .from(DECISION)
                 .where(DECISION.DECIDED_AT.ge(since))
-                .groupBy(DECISION.RULE_BOOK, DECISION.RULE_ID)
+                .orderBy(DECISION.DECIDED_AT.desc())
+                .limit(most)
+                .asTable("latest");
+        Field<String> advised = latest.field(DECISION.ADVISED);
+        Field<String> chosen = latest.field(DECISION.CHOSEN);
+        return db.select(
+                        latest.field(DECISION.RULE_BOOK),
+                        latest.field(DECISION.RULE_ID),
+                        count().filterWhere(advised.ne(chosen)),
+                        count())
+                .from(latest)
+                .groupBy(latest.field(DECISION.RULE_BOOK), latest.field(DECISION.RULE_ID))
                 .fetch(r -> Overruling.of(r.value1(), r.value2(), new Proportion(r.value3(), r.value4())));
     }
 }

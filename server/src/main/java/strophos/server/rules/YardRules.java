@@ -86,9 +86,9 @@ public class YardRules {
         events.publishEvent(new ThresholdsChanged(sheet.book()));
     }
 
-    /** How often each rule was overruled since a moment. */
-    List<Overruling> overrulings(Instant since) {
-        return Overruling.report(thresholds.overruled(since));
+    /** How often each rule was overruled of late. */
+    List<Overruling> overrulings(Instant now) {
+        return Overruling.report(thresholds.overruled(now.minus(Overruling.LOOKED_BACK), Overruling.DECISIONS));
     }
 
     private Thresholds of(ThresholdSet sheet) {
