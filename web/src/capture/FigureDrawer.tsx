@@ -10,6 +10,8 @@ interface FigureDrawerProps {
   onClose: () => void
 }
 
+// none at all is an answer of the look, not a circle to ride
+const RIDDEN_CIRCLES = CIRCLES.filter((metres) => metres > 0)
 const ELSEWHERE = ['RAIL', 'ACROSS'] as const
 
 /** Where it is ridden, on how large a circle, and how the horse is flexed on it. */
@@ -37,8 +39,8 @@ export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'onClose'
       />
       <Chips
         name={t('figure.circle')}
-        words={CIRCLES}
-        now={now.place === 'CIRCLE' ? CIRCLES.find((m) => m === now.circleM) : undefined}
+        words={RIDDEN_CIRCLES}
+        now={now.place === 'CIRCLE' ? RIDDEN_CIRCLES.find((m) => m === now.circleM) : undefined}
         text={(metres) => t('figure.metres', { metres })}
         isNeeded
         onChoose={(circleM) => circleM && onChange({ place: 'CIRCLE', circleM })}
