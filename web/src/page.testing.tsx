@@ -130,6 +130,7 @@ export const step = (more: Partial<Step> = {}): Step => ({
   gait: 'WALK',
   place: 'RAIL',
   state: 'IN_WORK',
+  works: 'OUTSIDE',
   left: SIDE,
   right: SIDE,
   awaits: [],

@@ -702,7 +702,7 @@ export interface components {
             name: string;
             password: string;
         };
-        "core.judgement.Evidence": components["schemas"]["core.judgement.EvidenceRein"] | components["schemas"]["core.judgement.EvidenceDay"] | components["schemas"]["core.judgement.EvidenceForce"] | components["schemas"]["core.judgement.EvidenceTries"] | components["schemas"]["core.judgement.EvidenceDifference"] | components["schemas"]["core.judgement.EvidenceTimes"] | components["schemas"]["core.judgement.EvidenceSigns"];
+        "core.judgement.Evidence": components["schemas"]["core.judgement.EvidenceSide"] | components["schemas"]["core.judgement.EvidenceDay"] | components["schemas"]["core.judgement.EvidenceForce"] | components["schemas"]["core.judgement.EvidenceTries"] | components["schemas"]["core.judgement.EvidenceDifference"] | components["schemas"]["core.judgement.EvidenceTimes"] | components["schemas"]["core.judgement.EvidenceSigns"];
         "core.judgement.EvidenceDay": {
             /** Format: date */
             day: string;
@@ -710,7 +710,7 @@ export interface components {
             /** @enum {string} */
             kind: "DAY";
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
             successes: components["schemas"]["core.stats.Proportion"];
         };
         "core.judgement.EvidenceDifference": {
@@ -732,19 +732,19 @@ export interface components {
             meanStrength: number;
             strongest: components["schemas"]["core.stats.Proportion"];
         };
-        "core.judgement.EvidenceRein": {
+        "core.judgement.EvidenceSide": {
             counted: components["schemas"]["core.stats.Proportion"];
             entries: string[];
             /** Format: int32 */
             held: number;
             interval: components["schemas"]["core.stats.Interval"];
             /** @enum {string} */
-            kind: "REIN";
+            kind: "SIDE";
             missing: components["schemas"]["core.progress.Missing"][];
             /** Format: int32 */
             needed: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             toHold: number;
             /** Format: int32 */
@@ -835,7 +835,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             window: number;
         };
@@ -847,7 +847,7 @@ export interface components {
             /** Format: double */
             lowerEnd: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
         };
         "core.progress.MissingDays": {
             /** @enum {string} */
@@ -855,17 +855,17 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
         };
         "core.progress.MissingInBand": {
             /** Format: double */
             asked: number;
             /** @enum {string} */
             kind: "IN_BAND";
-            /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
             /** Format: double */
             share: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
         };
         "core.progress.MissingLessons": {
             /** @enum {string} */
@@ -873,7 +873,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
         };
         "core.progress.MissingLessonsWithout": {
             fault: string;
@@ -882,7 +882,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
         };
         "core.progress.MissingRecoveries": {
             /** @enum {string} */
@@ -890,7 +890,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             withinS: number;
         };
@@ -900,7 +900,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             window: number;
         };
@@ -910,7 +910,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
         };
         "core.progress.MissingStretches": {
             /** Format: double */
@@ -920,7 +920,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
             /** @enum {string} */
             unit: "STRIDES" | "SECONDS" | "METRES";
         };
@@ -930,7 +930,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            rein: "LEFT" | "RIGHT" | "NONE";
+            side: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             window: number;
         };
@@ -1045,6 +1045,8 @@ export interface components {
             rung: string | null;
             /** @enum {string|null} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
         "debrief.SideView": {
             /** Format: int32 */
@@ -1061,6 +1063,7 @@ export interface components {
         };
         "debrief.Sides": {
             left: components["schemas"]["debrief.SideView"];
+            none: components["schemas"]["debrief.SideView"];
             right: components["schemas"]["debrief.SideView"];
         };
         "debrief.SightingCount": {
@@ -1959,7 +1962,7 @@ export interface components {
         };
         "plan.ReasonView": {
             /** @enum {string} */
-            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
+            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
             values: {
                 [key: string]: string;
             };
@@ -2191,6 +2194,8 @@ export interface components {
             /** @enum {string} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
             strand: string;
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
         "watch.WatchItem": {
             /** Format: int32 */

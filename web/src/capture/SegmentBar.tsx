@@ -5,9 +5,9 @@ import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Place, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
-import { Button, Select, SIDE } from '../ui'
+import { Button, Select, SIDE, SideLetter } from '../ui'
 import { wordIn, useText } from '../text'
-import { choicesOf, isSame } from './choose'
+import { choicesOf, isSame, worksOf } from './choose'
 import { OneReinTime } from './clocks'
 import type { Choosable, RiddenSegment } from './choose'
 import { figureInWords } from './FigureDrawer'
@@ -58,6 +58,7 @@ export const SegmentBar = memo(function SegmentBar({
     return () => window.removeEventListener('resize', show)
   }, [now.exercise])
   const others = all.filter((c) => !shown.includes(c))
+  const works = worksOf(rungs, now.exercise)
   return (
     <Flex direction="column" gap="2" css={{ [ACROSS]: { gap: '1' } }}>
       <Flex gap="1.5" align="start">
@@ -70,6 +71,7 @@ export const SegmentBar = memo(function SegmentBar({
           <FigureIcon place={now.place} />
           {figureInWords(t, now)}
         </Button>
+        {works === 'CHOSEN' && <WhichSide now={now} onChange={onChange} />}
         <Strip ref={strip} role="group" aria-label={t('ride.exercise')}>
           {shown.map((c) => (
             <Button
@@ -150,6 +152,26 @@ export const SegmentBar = memo(function SegmentBar({
     </Flex>
   )
 }, isDrawnAlike)
+
+/** To which side, where the exercise leaves it open; touched again it is not known. It takes room from the row beside it alone. */
+function WhichSide({ now, onChange }: Pick<SegmentBarProps, 'now' | 'onChange'>) {
+  const { t } = useText()
+  return (
+    <Flex role="group" aria-label={t('ride.whichSide')} gap="1.5" flexShrink={0}>
+      {(['LEFT', 'RIGHT'] as const).map((side) => (
+        <Button
+          key={side}
+          look="key"
+          paddingX="2.5"
+          aria-pressed={now.side === side}
+          onClick={() => onChange({ side: now.side === side ? undefined : side })}
+        >
+          <SideLetter side={side} />
+        </Button>
+      ))}
+    </Flex>
+  )
+}
 
 /** A touch makes the segment anew, mostly with the same in it. */
 function isDrawnAlike(a: SegmentBarProps, b: SegmentBarProps): boolean {

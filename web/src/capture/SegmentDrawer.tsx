@@ -2,7 +2,7 @@ import { Button, SideLetter } from '../ui'
 import { useState } from 'react'
 import { MOUNTED } from '../record'
 import { wordIn, useText } from '../text'
-import { changed, choicesOf } from './choose'
+import { changed, choicesOf, worksOf } from './choose'
 import type { RungsAndAids, RiddenSegment } from './choose'
 import { FigureChips } from './FigureDrawer'
 import { RIDDEN_GAITS } from './SegmentBar'
@@ -44,6 +44,19 @@ export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerP
         isNeeded
         onChoose={(rein) => rein && change({ rein })}
       />
+      {worksOf(known.rungs, said.exercise) === 'CHOSEN' && (
+        <Chips
+          name={t('ride.whichSide')}
+          words={['LEFT', 'RIGHT'] as const}
+          now={said.side}
+          text={(side) => (
+            <>
+              <SideLetter side={side} /> {t(`worked.${side}`)}
+            </>
+          )}
+          onChoose={(side) => change({ side })}
+        />
+      )}
       <Chips
         name={t('ride.gait')}
         words={RIDDEN_GAITS}

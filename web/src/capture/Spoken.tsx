@@ -21,7 +21,12 @@ export function Spoken({
         ...(said.aids ?? []).map((aid) => aidInWords(t, aid)),
       ].join(' · ')
     case 'segment':
-      return `${exerciseName(said.exercise)}, ${wordIn(t, 'gait', said.gait)}, ${t(`rein.${said.rein}`)}`
+      return [
+        exerciseName(said.exercise),
+        wordIn(t, 'gait', said.gait),
+        t(`rein.${said.rein}`),
+        ...(said.side ? [t('ride.toSide', { side: t(`worked.${said.side}`) })] : []),
+      ].join(', ')
     case 'rest':
       return t('ride.rest')
     case 'note':

@@ -14,6 +14,7 @@ function step(exercise: string, gait: Step['gait'], place: Step['place'], state:
     gait,
     place,
     state,
+    works: 'INSIDE',
     left: side,
     right: side,
     awaits: [],

@@ -1,5 +1,6 @@
 import type { Step, Usual } from '../api'
-import type { Aid, Bend, Gait, Mounted, Place, Rein } from '../record'
+import type { Aid, Bend, Gait, Mounted, Place, Rein, WorkedSide } from '../record'
+import type { OneSide } from '../ui'
 
 /** What is being ridden: the payload of a segment. */
 export interface RiddenSegment {
@@ -11,6 +12,8 @@ export interface RiddenSegment {
   circleM?: number | undefined
   bend?: Bend | undefined
   aids?: Aid[] | undefined
+  /** The side of the horse that is worked, where the exercise leaves it open and it was said. */
+  side?: OneSide | undefined
 }
 
 /** What may be ridden, and how it is usually asked. */
@@ -49,6 +52,11 @@ export function rungOf(rungs: Step[], exercise: string): Step | undefined {
     .find((r) => r.exercise === exercise)
 }
 
+/** The side of the horse an exercise works; of one that is not among them, the inner one, as of most. */
+export function worksOf(rungs: Step[], exercise: string): WorkedSide {
+  return rungs.find((r) => r.exercise === exercise)?.works ?? 'INSIDE'
+}
+
 /** Where a lesson begins: on the first rung in work, on the left rein, under the pair's own rider. */
 export function firstRidden(known: RungsAndAids): RiddenSegment {
   const rung = choicesOf(known.rungs)
@@ -65,7 +73,7 @@ export function changed(
   now: RiddenSegment,
   change: Partial<RiddenSegment>,
 ): RiddenSegment {
-  const { exercise, gait, place, rein, mounted, circleM, bend } = now
+  const { exercise, gait, place, rein, mounted, circleM, bend, side } = now
   const isNew = change.exercise !== undefined && change.exercise !== exercise
   const rung = isNew && change.exercise ? rungOf(known.rungs, change.exercise) : undefined
   return asAsked(known, {
@@ -74,20 +82,21 @@ export function changed(
     place: rung?.place ?? place,
     rein,
     mounted,
-    ...(isNew ? {} : { circleM, bend }),
+    ...(isNew ? {} : { circleM, bend, side }),
     ...change,
   })
 }
 
 /** With the circle it needs and the aids it is usually asked with on this rein. */
-export function asAsked({ usual }: RungsAndAids, ridden: RiddenSegment): RiddenSegment {
+export function asAsked({ rungs, usual }: RungsAndAids, ridden: RiddenSegment): RiddenSegment {
   const own = usual.find((u) => u.exercise === ridden.exercise)
-  const { aids: _, circleM, ...rest } = ridden
+  const { aids: _, circleM, side, ...rest } = ridden
   const aids = usualAids(own, ridden.rein)
   return {
     ...rest,
     ...(ridden.place === 'CIRCLE' && { circleM: circleM ?? own?.circleM ?? WHOLE_CIRCLE_M }),
     ...(aids.length > 0 && { aids }),
+    ...(side && worksOf(rungs, ridden.exercise) === 'CHOSEN' && { side }),
   }
 }
 
@@ -111,8 +120,9 @@ export function asRidden({
   circleM,
   bend,
   aids,
+  side,
 }: RiddenSegment): RiddenSegment {
-  return { exercise, gait, place, rein, mounted, circleM, bend, aids }
+  return { exercise, gait, place, rein, mounted, circleM, bend, aids, side }
 }
 
 /** Whether two say the same. */

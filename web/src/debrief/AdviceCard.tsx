@@ -15,7 +15,7 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
   const { t } = useText()
   const { actions } = useMe()
   const [isChanging, setChanging] = useState(false)
-  const { advice, decision, rung } = row
+  const { advice, decision, rung, works } = row
   if (!rung) return <Quiet>{t('debrief.noRung')}</Quiet>
   if (!advice) return null
   const isStillOpen = !isWayIn(row)
@@ -28,14 +28,14 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
           <Flex gap="3" align="flex-start" marginTop="1">
             <DecisionSign decision={advice.decision} />
             <chakra.p fontSize="lg" fontWeight="650" lineHeight="1.3">
-              {adviceSentence(t, advice)}
+              {adviceSentence(t, works, advice)}
             </chakra.p>
           </Flex>
         </Box>
       ) : (
         <p>{t('debrief.passed')}</p>
       )}
-      <Why advice={advice} />
+      <Why advice={advice} works={works} />
       {isChoosing && <Choose rung={rung} advice={advice} lesson={lesson} onDone={() => setChanging(false)} />}
       {decision && !isChoosing && (
         <ChosenDecision

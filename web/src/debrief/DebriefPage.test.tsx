@@ -19,7 +19,7 @@ const NOBODY = { ...SIDE, yes: 0, asks: 0, meanStrength: null }
 const advice: Advice = {
   decision: 'STAY',
   ruleId: 'stay',
-  book: 'rung-decision/2',
+  book: 'rung-decision/3',
   choices: ['MOVE_ON', 'STAY', 'STEP_BACK'],
   beside: [],
   findings: [],
@@ -32,8 +32,9 @@ const row: DebriefRow = {
   gait: 'WALK',
   place: 'RAIL',
   state: 'IN_WORK',
-  pair: { left: SIDE, right: SIDE },
-  others: { left: NOBODY, right: NOBODY },
+  works: 'OUTSIDE',
+  pair: { left: SIDE, right: SIDE, none: NOBODY },
+  others: { left: NOBODY, right: NOBODY, none: NOBODY },
   advice,
   decision: null,
 }

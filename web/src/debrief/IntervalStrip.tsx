@@ -1,16 +1,22 @@
 import { chakra } from '@chakra-ui/react'
 import type { SideView } from '../api'
+import type { Side } from '../record'
 import { percent, useText } from '../text'
 import { SIDE } from '../ui'
-import type { OneSide } from '../ui'
 
 const BOX = { width: 560, left: 30, right: 8, row: 52, top: 8, bottom: 26 }
 const LEVELS = [0, 0.25, 0.5, 0.75, 1]
 
-/** YES on each rein with its 95 % interval, on one scale: what overlaps is not yet different. */
-export function IntervalStrip({ left, right }: { left: SideView; right: SideView }) {
+export interface StripRow {
+  side: Side
+  name: string
+  view: SideView
+}
+
+/** YES to each side with its 95 % interval, on one scale: what overlaps is not yet different. */
+export function IntervalStrip({ rows }: { rows: StripRow[] }) {
   const x = (share: number) => BOX.left + share * (BOX.width - BOX.left - BOX.right)
-  const height = BOX.top + 2 * BOX.row + BOX.bottom
+  const height = BOX.top + rows.length * BOX.row + BOX.bottom
   return (
     <chakra.svg viewBox={`0 0 ${BOX.width} ${height}`} width="100%" role="list">
       {LEVELS.map((level) => (
@@ -28,30 +34,24 @@ export function IntervalStrip({ left, right }: { left: SideView; right: SideView
           </chakra.text>
         </g>
       ))}
-      <ReinStrip side="LEFT" view={left} y={BOX.top} x={x} />
-      <ReinStrip side="RIGHT" view={right} y={BOX.top + BOX.row} x={x} />
+      {rows.map((row, i) => (
+        <SideStrip key={row.side} row={row} y={BOX.top + i * BOX.row} x={x} />
+      ))}
     </chakra.svg>
   )
 }
 
-function ReinStrip({
-  side,
-  view,
-  y,
-  x,
-}: {
-  side: OneSide
-  view: SideView
-  y: number
-  x: (share: number) => number
-}) {
+const NO_SIDE = { color: 'ink', letter: '', pattern: undefined }
+
+function SideStrip({ row, y, x }: { row: StripRow; y: number; x: (share: number) => number }) {
   const { t } = useText()
-  const { color, letter, pattern } = SIDE[side]
+  const { side, name, view } = row
+  const { color, letter, pattern } = side === 'NONE' ? NO_SIDE : SIDE[side]
   const label =
     view.meanStrength === null
-      ? `${t(`Rein.${side}`)}: ${t('debrief.notRiddenRein')}`
+      ? `${name}: ${t('debrief.notRiddenRein')}`
       : t('debrief.strip', {
-          rein: t(`Rein.${side}`),
+          side: name,
           yes: view.yes,
           asks: view.asks,
           low: percent(view.low),
@@ -85,7 +85,7 @@ function ReinStrip({
             width={Math.max(2, x(view.high) - x(view.low))}
             height="12"
             rx={side === 'LEFT' ? 2 : 6}
-            fill={`url(#${pattern})`}
+            fill={pattern ? `url(#${pattern})` : 'currentColor'}
             opacity="0.8"
           />
           <chakra.rect

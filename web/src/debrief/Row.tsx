@@ -1,17 +1,30 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import type { DebriefRow, Lesson } from '../api'
 import { Card, Quiet, SideLetter } from '../ui'
-import { wordIn, useText } from '../text'
+import { sidesOf } from '../record'
+import type { Side } from '../record'
+import { sideIn, wordIn, useText } from '../text'
 import { AdviceCard } from './AdviceCard'
 import { IntervalStrip } from './IntervalStrip'
 import { SmallPad } from './SmallPad'
 import { isWayIn } from './wayIn'
 
-/** One exercise: the two reins beside each other, then what to do about it. */
+function viewOf({ left, right, none }: DebriefRow['pair'], side: Side) {
+  return side === 'LEFT' ? left : side === 'RIGHT' ? right : none
+}
+
+/** One exercise: the two sides of the horse beside each other, then what to do about it. */
 export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
   const { t } = useText()
-  const { others } = row
-  const hasOthers = others.left.asks + others.right.asks > 0
+  const { others, pair, works } = row
+  const othersIn = others.left.asks + others.right.asks + others.none.asks
+  const sides = sidesOf(works).map((side) => ({
+    side,
+    name: sideIn(t, works, side),
+    view: viewOf(pair, side),
+  }))
+  // where the exercise leaves it open and nobody said it
+  const isUnsaid = works !== 'NEITHER' && pair.none.asks > 0
   return (
     <Card aria-label={row.name}>
       <Flex align="baseline" gap="3" wrap="wrap" marginBottom="4">
@@ -28,27 +41,30 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
         gap={{ base: '6', lg: '10' }}
       >
         <Flex direction="column" gap="4">
-          <IntervalStrip left={row.pair.left} right={row.pair.right} />
+          <IntervalStrip rows={sides} />
           {!isWayIn(row) && (
             <Flex gap="6" wrap="wrap">
-              {(['LEFT', 'RIGHT'] as const).map((side) => (
+              {sides.map(({ side, name, view }) => (
                 <Box key={side} flex="1" minWidth="200px">
                   <Flex align="center" gap="2" marginBottom="1">
-                    <SideLetter side={side} />
-                    <Quiet>{t(`Rein.${side}`)}</Quiet>
+                    {side !== 'NONE' && <SideLetter side={side} />}
+                    <Quiet>{name}</Quiet>
                   </Flex>
-                  <SmallPad side={side} counts={(side === 'LEFT' ? row.pair.left : row.pair.right).counts} />
+                  <SmallPad side={side} name={name} counts={view.counts} />
                 </Box>
               ))}
             </Flex>
           )}
-          {hasOthers && (
+          {isUnsaid && <Quiet>{t('debrief.unsaid', { yes: pair.none.yes, count: pair.none.asks })}</Quiet>}
+          {othersIn > 0 && (
             <Quiet>
-              {t('debrief.others', {
+              {t(works === 'NEITHER' ? 'debrief.othersWhole' : 'debrief.others', {
                 left: others.left.yes,
                 leftAsks: others.left.asks,
                 right: others.right.yes,
                 rightAsks: others.right.asks,
+                yes: others.none.yes,
+                asks: others.none.asks,
               })}
             </Quiet>
           )}

@@ -1,11 +1,18 @@
 import { chakra } from '@chakra-ui/react'
 import { useText } from '../text'
 import { RESPONSES, STRENGTHS } from '../record'
+import type { Side } from '../record'
 import { SIDE } from '../ui'
-import type { OneSide } from '../ui'
+
+interface SmallPadProps {
+  side: Side
+  /** The side, in words. */
+  name: string
+  counts: number[][]
+}
 
 /** The filled pad again, small: a table of answers by strength. */
-export function SmallPad({ side, counts }: { side: OneSide; counts: number[][] }) {
+export function SmallPad({ side, name, counts }: SmallPadProps) {
   const { t } = useText()
   const most = Math.max(1, ...counts.flat())
   return (
@@ -16,7 +23,7 @@ export function SmallPad({ side, counts }: { side: OneSide; counts: number[][] }
       borderCollapse="separate"
       borderSpacing="2px"
     >
-      <chakra.caption srOnly>{t('debrief.counts', { rein: t(`rein.${side}`) })}</chakra.caption>
+      <chakra.caption srOnly>{t('debrief.counts', { side: name })}</chakra.caption>
       <thead>
         <tr>
           <td />
@@ -52,7 +59,7 @@ export function SmallPad({ side, counts }: { side: OneSide; counts: number[][] }
                       position="absolute"
                       inset="0"
                       borderRadius="4px"
-                      background={SIDE[side].color}
+                      background={side === 'NONE' ? 'quiet' : SIDE[side].color}
                       style={{ opacity: 0.12 + 0.28 * (count / most) }}
                     />
                   )}

@@ -1,19 +1,20 @@
 import { Box, chakra } from '@chakra-ui/react'
 import type { Advice, Finding } from '../api'
+import type { WorkedSide } from '../record'
 import { percent, wordIn, useText } from '../text'
 import { Quiet, WhyBox } from '../ui'
 import { evidenceSentences } from './evidence'
 import { ruleKey } from './sentence'
 
 /** The why of an advice, opened on demand: every rule with its answer and its numbers. */
-export function Why({ advice }: { advice: Advice }) {
+export function Why({ advice, works }: { advice: Advice; works: WorkedSide }) {
   const { t } = useText()
   return (
     <WhyBox>
       <summary>{t('debrief.why.title')}</summary>
       <Box paddingTop="2">
         {[...advice.findings].reverse().map((f) => (
-          <FindingLine key={f.ruleId} finding={f} isDeciding={f.ruleId === advice.ruleId} />
+          <FindingLine key={f.ruleId} finding={f} works={works} isDeciding={f.ruleId === advice.ruleId} />
         ))}
         <Quiet>{t('debrief.why.book', { book: advice.book })}</Quiet>
       </Box>
@@ -21,7 +22,13 @@ export function Why({ advice }: { advice: Advice }) {
   )
 }
 
-function FindingLine({ finding, isDeciding }: { finding: Finding; isDeciding: boolean }) {
+interface FindingLineProps {
+  finding: Finding
+  works: WorkedSide
+  isDeciding: boolean
+}
+
+function FindingLine({ finding, works, isDeciding }: FindingLineProps) {
   const { t } = useText()
   const { judgement } = finding
   return (
@@ -35,7 +42,7 @@ function FindingLine({ finding, isDeciding }: { finding: Finding; isDeciding: bo
           <li>{t('debrief.why.few', { asks: judgement.seen, needed: judgement.needed })}</li>
         )}
         {judgement.evidence
-          .flatMap((e) => evidenceSentences(t, e))
+          .flatMap((e) => evidenceSentences(t, works, e))
           .map((sentence) => (
             <li key={sentence}>{sentence}</li>
           ))}

@@ -2,15 +2,15 @@ import i18next from 'i18next'
 import { expect, test } from 'vitest'
 import type { Evidence, Missing } from '../api'
 import { missingSentence } from '../pair'
-import { evidenceSentences, weakerRein } from './evidence'
+import { evidenceSentences, weakerSide } from './evidence'
 import type { Text } from '../text'
 
 const t = i18next.t as unknown as Text
 
 const ALL: Evidence[] = [
   {
-    kind: 'REIN',
-    rein: 'LEFT',
+    kind: 'SIDE',
+    side: 'LEFT',
     counted: { successes: 7, total: 10 },
     window: 10,
     needed: 8,
@@ -31,12 +31,12 @@ const ALL: Evidence[] = [
     entries: [],
   },
   { kind: 'TIMES', what: 'FRIGHTS', times: 2, needed: 2, entries: [] },
-  { kind: 'DAY', day: '2026-11-20', rein: 'RIGHT', successes: { successes: 1, total: 5 }, entries: [] },
+  { kind: 'DAY', day: '2026-11-20', side: 'RIGHT', successes: { successes: 1, total: 5 }, entries: [] },
   { kind: 'SIGNS', signs: ['UNLEVEL', 'REFUSES_ONE_SIDE'] },
 ]
 
 test('every number of a rule has its words, and no word is a key', () => {
-  const sentences = ALL.flatMap((e) => evidenceSentences(t, e))
+  const sentences = ALL.flatMap((e) => evidenceSentences(t, 'INSIDE', e))
   expect(sentences).toHaveLength(9)
   for (const sentence of sentences) {
     expect(sentence).not.toMatch(/debrief\.|soundness\.|Rein\.|\{\{|undefined/)
@@ -46,25 +46,25 @@ test('every number of a rule has its words, and no word is a key', () => {
   expect(sentences[3]).toContain('9 of 10')
 })
 
-test('the weaker rein is the one on which fewer came', () => {
-  expect(weakerRein(ALL.filter((e) => e.kind === 'DIFFERENCE'))).toBe('RIGHT')
-  expect(weakerRein(ALL.filter((e) => e.kind === 'FORCE'))).toBeUndefined()
+test('the weaker side is the one to which fewer came', () => {
+  expect(weakerSide(ALL.filter((e) => e.kind === 'DIFFERENCE'))).toBe('RIGHT')
+  expect(weakerSide(ALL.filter((e) => e.kind === 'FORCE'))).toBeUndefined()
 })
 
 const MISSING: Missing[] = [
-  { kind: 'ASKS', rein: 'LEFT', more: 3, window: 10 },
-  { kind: 'SUCCESSES', rein: 'LEFT', more: 1, window: 10 },
-  { kind: 'RUNNING', rein: 'LEFT', more: 2, window: 5 },
-  { kind: 'CERTAINTY', rein: 'RIGHT', lowerEnd: 0.4, asked: 0.45 },
-  { kind: 'LESSONS', rein: 'RIGHT', more: 1 },
-  { kind: 'DAYS', rein: 'RIGHT', more: 2 },
-  { kind: 'STRETCHES', rein: 'LEFT', more: 2, amount: 20, unit: 'STRIDES' },
-  { kind: 'LESSONS_WITHOUT', rein: 'LEFT', more: 1, fault: 'pulls down' },
-  { kind: 'IN_BAND', rein: 'LEFT', share: 0.5, asked: 0.8 },
-  { kind: 'SECONDS', rein: 'LEFT', more: 30 },
-  { kind: 'RECOVERIES', rein: 'LEFT', more: 1, withinS: 5 },
+  { kind: 'ASKS', side: 'LEFT', more: 3, window: 10 },
+  { kind: 'SUCCESSES', side: 'LEFT', more: 1, window: 10 },
+  { kind: 'RUNNING', side: 'LEFT', more: 2, window: 5 },
+  { kind: 'CERTAINTY', side: 'RIGHT', lowerEnd: 0.4, asked: 0.45 },
+  { kind: 'LESSONS', side: 'RIGHT', more: 1 },
+  { kind: 'DAYS', side: 'RIGHT', more: 2 },
+  { kind: 'STRETCHES', side: 'LEFT', more: 2, amount: 20, unit: 'STRIDES' },
+  { kind: 'LESSONS_WITHOUT', side: 'LEFT', more: 1, fault: 'pulls down' },
+  { kind: 'IN_BAND', side: 'LEFT', share: 0.5, asked: 0.8 },
+  { kind: 'SECONDS', side: 'LEFT', more: 30 },
+  { kind: 'RECOVERIES', side: 'LEFT', more: 1, withinS: 5 },
 ]
 
 test.each(MISSING)('what is missing has its words: $kind', (m) => {
-  expect(missingSentence(t, m)).not.toMatch(/pair\.|rein\.|\{\{|undefined/)
+  expect(missingSentence(t, 'OUTSIDE', m)).not.toMatch(/pair\.|rein\.|\{\{|undefined/)
 })

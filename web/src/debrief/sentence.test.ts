@@ -1,14 +1,15 @@
 import i18next from 'i18next'
 import { describe, expect, test } from 'vitest'
 import type { Advice, Evidence, Missing } from '../api'
+import type { WorkedSide } from '../record'
 import { adviceSentence } from './sentence'
 import type { Text } from '../text'
 
 const t = i18next.t as unknown as Text
 
-const onRein = (rein: 'LEFT' | 'RIGHT', successes: number, missing: Missing[] = []): Evidence => ({
-  kind: 'REIN',
-  rein,
+const toSide = (side: 'LEFT' | 'RIGHT', successes: number, missing: Missing[] = []): Evidence => ({
+  kind: 'SIDE',
+  side,
   counted: { successes, total: 10 },
   window: 10,
   needed: 8,
@@ -23,7 +24,7 @@ function advice(decision: Advice['decision'], ruleId: string, more: Partial<Advi
   return {
     decision,
     ruleId,
-    book: 'rung-decision/2',
+    book: 'rung-decision/3',
     choices: [],
     beside: [],
     findings: [],
@@ -37,27 +38,30 @@ const finding = (ruleId: string, ...evidence: Evidence[]): Advice['findings'][nu
   judgement: { kind: 'BROKEN', evidence },
 })
 
-const said = (a: Advice) => adviceSentence(t, a)
+const said = (a: Advice, works: WorkedSide = 'INSIDE') => adviceSentence(t, works, a)
 
 describe('the sentence of an advice', () => {
   test('moves on', () => {
-    expect(said(advice('MOVE_ON', 'criterion.rate'))).toBe('Move on: the criterion held on both reins.')
+    expect(said(advice('MOVE_ON', 'criterion.rate'))).toBe('Move on: the criterion held on both sides.')
   })
 
-  test('names what is missing, by rein', () => {
+  test('names what is missing, by side', () => {
     const findings = [
       finding(
         'criterion.rate',
-        onRein('RIGHT', 6, [{ kind: 'SUCCESSES', rein: 'RIGHT', more: 2, window: 10 }]),
-        onRein('LEFT', 9, [{ kind: 'LESSONS', rein: 'LEFT', more: 1 }]),
+        toSide('RIGHT', 6, [{ kind: 'SUCCESSES', side: 'RIGHT', more: 2, window: 10 }]),
+        toSide('LEFT', 9, [{ kind: 'LESSONS', side: 'LEFT', more: 1 }]),
       ),
     ]
     expect(said(advice('STAY', 'criterion.rate', { findings }))).toBe(
-      'Stay: right rein: 2 more good answers in the last 10; left rein: must hold in 1 more lesson.',
+      'Stay: right: 2 more good answers in the last 10; left: must hold in 1 more lesson.',
+    )
+    expect(said(advice('STAY', 'criterion.rate', { findings }), 'OUTSIDE')).toContain(
+      'right (left rein): 2 more',
     )
   })
 
-  test('names the rein that falls behind', () => {
+  test('names the side that is far behind', () => {
     const ruleId = 'step-back.one-rein-fails'
     const difference: Evidence = {
       kind: 'DIFFERENCE',
@@ -67,9 +71,9 @@ describe('the sentence of an advice', () => {
       worse: 'RIGHT',
       entries: [],
     }
-    for (const evidence of [[difference], [onRein('LEFT', 9), onRein('RIGHT', 3)]]) {
+    for (const evidence of [[difference], [toSide('LEFT', 9), toSide('RIGHT', 3)]]) {
       expect(said(advice('STEP_BACK', ruleId, { findings: [finding(ruleId, ...evidence)] }))).toBe(
-        'Step back: the right rein falls behind.',
+        'Step back: the right is far behind.',
       )
     }
   })

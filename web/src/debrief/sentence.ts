@@ -1,11 +1,12 @@
 import type { Text } from '../text'
 import type { Advice, Evidence, Missing } from '../api'
 import { missingSentence } from '../pair'
-import { wordIn } from '../text'
-import { weakerRein } from './evidence'
+import type { WorkedSide } from '../record'
+import { sideIn, wordIn } from '../text'
+import { weakerSide } from './evidence'
 
 /** The advice as a coach would say it. */
-export function adviceSentence(t: Text, advice: Advice): string {
+export function adviceSentence(t: Text, works: WorkedSide, advice: Advice): string {
   switch (advice.decision) {
     case 'MOVE_ON':
       if (advice.ruleId.startsWith('reopen.')) return t('debrief.sentence.STAYS_PASSED')
@@ -16,16 +17,16 @@ export function adviceSentence(t: Text, advice: Advice): string {
     case 'STEP_BACK':
     case 'GET_HELP':
       return wordIn(t, `debrief.sentence.${advice.decision}`, ruleKey(advice.ruleId), {
-        rein: worseRein(t, advice),
+        side: worseSide(t, works, advice),
       })
     case 'STAY':
-      return staySentence(t, advice)
+      return staySentence(t, works, advice)
   }
 }
 
-function staySentence(t: Text, advice: Advice): string {
+function staySentence(t: Text, works: WorkedSide, advice: Advice): string {
   const missing = missingOf(advice)
-    .map((m) => missingSentence(t, m))
+    .map((m) => missingSentence(t, works, m))
     .join('; ')
   return missing ? t('debrief.sentence.STAY', { missing }) : t('debrief.sentence.STAY_plain')
 }
@@ -35,14 +36,14 @@ export function ruleKey(ruleId: string): string {
   return ruleId.replaceAll('.', '-')
 }
 
-/** What is lacking on either rein, by whichever rule said so. */
+/** What is lacking on either side, by whichever rule said so. */
 function missingOf(advice: Advice): Missing[] {
   return advice.findings
     .flatMap((f): Evidence[] => f.judgement.evidence)
-    .flatMap((e) => (e.kind === 'REIN' ? e.missing : []))
+    .flatMap((e) => (e.kind === 'SIDE' ? e.missing : []))
 }
 
-function worseRein(t: Text, advice: Advice): string {
+function worseSide(t: Text, works: WorkedSide, advice: Advice): string {
   const deciding = advice.findings.find((f) => f.ruleId === advice.ruleId)
-  return t(`rein.${weakerRein(deciding?.judgement.evidence ?? []) ?? 'NONE'}`)
+  return sideIn(t, works, weakerSide(deciding?.judgement.evidence ?? []) ?? 'NONE')
 }

@@ -12,6 +12,7 @@ import { wordIn, useText } from '../text'
 import { Decisions } from './Decisions'
 import { FactsCard } from './FactsCard'
 import { Lessons } from './Lessons'
+import { reinFor, sidesOf } from '../record'
 import { missingSentence } from './missing'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
@@ -150,11 +151,13 @@ function OnTheWay({ step }: { step: Step }) {
         </chakra.span>
       </chakra.h3>
       <Flex gap="5" marginY="1.5">
-        {(['LEFT', 'RIGHT'] as const).map((side) => {
-          const of = side === 'LEFT' ? step.left : step.right
+        {sidesOf(step.works).map((side) => {
+          const of = side === 'RIGHT' ? step.right : step.left
+          const rein = reinFor(step.works, side)
           return (
             <Flex key={side} align="center" gap="2" fontVariantNumeric="tabular-nums">
-              <SideLetter side={side} />
+              {side !== 'NONE' && <SideLetter side={side} />}
+              {rein !== 'NONE' && rein !== side && <Quiet>{t(`rein.${rein}`)}</Quiet>}
               {of.asks === 0
                 ? t('pair.notAsked')
                 : t('pair.good', { successes: of.successes, asks: of.asks })}
@@ -165,7 +168,7 @@ function OnTheWay({ step }: { step: Step }) {
       <chakra.ul paddingLeft="5" color="quiet">
         {step.missing.length === 0 && <li>{t('pair.nothingMissing')}</li>}
         {step.missing.map((m) => (
-          <li key={m.rein + m.kind}>{missingSentence(t, m)}</li>
+          <li key={m.side + m.kind}>{missingSentence(t, step.works, m)}</li>
         ))}
       </chakra.ul>
     </Box>

@@ -6,7 +6,7 @@ import type { PairItem } from '../api'
 import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
 import { dayShort, wordIn, useText } from '../text'
-import { SideLetter, Guard, More, Trouble, Wait } from '../ui'
+import { StepCounts, Guard, More, Trouble, Wait } from '../ui'
 import { AddPair } from './AddPair'
 
 /** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
@@ -69,12 +69,7 @@ function PairRow({ pair }: { pair: PairItem }) {
           {step ? (
             <Flex align="center" gap="2" color="quiet">
               {step.name}, {wordIn(t, 'gait', step.gait)}
-              <Flex align="center" gap="1.5" fontVariantNumeric="tabular-nums" fontWeight="650" color="ink">
-                <SideLetter side="LEFT" size="1.3em" />
-                {step.left.successes}/{step.left.asks}
-                <SideLetter side="RIGHT" size="1.3em" />
-                {step.right.successes}/{step.right.asks}
-              </Flex>
+              <StepCounts step={step} />
             </Flex>
           ) : (
             <chakra.span color="quiet">{t('pairs.nothingInWork')}</chakra.span>

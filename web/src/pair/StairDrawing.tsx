@@ -43,7 +43,7 @@ function StairStep({ step, base }: { step: Step; base: number }) {
   const { t } = useText()
   const isShut = step.state === 'CLOSED' || step.state === 'RESTING' || step.state === 'PAUSED'
   const isLive = step.state === 'IN_WORK' || step.state === 'OPEN'
-  const name = t('pair.stepName', {
+  const name = t(step.works === 'NEITHER' ? 'pair.stepNameWhole' : 'pair.stepName', {
     name: step.name,
     gait: wordIn(t, 'gait', step.gait),
     place: wordIn(t, 'place', step.place),
@@ -72,23 +72,42 @@ function StairStep({ step, base }: { step: Step; base: number }) {
         strokeWidth="1.5"
         strokeDasharray={isShut ? '4 4' : undefined}
       />
-      <HalfFill side="LEFT" count={step.left} x={0} width={half} />
-      <HalfFill side="RIGHT" count={step.right} x={half} width={half} />
-      <chakra.line x1={half} x2={half} y1="0" y2={base} stroke="card" strokeWidth="2" />
+      {step.works === 'NEITHER' ? (
+        <Fill side={null} count={step.left} x={0} width={STEP.width} />
+      ) : (
+        <>
+          <Fill side="LEFT" count={step.left} x={0} width={half} />
+          <Fill side="RIGHT" count={step.right} x={half} width={half} />
+          <chakra.line x1={half} x2={half} y1="0" y2={base} stroke="card" strokeWidth="2" />
+        </>
+      )}
       {isLive && <chakra.rect y="-2" width={STEP.width} height="6" fill="live" />}
       {step.state === 'PASSED' && <chakra.rect y="-2" width={STEP.width} height="6" fill="ink" />}
     </g>
   )
 }
 
-/** The tread is the measure: a half filled up to it has what the criterion asks for. */
-function HalfFill({ side, count, x, width }: { side: OneSide; count: SideOfStep; x: number; width: number }) {
+interface FillProps {
+  /** Null where the rung works neither side. */
+  side: OneSide | null
+  count: SideOfStep
+  x: number
+  width: number
+}
+
+/** The tread is the measure: what is filled up to it has what the criterion asks for. */
+function Fill({ side, count, x, width }: FillProps) {
   if (count.asks === 0) return null
   const full = STEP.height - 8
   const filled = Math.min(1, count.successes / count.needed) * full
   return (
     <g transform={`translate(${x}, ${STEP.height - filled})`}>
-      <rect x="3" width={width - 6} height={filled} fill={`url(#${SIDE[side].pattern})`} />
+      <chakra.rect
+        x="3"
+        width={width - 6}
+        height={filled}
+        fill={side ? `url(#${SIDE[side].pattern})` : 'quiet'}
+      />
       <chakra.rect
         x="7"
         y={filled - 26}
@@ -103,9 +122,10 @@ function HalfFill({ side, count, x, width }: { side: OneSide; count: SideOfStep;
         textAnchor="middle"
         fontSize="14px"
         fontWeight="800"
-        fill={SIDE[side].color}
+        fill={side ? SIDE[side].color : 'ink'}
       >
-        {SIDE[side].letter} {count.successes}
+        {side && `${SIDE[side].letter} `}
+        {count.successes}
       </chakra.text>
     </g>
   )

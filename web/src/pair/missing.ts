@@ -1,10 +1,11 @@
 import type { Text } from '../text'
 import type { Missing } from '../api'
-import { percent } from '../text'
+import type { WorkedSide } from '../record'
+import { percent, sideIn } from '../text'
 
 /** What a rung still lacks, as a coach would say it. */
-export function missingSentence(t: Text, m: Missing): string {
-  return t(`pair.missing.${m.kind}`, { rein: t(`rein.${m.rein}`), ...valuesOf(t, m) })
+export function missingSentence(t: Text, works: WorkedSide, m: Missing): string {
+  return t(`pair.missing.${m.kind}`, { side: sideIn(t, works, m.side), ...valuesOf(t, m) })
 }
 
 function valuesOf(t: Text, m: Missing): Record<string, string | number> {

@@ -191,6 +191,7 @@ function reasonSentence(t: Text, { code, values }: Reason): string {
       .replace('.0', ''),
     focus: values.focus && wordIn(t, 'focus', values.focus),
     rein: values.rein && wordIn(t, 'rein', values.rein),
+    side: values.side && wordIn(t, 'worked', values.side),
     feel: values.feel && wordIn(t, 'feelSaid', values.feel),
     p: values.p && percent(Number(values.p)),
   })

@@ -29,6 +29,7 @@ export {
   timeOfDay,
   today,
 } from './format'
+export { sideIn } from './sides'
 export { nameIn, wordIn } from './words'
 export { useText } from './useText'
 export type { Key, Text } from './useText'

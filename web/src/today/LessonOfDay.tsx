@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import type { Me, Step, TodaysLesson } from '../api'
 import { StandsMark, useSafety } from '../safety'
 import { timeOfDay, wordIn, useText } from '../text'
-import { LinkButton, SideLetter } from '../ui'
+import { LinkButton, StepCounts } from '../ui'
 
 interface LessonOfDayProps {
   today: TodaysLesson
@@ -81,14 +81,7 @@ function Rung({ step }: { step: Step }) {
       <chakra.span color="quiet">
         {step.name}, {wordIn(t, 'gait', step.gait)}
       </chakra.span>
-      {isAsked && (
-        <Flex align="center" gap="1.5" fontVariantNumeric="tabular-nums" fontWeight="650">
-          <SideLetter side="LEFT" size="1.3em" />
-          {step.left.successes}/{step.left.asks}
-          <SideLetter side="RIGHT" size="1.3em" />
-          {step.right.successes}/{step.right.asks}
-        </Flex>
-      )}
+      {isAsked && <StepCounts step={step} />}
     </Flex>
   )
 }

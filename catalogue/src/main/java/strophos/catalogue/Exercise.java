@@ -10,6 +10,7 @@ import strophos.core.exchange.Means;
 import strophos.core.exchange.PadKind;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.UsualAid;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
 import strophos.core.plan.FigureKind;
@@ -22,6 +23,7 @@ import tools.jackson.databind.annotation.EnumNaming;
  *
  * @param shortName fits a button, at most 18 letters
  * @param schools that teach it
+ * @param works the side of the horse it works
  * @param aids the usual ones, in order
  * @param pad how an ask is touched in; by strength where the file does not say
  * @param hard rests on the day after
@@ -39,6 +41,7 @@ public record Exercise(
         Set<School> schools,
         Needs needs,
         Ground ground,
+        WorkedSide works,
         String position,
         List<Aid> aids,
         List<String> goodSigns,

@@ -10,9 +10,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Criterion;
 import strophos.core.school.School;
 import strophos.core.stair.Progression;
@@ -97,14 +99,18 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
             Optional<String> wayBack,
             Optional<Criterion> criterion) {
 
-        private Rung rung(Map<String, RungId> below) {
+        private Rung rung(Map<String, RungId> below, Map<String, WorkedSide> works) {
             RungId id = new RungId(exercise, gait, place);
+            WorkedSide side = Optional.ofNullable(works.get(exercise))
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "Rung %s is of an exercise that is not in this strand.".formatted(id)));
             return new Rung(
                     id,
                     Set.copyOf(needs.stream().map(n -> named(id, n, below)).toList()),
                     wayBack.map(n -> named(id, n, below)),
                     Set.copyOf(awaits.orElse(List.of())),
-                    criterion);
+                    criterion,
+                    side);
         }
 
         private static RungId named(RungId by, String name, Map<String, RungId> below) {
@@ -151,9 +157,11 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
 
     private Strand read() {
         Map<String, RungId> below = new LinkedHashMap<>();
+        Map<String, WorkedSide> works =
+                exercises.stream().collect(Collectors.toMap(Exercise::id, Exercise::works, (a, b) -> a));
         List<Rung> rungs = stair.stream()
                 .map(s -> {
-                    Rung rung = s.rung(below);
+                    Rung rung = s.rung(below, works);
                     below.put(rung.id().toString(), rung.id());
                     return rung;
                 })

@@ -137,18 +137,25 @@ class CatalogueTest {
 
     @Test
     void refusesARungThatNamesWhatDoesNotStandBelow() {
-        String file = """
-                strand: test
-                exercises: []
-                stair:
-                  - { exercise: a, gait: WALK, place: RAIL, needs: [b.walk.rail] }
-                """;
+        String file = stair("{ exercise: breathe-turn, gait: WALK, place: RAIL, needs: [b.walk.rail] }");
         assertThatThrownBy(() -> StrandFile.read("test.yaml", file)).hasMessageContaining("does not stand below it");
+    }
+
+    @Test
+    void refusesARungOfAnExerciseThatIsNotThere() {
+        String file = stair("{ exercise: a, gait: WALK, place: RAIL, needs: [] }");
+        assertThatThrownBy(() -> StrandFile.read("test.yaml", file)).hasMessageContaining("not in this strand");
+    }
+
+    /** The strand of confidence with this rung alone. */
+    private static String stair(String rung) {
+        return CatalogueReader.text("confidence.yaml").replaceAll("(?s)\\nstair:.*", "\nstair: [" + rung + "]\n");
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
             short: Breathe | shrt: Breathe    | exercises[0].short
+            works: inside  | works: sideways  | exercises[0].works
             unit: minutes  | unt: minutes     | exercises[0].dose.unit
             unit: minutes  | unit: laps       | exercises[0].dose.unit
             least: 4       | lest: 4          | exercises[0].dose.least
@@ -196,8 +203,8 @@ class CatalogueTest {
     @ParameterizedTest
     @MethodSource("criteria")
     void readsARungsOwnCriterion(String written, Criterion criterion) throws IOException {
-        String rung = "{ exercise: a, gait: HALT, place: RAIL, needs: [], criterion: { %s } }".formatted(written);
-        String file = "strand: test\nexercises: []\nstair: [%s]\n".formatted(rung);
+        String file = stair(
+                "{ exercise: breathe-turn, gait: HALT, place: RAIL, needs: [], criterion: { %s } }".formatted(written));
         assertThat(StrandFile.read("test.yaml", file)
                         .progression()
                         .rungs()
@@ -206,7 +213,6 @@ class CatalogueTest {
                 .contains(criterion);
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
                 .getSchema(CatalogueReader.text("strand.schema.json"));
-        String whole = CatalogueReader.text("rider.yaml").replaceFirst("stair:\n.*\n", "stair:\n  - " + rung + "\n");
-        assertThat(schema.validate(whole, InputFormat.YAML)).as(whole).isEmpty();
+        assertThat(schema.validate(file, InputFormat.YAML)).as(file).isEmpty();
     }
 }

@@ -12,7 +12,7 @@ import strophos.core.cause.MarkedAsk;
 import strophos.core.cause.ProbeDay;
 import strophos.core.cause.ProbeThresholds;
 import strophos.core.cause.SideBySide;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Rule;
 import strophos.core.progress.Ask;
 
@@ -117,7 +117,7 @@ final class Causes {
     private static List<Ask> measured(SimulatedPair pair, double good, double day) {
         List<Ask> asks = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
-            asks.add(pair.ask(Rein.LEFT, SimulatedPair.shaken(good, day), i));
+            asks.add(pair.ask(Side.LEFT, SimulatedPair.shaken(good, day), i));
         }
         return asks;
     }

@@ -8,8 +8,8 @@ import strophos.core.change.ChangeThresholds;
 import strophos.core.change.Plateau;
 import strophos.core.change.Rate;
 import strophos.core.change.Thirds;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.progress.Ask;
 import strophos.core.stats.Proportion;
@@ -59,7 +59,7 @@ final class Changes {
         List<Ask> asks = new ArrayList<>();
         int running = 0;
         while (asks.size() < least || running < 3) {
-            Ask ask = pair.ask(Rein.LEFT, chance, asks.size());
+            Ask ask = pair.ask(Side.LEFT, chance, asks.size());
             asks.add(ask);
             running = ask.response() == Response.YES ? running + 1 : 0;
         }

@@ -2,7 +2,8 @@ package strophos.bench.judgement;
 
 import java.util.List;
 import java.util.Optional;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Decision;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungDecision;
@@ -21,7 +22,7 @@ final class Decisions {
     /** Was it advised at the end of any of these lessons? */
     static boolean isEverAdvised(Decision decision, List<LessonFacts> lessons, Standing standing) {
         for (int n = 1; n <= lessons.size(); n++) {
-            RungFacts facts = new RungFacts(lessons.subList(0, n));
+            RungFacts facts = new RungFacts(WorkedSide.INSIDE, lessons.subList(0, n));
             if (BOOK.advise(facts, Optional.empty(), standing).decision() == decision) {
                 return true;
             }
@@ -29,39 +30,41 @@ final class Decisions {
         return false;
     }
 
-    static Counted movesOn(double good, int lessons, int asksARein, int pairs) {
-        return advised("move on", Decision.MOVE_ON, Standing.IN_WORK, good, lessons, asksARein, pairs);
+    static Counted movesOn(double good, int lessons, int asksASide, int pairs) {
+        return advised("move on", Decision.MOVE_ON, Standing.IN_WORK, good, lessons, asksASide, pairs);
     }
 
-    static Counted stepsBack(double good, int lessons, int asksARein, int pairs) {
-        return advised("step back", Decision.STEP_BACK, Standing.IN_WORK, good, lessons, asksARein, pairs);
+    static Counted stepsBack(double good, int lessons, int asksASide, int pairs) {
+        return advised("step back", Decision.STEP_BACK, Standing.IN_WORK, good, lessons, asksASide, pairs);
     }
 
-    static Counted reopens(double good, int lessons, int asksARein, int pairs) {
-        return advised("re-open a passed rung", Decision.REOPEN, PASSED, good, lessons, asksARein, pairs);
+    static Counted reopens(double good, int lessons, int asksASide, int pairs) {
+        return advised("re-open a passed rung", Decision.REOPEN, PASSED, good, lessons, asksASide, pairs);
     }
 
     /** A pair of this truth on both reins is given the advice at some lesson's end. */
     private static Counted advised(
-            String question, Decision decision, Standing standing, double good, int lessons, int asksARein, int pairs) {
+            String question, Decision decision, Standing standing, double good, int lessons, int asksASide, int pairs) {
         return Counted.over(
                 question,
-                "%.0f %% good, %d lessons of %d asks a rein".formatted(100 * good, lessons, asksARein),
+                "%.0f %% good, %d lessons of %d asks a side".formatted(100 * good, lessons, asksASide),
                 pairs,
                 seed -> isEverAdvised(
-                        decision, new SimulatedPair(seed).lessons(lessons, good, good, asksARein), standing));
+                        decision, new SimulatedPair(seed).lessons(lessons, good, good, asksASide), standing));
     }
 
     /** The right rein is named the stiffer at the end of so many lessons. */
-    static Counted namesRight(double left, double right, int lessons, int asksARein, int pairs) {
+    static Counted namesRight(double left, double right, int lessons, int asksASide, int pairs) {
         StifferSide rule = StifferSide.standard();
         return Counted.over(
                 "right rein named the stiffer",
-                "left %.0f %%, right %.0f %% good, after %d lessons of %d asks a rein"
-                        .formatted(100 * left, 100 * right, lessons, asksARein),
+                "left %.0f %%, right %.0f %% good, after %d lessons of %d asks a side"
+                        .formatted(100 * left, 100 * right, lessons, asksASide),
                 pairs,
-                seed -> rule.judge(new RungFacts(new SimulatedPair(seed).lessons(lessons, left, right, asksARein)))
+                seed -> rule.judge(new RungFacts(
+                                        WorkedSide.INSIDE,
+                                        new SimulatedPair(seed).lessons(lessons, left, right, asksASide)))
                                 .stiffer()
-                        == Rein.RIGHT);
+                        == Side.RIGHT);
     }
 }

@@ -5,14 +5,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
 import strophos.core.progress.LessonFacts;
 
 /**
- * A pair of known truth: its chance of a good answer (YES at strength 2 or lighter) on each rein, shaken each day by a
+ * A pair of known truth: its chance of a good answer (YES at strength 2 or lighter) on each side, shaken each day by a
  * normal effect on the log-odds of spread {@value #DAY_SPREAD}. At 0.8 that lets two days in three lie between 71 and 87 %
  * (assumption: what lessons of one pair look like).
  */
@@ -34,26 +34,26 @@ final class SimulatedPair {
     }
 
     /** So many lessons, two a week. */
-    List<LessonFacts> lessons(int n, double left, double right, int asksARein) {
+    List<LessonFacts> lessons(int n, double left, double right, int asksASide) {
         List<LessonFacts> all = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            all.add(lesson(left, right, asksARein));
+            all.add(lesson(left, right, asksASide));
         }
         return all;
     }
 
     /** The next lesson, turns of five asks on each rein. */
-    LessonFacts lesson(double left, double right, int asksARein) {
+    LessonFacts lesson(double left, double right, int asksASide) {
         double day = dayEffect();
         List<Ask> asks = new ArrayList<>();
         int onLeft = 0;
         int onRight = 0;
-        while (onLeft < asksARein || onRight < asksARein) {
-            for (int i = 0; i < 5 && onLeft < asksARein; i++, onLeft++) {
-                asks.add(ask(Rein.LEFT, shaken(left, day), asks.size()));
+        while (onLeft < asksASide || onRight < asksASide) {
+            for (int i = 0; i < 5 && onLeft < asksASide; i++, onLeft++) {
+                asks.add(ask(Side.LEFT, shaken(left, day), asks.size()));
             }
-            for (int i = 0; i < 5 && onRight < asksARein; i++, onRight++) {
-                asks.add(ask(Rein.RIGHT, shaken(right, day), asks.size()));
+            for (int i = 0; i < 5 && onRight < asksASide; i++, onRight++) {
+                asks.add(ask(Side.RIGHT, shaken(right, day), asks.size()));
             }
         }
         LessonFacts lesson = new LessonFacts("lesson " + lessons, FIRST_DAY.plusDays(lessons * 7L / 2), asks);
@@ -72,7 +72,7 @@ final class SimulatedPair {
     }
 
     /** One ask of which so many come well; the others are mostly on the way. */
-    Ask ask(Rein rein, double good, int n) {
+    Ask ask(Side side, double good, int n) {
         boolean isGood = random.nextDouble() < good;
         double which = random.nextDouble();
         Response response = isGood
@@ -84,7 +84,7 @@ final class SimulatedPair {
         if (!isGood && random.nextDouble() < 0.3) {
             strength = random.nextDouble() < 0.8 ? Strength.CLEAR : Strength.STRONG;
         }
-        return new Ask("e" + lessons + "." + n, 20_000L * n, rein, Mounted.RIDER, strength, response);
+        return new Ask("e" + lessons + "." + n, 20_000L * n, side, Mounted.RIDER, strength, response);
     }
 
     /** Sum of twelve uniforms less six: normal enough for days. */

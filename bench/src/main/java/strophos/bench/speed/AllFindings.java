@@ -14,6 +14,7 @@ import strophos.core.change.Plateau;
 import strophos.core.change.Rate;
 import strophos.core.change.Thirds;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
@@ -40,7 +41,7 @@ final class AllFindings {
         List<Object> findings = new ArrayList<>();
         Map<RungId, RungFacts> known = years.facts();
         for (RungId rung : ThreeYears.rungs()) {
-            RungFacts facts = known.getOrDefault(rung, RungFacts.NONE);
+            RungFacts facts = known.getOrDefault(rung, RungFacts.none(WorkedSide.INSIDE));
             findings.add(DECISION.advise(facts, Optional.empty(), Standing.IN_WORK));
             findings.add(STIFFER.judge(facts));
             findings.add(PLATEAU.judge(rates(facts)));

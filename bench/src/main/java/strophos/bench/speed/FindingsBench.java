@@ -26,12 +26,12 @@ public class FindingsBench {
 
     private final ThreeYears years = new ThreeYears();
 
-    /** Counts every answer by rung, rein, strength and response. */
+    /** Counts every answer by rung, side, strength and response. */
     @Benchmark
     public Map<RungId, int[]> plainPass() {
         Map<RungId, int[]> counts = new HashMap<>();
         for (ThreeYears.Ridden r : years.ridden) {
-            int cell = (r.ask().rein().ordinal() * 4 + r.ask().strength().ordinal()) * 5
+            int cell = (r.ask().side().ordinal() * 4 + r.ask().strength().ordinal()) * 5
                     + r.ask().response().ordinal();
             counts.computeIfAbsent(r.rung(), rung -> new int[3 * 4 * 5])[cell]++;
         }

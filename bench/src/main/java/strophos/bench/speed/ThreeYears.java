@@ -14,9 +14,10 @@ import strophos.core.cause.ProbeDay;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Ask;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
@@ -76,7 +77,7 @@ final class ThreeYears {
                                             .toList()));
         }
         Map<RungId, RungFacts> facts = new HashMap<>();
-        lessons.forEach((rung, all) -> facts.put(rung, new RungFacts(List.copyOf(all.values()))));
+        lessons.forEach((rung, all) -> facts.put(rung, new RungFacts(WorkedSide.INSIDE, List.copyOf(all.values()))));
         return facts;
     }
 
@@ -99,7 +100,7 @@ final class ThreeYears {
         return new Ask(
                 "entry " + lesson + "." + i,
                 1_000L * i,
-                i / 10 % 2 == 0 ? Rein.LEFT : Rein.RIGHT,
+                i / 10 % 2 == 0 ? Side.LEFT : Side.RIGHT,
                 Mounted.RIDER,
                 Strength.values()[random.nextInt(3)],
                 response);

@@ -2,7 +2,7 @@ package strophos.core.look;
 
 import java.util.List;
 import java.util.Set;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 
 /**
  * What a look makes of the day.
@@ -19,7 +19,7 @@ public record Focus(
         List<RowOutcome> findings,
         Set<Limit> limits,
         List<Check> missing,
-        Rein stiffer) {
+        Side stiffer) {
 
     /** One row's answer. */
     public record RowOutcome(String rowId, FocusKind focus, int threshold, FocusRow.Outcome answer) {}

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Feel;
 import strophos.core.progress.Sidedness;
 import strophos.core.stair.RungId;
@@ -17,7 +18,8 @@ import strophos.core.stair.RungState;
  * @param isFence jumped
  * @param isHard rests on the day after it was ridden
  * @param suits the pair's school teaches it
- * @param sides how the reins compare in the record
+ * @param works the side of the horse it works
+ * @param sides how the sides compare in the record
  * @param report how the rider's last practice of it went since the last lesson, if there was one
  * @param isReported a stop sign on it waits for an answer
  * @param turnsAgo lessons since it was last ridden, 0 for the last lesson; empty when never
@@ -32,6 +34,7 @@ public record Candidate(
         boolean isFence,
         boolean isHard,
         boolean suits,
+        WorkedSide works,
         Optional<Sidedness> sides,
         Optional<Feel> report,
         boolean isReported,

@@ -5,10 +5,11 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import strophos.core.bend.CircleSizes;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Feel;
 import strophos.core.look.Focus;
 import strophos.core.progress.Sidedness;
@@ -71,7 +72,8 @@ public final class Planner {
         List<Block> blocks = new ArrayList<>();
         for (int i = 0; i < picked.size(); i++) {
             Choice.Pick p = picked.get(i);
-            blocks.add(block(p.rung(), p.role(), seconds[i], stiffer(p.rung()), new ArrayList<>(p.why())));
+            Rein longer = p.rung().works().reinFor(stiffer(p.rung()));
+            blocks.add(block(p.rung(), p.role(), seconds[i], longer, new ArrayList<>(p.why())));
         }
         return plan(blocks, choice.notes());
     }
@@ -122,11 +124,11 @@ public final class Planner {
         return Math.min(facts.workCapS(), (int) (PlanRules.WORK_SHARE * between));
     }
 
-    private Block block(Candidate rung, Block.Role role, int seconds, Rein stiffer, List<Reason> why) {
-        ReinTime time = ReinTime.of(seconds, stiffer, facts.stop().get("reins.stifferShare"), facts.turnCapS());
+    private Block block(Candidate rung, Block.Role role, int seconds, Rein longer, List<Reason> why) {
+        ReinTime time = ReinTime.of(seconds, longer, facts.stop().get("reins.stifferShare"), facts.turnCapS());
         why.add(new Reason(
                 Reason.Code.SHARE, Map.of("minutes", minutes(seconds), "work", String.valueOf(facts.workCapS() / 60))));
-        why.add(whySides(rung, stiffer));
+        why.add(whySides(rung, longer));
         why.add(Reason.of(Reason.Code.TURNS, "minutes", facts.turnCapS() / 60));
         OptionalInt circle = circle(rung);
         circle.ifPresent(m ->
@@ -156,41 +158,48 @@ public final class Planner {
     }
 
     /** By the record; where it does not tell, in bending work by today's look. */
-    private Rein stiffer(Candidate rung) {
-        Rein known = rung.sides().map(Sidedness::stiffer).orElse(Rein.NONE);
+    private Side stiffer(Candidate rung) {
+        Side known = rung.sides().map(Sidedness::stiffer).orElse(Side.NONE);
         boolean isBending = rung.strand().equals("bend");
-        return known != Rein.NONE || !isBending
+        return known != Side.NONE || !isBending
                 ? known
-                : facts.focus().map(Focus::stiffer).orElse(Rein.NONE);
+                : facts.focus().map(Focus::stiffer).orElse(Side.NONE);
     }
 
-    private Reason whySides(Candidate rung, Rein stiffer) {
-        if (stiffer == Rein.NONE) {
-            return Reason.of(Reason.Code.EQUAL);
+    private Reason whySides(Candidate rung, Rein longer) {
+        Side stiffer = stiffer(rung);
+        if (longer == Rein.NONE) {
+            return stiffer != Side.NONE && rung.works() == WorkedSide.CHOSEN
+                    ? Reason.of(Reason.Code.STIFFER_EITHER, "side", stiffer.name())
+                    : Reason.of(Reason.Code.EQUAL);
         }
-        Optional<Sidedness> record = rung.sides().filter(s -> s.stiffer() == stiffer);
-        if (record.isEmpty()) {
-            return Reason.of(
-                    facts.focus().filter(f -> f.stiffer() == stiffer).isPresent()
-                            ? Reason.Code.STIFFER_LOOK
-                            : Reason.Code.CHOSEN,
-                    "rein",
-                    stiffer.name());
+        if (longer != rung.works().reinFor(stiffer)) {
+            return Reason.of(Reason.Code.CHOSEN, "rein", longer.name());
         }
-        Sidedness s = record.get();
-        return s.basis() == Sidedness.Basis.DIFFERENCE
-                ? new Reason(
-                        Reason.Code.STIFFER_COUNTS,
-                        Map.of(
-                                "rein", stiffer.name(),
-                                "left", "" + s.left().successes(),
-                                "leftOf", "" + s.left().total(),
-                                "right", "" + s.right().successes(),
-                                "rightOf", "" + s.right().total(),
-                                "p", String.valueOf(s.p())))
-                : new Reason(
-                        Reason.Code.STIFFER_RUN,
-                        Map.of("rein", stiffer.name(), "worse", "" + s.lessonsWorse(), "lessons", "" + s.lessons()));
+        Map<String, String> where = Map.of("rein", longer.name(), "side", stiffer.name());
+        return rung.sides()
+                .filter(s -> s.stiffer() == stiffer)
+                .map(s -> s.basis() == Sidedness.Basis.DIFFERENCE
+                        ? new Reason(
+                                Reason.Code.STIFFER_COUNTS,
+                                with(
+                                        where,
+                                        Map.of(
+                                                "left", "" + s.left().successes(),
+                                                "leftOf", "" + s.left().total(),
+                                                "right", "" + s.right().successes(),
+                                                "rightOf", "" + s.right().total(),
+                                                "p", String.valueOf(s.p()))))
+                        : new Reason(
+                                Reason.Code.STIFFER_RUN,
+                                with(where, Map.of("worse", "" + s.lessonsWorse(), "lessons", "" + s.lessons()))))
+                .orElseGet(() -> new Reason(Reason.Code.STIFFER_LOOK, where));
+    }
+
+    private static Map<String, String> with(Map<String, String> some, Map<String, String> more) {
+        Map<String, String> all = new HashMap<>(some);
+        all.putAll(more);
+        return all;
     }
 
     private Plan plan(List<Block> blocks, List<PlanNote> more) {

@@ -31,12 +31,14 @@ public record Reason(Code code, Map<String, String> values) {
         REPORTED,
         /** {@code minutes} of {@code work} minutes of work. */
         SHARE,
-        /** The longer share to {@code rein}: the counts differ ({@code left} of {@code leftOf}, …, {@code p}). */
+        /** The longer share on {@code rein}, which works the {@code side} that is behind: the counts differ ({@code left} of {@code leftOf}, …, {@code p}). */
         STIFFER_COUNTS,
-        /** The longer share to {@code rein}: behind in {@code worse} of {@code lessons} lessons. */
+        /** The longer share on {@code rein}: {@code side} was behind in {@code worse} of {@code lessons} lessons. */
         STIFFER_RUN,
-        /** The longer share to {@code rein}: it bends less to that side today. */
+        /** The longer share on {@code rein}: it bends less to {@code side} today. */
         STIFFER_LOOK,
+        /** More to {@code side}, which is behind; either rein will do. */
+        STIFFER_EITHER,
         /** Both reins alike. */
         EQUAL,
         /** Turns of at most {@code minutes}. */

@@ -3,17 +3,17 @@ package strophos.core.progress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
 
 /**
  * The <em>absence</em> criterion: a named fault was not seen in the last {@code lessons} lessons with at least {@code chances}
- * asks on the rein. Lessons with fewer asks are passed over: where it had no chance, its absence says nothing.
+ * asks on the side. Lessons with fewer asks are passed over: where it had no chance, its absence says nothing.
  *
  * @param fault its name, as in the exercise
  * @param lessons at least 1
- * @param chances asks a rein, at least 1
+ * @param chances asks a side, at least 1
  */
 public record AbsenceCriterion(String fault, int lessons, int chances) implements Criterion {
 
@@ -36,36 +36,36 @@ public record AbsenceCriterion(String fault, int lessons, int chances) implement
     }
 
     @Override
-    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
+    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
         List<LessonFacts> told = facts.lessons().stream()
-                .filter(l -> l.on(rein).size() >= chances || has(l, rein))
+                .filter(l -> l.on(side).size() >= chances || has(l, side))
                 .toList();
         List<LessonFacts> last = told.subList(Math.max(0, told.size() - lessons), told.size());
         int clean = 0;
-        while (clean < last.size() && !has(last.get(last.size() - 1 - clean), rein)) {
+        while (clean < last.size() && !has(last.get(last.size() - 1 - clean), side)) {
             clean++;
         }
         Proportion counted = new Proportion(clean, last.size());
         List<String> entries = new ArrayList<>();
-        last.forEach(l -> faults(l, rein).forEach(f -> entries.add(f.entry())));
-        return new RungEvidence.OfRein(
-                rein,
+        last.forEach(l -> faults(l, side).forEach(f -> entries.add(f.entry())));
+        return new RungEvidence.OfSide(
+                side,
                 counted,
                 lessons,
                 lessons,
                 Wilson.of(counted),
                 clean,
                 lessons,
-                clean == lessons ? List.of() : List.of(new Missing.LessonsWithout(rein, lessons - clean, fault)),
+                clean == lessons ? List.of() : List.of(new Missing.LessonsWithout(side, lessons - clean, fault)),
                 entries);
     }
 
-    private boolean has(LessonFacts lesson, Rein rein) {
-        return !faults(lesson, rein).isEmpty();
+    private boolean has(LessonFacts lesson, Side side) {
+        return !faults(lesson, side).isEmpty();
     }
 
-    private List<Observation.Fault> faults(LessonFacts lesson, Rein rein) {
-        return lesson.observed(Observation.Fault.class, rein).stream()
+    private List<Observation.Fault> faults(LessonFacts lesson, Side side) {
+        return lesson.observed(Observation.Fault.class, side).stream()
                 .filter(f -> f.name().equals(fault))
                 .toList();
     }

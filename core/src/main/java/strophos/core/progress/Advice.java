@@ -27,12 +27,12 @@ public record Advice(
         findings = List.copyOf(findings);
     }
 
-    /** What is still lacking, on either rein; empty when the criterion is met. */
+    /** What is still lacking, on either side; empty when the criterion is met. */
     public List<Missing> missing() {
         return findings.stream()
                 .flatMap(f -> f.judgement().evidence().stream())
-                .filter(RungEvidence.OfRein.class::isInstance)
-                .flatMap(e -> ((RungEvidence.OfRein) e).missing().stream())
+                .filter(RungEvidence.OfSide.class::isInstance)
+                .flatMap(e -> ((RungEvidence.OfSide) e).missing().stream())
                 .toList();
     }
 }

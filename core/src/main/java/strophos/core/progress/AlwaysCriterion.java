@@ -2,15 +2,15 @@ package strophos.core.progress;
 
 import java.util.List;
 import java.util.Map;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
 
 /**
- * The <em>always</em> criterion, for stopping: on each rein all of the last {@code window} asks were YES at {@code atMost} or
- * lighter, at the end of each of the last {@code days} days on that rein, before the next gait is allowed. It is shown with
- * its interval: 10 of 10 still means at least 72 %. A day counts for a rein only when at least half a window was asked on it.
+ * The <em>always</em> criterion, for stopping: on each side all of the last {@code window} asks were YES at {@code atMost} or
+ * lighter, at the end of each of the last {@code days} days on that side, before the next gait is allowed. It is shown with
+ * its interval: 10 of 10 still means at least 72 %. A day counts for a side only when at least half a window was asked on it.
  *
  * @param window asks, at least 1
  * @param days at least 1
@@ -35,34 +35,34 @@ public record AlwaysCriterion(int window, Strength atMost, int days) implements 
     }
 
     @Override
-    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
-        List<Ask> last = facts.last(window, rein);
+    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
+        List<Ask> last = facts.last(window, side);
         Proportion counted = LastAsks.successes(last, atMost);
         int held = LastAsks.stepsHeld(
                 facts,
-                rein,
+                side,
                 window,
                 LessonFacts::day,
-                f -> LastAsks.successes(f.last(window, rein), atMost).successes() == window);
-        return new RungEvidence.OfRein(
-                rein,
+                f -> LastAsks.successes(f.last(window, side), atMost).successes() == window);
+        return new RungEvidence.OfSide(
+                side,
                 counted,
                 window,
                 window,
                 Wilson.of(counted),
                 held,
                 days,
-                missing(rein, counted, held),
+                missing(side, counted, held),
                 RungEvidence.idsOf(last));
     }
 
-    private List<Missing> missing(Rein rein, Proportion counted, int held) {
+    private List<Missing> missing(Side side, Proportion counted, int held) {
         if (counted.total() < window) {
-            return List.of(new Missing.Asks(rein, window - counted.total(), window));
+            return List.of(new Missing.Asks(side, window - counted.total(), window));
         }
         if (counted.successes() < window) {
-            return List.of(new Missing.Successes(rein, window - counted.successes(), window));
+            return List.of(new Missing.Successes(side, window - counted.successes(), window));
         }
-        return held < days ? List.of(new Missing.Days(rein, days - held)) : List.of();
+        return held < days ? List.of(new Missing.Days(side, days - held)) : List.of();
     }
 }

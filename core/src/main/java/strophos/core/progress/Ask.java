@@ -2,8 +2,8 @@ package strophos.core.progress;
 
 import java.util.Objects;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 
 /**
@@ -12,10 +12,10 @@ import strophos.core.exchange.Strength;
  * @param entry id of its entry in the log
  * @param atMs when it was touched in, milliseconds since 1970 UTC
  */
-public record Ask(String entry, long atMs, Rein rein, Mounted mounted, Strength strength, Response response) {
+public record Ask(String entry, long atMs, Side side, Mounted mounted, Strength strength, Response response) {
     public Ask {
         Objects.requireNonNull(entry, "entry");
-        Objects.requireNonNull(rein, "rein");
+        Objects.requireNonNull(side, "side");
         Objects.requireNonNull(mounted, "mounted");
         Objects.requireNonNull(strength, "strength");
         Objects.requireNonNull(response, "response");

@@ -4,12 +4,12 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
 
 /**
- * The <em>band</em> criterion: in the lesson judged, contact on the rein was inside the pair's band for at least {@code share} of
+ * The <em>band</em> criterion: in the lesson judged, contact on the side was inside the pair's band for at least {@code share} of
  * the time measured, and at least {@code leastS} seconds were measured. Whole seconds are counted; their interval is no
  * more than a hint, since seconds in a row are alike.
  *
@@ -36,30 +36,30 @@ public record BandCriterion(double share, int leastS) implements Criterion {
     }
 
     @Override
-    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
+    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
         List<Observation.InBand> measured = facts.lessons().isEmpty()
                 ? List.of()
-                : facts.lessons().get(facts.lessons().size() - 1).observed(Observation.InBand.class, rein);
+                : facts.lessons().get(facts.lessons().size() - 1).observed(Observation.InBand.class, side);
         Proportion counted = new Proportion(
                 seconds(measured, Observation.InBand::inside), seconds(measured, Observation.InBand::measured));
         int needed = (int) Math.ceil(share * Math.max(leastS, counted.total()) - 1e-9);
         boolean isMet = counted.total() >= leastS && counted.successes() >= needed;
-        return new RungEvidence.OfRein(
-                rein,
+        return new RungEvidence.OfSide(
+                side,
                 counted,
                 leastS,
                 needed,
                 Wilson.of(counted),
                 isMet ? 1 : 0,
                 1,
-                isMet ? List.of() : List.of(missing(rein, counted)),
+                isMet ? List.of() : List.of(missing(side, counted)),
                 measured.stream().map(Observation::entry).toList());
     }
 
-    private Missing missing(Rein rein, Proportion counted) {
+    private Missing missing(Side side, Proportion counted) {
         return counted.total() < leastS
-                ? new Missing.Seconds(rein, leastS - counted.total())
-                : new Missing.InBand(rein, counted.share(), share);
+                ? new Missing.Seconds(side, leastS - counted.total())
+                : new Missing.InBand(side, counted.share(), share);
     }
 
     private static int seconds(List<Observation.InBand> measured, Function<Observation.InBand, Duration> which) {

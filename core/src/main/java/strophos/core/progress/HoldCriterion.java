@@ -3,12 +3,12 @@ package strophos.core.progress;
 import java.util.List;
 import java.util.Map;
 import strophos.core.exchange.HoldUnit;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
 
 /**
- * The <em>hold</em> criterion: kept for at least {@code amount} strides, seconds or metres, {@code times} times a rein, in the
+ * The <em>hold</em> criterion: kept for at least {@code amount} strides, seconds or metres, {@code times} times a side, in the
  * lesson judged. Stretches in other units do not count.
  *
  * @param amount above 0
@@ -34,24 +34,24 @@ public record HoldCriterion(double amount, HoldUnit unit, int times) implements 
     }
 
     @Override
-    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
+    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
         List<Observation.Hold> tried = facts.lessons().isEmpty()
                 ? List.of()
-                : facts.lessons().get(facts.lessons().size() - 1).observed(Observation.Hold.class, rein).stream()
+                : facts.lessons().get(facts.lessons().size() - 1).observed(Observation.Hold.class, side).stream()
                         .filter(h -> h.unit() == unit)
                         .toList();
         int kept = (int) tried.stream().filter(h -> h.amount() >= amount).count();
         Proportion counted = new Proportion(kept, tried.size());
         boolean isMet = kept >= times;
-        return new RungEvidence.OfRein(
-                rein,
+        return new RungEvidence.OfSide(
+                side,
                 counted,
                 times,
                 times,
                 Wilson.of(counted),
                 isMet ? 1 : 0,
                 1,
-                isMet ? List.of() : List.of(new Missing.Stretches(rein, times - kept, amount, unit)),
+                isMet ? List.of() : List.of(new Missing.Stretches(side, times - kept, amount, unit)),
                 tried.stream().map(Observation::entry).toList());
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 
 /**
  * What one lesson gave on a rung.
@@ -24,13 +24,13 @@ public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Obs
         this(lesson, day, asks, List.of());
     }
 
-    List<Ask> on(Rein rein) {
-        return asks.stream().filter(a -> a.rein() == rein).toList();
+    List<Ask> on(Side side) {
+        return asks.stream().filter(a -> a.side() == side).toList();
     }
 
-    /** What was observed of this kind on the rein, in order. */
-    <T extends Observation> List<T> observed(Class<T> kind, Rein rein) {
-        return all(kind).filter(o -> o.rein() == rein).toList();
+    /** What was observed of this kind on the side, in order. */
+    <T extends Observation> List<T> observed(Class<T> kind, Side side) {
+        return all(kind).filter(o -> o.side() == side).toList();
     }
 
     <T extends Observation> Stream<T> all(Class<T> kind) {

@@ -1,12 +1,12 @@
 package strophos.core.progress;
 
 import strophos.core.exchange.HoldUnit;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 
 /** What a rung still lacks, as data; the sentence is the language file's. */
 public sealed interface Missing {
 
-    Rein rein();
+    Side side();
 
     /** What is there once so many more came. */
     sealed interface Countable extends Missing {
@@ -14,35 +14,35 @@ public sealed interface Missing {
     }
 
     /** So many asks more before the last {@code window} can be judged. */
-    record Asks(Rein rein, int more, int window) implements Countable {}
+    record Asks(Side side, int more, int window) implements Countable {}
 
     /** So many successes more among the last {@code window}. */
-    record Successes(Rein rein, int more, int window) implements Countable {}
+    record Successes(Side side, int more, int window) implements Countable {}
 
     /** So many successes more without an error between. */
-    record Running(Rein rein, int more, int window) implements Countable {}
+    record Running(Side side, int more, int window) implements Countable {}
 
     /** The rate is there, but its lower end is below what is asked. */
-    record Certainty(Rein rein, double lowerEnd, double asked) implements Missing {}
+    record Certainty(Side side, double lowerEnd, double asked) implements Missing {}
 
     /** It held, and must hold in so many lessons more. */
-    record Lessons(Rein rein, int more) implements Countable {}
+    record Lessons(Side side, int more) implements Countable {}
 
     /** It held, and must hold on so many days more. */
-    record Days(Rein rein, int more) implements Countable {}
+    record Days(Side side, int more) implements Countable {}
 
     /** So many stretches more that are kept long enough. */
-    record Stretches(Rein rein, int more, double amount, HoldUnit unit) implements Countable {}
+    record Stretches(Side side, int more, double amount, HoldUnit unit) implements Countable {}
 
     /** So many lessons more without this fault, each with enough chances for it. */
-    record LessonsWithout(Rein rein, int more, String fault) implements Countable {}
+    record LessonsWithout(Side side, int more, String fault) implements Countable {}
 
     /** Contact was in the band for less of the time than asked. */
-    record InBand(Rein rein, double share, double asked) implements Missing {}
+    record InBand(Side side, double share, double asked) implements Missing {}
 
     /** So many seconds more must be measured. */
-    record Seconds(Rein rein, int more) implements Countable {}
+    record Seconds(Side side, int more) implements Countable {}
 
     /** So many mistakes more after which it comes back in time. */
-    record Recoveries(Rein rein, int more, int withinS) implements Countable {}
+    record Recoveries(Side side, int more, int withinS) implements Countable {}
 }

@@ -3,7 +3,7 @@ package strophos.core.progress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.judgement.Thresholds;
 import strophos.core.stats.Interval;
@@ -11,11 +11,11 @@ import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
 
 /**
- * The <em>rate</em> criterion: on each rein, at least {@code share} of the last {@code window} asks were YES at {@code
+ * The <em>rate</em> criterion: on each side, at least {@code share} of the last {@code window} asks were YES at {@code
  * atMost} or lighter, the lower end of their 95 % Wilson interval is at least {@code lowerEnd}, and this held at the end
- * of each of the last {@code lessons} lessons on that rein.
+ * of each of the last {@code lessons} lessons on that side.
  *
- * <p>The window may reach back into earlier lessons, but a lesson counts for a rein only when at least half a window was
+ * <p>The window may reach back into earlier lessons, but a lesson counts for a side only when at least half a window was
  * asked on it. Successes are counted out of all asks not taken back. A coin-flip pair would reach 8 of 10 at some touch
  * in 42 % of 40 touches, so the criterion is judged at lesson ends only.
  *
@@ -68,39 +68,39 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
     }
 
     @Override
-    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
-        List<Ask> last = facts.last(window, rein);
+    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
+        List<Ask> last = facts.last(window, side);
         Proportion counted = LastAsks.successes(last, atMost);
         Interval interval = Wilson.of(counted);
-        int held = LastAsks.stepsHeld(facts, rein, window, LessonFacts::lesson, f -> holds(f, rein));
-        return new RungEvidence.OfRein(
-                rein,
+        int held = LastAsks.stepsHeld(facts, side, window, LessonFacts::lesson, f -> holds(f, side));
+        return new RungEvidence.OfSide(
+                side,
                 counted,
                 window,
                 needed(),
                 interval,
                 held,
                 lessons,
-                missing(rein, counted, interval, held),
+                missing(side, counted, interval, held),
                 RungEvidence.idsOf(last));
     }
 
-    private List<Missing> missing(Rein rein, Proportion counted, Interval interval, int held) {
+    private List<Missing> missing(Side side, Proportion counted, Interval interval, int held) {
         List<Missing> missing = new ArrayList<>();
         if (counted.total() < window) {
-            missing.add(new Missing.Asks(rein, window - counted.total(), window));
+            missing.add(new Missing.Asks(side, window - counted.total(), window));
         } else if (counted.successes() < needed()) {
-            missing.add(new Missing.Successes(rein, needed() - counted.successes(), window));
+            missing.add(new Missing.Successes(side, needed() - counted.successes(), window));
         } else if (interval.low() < lowerEnd) {
-            missing.add(new Missing.Certainty(rein, interval.low(), lowerEnd));
+            missing.add(new Missing.Certainty(side, interval.low(), lowerEnd));
         } else if (held < lessons) {
-            missing.add(new Missing.Lessons(rein, lessons - held));
+            missing.add(new Missing.Lessons(side, lessons - held));
         }
         return missing;
     }
 
-    private boolean holds(RungFacts facts, Rein rein) {
-        Proportion counted = LastAsks.successes(facts.last(window, rein), atMost);
+    private boolean holds(RungFacts facts, Side side) {
+        Proportion counted = LastAsks.successes(facts.last(window, side), atMost);
         return counted.total() == window
                 && counted.successes() >= needed()
                 && Wilson.of(counted).low() >= lowerEnd;

@@ -3,12 +3,12 @@ package strophos.core.progress;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
 
 /**
- * The <em>recovery</em> criterion: after each of the last {@code times} mistakes on the rein it was soft and attentive again
+ * The <em>recovery</em> criterion: after each of the last {@code times} mistakes on the side it was soft and attentive again
  * within {@code withinS} seconds. Mistakes will be made; what is learnt is coming back.
  *
  * @param withinS seconds, at least 1
@@ -34,9 +34,9 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
     }
 
     @Override
-    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
+    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
         List<Observation.Recovery> all = facts.lessons().stream()
-                .flatMap(l -> l.observed(Observation.Recovery.class, rein).stream())
+                .flatMap(l -> l.observed(Observation.Recovery.class, side).stream())
                 .toList();
         List<Observation.Recovery> last = all.subList(Math.max(0, all.size() - times), all.size());
         int run = 0;
@@ -44,15 +44,15 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
             run++;
         }
         Proportion counted = new Proportion(run, last.size());
-        return new RungEvidence.OfRein(
-                rein,
+        return new RungEvidence.OfSide(
+                side,
                 counted,
                 times,
                 times,
                 Wilson.of(counted),
                 run == times ? 1 : 0,
                 1,
-                run == times ? List.of() : List.of(new Missing.Recoveries(rein, times - run, withinS)),
+                run == times ? List.of() : List.of(new Missing.Recoveries(side, times - run, withinS)),
                 last.stream().map(Observation::entry).toList());
     }
 

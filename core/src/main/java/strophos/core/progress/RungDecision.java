@@ -13,7 +13,7 @@ import strophos.core.judgement.Thresholds;
  * <ol>
  *   <li>get help: pain signs; a step back advised in three lessons running
  *   <li>where it was passed: re-open when it fails on two days running, else it stays passed; one bad day is no step back
- *   <li>step back: forcing; too few tries; one rein fails; a fright repeats
+ *   <li>step back: forcing; too few tries; one side fails; a fright repeats
  *   <li>move on: the criterion holds (stay and make harder where the next rung is closed; width is offered beside)
  *   <li>stay, naming what is missing
  * </ol>
@@ -27,7 +27,7 @@ public final class RungDecision {
 
     private RungDecision(Thresholds t) {
         thresholds = t;
-        stepBack = List.of(Forcing.of(t), TooFewTries.of(t), OneReinFails.of(t), FrightRepeats.of(t));
+        stepBack = List.of(Forcing.of(t), TooFewTries.of(t), OneSideFails.of(t), FrightRepeats.of(t));
         reopen = FailsTwoDays.of(t);
         width = RoomForWidth.of(t);
     }

@@ -2,7 +2,7 @@ package strophos.core.progress;
 
 import java.util.List;
 import java.util.Optional;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Evidence;
 import strophos.core.stats.Interval;
 import strophos.core.stats.Proportion;
@@ -11,7 +11,7 @@ import strophos.core.stats.Proportion;
 public sealed interface RungEvidence extends Evidence {
 
     /**
-     * One rein against the rung's criterion.
+     * One side against the rung's criterion.
      *
      * @param counted what counts for it among what was looked at: asks, stretches, lessons, seconds
      * @param window how many are looked at when there are enough
@@ -21,8 +21,8 @@ public sealed interface RungEvidence extends Evidence {
      * @param toHold lessons (or days) running in which it must hold
      * @param missing what is still lacking; empty when met
      */
-    record OfRein(
-            Rein rein,
+    record OfSide(
+            Side side,
             Proportion counted,
             int window,
             int needed,
@@ -32,7 +32,7 @@ public sealed interface RungEvidence extends Evidence {
             List<Missing> missing,
             List<String> entries)
             implements RungEvidence {
-        public OfRein {
+        public OfSide {
             missing = List.copyOf(missing);
             entries = List.copyOf(entries);
         }
@@ -44,15 +44,15 @@ public sealed interface RungEvidence extends Evidence {
     /** Answers at least on the way (YES or TRY) among the asks of the lesson. */
     record OfTries(Proportion tries, List<String> entries) implements RungEvidence {}
 
-    /** The two reins compared; {@code p} is Fisher's exact two-sided value. */
-    record OfDifference(Proportion left, Proportion right, double p, Optional<Rein> worse, List<String> entries)
+    /** The two sides compared; {@code p} is Fisher's exact two-sided value. */
+    record OfDifference(Proportion left, Proportion right, double p, Optional<Side> worse, List<String> entries)
             implements RungEvidence {}
 
     /** So many of a thing that is counted over lessons or days, and how many make the rule speak. */
     record OfTimes(Subject what, int times, int needed, List<String> entries) implements RungEvidence {}
 
-    /** Successes on one rein on one day. */
-    record OfDay(java.time.LocalDate day, Rein rein, Proportion successes, List<String> entries)
+    /** Successes on one side on one day. */
+    record OfDay(java.time.LocalDate day, Side side, Proportion successes, List<String> entries)
             implements RungEvidence {}
 
     /** Signs of pain or unsoundness, by name. */

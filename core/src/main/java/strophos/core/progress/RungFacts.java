@@ -5,23 +5,22 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 
 /**
  * What is known of one rung of one pair: its last lessons in order, the last being the one judged. Lessons in which the rung
- * was not ridden under the pair's own rider are left out. Sorted by rein once; looking back costs nothing.
+ * was not ridden under the pair's own rider are left out. Sorted by side once; looking back costs nothing.
  */
 public final class RungFacts {
 
     /** A rung is judged by so many of its lessons, the last ones. Common practice, no source; every rule looks less far back. */
     public static final int LESSONS = 24;
 
-    /** Never ridden. */
-    public static final RungFacts NONE = new RungFacts(List.of());
-
     private final List<LessonFacts> lessons;
+    private final List<Side> sides;
     private final Series all;
-    private final Map<Rein, Series> byRein;
+    private final Map<Side, Series> bySide;
 
     /** Asks in order, and how many there were at each lesson's end. */
     private record Series(List<Ask> asks, int[] ends) {
@@ -40,13 +39,26 @@ public final class RungFacts {
         }
     }
 
-    /** @param lessons in order, whoever rode; of those under the pair's own rider the last {@value #LESSONS} are kept */
-    public RungFacts(List<LessonFacts> lessons) {
-        this(lessons, Set.of());
+    /**
+     * @param works the side of the horse the rung works, by which it is judged apart
+     * @param lessons in order, whoever rode; of those under the pair's own rider the last {@value #LESSONS} are kept
+     */
+    public RungFacts(WorkedSide works, List<LessonFacts> lessons) {
+        this(works, lessons, Set.of());
+    }
+
+    /** Never ridden. */
+    public static RungFacts none(WorkedSide works) {
+        return new RungFacts(works, List.of());
     }
 
     /** @param notJudgedYet faults that are recorded on this rung but do not count there yet */
-    public RungFacts(List<LessonFacts> lessons, Set<String> notJudgedYet) {
+    public RungFacts(WorkedSide works, List<LessonFacts> lessons, Set<String> notJudgedYet) {
+        this(works.sides(), lessons, notJudgedYet);
+    }
+
+    private RungFacts(List<Side> sides, List<LessonFacts> lessons, Set<String> notJudgedYet) {
+        this.sides = sides;
         List<LessonFacts> ridden = lessons.stream()
                 .map(l -> l.underOwnRider().without(notJudgedYet))
                 .filter(l -> !l.isEmpty())
@@ -54,26 +66,32 @@ public final class RungFacts {
         this.lessons = ridden.subList(Math.max(0, ridden.size() - LESSONS), ridden.size());
         int n = this.lessons.size();
         all = Series.empty(n);
-        byRein = new EnumMap<>(Rein.class);
-        for (Rein rein : Rein.values()) {
-            byRein.put(rein, Series.empty(n));
+        bySide = new EnumMap<>(Side.class);
+        for (Side side : Side.values()) {
+            bySide.put(side, Series.empty(n));
         }
         for (int i = 0; i < n; i++) {
             for (Ask ask : this.lessons.get(i).asks()) {
                 all.asks().add(ask);
-                byRein.get(ask.rein()).asks().add(ask);
+                bySide.get(ask.side()).asks().add(ask);
             }
             all.ends()[i] = all.asks().size();
-            for (Series line : byRein.values()) {
+            for (Series line : bySide.values()) {
                 line.ends()[i] = line.asks().size();
             }
         }
     }
 
     private RungFacts(RungFacts whole, int lessons) {
+        this.sides = whole.sides;
         this.lessons = whole.lessons.subList(0, lessons);
         this.all = whole.all;
-        this.byRein = whole.byRein;
+        this.bySide = whole.bySide;
+    }
+
+    /** What is judged apart: left and right, or the whole. */
+    List<Side> sides() {
+        return sides;
     }
 
     public List<LessonFacts> lessons() {
@@ -87,7 +105,7 @@ public final class RungFacts {
         }
         List<LessonFacts> more = new ArrayList<>(lessons);
         more.add(next);
-        return new RungFacts(more);
+        return new RungFacts(sides, more, Set.of());
     }
 
     public boolean isEmpty() {
@@ -109,18 +127,18 @@ public final class RungFacts {
         return lessons.isEmpty() ? List.of() : all.lesson(lessons.size() - 1);
     }
 
-    /** The asks of the lesson judged, on this rein. */
-    List<Ask> lastLesson(Rein rein) {
-        return lessons.isEmpty() ? List.of() : byRein.get(rein).lesson(lessons.size() - 1);
+    /** The asks of the lesson judged, on this side. */
+    List<Ask> lastLesson(Side side) {
+        return lessons.isEmpty() ? List.of() : bySide.get(side).lesson(lessons.size() - 1);
     }
 
-    /** The last n asks over all lessons, on both reins and none. */
+    /** The last n asks over all lessons, on both sides and none. */
     List<Ask> last(int n) {
         return all.last(n, lessons.size());
     }
 
-    /** The last n asks over all lessons on this rein. */
-    List<Ask> last(int n, Rein rein) {
-        return byRein.get(rein).last(n, lessons.size());
+    /** The last n asks over all lessons on this side. */
+    List<Ask> last(int n, Side side) {
+        return bySide.get(side).last(n, lessons.size());
     }
 }

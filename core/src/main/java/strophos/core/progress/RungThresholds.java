@@ -5,7 +5,7 @@ import strophos.core.judgement.ThresholdSet;
 /** The thresholds of the rung's decision (rules 3; common practice, no source). */
 public final class RungThresholds {
 
-    public static final ThresholdSet SET = ThresholdSet.of("rung-decision", 2)
+    public static final ThresholdSet SET = ThresholdSet.of("rung-decision", 3)
             .number("rate.share", 0.8, 0.5, 1, 0.1)
             .whole("rate.window", 10, 5, 30)
             .whole("rate.atMost", 2, 1, 4)

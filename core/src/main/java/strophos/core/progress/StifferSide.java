@@ -2,7 +2,7 @@ package strophos.core.progress;
 
 import java.util.ArrayList;
 import java.util.List;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.judgement.ThresholdSet;
 import strophos.core.judgement.Thresholds;
@@ -10,14 +10,14 @@ import strophos.core.stats.FisherExact;
 import strophos.core.stats.Proportion;
 
 /**
- * Which rein is behind on a rung: successes (YES at {@code atMost} or lighter) among the last {@code window} asks of each
- * rein differ by Fisher's exact test at {@code p}; or the same rein had the lower share in {@code run} of the last {@code
- * lessons} lessons with at least {@code fewest} asks on each rein. Common practice, no source; five of six on one side comes
+ * Which side is behind on a rung: successes (YES at {@code atMost} or lighter) among the last {@code window} asks of each
+ * side differ by Fisher's exact test at {@code p}; or the same side had the lower share in {@code run} of the last {@code
+ * lessons} lessons with at least {@code fewest} asks on each side. Common practice, no source; five of six on one side comes
  * by chance with 22 % of level horses, so it moves minutes and is no verdict.
  */
 public record StifferSide(int window, int fewest, Strength atMost, double p, int run, int lessons) {
 
-    public static final ThresholdSet SET = ThresholdSet.of("stiffer-side", 1)
+    public static final ThresholdSet SET = ThresholdSet.of("stiffer-side", 2)
             .whole("difference.window", 20, 5, 60)
             .whole("difference.fewest", 3, 2, 20)
             .share("difference.p", 0.1, 0.01, 0.3)
@@ -41,37 +41,37 @@ public record StifferSide(int window, int fewest, Strength atMost, double p, int
     }
 
     public Sidedness judge(RungFacts facts) {
-        Proportion left = LastAsks.successes(facts.last(window, Rein.LEFT), atMost);
-        Proportion right = LastAsks.successes(facts.last(window, Rein.RIGHT), atMost);
-        List<Rein> behind = behindByLesson(facts);
+        Proportion left = LastAsks.successes(facts.last(window, Side.LEFT), atMost);
+        Proportion right = LastAsks.successes(facts.last(window, Side.RIGHT), atMost);
+        List<Side> behind = behindByLesson(facts);
         if (left.total() < fewest || right.total() < fewest) {
-            return new Sidedness(Rein.NONE, Sidedness.Basis.TOO_FEW, left, right, 1, 0, behind.size());
+            return new Sidedness(Side.NONE, Sidedness.Basis.TOO_FEW, left, right, 1, 0, behind.size());
         }
         double value = FisherExact.twoSided(left, right);
-        Rein lower = lower(left, right);
-        if (value <= p + 1e-9 && lower != Rein.NONE) {
+        Side lower = lower(left, right);
+        if (value <= p + 1e-9 && lower != Side.NONE) {
             return answer(lower, Sidedness.Basis.DIFFERENCE, left, right, value, behind);
         }
-        for (Rein rein : Rein.BOTH) {
-            if (behind.size() >= lessons && times(behind, rein) >= run) {
-                return answer(rein, Sidedness.Basis.RUN, left, right, value, behind);
+        for (Side side : facts.sides()) {
+            if (behind.size() >= lessons && times(behind, side) >= run) {
+                return answer(side, Sidedness.Basis.RUN, left, right, value, behind);
             }
         }
         return new Sidedness(
-                Rein.NONE, Sidedness.Basis.ALIKE, left, right, value, times(behind, Rein.RIGHT), behind.size());
+                Side.NONE, Sidedness.Basis.ALIKE, left, right, value, times(behind, Side.RIGHT), behind.size());
     }
 
     private static Sidedness answer(
-            Rein stiffer, Sidedness.Basis basis, Proportion left, Proportion right, double value, List<Rein> behind) {
+            Side stiffer, Sidedness.Basis basis, Proportion left, Proportion right, double value, List<Side> behind) {
         return new Sidedness(stiffer, basis, left, right, value, times(behind, stiffer), behind.size());
     }
 
-    /** The last lessons with enough asks on both reins, the latest first. */
-    private List<Rein> behindByLesson(RungFacts facts) {
-        List<Rein> behind = new ArrayList<>();
+    /** The last lessons with enough asks on both sides, the latest first. */
+    private List<Side> behindByLesson(RungFacts facts) {
+        List<Side> behind = new ArrayList<>();
         for (int n = facts.lessons().size(); n > 0 && behind.size() < lessons; n--) {
-            List<Ask> left = facts.upTo(n).lastLesson(Rein.LEFT);
-            List<Ask> right = facts.upTo(n).lastLesson(Rein.RIGHT);
+            List<Ask> left = facts.upTo(n).lastLesson(Side.LEFT);
+            List<Ask> right = facts.upTo(n).lastLesson(Side.RIGHT);
             if (left.size() >= fewest && right.size() >= fewest) {
                 behind.add(lower(LastAsks.successes(left, atMost), LastAsks.successes(right, atMost)));
             }
@@ -79,12 +79,12 @@ public record StifferSide(int window, int fewest, Strength atMost, double p, int
         return behind;
     }
 
-    private static int times(List<Rein> behind, Rein rein) {
-        return (int) behind.stream().filter(r -> r == rein).count();
+    private static int times(List<Side> behind, Side side) {
+        return (int) behind.stream().filter(r -> r == side).count();
     }
 
-    private static Rein lower(Proportion left, Proportion right) {
+    private static Side lower(Proportion left, Proportion right) {
         int order = Double.compare(left.share(), right.share());
-        return order == 0 ? Rein.NONE : order < 0 ? Rein.LEFT : Rein.RIGHT;
+        return order == 0 ? Side.NONE : order < 0 ? Side.LEFT : Side.RIGHT;
     }
 }

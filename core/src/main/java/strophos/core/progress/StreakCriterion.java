@@ -2,13 +2,13 @@ package strophos.core.progress;
 
 import java.util.List;
 import java.util.Map;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
 
 /**
- * The <em>streak</em> criterion: on each rein the last {@code length} asks were all YES at {@code atMost} or lighter. Judged at
+ * The <em>streak</em> criterion: on each side the last {@code length} asks were all YES at {@code atMost} or lighter. Judged at
  * a lesson's end; the streak may have begun in an earlier lesson.
  *
  * @param length asks, at least 1
@@ -33,23 +33,23 @@ public record StreakCriterion(int length, Strength atMost) implements Criterion 
 
     /** Counts the run at the end, out of as many asks as there were up to a streak's length. */
     @Override
-    public RungEvidence.OfRein onRein(RungFacts facts, Rein rein) {
-        List<Ask> last = facts.last(length, rein);
+    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
+        List<Ask> last = facts.last(length, side);
         int run = 0;
         while (run < last.size() && last.get(last.size() - 1 - run).succeedsAt(atMost)) {
             run++;
         }
         Proportion counted = new Proportion(run, last.size());
         boolean isMet = run == length;
-        return new RungEvidence.OfRein(
-                rein,
+        return new RungEvidence.OfSide(
+                side,
                 counted,
                 length,
                 length,
                 Wilson.of(counted),
                 isMet ? 1 : 0,
                 1,
-                isMet ? List.of() : List.of(new Missing.Running(rein, length - run, length)),
+                isMet ? List.of() : List.of(new Missing.Running(side, length - run, length)),
                 RungEvidence.idsOf(last));
     }
 }

@@ -9,7 +9,7 @@ import strophos.core.stats.Proportion;
 
 /**
  * Too hard for today: under {@code share} of the lesson's asks were YES or TRY, from {@code fewest} asks on. Judged on
- * the whole lesson, both reins, so that one bad minute does not send a pair back.
+ * the whole lesson, both sides, so that one bad minute does not send a pair back.
  */
 public record TooFewTries(int fewest, double share) implements Rule<RungFacts> {
 

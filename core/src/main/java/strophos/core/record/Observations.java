@@ -4,9 +4,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import strophos.core.exchange.Choice;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Observation;
 import strophos.core.stair.RungId;
 
@@ -24,46 +26,50 @@ public final class Observations {
     /** One thing observed, the rung it belongs to, and the segment it was observed in. */
     public record RungObservation(RungId rung, String segment, Observation observed) {}
 
-    /** All of a ride, in order. */
-    public static List<RungObservation> of(Ride ride) {
+    /**
+     * All of a ride, in order.
+     *
+     * @param works the side of the horse that a rung works
+     */
+    public static List<RungObservation> of(Ride ride, Function<RungId, WorkedSide> works) {
         Map<String, Ride.Segment> segments = new HashMap<>();
         ride.segments().stream().filter(s -> s.mounted() == Mounted.RIDER).forEach(s -> segments.put(s.id(), s));
         return ride.marks().stream()
-                .flatMap(m -> m.said().hangsOn().map(segments::get).stream()
-                        .flatMap(s -> observed(m, s.rein())
-                                .map(o -> new RungObservation(new RungId(s.exercise(), s.gait(), s.place()), s.id(), o))
-                                .stream()))
+                .flatMap(m -> m.said().hangsOn().map(segments::get).stream().flatMap(s -> {
+                    Side side = works.apply(s.rung()).on(s.rein(), s.side());
+                    return observed(m, side).map(o -> new RungObservation(s.rung(), s.id(), o)).stream();
+                }))
                 .toList();
     }
 
-    private static Optional<Observation> observed(Ride.Mark mark, Rein rein) {
-        return Counts.observed(mark.said(), new AsObserved(mark.id(), rein)).flatMap(observed -> observed);
+    private static Optional<Observation> observed(Ride.Mark mark, Side side) {
+        return Counts.observed(mark.said(), new AsObserved(mark.id(), side)).flatMap(observed -> observed);
     }
 
-    /** How each kind is observed, in an entry on a rein. */
-    private record AsObserved(String entry, Rein rein) implements Counts.Observed<Optional<Observation>> {
+    /** How each kind is observed, in an entry on this side. */
+    private record AsObserved(String entry, Side side) implements Counts.Observed<Optional<Observation>> {
 
         @Override
         public Optional<Observation> held(Payload.Hold h) {
-            return Optional.of(new Observation.Hold(entry, rein, h.unit(), h.amount()));
+            return Optional.of(new Observation.Hold(entry, side, h.unit(), h.amount()));
         }
 
         @Override
         public Optional<Observation> choice(Payload.HorseChoice c) {
-            return c.choice() == Choice.FRIGHT ? Optional.of(new Observation.Fright(entry, rein)) : Optional.empty();
+            return c.choice() == Choice.FRIGHT ? Optional.of(new Observation.Fright(entry, side)) : Optional.empty();
         }
 
         @Override
         public Optional<Observation> sign(Payload.Sign s) {
             return Optional.of(
                     s.name().equals(JUMPS_AWAY)
-                            ? new Observation.Fright(entry, rein)
-                            : new Observation.Fault(entry, rein, s.name()));
+                            ? new Observation.Fright(entry, side)
+                            : new Observation.Fault(entry, side, s.name()));
         }
 
         @Override
         public Optional<Observation> fault(Payload.Fault f) {
-            return Optional.of(new Observation.Fault(entry, rein, f.name()));
+            return Optional.of(new Observation.Fault(entry, side, f.name()));
         }
     }
 }

@@ -8,8 +8,10 @@ import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.look.FirstLook;
+import strophos.core.stair.RungId;
 
 /**
  * What a lesson's log says, read at one moment. Times are milliseconds since 1970 UTC, corrected for device clocks.
@@ -77,6 +79,15 @@ public record Ride(
 
         public Rein rein() {
             return said.rein();
+        }
+
+        /** The side of the horse it is meant for, where the exercise leaves it open; else none. */
+        public Side side() {
+            return said.side().orElse(Side.NONE);
+        }
+
+        public RungId rung() {
+            return new RungId(exercise(), gait(), place());
         }
 
         public Mounted mounted() {

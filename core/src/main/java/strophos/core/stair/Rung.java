@@ -3,6 +3,7 @@ package strophos.core.stair;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Criterion;
 
 /**
@@ -12,14 +13,21 @@ import strophos.core.progress.Criterion;
  * @param wayBack where to go when it fails; empty at the foot
  * @param awaits what must be open before and is not in the library yet; while there is any the rung is closed
  * @param criterion the exercise's own; empty for what the rule book asks of any
+ * @param works the side of the horse it works
  */
 public record Rung(
-        RungId id, Set<RungId> needs, Optional<RungId> wayBack, Set<String> awaits, Optional<Criterion> criterion) {
+        RungId id,
+        Set<RungId> needs,
+        Optional<RungId> wayBack,
+        Set<String> awaits,
+        Optional<Criterion> criterion,
+        WorkedSide works) {
     public Rung {
         Objects.requireNonNull(id, "id");
         needs = Set.copyOf(needs);
         awaits = Set.copyOf(awaits);
         Objects.requireNonNull(wayBack, "wayBack");
         Objects.requireNonNull(criterion, "criterion");
+        Objects.requireNonNull(works, "works");
     }
 }

@@ -3,6 +3,7 @@ package strophos.core.state;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Criterion;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
@@ -17,10 +18,20 @@ import strophos.core.stair.RungId;
  */
 public record Judge(Function<RungId, Optional<Rung>> rungs, RungDecision decision, StifferSide stifferSide) {
 
-    /** How a rung counts for its criterion, left and right; also one that was never ridden. */
-    public List<ReinCount> counts(RungId rung, RungFacts facts) {
+    /** The side of the horse a rung works; of one that the catalogue does not have, the inner one, as of most. */
+    public WorkedSide works(RungId rung) {
+        return rungs.apply(rung).map(Rung::works).orElse(WorkedSide.INSIDE);
+    }
+
+    /** What is known of a rung that was never ridden. */
+    public RungFacts none(RungId rung) {
+        return RungFacts.none(works(rung));
+    }
+
+    /** How a rung counts for its criterion, side by side; also one that was never ridden. */
+    public List<SideCount> counts(RungId rung, RungFacts facts) {
         Optional<Criterion> own = rungs.apply(rung).flatMap(Rung::criterion);
-        return decision.criterion(own).onBoth(facts).stream().map(ReinCount::of).toList();
+        return decision.criterion(own).onEach(facts).stream().map(SideCount::of).toList();
     }
 
     RungRecord record(RungId rung, int lessons, int asks, int lastLesson, RungFacts facts) {

@@ -13,7 +13,8 @@ import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
-import strophos.core.progress.ReinSummary;
+import strophos.core.exchange.WorkedSide;
+import strophos.core.progress.SideSummary;
 import strophos.core.record.Answers;
 import strophos.core.record.Counts;
 import strophos.core.record.Observations;
@@ -23,7 +24,7 @@ import strophos.core.stair.RungId;
 /**
  * What a lesson gave on one rung, rein and side with one rider, counted.
  *
- * @param side of the horse that was worked, where the segment names one; else none
+ * @param key its side is the one that the segment names, where the exercise leaves it open; else none
  * @param answers by strength (1 to 4), and within it by response in the order of its words: {@value #ANSWERS} counts
  * @param released asks after which the rider let go, in time or late; {@code releaseMissed} those after which not
  * @param corrected errors that were corrected; {@code letPass} those that were let pass
@@ -72,12 +73,13 @@ public record LessonCount(
         return sum;
     }
 
-    /** Several counts together on one rein; those on others are passed over. */
-    public static ReinSummary summary(Rein rein, Collection<LessonCount> counts) {
-        List<LessonCount> here =
-                counts.stream().filter(c -> c.key().rein() == rein).toList();
-        return ReinSummary.ofCounts(
-                rein,
+    /** Several counts of rungs that work this side, together; those on other sides are passed over. */
+    public static SideSummary summary(Side side, WorkedSide works, Collection<LessonCount> counts) {
+        List<LessonCount> here = counts.stream()
+                .filter(c -> works.on(c.key().rein(), c.key().side()) == side)
+                .toList();
+        return SideSummary.ofCounts(
+                side,
                 Arrays.stream(Strength.values())
                         .map(s -> Arrays.stream(Response.values())
                                 .map(r -> here.stream()
@@ -113,7 +115,8 @@ public record LessonCount(
                 here.letPass += c.made() ? 0 : 1;
             });
         }
-        for (Observations.RungObservation o : Observations.of(ride)) {
+        // how many there were, whatever side they were on
+        for (Observations.RungObservation o : Observations.of(ride, rung -> WorkedSide.NEITHER)) {
             at(counting, keys.get(o.segment())).observed++;
         }
         List<LessonCount> counts = new ArrayList<>();
@@ -122,11 +125,7 @@ public record LessonCount(
     }
 
     private static Key key(Ride.Segment s) {
-        return new Key(
-                new RungId(s.exercise(), s.gait(), s.place()),
-                s.rein(),
-                s.said().side().orElse(Side.NONE),
-                s.mounted());
+        return new Key(s.rung(), s.rein(), s.side(), s.mounted());
     }
 
     private static Counting at(Map<Key, Counting> counting, Key key) {

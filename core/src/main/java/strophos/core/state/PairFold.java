@@ -42,7 +42,7 @@ public final class PairFold {
     public void ride(RiddenLesson lesson) {
         lessons++;
         lesson.rungs().forEach((rung, facts) -> {
-            RungFacts before = last.getOrDefault(rung, RungFacts.NONE);
+            RungFacts before = last.getOrDefault(rung, judge.none(rung));
             RungFacts now = before.and(facts);
             if (now != before) {
                 last.put(rung, now);
@@ -75,7 +75,7 @@ public final class PairFold {
                             r.lessons(),
                             r.asks(),
                             r.lastLesson(),
-                            last.getOrDefault(r.rung(), RungFacts.NONE)));
+                            last.getOrDefault(r.rung(), judge.none(r.rung()))));
         }
     }
 

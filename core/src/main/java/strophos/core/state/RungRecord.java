@@ -10,12 +10,12 @@ import strophos.core.stair.RungId;
  * @param lessons lessons on it under the pair's own rider so far, at least 1
  * @param asks of the pair's own rider so far; 0 where something was only observed
  * @param lastLesson which of the pair's lessons it was ridden in last: 1 for the first
- * @param reins left, then right
- * @param sides how the reins compare
+ * @param counts left, then right; or the whole, where the rung works no side
+ * @param sides how the sides compare
  */
-public record RungRecord(RungId rung, int lessons, int asks, int lastLesson, List<ReinCount> reins, Sidedness sides) {
+public record RungRecord(RungId rung, int lessons, int asks, int lastLesson, List<SideCount> counts, Sidedness sides) {
 
     public RungRecord {
-        reins = List.copyOf(reins);
+        counts = List.copyOf(counts);
     }
 }

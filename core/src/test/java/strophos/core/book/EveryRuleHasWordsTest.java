@@ -50,7 +50,7 @@ class EveryRuleHasWordsTest {
             Map.entry("ThreeStepBacks", "get-help.three-step-backs"),
             Map.entry("Forcing", "step-back.forcing"),
             Map.entry("TooFewTries", "step-back.too-few-tries"),
-            Map.entry("OneReinFails", "step-back.one-rein-fails"),
+            Map.entry("OneSideFails", "step-back.one-rein-fails"),
             Map.entry("FrightRepeats", "step-back.fright-repeats"),
             Map.entry("FailsTwoDays", "reopen.fails-two-days"),
             Map.entry("RoomForWidth", "stay-harder.room-for-width"));

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Thresholds;
 import strophos.core.progress.Lessons;
@@ -89,8 +89,8 @@ public final class CauseCases {
         return new ProbeDay(
                 day,
                 between,
-                Lessons.asks(before, Rein.LEFT, Mounted.RIDER),
-                Lessons.asks(after, Rein.LEFT, Mounted.RIDER));
+                Lessons.asks(before, Side.LEFT, Mounted.RIDER),
+                Lessons.asks(after, Side.LEFT, Mounted.RIDER));
     }
 
     public static Cases sideBySide() {

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.progress.Lessons;
 import strophos.core.stats.Proportion;
@@ -34,7 +34,7 @@ class CauseTest {
         "w1, 0",
     })
     void scoresAnAsk(String ask, double score) {
-        assertThat(ProbeScore.of(Lessons.asks(ask, Rein.LEFT, Mounted.RIDER).get(0)))
+        assertThat(ProbeScore.of(Lessons.asks(ask, Side.LEFT, Mounted.RIDER).get(0)))
                 .isCloseTo(score, within(1e-12));
     }
 
@@ -42,8 +42,8 @@ class CauseTest {
         return new ProbeDay(
                 DAY.plusDays(n),
                 between,
-                Lessons.asks(before, Rein.LEFT, Mounted.RIDER),
-                Lessons.asks(after, Rein.LEFT, Mounted.RIDER));
+                Lessons.asks(before, Side.LEFT, Mounted.RIDER),
+                Lessons.asks(after, Side.LEFT, Mounted.RIDER));
     }
 
     @Test

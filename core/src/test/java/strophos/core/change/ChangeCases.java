@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Thresholds;
 import strophos.core.progress.Lessons;
@@ -57,6 +57,6 @@ public final class ChangeCases {
     }
 
     private static Function<Thresholds, String> thirds(String asks) {
-        return t -> Cases.word(Thirds.of(t).judge(Lessons.asks(asks, Rein.LEFT, Mounted.RIDER)));
+        return t -> Cases.word(Thirds.of(t).judge(Lessons.asks(asks, Side.LEFT, Mounted.RIDER)));
     }
 }

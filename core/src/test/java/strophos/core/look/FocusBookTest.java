@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.record.PayloadReader;
 
 /** The table of the job, row by row, on both sides of each threshold (common practice, no source). */
@@ -80,10 +80,10 @@ class FocusBookTest {
         assertThat(focus("bendLeft", 2, "bendRight", 2).kinds()).containsExactly(FocusKind.BEND);
         Focus unlike = focus("bendLeft", 4, "bendRight", 3);
         assertThat(unlike.kinds()).as("the sides differ by one").containsExactly(FocusKind.BEND);
-        assertThat(unlike.stiffer()).isEqualTo(Rein.RIGHT);
+        assertThat(unlike.stiffer()).isEqualTo(Side.RIGHT);
         Focus alike = focus("bendLeft", 4, "bendRight", 4);
         assertThat(alike.kinds()).containsExactly(FocusKind.NEXT_RUNG);
-        assertThat(alike.stiffer()).isEqualTo(Rein.NONE);
+        assertThat(alike.stiffer()).isEqualTo(Side.NONE);
     }
 
     @ParameterizedTest
@@ -120,7 +120,7 @@ class FocusBookTest {
     void oneSideAloneCanSpeak() {
         FirstLook left = Looks.of("bendLeft", 1, "placeLeft", "EVEN");
         assertThat(FocusBook.DEFAULT.of(left).kinds()).containsExactly(FocusKind.BEND);
-        assertThat(FocusBook.DEFAULT.of(left).stiffer()).isEqualTo(Rein.NONE);
+        assertThat(FocusBook.DEFAULT.of(left).stiffer()).isEqualTo(Side.NONE);
     }
 
     @ParameterizedTest

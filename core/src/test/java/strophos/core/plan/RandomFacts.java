@@ -11,7 +11,8 @@ import java.util.OptionalInt;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Feel;
 import strophos.core.look.BendPlace;
 import strophos.core.look.FirstLook;
@@ -105,6 +106,7 @@ final class RandomFacts {
                 chance(0.1),
                 chance(0.15),
                 chance(0.97),
+                pick(WorkedSide.values()),
                 isRidden ? Optional.of(sides()) : Optional.empty(),
                 chance(0.15) ? Optional.of(pick(Feel.values())) : Optional.empty(),
                 chance(0.04),
@@ -112,9 +114,9 @@ final class RandomFacts {
     }
 
     private Sidedness sides() {
-        Rein stiffer = pick(Rein.values());
+        Side stiffer = pick(Side.values());
         Sidedness.Basis basis =
-                stiffer == Rein.NONE ? Sidedness.Basis.ALIKE : pick(Sidedness.Basis.DIFFERENCE, Sidedness.Basis.RUN);
+                stiffer == Side.NONE ? Sidedness.Basis.ALIKE : pick(Sidedness.Basis.DIFFERENCE, Sidedness.Basis.RUN);
         return new Sidedness(stiffer, basis, new Proportion(5, 10), new Proportion(8, 10), 0.05, 5, 6);
     }
 

@@ -14,8 +14,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Judgement;
 
@@ -26,7 +27,7 @@ class CriteriaTest {
 
     @ParameterizedTest
     @CsvSource({
-        "yyyyy/yyyyy, MET, five running on each rein",
+        "yyyyy/yyyyy, MET, five running on each side",
         "yyyyt/yyyyy, BROKEN, the last one broke it",
         "tyyyyy/byyyyy, MET, what went before does not count",
         "yyyy/yyyyy, FEW, four asks",
@@ -44,9 +45,9 @@ class CriteriaTest {
     void aStreakSaysHowManyAreMissing() {
         RungFacts facts = Lessons.read("yybyy/yyyyy").facts();
         assertThat(new StreakCriterion(5, Strength.LIGHT)
-                        .onRein(facts, Rein.LEFT)
+                        .onSide(facts, Side.LEFT)
                         .missing())
-                .containsExactly(new Missing.Running(Rein.LEFT, 3, 5));
+                .containsExactly(new Missing.Running(Side.LEFT, 3, 5));
     }
 
     @ParameterizedTest
@@ -70,44 +71,44 @@ class CriteriaTest {
     void alwaysCountsDaysAndShowsItsInterval() {
         String all = "yyyyyyyyyy";
         AlwaysCriterion always = new AlwaysCriterion(10, Strength.LIGHT, 2);
-        RungEvidence.OfRein once =
-                always.onRein(Lessons.of(all, all).sameDay(all, all).facts(), Rein.LEFT);
-        assertThat(once.missing()).containsExactly(new Missing.Days(Rein.LEFT, 1));
+        RungEvidence.OfSide once =
+                always.onSide(Lessons.of(all, all).sameDay(all, all).facts(), Side.LEFT);
+        assertThat(once.missing()).containsExactly(new Missing.Days(Side.LEFT, 1));
         assertThat(once.interval().low()).isCloseTo(10 / (10 + 1.959964 * 1.959964), within(1e-6));
     }
 
     private static RungFacts observed(Observation... observed) {
-        return new RungFacts(List.of(new LessonFacts("a", DAY, List.of(), List.of(observed))));
+        return new RungFacts(WorkedSide.INSIDE, List.of(new LessonFacts("a", DAY, List.of(), List.of(observed))));
     }
 
-    private static Observation.Hold held(Rein rein, double strides) {
-        return new Observation.Hold("h", rein, HoldUnit.STRIDES, strides);
+    private static Observation.Hold held(Side side, double strides) {
+        return new Observation.Hold("h", side, HoldUnit.STRIDES, strides);
     }
 
     @Test
     void holdCountsStretchesLongEnoughInTheLesson() {
         HoldCriterion hold = new HoldCriterion(8, HoldUnit.STRIDES, 2);
         RungFacts facts = observed(
-                held(Rein.LEFT, 8),
-                held(Rein.LEFT, 12),
-                held(Rein.RIGHT, 8),
-                held(Rein.RIGHT, 7.5),
-                new Observation.Hold("s", Rein.RIGHT, HoldUnit.SECONDS, 30));
+                held(Side.LEFT, 8),
+                held(Side.LEFT, 12),
+                held(Side.RIGHT, 8),
+                held(Side.RIGHT, 7.5),
+                new Observation.Hold("s", Side.RIGHT, HoldUnit.SECONDS, 30));
         assertThat(hold.judge(facts)).isInstanceOf(Judgement.Broken.class);
-        assertThat(hold.onRein(facts, Rein.LEFT).missing()).isEmpty();
-        assertThat(hold.onRein(facts, Rein.RIGHT).missing())
-                .containsExactly(new Missing.Stretches(Rein.RIGHT, 1, 8, HoldUnit.STRIDES));
-        assertThat(hold.judge(new RungFacts(List.of()))).isInstanceOf(Judgement.NotEnoughData.class);
+        assertThat(hold.onSide(facts, Side.LEFT).missing()).isEmpty();
+        assertThat(hold.onSide(facts, Side.RIGHT).missing())
+                .containsExactly(new Missing.Stretches(Side.RIGHT, 1, 8, HoldUnit.STRIDES));
+        assertThat(hold.judge(new RungFacts(WorkedSide.INSIDE, List.of()))).isInstanceOf(Judgement.NotEnoughData.class);
     }
 
     private static LessonFacts lesson(int asks, String... faults) {
         List<Ask> all = new ArrayList<>();
-        for (Rein rein : Rein.BOTH) {
-            all.addAll(Lessons.asks("y".repeat(asks), rein, Mounted.RIDER));
+        for (Side side : WorkedSide.INSIDE.sides()) {
+            all.addAll(Lessons.asks("y".repeat(asks), side, Mounted.RIDER));
         }
         List<Observation> seen = new ArrayList<>();
         for (String fault : faults) {
-            seen.add(new Observation.Fault("f", Rein.RIGHT, fault));
+            seen.add(new Observation.Fault("f", Side.RIGHT, fault));
         }
         return new LessonFacts("lesson " + asks, DAY, all, seen);
     }
@@ -115,18 +116,20 @@ class CriteriaTest {
     @Test
     void absenceNeedsChances() {
         AbsenceCriterion absence = new AbsenceCriterion("pokes the nose", 2, 6);
-        assertThat(absence.judge(new RungFacts(List.of(lesson(6), lesson(6))))).isInstanceOf(Judgement.Met.class);
-        assertThat(absence.judge(new RungFacts(List.of(lesson(6), lesson(5)))))
+        assertThat(absence.judge(new RungFacts(WorkedSide.INSIDE, List.of(lesson(6), lesson(6)))))
+                .isInstanceOf(Judgement.Met.class);
+        assertThat(absence.judge(new RungFacts(WorkedSide.INSIDE, List.of(lesson(6), lesson(5)))))
                 .as("five chances are too few")
                 .isInstanceOf(Judgement.NotEnoughData.class);
-        RungFacts seen = new RungFacts(List.of(lesson(6), lesson(6), lesson(6, "pokes the nose")));
-        assertThat(absence.onRein(seen, Rein.RIGHT).missing())
-                .containsExactly(new Missing.LessonsWithout(Rein.RIGHT, 2, "pokes the nose"));
-        assertThat(absence.onRein(seen, Rein.LEFT).missing()).isEmpty();
-        assertThat(absence.judge(new RungFacts(List.of(lesson(6), lesson(6, "falls in")))))
+        RungFacts seen = new RungFacts(WorkedSide.INSIDE, List.of(lesson(6), lesson(6), lesson(6, "pokes the nose")));
+        assertThat(absence.onSide(seen, Side.RIGHT).missing())
+                .containsExactly(new Missing.LessonsWithout(Side.RIGHT, 2, "pokes the nose"));
+        assertThat(absence.onSide(seen, Side.LEFT).missing()).isEmpty();
+        assertThat(absence.judge(new RungFacts(WorkedSide.INSIDE, List.of(lesson(6), lesson(6, "falls in")))))
                 .as("another fault")
                 .isInstanceOf(Judgement.Met.class);
-        assertThat(absence.judge(new RungFacts(List.of(lesson(6, "pokes the nose"), lesson(1), lesson(6), lesson(6)))))
+        assertThat(absence.judge(new RungFacts(
+                        WorkedSide.INSIDE, List.of(lesson(6, "pokes the nose"), lesson(1), lesson(6), lesson(6)))))
                 .as("long enough ago")
                 .isInstanceOf(Judgement.Met.class);
     }
@@ -135,44 +138,44 @@ class CriteriaTest {
     void whatIsNotJudgedYetDoesNotCount() {
         List<LessonFacts> lessons = List.of(lesson(6, "pokes the nose"), lesson(6, "pokes the nose"));
         AbsenceCriterion absence = new AbsenceCriterion("pokes the nose", 2, 6);
-        assertThat(absence.judge(new RungFacts(lessons))).isInstanceOf(Judgement.Broken.class);
-        assertThat(absence.judge(new RungFacts(lessons, Set.of("pokes the nose"))))
+        assertThat(absence.judge(new RungFacts(WorkedSide.INSIDE, lessons))).isInstanceOf(Judgement.Broken.class);
+        assertThat(absence.judge(new RungFacts(WorkedSide.INSIDE, lessons, Set.of("pokes the nose"))))
                 .isInstanceOf(Judgement.Met.class);
     }
 
-    private static Observation.InBand band(Rein rein, int inside, int measured) {
-        return new Observation.InBand("b", rein, Duration.ofSeconds(inside), Duration.ofSeconds(measured));
+    private static Observation.InBand band(Side side, int inside, int measured) {
+        return new Observation.InBand("b", side, Duration.ofSeconds(inside), Duration.ofSeconds(measured));
     }
 
     @Test
     void bandNeedsTimeAndItsShare() {
         BandCriterion band = new BandCriterion(0.8, 60);
-        assertThat(band.judge(observed(band(Rein.LEFT, 48, 60), band(Rein.RIGHT, 30, 40), band(Rein.RIGHT, 50, 60))))
+        assertThat(band.judge(observed(band(Side.LEFT, 48, 60), band(Side.RIGHT, 30, 40), band(Side.RIGHT, 50, 60))))
                 .isInstanceOf(Judgement.Met.class);
-        RungFacts low = observed(band(Rein.LEFT, 47, 60), band(Rein.RIGHT, 60, 60));
-        assertThat(band.onRein(low, Rein.LEFT).missing())
-                .containsExactly(new Missing.InBand(Rein.LEFT, 47 / 60.0, 0.8));
-        RungFacts brief = observed(band(Rein.LEFT, 59, 59), band(Rein.RIGHT, 60, 60));
+        RungFacts low = observed(band(Side.LEFT, 47, 60), band(Side.RIGHT, 60, 60));
+        assertThat(band.onSide(low, Side.LEFT).missing())
+                .containsExactly(new Missing.InBand(Side.LEFT, 47 / 60.0, 0.8));
+        RungFacts brief = observed(band(Side.LEFT, 59, 59), band(Side.RIGHT, 60, 60));
         assertThat(band.judge(brief)).isInstanceOf(Judgement.NotEnoughData.class);
-        assertThat(band.onRein(brief, Rein.LEFT).missing()).containsExactly(new Missing.Seconds(Rein.LEFT, 1));
+        assertThat(band.onSide(brief, Side.LEFT).missing()).containsExactly(new Missing.Seconds(Side.LEFT, 1));
     }
 
-    private static Observation.Recovery after(Rein rein, double seconds) {
-        return new Observation.Recovery("r", rein, Duration.ofMillis((long) (1000 * seconds)));
+    private static Observation.Recovery after(Side side, double seconds) {
+        return new Observation.Recovery("r", side, Duration.ofMillis((long) (1000 * seconds)));
     }
 
     @Test
     void recoveryLooksAtTheLastMistakes() {
         RecoveryCriterion recovery = new RecoveryCriterion(4, 2);
         assertThat(recovery.judge(observed(
-                        after(Rein.LEFT, 9),
-                        after(Rein.LEFT, 4),
-                        after(Rein.LEFT, 2),
-                        after(Rein.RIGHT, 1),
-                        after(Rein.RIGHT, 3))))
+                        after(Side.LEFT, 9),
+                        after(Side.LEFT, 4),
+                        after(Side.LEFT, 2),
+                        after(Side.RIGHT, 1),
+                        after(Side.RIGHT, 3))))
                 .isInstanceOf(Judgement.Met.class);
-        RungFacts slow = observed(after(Rein.LEFT, 4.1), after(Rein.LEFT, 2), after(Rein.RIGHT, 1));
-        assertThat(recovery.onRein(slow, Rein.LEFT).missing()).containsExactly(new Missing.Recoveries(Rein.LEFT, 1, 4));
+        RungFacts slow = observed(after(Side.LEFT, 4.1), after(Side.LEFT, 2), after(Side.RIGHT, 1));
+        assertThat(recovery.onSide(slow, Side.LEFT).missing()).containsExactly(new Missing.Recoveries(Side.LEFT, 1, 4));
         assertThat(recovery.judge(slow)).isInstanceOf(Judgement.NotEnoughData.class);
     }
 

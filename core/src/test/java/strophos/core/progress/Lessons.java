@@ -5,9 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 
 /**
  * Writes lessons short. Each letter is one ask: y YES, t TRY, b BRACE, n NONE, w WRONG, followed by its strength; without
@@ -26,7 +27,7 @@ public final class Lessons {
         return new Lessons().then(left, right);
     }
 
-    /** Reads {@code "yyy/yyt; yt/yy"}: lessons divided by semicolons, left and right rein by a slash, a lesson every other day. */
+    /** Reads {@code "yyy/yyt; yt/yy"}: lessons divided by semicolons, left and right side by a slash, a lesson every other day. */
     public static Lessons read(String written) {
         Lessons read = new Lessons();
         for (String lesson : written.split(";")) {
@@ -41,16 +42,16 @@ public final class Lessons {
     }
 
     public Lessons then(String left, String right, Mounted mounted) {
-        List<Ask> asks = new ArrayList<>(asks(left, Rein.LEFT, mounted));
-        asks.addAll(asks(right, Rein.RIGHT, mounted));
+        List<Ask> asks = new ArrayList<>(asks(left, Side.LEFT, mounted));
+        asks.addAll(asks(right, Side.RIGHT, mounted));
         return then(asks, List.of(), FIRST_DAY.plusDays(2L * lessons.size()));
     }
 
     /** A second lesson on the day of the last. */
     public Lessons sameDay(String left, String right) {
         LocalDate day = lessons.get(lessons.size() - 1).day();
-        List<Ask> asks = new ArrayList<>(asks(left, Rein.LEFT, Mounted.RIDER));
-        asks.addAll(asks(right, Rein.RIGHT, Mounted.RIDER));
+        List<Ask> asks = new ArrayList<>(asks(left, Side.LEFT, Mounted.RIDER));
+        asks.addAll(asks(right, Side.RIGHT, Mounted.RIDER));
         return then(asks, List.of(), day);
     }
 
@@ -69,10 +70,10 @@ public final class Lessons {
     }
 
     public RungFacts facts() {
-        return new RungFacts(lessons);
+        return new RungFacts(WorkedSide.INSIDE, lessons);
     }
 
-    public static List<Ask> asks(String written, Rein rein, Mounted mounted) {
+    public static List<Ask> asks(String written, Side side, Mounted mounted) {
         List<Ask> asks = new ArrayList<>();
         for (int i = 0; i < written.length(); i++) {
             Response response = LETTERS.get(written.charAt(i));
@@ -80,9 +81,9 @@ public final class Lessons {
                 boolean hasStrength = i + 1 < written.length() && Character.isDigit(written.charAt(i + 1));
                 int level = hasStrength ? written.charAt(i + 1) - '0' : 2;
                 asks.add(new Ask(
-                        rein + " " + asks.size(),
+                        side + " " + asks.size(),
                         1000L * asks.size(),
-                        rein,
+                        side,
                         mounted,
                         Strength.ofLevel(level).orElseThrow(),
                         response));

@@ -3,15 +3,17 @@ package strophos.core.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.judgement.Judgement;
 
-/** The default: 8 of the last 10 at strength 2 or lighter, on each rein, in 2 lessons (common practice, no source). */
+/** The default: 8 of the last 10 at strength 2 or lighter, on each side, in 2 lessons (common practice, no source). */
 class RateCriterionTest {
 
     private static final String EIGHT = "yyyyyyyytt";
@@ -29,7 +31,7 @@ class RateCriterionTest {
         Judgement once = rate.judge(Lessons.of(EIGHT, EIGHT).facts());
         assertThat(once).isInstanceOf(Judgement.Broken.class);
         assertThat(missing(once))
-                .containsExactly(new Missing.Lessons(Rein.LEFT, 1), new Missing.Lessons(Rein.RIGHT, 1));
+                .containsExactly(new Missing.Lessons(Side.LEFT, 1), new Missing.Lessons(Side.RIGHT, 1));
     }
 
     @Test
@@ -37,7 +39,7 @@ class RateCriterionTest {
         Judgement judged =
                 rate.judge(Lessons.of(EIGHT, SEVEN).then(EIGHT, SEVEN).facts());
         assertThat(judged).isInstanceOf(Judgement.Broken.class);
-        assertThat(missing(judged)).containsExactly(new Missing.Successes(Rein.RIGHT, 1, 10));
+        assertThat(missing(judged)).containsExactly(new Missing.Successes(Side.RIGHT, 1, 10));
     }
 
     @Test
@@ -45,7 +47,7 @@ class RateCriterionTest {
         String clear = "y3".repeat(10);
         assertThat(missing(
                         rate.judge(Lessons.of(EIGHT, clear).then(EIGHT, clear).facts())))
-                .containsExactly(new Missing.Successes(Rein.RIGHT, 8, 10));
+                .containsExactly(new Missing.Successes(Side.RIGHT, 8, 10));
     }
 
     @Test
@@ -55,7 +57,7 @@ class RateCriterionTest {
             assertThat(n.seen()).isEqualTo(9);
             assertThat(n.needed()).isEqualTo(10);
         });
-        assertThat(missing(few)).contains(new Missing.Asks(Rein.LEFT, 1, 10));
+        assertThat(missing(few)).contains(new Missing.Asks(Side.LEFT, 1, 10));
     }
 
     @Test
@@ -70,14 +72,14 @@ class RateCriterionTest {
     void passesOverALessonWithHardlyAnAskOnThatRein() {
         // four asks are under half a window: the second lesson does not count, the third does
         Lessons two = Lessons.of(EIGHT, EIGHT).then("yyyy", EIGHT);
-        assertThat(missing(rate.judge(two.facts()))).containsExactly(new Missing.Lessons(Rein.LEFT, 1));
+        assertThat(missing(rate.judge(two.facts()))).containsExactly(new Missing.Lessons(Side.LEFT, 1));
         assertThat(rate.judge(two.then("yyyyy", EIGHT).facts())).isInstanceOf(Judgement.Met.class);
     }
 
     @Test
     void startsAgainAfterALessonThatDidNotHold() {
         Lessons fell = Lessons.of(EIGHT, EIGHT).then(SEVEN, EIGHT).then(EIGHT, EIGHT);
-        assertThat(missing(rate.judge(fell.facts()))).containsExactly(new Missing.Lessons(Rein.LEFT, 1));
+        assertThat(missing(rate.judge(fell.facts()))).containsExactly(new Missing.Lessons(Side.LEFT, 1));
     }
 
     @Test
@@ -85,7 +87,7 @@ class RateCriterionTest {
         assertThat(missing(rate.judge(Lessons.of(EIGHT, EIGHT)
                         .then(EIGHT, EIGHT, Mounted.COACH)
                         .facts())))
-                .containsExactly(new Missing.Lessons(Rein.LEFT, 1), new Missing.Lessons(Rein.RIGHT, 1));
+                .containsExactly(new Missing.Lessons(Side.LEFT, 1), new Missing.Lessons(Side.RIGHT, 1));
     }
 
     @Test
@@ -95,7 +97,7 @@ class RateCriterionTest {
         assertThat(missing(small.judge(Lessons.of("yyyyt", "yyyyy").facts())))
                 .singleElement()
                 .isInstanceOfSatisfying(Missing.Certainty.class, c -> {
-                    assertThat(c.rein()).isEqualTo(Rein.LEFT);
+                    assertThat(c.side()).isEqualTo(Side.LEFT);
                     assertThat(c.lowerEnd()).isBetween(0.375, 0.376);
                 });
     }
@@ -116,7 +118,21 @@ class RateCriterionTest {
 
     private static List<Missing> missing(Judgement judged) {
         return judged.evidence().stream()
-                .flatMap(e -> ((RungEvidence.OfRein) e).missing().stream())
+                .flatMap(e -> ((RungEvidence.OfSide) e).missing().stream())
                 .toList();
+    }
+
+    @Test
+    void whatWorksNoSideIsJudgedOnceByHalfTheAsks() {
+        List<Ask> asks = Lessons.asks("y".repeat(10), Side.NONE, Mounted.RIDER);
+        LessonFacts monday = new LessonFacts("a", LocalDate.of(2026, 3, 2), asks);
+        LessonFacts tuesday = new LessonFacts("b", LocalDate.of(2026, 3, 3), asks);
+        RungFacts standing = new RungFacts(WorkedSide.NEITHER, List.of(monday, tuesday));
+        RungFacts turning = new RungFacts(WorkedSide.CHOSEN, List.of(monday, tuesday));
+        assertThat(rate.judge(standing)).isInstanceOf(Judgement.Met.class);
+        assertThat(rate.judge(turning))
+                .as("a side that was not said counts for none")
+                .isInstanceOf(Judgement.NotEnoughData.class);
+        assertThat(turning.last(20)).as("and for the rung").hasSize(20);
     }
 }

@@ -3,7 +3,7 @@ package strophos.core.progress;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Thresholds;
 
@@ -76,7 +76,7 @@ public final class RungCases {
                 .with("3 of 8 are", on("yyyyyyyy/yyyttttt"), "STEP_BACK step-back.one-rein-fails")
                 .with("2 of 7 are too few to say", on("yyyyyyyyyy/yyttttt"), "STAY criterion.rate Lessons 1 Asks 3")
                 .with(
-                        "only the last ten a rein",
+                        "only the last ten a side",
                         on("tttyyyyyyyyyy/yyyyyyyyyyttt"),
                         "STAY criterion.rate Lessons 1 Successes 1")
                 // with an eleventh 8/11 against 4/11, 0.198; with nine 7/9 against 3/9, 0.153
@@ -182,7 +182,7 @@ public final class RungCases {
                 read.then(reins[0], reins[1]);
                 for (int at : inLessons) {
                     if (at == i) {
-                        read.with(new Observation.Fright("fright", Rein.LEFT));
+                        read.with(new Observation.Fright("fright", Side.LEFT));
                     }
                 }
             }

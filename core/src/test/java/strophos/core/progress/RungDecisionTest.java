@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.judgement.Thresholds;
 import strophos.core.stats.Proportion;
@@ -18,7 +18,7 @@ class RungDecisionTest {
     private static final Thresholds T = RungThresholds.SET.standard();
     private static final Forcing FORCING = Forcing.of(T);
     private static final TooFewTries TRIES = TooFewTries.of(T);
-    private static final OneReinFails ONE_REIN = OneReinFails.of(T);
+    private static final OneSideFails ONE_REIN = OneSideFails.of(T);
     private final RungDecision book = RungDecision.standard();
 
     private Advice advise(Lessons lessons) {
@@ -30,7 +30,7 @@ class RungDecisionTest {
         Advice advice = advise(Lessons.of(EIGHT, EIGHT).then(EIGHT, EIGHT));
         assertThat(advice.decision()).isEqualTo(Decision.MOVE_ON);
         assertThat(advice.missing()).isEmpty();
-        assertThat(advice.book()).isEqualTo("rung-decision/2");
+        assertThat(advice.book()).isEqualTo("rung-decision/3");
     }
 
     @Test
@@ -48,7 +48,7 @@ class RungDecisionTest {
         Advice advice = advise(Lessons.of(EIGHT, "yyyyyytttt"));
         assertThat(advice.decision()).isEqualTo(Decision.STAY);
         assertThat(advice.missing())
-                .containsExactly(new Missing.Lessons(Rein.LEFT, 1), new Missing.Successes(Rein.RIGHT, 2, 10));
+                .containsExactly(new Missing.Lessons(Side.LEFT, 1), new Missing.Successes(Side.RIGHT, 2, 10));
     }
 
     @Test
@@ -56,7 +56,7 @@ class RungDecisionTest {
         Advice advice = advise(Lessons.of("", ""));
         assertThat(advice.decision()).isEqualTo(Decision.STAY);
         assertThat(advice.missing())
-                .containsExactly(new Missing.Asks(Rein.LEFT, 10, 10), new Missing.Asks(Rein.RIGHT, 10, 10));
+                .containsExactly(new Missing.Asks(Side.LEFT, 10, 10), new Missing.Asks(Side.RIGHT, 10, 10));
     }
 
     @Test
@@ -122,7 +122,7 @@ class RungDecisionTest {
     void namesTheWorseRein() {
         Judgement judged = ONE_REIN.judge(Lessons.of("yyyyyyyyyt", "yyyttttttt").facts());
         assertThat(judged.evidence()).singleElement().isInstanceOfSatisfying(RungEvidence.OfDifference.class, d -> {
-            assertThat(d.worse()).contains(Rein.RIGHT);
+            assertThat(d.worse()).contains(Side.RIGHT);
             assertThat(d.left()).isEqualTo(new Proportion(9, 10));
         });
     }
@@ -133,7 +133,7 @@ class RungDecisionTest {
         assertThat(advise(good).decision()).isEqualTo(Decision.MOVE_ON);
         Lessons spoilt = Lessons.of(EIGHT, EIGHT).then(EIGHT + "ww", EIGHT + "www");
         assertThat(advise(spoilt).decision()).isEqualTo(Decision.STAY);
-        // all five on one rein leave it 3 of 10 against 8 of 10: by hand p = 0.0698
+        // all five on one side leave it 3 of 10 against 8 of 10: by hand p = 0.0698
         Lessons lopsided = Lessons.of(EIGHT, EIGHT).then(EIGHT, EIGHT + "wwwww");
         assertThat(advise(lopsided).ruleId()).isEqualTo("step-back.one-rein-fails");
     }

@@ -3,11 +3,11 @@ package strophos.core.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 
 class StifferSideTest {
 
-    /** So many YES of so many on each rein. */
+    /** So many YES of so many on each side. */
     private static String lesson(int leftYes, int rightYes, int of) {
         return answers(leftYes, of) + "/" + answers(rightYes, of);
     }
@@ -26,11 +26,11 @@ class StifferSideTest {
     void aDifferenceBeyondChance() {
         Sidedness behind = judge(lesson(10, 6, 10));
         assertThat(behind.p()).isBetween(0.08, 0.1);
-        assertThat(behind.stiffer()).isEqualTo(Rein.RIGHT);
+        assertThat(behind.stiffer()).isEqualTo(Side.RIGHT);
         assertThat(behind.basis()).isEqualTo(Sidedness.Basis.DIFFERENCE);
         Sidedness alike = judge(lesson(10, 7, 10));
         assertThat(alike.p()).isGreaterThan(0.1);
-        assertThat(alike.stiffer()).isEqualTo(Rein.NONE);
+        assertThat(alike.stiffer()).isEqualTo(Side.NONE);
     }
 
     @Test
@@ -39,7 +39,7 @@ class StifferSideTest {
         String level = lesson(3, 3, 4);
         assertThat(judge(level, behind, behind, behind, behind, behind).basis()).isEqualTo(Sidedness.Basis.RUN);
         assertThat(judge(level, behind, behind, behind, behind, behind).stiffer())
-                .isEqualTo(Rein.LEFT);
+                .isEqualTo(Side.LEFT);
         assertThat(judge(level, level, behind, behind, behind, behind).basis())
                 .as("four of six")
                 .isEqualTo(Sidedness.Basis.ALIKE);
@@ -60,6 +60,6 @@ class StifferSideTest {
 
     @Test
     void aYesThatHadToBeAskedClearlyIsNoSuccess() {
-        assertThat(judge("yyyyyyyyyy/" + "y3".repeat(10)).stiffer()).isEqualTo(Rein.RIGHT);
+        assertThat(judge("yyyyyyyyyy/" + "y3".repeat(10)).stiffer()).isEqualTo(Side.RIGHT);
     }
 }

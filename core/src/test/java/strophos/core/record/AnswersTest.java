@@ -12,9 +12,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Observation;
 import strophos.core.stair.RungId;
 
@@ -85,19 +86,19 @@ class AnswersTest {
         say("sign", Map.of("segment", SEGMENT, "name", "jumps-away", "side", "RIGHT"));
         say("choice", Map.of("segment", SEGMENT, "choice", "FRIGHT"));
         say("praise", Map.of("segment", SEGMENT));
-        assertThat(Observations.of(Fold.of(log)))
+        assertThat(Observations.of(Fold.of(log), rung -> WorkedSide.OUTSIDE))
                 .containsExactly(
-                        at(new Observation.Hold(id(3), Rein.RIGHT, HoldUnit.METRES, 60)),
-                        at(new Observation.Fault(id(4), Rein.RIGHT, "leg-back")),
-                        at(new Observation.Fright(id(5), Rein.RIGHT)),
-                        at(new Observation.Fright(id(6), Rein.RIGHT)));
+                        at(new Observation.Hold(id(3), Side.LEFT, HoldUnit.METRES, 60)),
+                        at(new Observation.Fault(id(4), Side.LEFT, "leg-back")),
+                        at(new Observation.Fright(id(5), Side.LEFT)),
+                        at(new Observation.Fright(id(6), Side.LEFT)));
     }
 
     @Test
     void whatTheCoachRodeIsNotThePairs() {
         segment("LEFT", "COACH");
         say("held", Map.of("segment", id(3), "unit", "METRES", "amount", 60));
-        assertThat(Observations.of(Fold.of(log))).isEmpty();
+        assertThat(Observations.of(Fold.of(log), rung -> WorkedSide.OUTSIDE)).isEmpty();
     }
 
     private static Observations.RungObservation at(Observation observed) {

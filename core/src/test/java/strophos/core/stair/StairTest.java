@@ -13,9 +13,10 @@ import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Ask;
 import strophos.core.progress.Decision;
 
@@ -175,7 +176,7 @@ class StairTest {
     }
 
     private static Ask ask(Mounted mounted) {
-        return new Ask("e", 0, Rein.LEFT, mounted, Strength.LIGHT, Response.YES);
+        return new Ask("e", 0, Side.LEFT, mounted, Strength.LIGHT, Response.YES);
     }
 
     private static Map<RungId, RungState> states(Set<RungId> asked, DecisionOnRung... decided) {
@@ -191,6 +192,6 @@ class StairTest {
     }
 
     private static Rung rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack) {
-        return new Rung(id, needs, wayBack, Set.of(), Optional.empty());
+        return new Rung(id, needs, wayBack, Set.of(), Optional.empty(), WorkedSide.INSIDE);
     }
 }

@@ -17,9 +17,10 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.AbsenceCriterion;
 import strophos.core.progress.Ask;
 import strophos.core.progress.Criterion;
@@ -56,7 +57,13 @@ class PairFoldTest {
 
     private static Rung rung(int n, Optional<Criterion> criterion) {
         Optional<RungId> below = n == 0 ? Optional.empty() : Optional.of(RUNGS.get(n - 1));
-        return new Rung(RUNGS.get(n), below.map(Set::of).orElse(Set.of()), below, Set.of(), criterion);
+        return new Rung(
+                RUNGS.get(n),
+                below.map(Set::of).orElse(Set.of()),
+                below,
+                Set.of(),
+                criterion,
+                WorkedSide.values()[n % 4]);
     }
 
     /** What happened to a pair, in order. */
@@ -86,11 +93,11 @@ class PairFoldTest {
             List<LessonFacts> own = past.lessons().stream()
                     .flatMap(l -> Optional.ofNullable(l.rungs().get(rung)).stream())
                     .toList();
-            RungFacts facts = new RungFacts(own);
+            RungFacts facts = new RungFacts(JUDGE.works(rung), own);
             RungRecord record = state.find(rung).orElseThrow();
-            assertThat(record.reins())
-                    .isEqualTo(JUDGE.decision().criterion(CATALOGUE.get(rung).criterion()).onBoth(facts).stream()
-                            .map(ReinCount::of)
+            assertThat(record.counts())
+                    .isEqualTo(JUDGE.decision().criterion(CATALOGUE.get(rung).criterion()).onEach(facts).stream()
+                            .map(SideCount::of)
                             .toList());
             assertThat(record.sides()).isEqualTo(JUDGE.stifferSide().judge(facts));
             assertThat(record.asks()).isEqualTo((int) own.stream()
@@ -119,7 +126,7 @@ class PairFoldTest {
     void aLessonThatOnlyTheCoachRodeIsALessonAndNothingOnTheRung() {
         PairFold fold = PairFold.start(JUDGE);
         fold.ride(new RiddenLesson(Map.of(
-                RUNGS.get(0), new LessonFacts("a", FIRST, List.of(ask("1", Rein.LEFT, Mounted.COACH, Response.YES))))));
+                RUNGS.get(0), new LessonFacts("a", FIRST, List.of(ask("1", Side.LEFT, Mounted.COACH, Response.YES))))));
         assertThat(fold.state().lessons()).isEqualTo(1);
         assertThat(fold.state().rungs()).isEmpty();
         assertThat(fold.state().asked()).isEmpty();
@@ -130,7 +137,7 @@ class PairFoldTest {
         PairFold fold = PairFold.start(JUDGE);
         fold.ride(new RiddenLesson(Map.of(
                 RUNGS.get(0),
-                new LessonFacts("a", FIRST, List.of(), List.of(new Observation.Fright("1", Rein.LEFT))))));
+                new LessonFacts("a", FIRST, List.of(), List.of(new Observation.Fright("1", Side.LEFT))))));
         assertThat(fold.state().find(RUNGS.get(0)).orElseThrow().lessons()).isEqualTo(1);
         assertThat(fold.state().asked()).isEmpty();
     }
@@ -139,7 +146,7 @@ class PairFoldTest {
     void aRungThatLeftTheCatalogueIsKeptAndDecidesNothing() {
         PairFold fold = PairFold.start(JUDGE);
         fold.ride(new RiddenLesson(Map.of(
-                UNKNOWN, new LessonFacts("a", FIRST, List.of(ask("1", Rein.LEFT, Mounted.RIDER, Response.YES))))));
+                UNKNOWN, new LessonFacts("a", FIRST, List.of(ask("1", Side.LEFT, Mounted.RIDER, Response.YES))))));
         fold.decide(new DecisionOnRung(UNKNOWN, Decision.MOVE_ON));
         assertThat(fold.state().asked()).containsExactly(UNKNOWN);
         assertThat(fold.state().stair().passed()).isEmpty();
@@ -167,7 +174,10 @@ class PairFoldTest {
                     .filter(l ->
                             !l.observed().isEmpty() || l.asks().stream().anyMatch(a -> a.mounted() == Mounted.RIDER))
                     .toList();
-            last.put(rung, new RungFacts(on.subList(Math.max(0, on.size() - RungFacts.LESSONS), on.size())));
+            last.put(
+                    rung,
+                    new RungFacts(
+                            JUDGE.works(rung), on.subList(Math.max(0, on.size() - RungFacts.LESSONS), on.size())));
         }
         return last;
     }
@@ -199,20 +209,20 @@ class PairFoldTest {
         List<Observation> observed = new ArrayList<>();
         int count = random.nextInt(12);
         for (int i = 0; i < count; i++) {
-            Rein rein = random.nextBoolean() ? Rein.LEFT : Rein.RIGHT;
+            Side side = random.nextBoolean() ? Side.LEFT : Side.RIGHT;
             Mounted who = random.nextInt(8) == 0 ? Mounted.COACH : Mounted.RIDER;
-            asks.add(ask(n + "." + i, rein, who, random.nextInt(3) > 0 ? Response.YES : Response.BRACE));
+            asks.add(ask(n + "." + i, side, who, random.nextInt(3) > 0 ? Response.YES : Response.BRACE));
             if (random.nextInt(6) == 0) {
-                observed.add(new Observation.Hold(n + ".held." + i, rein, HoldUnit.STRIDES, random.nextInt(16)));
+                observed.add(new Observation.Hold(n + ".held." + i, side, HoldUnit.STRIDES, random.nextInt(16)));
             }
             if (random.nextInt(9) == 0) {
-                observed.add(new Observation.Fault(n + ".fault." + i, rein, "falls-in"));
+                observed.add(new Observation.Fault(n + ".fault." + i, side, "falls-in"));
             }
         }
         return new LessonFacts("lesson " + n, FIRST.plusDays(7L * n), asks, observed);
     }
 
-    private static Ask ask(String entry, Rein rein, Mounted who, Response response) {
-        return new Ask(entry, 0, rein, who, Strength.LIGHT, response);
+    private static Ask ask(String entry, Side side, Mounted who, Response response) {
+        return new Ask(entry, 0, side, who, Strength.LIGHT, response);
     }
 }

@@ -73,7 +73,7 @@ public class SealedKinds {
         return Arrays.stream(closed.getPermittedSubclasses()).flatMap(c -> c.isSealed() ? members(c) : Stream.of(c));
     }
 
-    /** {@code LessonsWithout} as LESSONS_WITHOUT, {@code OfRein} as REIN. */
+    /** {@code LessonsWithout} as LESSONS_WITHOUT, {@code OfSide} as SIDE. */
     static String kind(Class<?> member) {
         return member.getSimpleName()
                 .replaceFirst("^Of(?=[A-Z])", "")

@@ -19,12 +19,13 @@ import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
 import strophos.core.progress.Advice;
-import strophos.core.progress.ReinSummary;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
+import strophos.core.progress.SideSummary;
 import strophos.core.record.Ride;
 import strophos.core.record.StopSigns;
 import strophos.core.stair.Rung;
@@ -107,6 +108,7 @@ public class Debrief {
      *
      * @param rung null when the catalogue has no rung there; then nothing is decided
      * @param state null without a rung
+     * @param works the side of the horse it works
      * @param pair asks under the pair's own rider; {@code others} those under anybody else
      * @param advice null until the lesson has ended, and without a rung
      * @param decision the coach's, null until made
@@ -118,13 +120,14 @@ public class Debrief {
             Place place,
             @CanBeNull String rung,
             @CanBeNull RungState state,
+            WorkedSide works,
             Sides pair,
             Sides others,
             @CanBeNull Advice advice,
             @CanBeNull PastDecision decision) {}
 
-    /** Both reins. */
-    public record Sides(SideView left, SideView right) {}
+    /** Both sides of the horse, and what is known to be of neither. */
+    public record Sides(SideView left, SideView right, SideView none) {}
 
     /** Counts by strength (rows) and response (columns); {@code meanStrength} is null when nothing was asked. */
     public record SideView(
@@ -175,7 +178,7 @@ public class Debrief {
     private Advice advice(Rung rung, Judging by) {
         return by.decision()
                 .advise(
-                        by.facts().getOrDefault(rung.id(), RungFacts.NONE),
+                        by.facts().getOrDefault(rung.id(), RungFacts.none(rung.works())),
                         rung.criterion(),
                         stairs.standing(rung, by.before(), by.painSigns()));
     }
@@ -230,6 +233,7 @@ public class Debrief {
 
     private RungRow row(Lesson lesson, RungId id, List<LessonCount> counts, List<PastDecision> made, Judging judging) {
         Optional<Rung> rung = catalogue.rung(id);
+        WorkedSide works = rung.map(Rung::works).orElse(WorkedSide.INSIDE);
         List<LessonCount> own =
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
         boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && !own.isEmpty();
@@ -241,20 +245,26 @@ public class Debrief {
                 rung.map(r -> r.id().toString()).orElse(null),
                 rung.map(r -> stairs.state(r, judging.before(), !own.isEmpty(), made))
                         .orElse(null),
-                sides(own),
-                sides(counts.stream()
-                        .filter(c -> c.key().mounted() != Mounted.RIDER)
-                        .toList()),
+                works,
+                sides(works, own),
+                sides(
+                        works,
+                        counts.stream()
+                                .filter(c -> c.key().mounted() != Mounted.RIDER)
+                                .toList()),
                 rung.filter(r -> isJudged).map(r -> advice(r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));
     }
 
-    private static Sides sides(List<LessonCount> counts) {
-        return new Sides(side(LessonCount.summary(Rein.LEFT, counts)), side(LessonCount.summary(Rein.RIGHT, counts)));
+    private static Sides sides(WorkedSide works, List<LessonCount> counts) {
+        return new Sides(
+                side(LessonCount.summary(Side.LEFT, works, counts)),
+                side(LessonCount.summary(Side.RIGHT, works, counts)),
+                side(LessonCount.summary(Side.NONE, works, counts)));
     }
 
-    private static SideView side(ReinSummary s) {
+    private static SideView side(SideSummary s) {
         return new SideView(
                 s.counts(),
                 s.yes().successes(),

@@ -14,7 +14,8 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.plan.Turn;
 import strophos.core.stair.Rung;
 import strophos.server.access.Viewer;
@@ -130,13 +131,16 @@ class DemoHistory {
         List<PlanView.PlanTurn> turns =
                 block.turns().subList(0, Math.min(most, block.turns().size()));
         for (PlanView.PlanTurn turn : turns) {
-            Rein rein = turn.rein();
+            // where it is the coach's choice, he works the inner side
+            Side said = WorkedSide.INSIDE.on(turn.rein(), Side.NONE);
+            Side side = rung.works().on(turn.rein(), said);
             script.turn(
-                    rung.id(),
+                    rung,
                     mounted,
-                    new Turn(rein, turn.seconds()),
-                    mounted == Mounted.RIDER ? of.story().habit(strand, rein) : Story.Habit.NONE,
-                    () -> asks.next(of.story().yes(strand, rein, t), of.story().strength(strand, t)));
+                    new Turn(turn.rein(), turn.seconds()),
+                    side,
+                    mounted == Mounted.RIDER ? of.story().habit(strand, side) : Story.Habit.NONE,
+                    () -> asks.next(of.story().yes(strand, side, t), of.story().strength(strand, t)));
             script.rest(block.restS() / block.turns().size());
         }
     }

@@ -4,7 +4,7 @@ import java.time.LocalTime;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.homework.Feel;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
@@ -12,7 +12,7 @@ import strophos.core.plain.PlainMap;
 import strophos.server.horse.Facts;
 
 /**
- * Bend work, walk to trot. Planted truth: in bending, about 80 % YES on the left rein throughout; on the right 55 % at
+ * Bend work, walk to trot. Planted truth: in bending, about 80 % YES to the left throughout; to the right 55 % at
  * first, closing to 80 % at the last lesson.
  */
 final class ImreAndTamarack implements Story {
@@ -61,11 +61,11 @@ final class ImreAndTamarack implements Story {
     }
 
     @Override
-    public double yes(String strand, Rein rein, double t) {
+    public double yes(String strand, Side side, double t) {
         if (!strand.equals("bend")) {
-            return strand.equals("stop-back") ? 0.96 : rein == Rein.LEFT ? 0.82 : 0.78;
+            return strand.equals("stop-back") ? 0.96 : side == Side.RIGHT ? 0.78 : 0.82;
         }
-        return rein == Rein.RIGHT ? RIGHT_YES_FIRST + t * (RIGHT_YES_LAST - RIGHT_YES_FIRST) : LEFT_YES;
+        return side == Side.RIGHT ? RIGHT_YES_FIRST + t * (RIGHT_YES_LAST - RIGHT_YES_FIRST) : LEFT_YES;
     }
 
     @Override
@@ -80,8 +80,8 @@ final class ImreAndTamarack implements Story {
 
     /** What the notes say: he holds too long on the right. */
     @Override
-    public Habit habit(String strand, Rein rein) {
-        return strand.equals("bend") && rein == Rein.RIGHT ? new Habit("held-too-long", 0.12, 0.5) : Habit.NONE;
+    public Habit habit(String strand, Side side) {
+        return strand.equals("bend") && side == Side.RIGHT ? new Habit("held-too-long", 0.12, 0.5) : Habit.NONE;
     }
 
     @Override
@@ -105,9 +105,9 @@ final class ImreAndTamarack implements Story {
                 13,
                 "Imre breathes. Right circle round for the first time.",
                 18,
-                "Right rein catching up. Fewer asks, longer rests.",
+                "The right is catching up. Fewer asks, longer rests.",
                 22,
-                "Both reins alike at the start today.");
+                "Both sides alike at the start today.");
     }
 
     @Override

@@ -12,8 +12,11 @@ import java.util.function.Supplier;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.plan.Turn;
 import strophos.core.record.Entry;
+import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 
 /** Writes the entries of one simulated lesson, as a device would have. */
@@ -55,8 +58,14 @@ final class LessonScript {
     }
 
     /** One turn on one rein: an ask about every twenty seconds, now and then a slip of the thumb. */
-    void turn(RungId rung, Mounted mounted, Turn turn, Story.Habit habit, Supplier<SimulatedAsks.Result> answers) {
-        String segment = say("segment", segment(rung, mounted, turn.rein()));
+    void turn(
+            Rung rung,
+            Mounted mounted,
+            Turn turn,
+            Side side,
+            Story.Habit habit,
+            Supplier<SimulatedAsks.Result> answers) {
+        String segment = say("segment", segment(rung, mounted, turn.rein(), side));
         Instant end = at.plusSeconds(turn.seconds());
         while (true) {
             int pause = 12 + random.nextInt(16);
@@ -123,13 +132,17 @@ final class LessonScript {
         return fresh;
     }
 
-    private static Map<String, Object> segment(RungId rung, Mounted mounted, Rein rein) {
+    private static Map<String, Object> segment(Rung ridden, Mounted mounted, Rein rein, Side side) {
+        RungId rung = ridden.id();
         Map<String, Object> payload = new LinkedHashMap<>();
         payload.put("exercise", rung.exercise());
         payload.put("gait", rung.gait().word());
         payload.put("place", rung.place().word());
         payload.put("rein", rein.name());
         payload.put("mounted", mounted.name());
+        if (ridden.works() == WorkedSide.CHOSEN) {
+            payload.put("side", side.name());
+        }
         return payload;
     }
 

@@ -5,7 +5,7 @@ import java.time.LocalTime;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.pause.StopSign;
 import strophos.server.horse.Facts;
 
@@ -27,8 +27,8 @@ interface Story {
     /** The checks of the first look at time t. */
     Map<String, Object> look(int lesson, double t, SplittableRandom random);
 
-    /** Chance of a YES. */
-    double yes(String strand, Rein rein, double t);
+    /** Chance of a YES, where this side of the horse is worked. */
+    double yes(String strand, Side side, double t);
 
     /** Mean strength of the asks. */
     double strength(String strand, double t);
@@ -38,8 +38,8 @@ interface Story {
         return false;
     }
 
-    /** What the rider does beside an ask on this rein: more often when the answer is no YES. */
-    Habit habit(String strand, Rein rein);
+    /** What the rider does beside an ask that works this side: more often when the answer is no YES. */
+    Habit habit(String strand, Side side);
 
     /** A habit and how often it is marked at a YES and at another answer, in [0, 1]. */
     record Habit(String name, double atYes, double atOthers) {

@@ -4,7 +4,7 @@ import java.time.LocalTime;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.homework.Feel;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Soundness;
@@ -72,7 +72,7 @@ final class TobiahAndMarzipan implements Story {
     }
 
     @Override
-    public double yes(String strand, Rein rein, double t) {
+    public double yes(String strand, Side side, double t) {
         return strand.equals("forward") ? 0.55 + 0.3 * Math.min(1, 2 * t) : strand.equals("stop-back") ? 0.96 : 0.78;
     }
 
@@ -82,7 +82,7 @@ final class TobiahAndMarzipan implements Story {
     }
 
     @Override
-    public Habit habit(String strand, Rein rein) {
+    public Habit habit(String strand, Side side) {
         return strand.equals("forward") ? new Habit("leg-stays-on", 0.1, 0.45) : Habit.NONE;
     }
 

@@ -2,7 +2,7 @@ package strophos.server.look;
 
 import java.util.List;
 import java.util.Set;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.look.Check;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -14,7 +14,7 @@ public record FocusView(
         List<FocusKind> kinds,
         Set<Focus.Limit> limits,
         List<Check> missing,
-        Rein stiffer,
+        Side stiffer,
         List<FindingOfLook> findings) {
 
     /** What a row said. */

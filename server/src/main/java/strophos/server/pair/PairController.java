@@ -19,8 +19,6 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Strand;
 import strophos.core.school.School;
-import strophos.core.stair.Rung;
-import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
@@ -182,16 +180,13 @@ class PairController {
                 pair.goal(),
                 stairs.steps(state),
                 strand.map(Strand::id).orElse(null),
-                strand.map(s -> TrendPoints.of(counts.history(id, rungs(s), TrendPoints.MOST)))
+                strand.map(s -> TrendPoints.of(
+                                counts.history(id, s.progression().rungs(), TrendPoints.MOST)))
                         .orElse(List.of()),
                 lessons.lessons(),
                 lessons.next(),
                 made.decisions(),
                 made.next());
-    }
-
-    private static List<RungId> rungs(Strand strand) {
-        return strand.progression().rungs().stream().map(Rung::id).toList();
     }
 
     @GetMapping("/{id}/lessons")

@@ -258,6 +258,7 @@ class PlanFactsReader {
                 exercise.isFence(),
                 exercise.isHard(),
                 exercise.schools().contains(g.school()),
+                rung.works(),
                 g.before().state().find(rung.id()).filter(r -> r.asks() > 0).map(RungRecord::sides),
                 lastReport(g, id, isSaid).map(Practice::feel),
                 hasStops

@@ -28,6 +28,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Observation;
 import strophos.core.record.Answers;
 import strophos.core.record.EarlierMark;
@@ -193,7 +194,10 @@ class Projection {
 
     private static List<RiddenObservedRecord> observed(UUID yard, LessonFold lesson) {
         List<RiddenObservedRecord> rows = new ArrayList<>();
-        for (Observations.RungObservation at : Observations.of(lesson.ride())) {
+        Map<String, Ride.Segment> segments = segments(lesson);
+        // the side that was meant is written, not the one it came to: what an exercise works is the catalogue's, and
+        // may change
+        for (Observations.RungObservation at : Observations.of(lesson.ride(), rung -> WorkedSide.CHOSEN)) {
             RiddenObservedRecord row = new RiddenObservedRecord();
             row.setYardId(yard);
             row.setLessonId(lesson.id());
@@ -202,7 +206,8 @@ class Projection {
             row.setExercise(at.rung().exercise());
             row.setGait(at.rung().gait().word());
             row.setPlace(at.rung().place().word());
-            row.setRein(at.observed().rein().name());
+            row.setRein(segments.get(at.segment()).rein().name());
+            row.setSide(at.observed().side().name());
             if (at.observed() instanceof Observation.Hold held) {
                 row.setKind("HELD");
                 row.setUnit(held.unit().name());
@@ -248,8 +253,7 @@ class Projection {
     }
 
     private static List<RiddenExchangeRecord> exchanges(UUID yard, LessonFold lesson) {
-        Map<String, Ride.Segment> segments = new HashMap<>();
-        lesson.ride().segments().forEach(s -> segments.put(s.id(), s));
+        Map<String, Ride.Segment> segments = segments(lesson);
         List<RiddenExchangeRecord> rows = new ArrayList<>();
         for (Ride.Exchange x : Answers.of(lesson.ride())) {
             Ride.Segment s = segments.get(x.segment());
@@ -263,12 +267,17 @@ class Projection {
             row.setGait(s.gait().word());
             row.setPlace(s.place().word());
             row.setRein(s.rein().name());
+            row.setSide(s.side().name());
             row.setMounted(s.mounted().name());
             row.setStrength(x.strength().level());
             row.setResponse(x.response().name());
             rows.add(row);
         }
         return rows;
+    }
+
+    private static Map<String, Ride.Segment> segments(LessonFold lesson) {
+        return lesson.ride().segments().stream().collect(Collectors.toMap(Ride.Segment::id, s -> s));
     }
 
     private static Instant instant(OptionalLong ms) {

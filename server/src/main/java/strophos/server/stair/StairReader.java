@@ -16,9 +16,9 @@ import strophos.catalogue.Exercise;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Missing;
-import strophos.core.progress.RungFacts;
 import strophos.core.progress.Standing;
 import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Progression;
@@ -29,8 +29,8 @@ import strophos.core.stair.Stair;
 import strophos.core.stair.StairState;
 import strophos.core.state.Judge;
 import strophos.core.state.PairState;
-import strophos.core.state.ReinCount;
 import strophos.core.state.RungRecord;
+import strophos.core.state.SideCount;
 import strophos.server.rules.YardRules;
 
 /** Reads a pair's stair from its record and the decisions made on it. */
@@ -46,8 +46,9 @@ public class StairReader {
     }
 
     /**
-     * One rung of a pair, each side apart.
+     * One rung of a pair, each side of the horse apart; one that works neither is told as a whole, on both alike.
      *
+     * @param works the side it works; by it the rein follows from the side
      * @param awaits what must be open before and is not in the library yet; while there is any it is not ridden
      */
     public record Step(
@@ -59,13 +60,14 @@ public class StairReader {
             Gait gait,
             Place place,
             RungState state,
+            WorkedSide works,
             SideOfStep left,
             SideOfStep right,
             List<String> awaits,
             List<Missing> missing) {}
 
     /**
-     * One rein of a rung against its criterion.
+     * One side of a rung against its criterion.
      *
      * @param successes what counts for the criterion, among {@code asks} that were looked at
      * @param window how many are looked at when there are enough
@@ -122,8 +124,9 @@ public class StairReader {
 
     private Step step(Strand strand, Rung rung, RungState state, PairState pair, Judge judge) {
         Exercise exercise = catalogue.exercise(rung.id().exercise()).orElseThrow();
-        List<ReinCount> reins =
-                pair.find(rung.id()).map(RungRecord::reins).orElseGet(() -> judge.counts(rung.id(), RungFacts.NONE));
+        List<SideCount> counts = pair.find(rung.id())
+                .map(RungRecord::counts)
+                .orElseGet(() -> judge.counts(rung.id(), judge.none(rung.id())));
         return new Step(
                 rung.id().toString(),
                 strand.id(),
@@ -133,15 +136,18 @@ public class StairReader {
                 rung.id().gait(),
                 rung.id().place(),
                 state,
-                side(reins, Rein.LEFT),
-                side(reins, Rein.RIGHT),
+                rung.works(),
+                side(counts, Side.LEFT),
+                side(counts, Side.RIGHT),
                 rung.awaits().stream().sorted().toList(),
-                reins.stream().flatMap(r -> r.missing().stream()).toList());
+                counts.stream().flatMap(r -> r.missing().stream()).toList());
     }
 
-    private static SideOfStep side(List<ReinCount> reins, Rein rein) {
-        ReinCount seen =
-                reins.stream().filter(r -> r.rein() == rein).findFirst().orElseThrow();
+    private static SideOfStep side(List<SideCount> counts, Side side) {
+        SideCount seen = counts.stream()
+                .filter(c -> c.side() == side || c.side() == Side.NONE)
+                .findFirst()
+                .orElseThrow();
         return new SideOfStep(
                 seen.counted().successes(),
                 seen.counted().total(),

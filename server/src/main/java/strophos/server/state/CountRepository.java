@@ -6,6 +6,7 @@ import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -16,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -26,11 +28,15 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.record.EarlierMark;
+import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.state.LessonCount;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.LessonCountRecord;
+import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -144,16 +150,19 @@ public class CountRepository {
     }
 
     /**
-     * What this pair's own rider was asked on these rungs over all lessons, in at most so many parts of about as many lessons each:
-     * lesson n of N lies in part ceil(n * parts / N), and in one of its own while there are no more than parts.
+     * What this pair's own rider was asked on these rungs over all lessons, by the side of the horse that was worked, in at most so many
+     * parts of about as many lessons each: lesson n of N lies in part ceil(n * parts / N), and in one of its own while there are no more than parts.
      */
-    public List<LessonsTogether> history(UUID pair, Collection<RungId> rungs, int parts) {
+    public List<LessonsTogether> history(UUID pair, Collection<Rung> rungs, int parts) {
+        List<Worked> worked = rungs.stream().flatMap(Worked::on).toList();
         return db.resultQuery(
                         """
                         with ridden as (
-                            select c.lesson_id, c.began_at, c.rein, c.yes, c.asks, c.strengths,
+                            select c.lesson_id, c.began_at, w.worked, c.yes, c.asks, c.strengths,
                                 dense_rank() over (order by c.began_at, c.lesson_id) as place
                             from lesson_count c
+                            join unnest({3}::text[], {4}::text[], {5}::text[], {6}::text[]) as w (rung, rein, side, worked)
+                                on w.rung = c.rung and w.rein = c.rein and w.side = c.side
                             where c.pair_id = {0} and c.rung = any({1}) and c.mounted = 'RIDER' and c.asks > 0
                         ), parted as (
                             select r.*, case when n.lessons <= {2} then place else (place * {2} + n.lessons - 1) / n.lessons end as part
@@ -161,18 +170,22 @@ public class CountRepository {
                         )
                         select (array_agg(lesson_id order by place desc))[1] as last, max(began_at) as at,
                             count(distinct place)::integer as lessons,
-                            coalesce(sum(yes) filter (where rein = 'LEFT'), 0)::integer as left_yes,
-                            coalesce(sum(asks) filter (where rein = 'LEFT'), 0)::integer as left_asks,
-                            coalesce(sum(strengths) filter (where rein = 'LEFT'), 0)::integer as left_strengths,
-                            coalesce(sum(yes) filter (where rein = 'RIGHT'), 0)::integer as right_yes,
-                            coalesce(sum(asks) filter (where rein = 'RIGHT'), 0)::integer as right_asks,
-                            coalesce(sum(strengths) filter (where rein = 'RIGHT'), 0)::integer as right_strengths,
+                            coalesce(sum(yes) filter (where worked = 'LEFT'), 0)::integer as left_yes,
+                            coalesce(sum(asks) filter (where worked = 'LEFT'), 0)::integer as left_asks,
+                            coalesce(sum(strengths) filter (where worked = 'LEFT'), 0)::integer as left_strengths,
+                            coalesce(sum(yes) filter (where worked = 'RIGHT'), 0)::integer as right_yes,
+                            coalesce(sum(asks) filter (where worked = 'RIGHT'), 0)::integer as right_asks,
+                            coalesce(sum(strengths) filter (where worked = 'RIGHT'), 0)::integer as right_strengths,
                             sum(yes)::integer as yes, sum(asks)::integer as asks, sum(strengths)::integer as strengths
                         from parted group by part order by part
                         """,
                         DSL.val(pair),
-                        DSL.val(rungs.stream().map(RungId::toString).toArray(String[]::new)),
-                        DSL.val(parts))
+                        Binds.texts(rungs, r -> r.id().toString()),
+                        DSL.val(parts),
+                        Binds.texts(worked, w -> w.rung().toString()),
+                        Binds.texts(worked, w -> w.rein().name()),
+                        Binds.texts(worked, w -> w.said().name()),
+                        Binds.texts(worked, w -> w.worked().name()))
                 .fetch(r -> new LessonsTogether(
                         r.get("last", UUID.class),
                         r.get("at", Instant.class),
@@ -180,6 +193,17 @@ public class CountRepository {
                         counted(r, "left_"),
                         counted(r, "right_"),
                         counted(r, "")));
+    }
+
+    /** What is worked on a rung, on a rein, with a side said: as core says it, for a statement to look up. */
+    private record Worked(RungId rung, Rein rein, Side said, Side worked) {
+
+        static Stream<Worked> on(Rung rung) {
+            return Arrays.stream(Rein.values())
+                    .flatMap(rein -> Arrays.stream(Side.values())
+                            .map(said -> new Worked(
+                                    rung.id(), rein, said, rung.works().on(rein, said))));
+        }
     }
 
     private static AskCounts counted(Record r, String of) {

@@ -104,7 +104,7 @@ public class PairStates {
         }
         List<RungUpTo> wanted =
                 rungs.stream().map(r -> new RungUpTo(pair, r, lesson)).toList();
-        return facts(wanted, List.of()).last().getOrDefault(pair, Map.of());
+        return facts(wanted, List.of(), judge()).last().getOrDefault(pair, Map.of());
     }
 
     /**
@@ -181,11 +181,15 @@ public class PairStates {
             }
             rungs.forEach(r -> wanted.add(new RungUpTo(from.pair(), r, from.upTo())));
         }
-        FactsOfRungs facts = facts(wanted, begun);
-        Judge judge = new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
+        Judge judge = judge();
+        FactsOfRungs facts = facts(wanted, begun, judge);
         Map<UUID, Folding> foldings = new HashMap<>();
         all.forEach(since -> foldings.put(since.from().pair(), folding(since, facts, judge, madeBy)));
         return foldings;
+    }
+
+    private Judge judge() {
+        return new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
     }
 
     private Folding folding(StateSince since, FactsOfRungs facts, Judge judge, String madeBy) {
@@ -201,15 +205,15 @@ public class PairStates {
     /** The last lessons by pair and rung, and what was ridden by lesson. */
     private record FactsOfRungs(Map<UUID, Map<RungId, RungFacts>> last, Map<UUID, Map<RungId, LessonFacts>> byLesson) {}
 
-    private FactsOfRungs facts(List<RungUpTo> wanted, List<BegunLesson> lessons) {
+    private FactsOfRungs facts(List<RungUpTo> wanted, List<BegunLesson> lessons, Judge judge) {
         if (wanted.isEmpty() && lessons.isEmpty()) {
             return new FactsOfRungs(Map.of(), Map.of());
         }
-        RiddenFacts all = ridden.ridden(wanted, lessons, settings.zone());
+        RiddenFacts all = ridden.ridden(wanted, lessons, judge::works, settings.zone());
         Map<UUID, Map<RungId, RungFacts>> last = new HashMap<>();
         all.last().forEach((pair, byRung) -> {
             Map<RungId, RungFacts> facts = new HashMap<>();
-            byRung.forEach((rung, on) -> facts.put(rung, new RungFacts(on)));
+            byRung.forEach((rung, on) -> facts.put(rung, new RungFacts(judge.works(rung), on)));
             last.put(pair, facts);
         });
         return new FactsOfRungs(last, all.byLesson());

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -20,7 +21,9 @@ import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Ask;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.Observation;
@@ -51,8 +54,13 @@ class RiddenRepository {
      * What is known under the pair's own rider, lesson by lesson and each by its key, whatever the planner thinks of the tables: of each rung that is wanted its last lessons, and of these lessons all rungs.
      *
      * @param lessons beside those of the rungs wanted
+     * @param works the side of the horse that a rung works
      */
-    RiddenFacts ridden(Collection<RungUpTo> wanted, Collection<BegunLesson> lessons, ZoneId zone) {
+    RiddenFacts ridden(
+            Collection<RungUpTo> wanted,
+            Collection<BegunLesson> lessons,
+            Function<RungId, WorkedSide> works,
+            ZoneId zone) {
         Map<LessonOfRung, Sitting> sittings = new HashMap<>();
         Map<LessonOfRung, Boolean> isLast = new HashMap<>();
         db.resultQuery(
@@ -70,7 +78,7 @@ class RiddenRepository {
                             union all
                             select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[])
                         )
-                        select l.*, x.ord, x.entry_id, x.at, x.rein, x.strength, x.response as word, null::text as kind, null::text as unit
+                        select l.*, x.ord, x.entry_id, x.at, x.rein, x.side, x.strength, x.response as word, null::text as kind, null::text as unit
                         from lessons l
                         cross join lateral (
                             select * from ridden_exchange x
@@ -78,7 +86,7 @@ class RiddenRepository {
                                 and x.exercise || '.' || lower(x.gait) || '.' || lower(x.place) = l.rung
                             offset 0) x
                         union all
-                        select l.*, o.ord, o.entry_id, null, o.rein, o.amount, o.name, o.kind, o.unit
+                        select l.*, o.ord, o.entry_id, null, o.rein, o.side, o.amount, o.name, o.kind, o.unit
                         from lessons l
                         cross join lateral (
                             select * from ridden_observed o
@@ -103,7 +111,7 @@ class RiddenRepository {
                             new LessonKey(r.get("began_at", Instant.class), r.get("lesson_id", UUID.class)),
                             RungId.of(r.get("rung", String.class)));
                     isLast.merge(on, r.get("is_last", Boolean.class), (a, b) -> a || b);
-                    add(sittings.computeIfAbsent(on, o -> new Sitting()), r);
+                    add(sittings.computeIfAbsent(on, o -> new Sitting()), r, works.apply(on.rung()));
                 });
         return ridden(sittings, isLast, zone);
     }
@@ -140,9 +148,9 @@ class RiddenRepository {
                 .toList();
     }
 
-    private static void add(Sitting sitting, Record r) {
+    private static void add(Sitting sitting, Record r, WorkedSide works) {
         String entry = r.get("entry_id", UUID.class).toString();
-        Rein rein = Rein.valueOf(r.get("rein", String.class));
+        Side side = works.on(Rein.valueOf(r.get("rein", String.class)), Side.valueOf(r.get("side", String.class)));
         String word = r.get("word", String.class);
         String kind = r.get("kind", String.class);
         Integer number = r.get("strength", Integer.class);
@@ -150,7 +158,7 @@ class RiddenRepository {
             sitting.asks.add(new Ask(
                     entry,
                     r.get("at", Instant.class).toEpochMilli(),
-                    rein,
+                    side,
                     Mounted.RIDER,
                     Strength.ofLevel(number).orElseThrow(),
                     Response.valueOf(word)));
@@ -158,9 +166,9 @@ class RiddenRepository {
             sitting.observed.add(
                     switch (kind) {
                         case "HELD" ->
-                            new Observation.Hold(entry, rein, HoldUnit.valueOf(r.get("unit", String.class)), number);
-                        case "FAULT" -> new Observation.Fault(entry, rein, word);
-                        default -> new Observation.Fright(entry, rein);
+                            new Observation.Hold(entry, side, HoldUnit.valueOf(r.get("unit", String.class)), number);
+                        case "FAULT" -> new Observation.Fault(entry, side, word);
+                        default -> new Observation.Fright(entry, side);
                     });
         }
     }

@@ -13,6 +13,7 @@ import strophos.core.state.PairState;
 import strophos.core.stats.Proportion;
 import strophos.server.contract.SealedKinds;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.PropertyNamingStrategies;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A pair's state as it is kept: core's own records, what is missing by its name, rungs as they are written everywhere. */
@@ -26,6 +27,7 @@ class StateJson {
             .addMixIn(Missing.class, Kind.class)
             .addMixIn(RungId.class, Written.class)
             .addMixIn(Proportion.class, FormerName.class)
+            .propertyNamingStrategy(new StoredNames())
             .registerSubtypes(SealedKinds.members(Missing.class).toArray(Class<?>[]::new))
             .build();
 
@@ -39,6 +41,21 @@ class StateJson {
     /** States written until November 2026 say "of" for the total. */
     private record FormerName(
             int successes, @JsonAlias("of") int total) {}
+
+    /**
+     * Sides are written under the names they had when they were reins, so that a process of the version before, which still runs while an
+     * installation is upgraded, can read what this one writes.
+     */
+    private static final class StoredNames extends PropertyNamingStrategies.NamingBase {
+        @Override
+        public String translate(String name) {
+            return switch (name) {
+                case "side" -> "rein";
+                case "counts" -> "reins";
+                default -> name;
+            };
+        }
+    }
 
     private abstract static class Written {
         @Override

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.HoldUnit;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Evidence;
 import strophos.core.judgement.Judgement;
 import strophos.core.progress.Missing;
@@ -32,25 +32,25 @@ class SealedKindsTest {
     private static final Proportion SOME = new Proportion(7, 10);
 
     private static final List<Missing> MISSING = List.of(
-            new Missing.Asks(Rein.LEFT, 3, 10),
-            new Missing.Successes(Rein.LEFT, 2, 10),
-            new Missing.Running(Rein.LEFT, 1, 5),
-            new Missing.Certainty(Rein.LEFT, 0.4, 0.45),
-            new Missing.Lessons(Rein.RIGHT, 1),
-            new Missing.Days(Rein.RIGHT, 2),
-            new Missing.Stretches(Rein.RIGHT, 1, 20, HoldUnit.STRIDES),
-            new Missing.LessonsWithout(Rein.RIGHT, 1, "pulls down"),
-            new Missing.InBand(Rein.RIGHT, 0.5, 0.8),
-            new Missing.Seconds(Rein.RIGHT, 30),
-            new Missing.Recoveries(Rein.RIGHT, 1, 5));
+            new Missing.Asks(Side.LEFT, 3, 10),
+            new Missing.Successes(Side.LEFT, 2, 10),
+            new Missing.Running(Side.LEFT, 1, 5),
+            new Missing.Certainty(Side.LEFT, 0.4, 0.45),
+            new Missing.Lessons(Side.RIGHT, 1),
+            new Missing.Days(Side.RIGHT, 2),
+            new Missing.Stretches(Side.RIGHT, 1, 20, HoldUnit.STRIDES),
+            new Missing.LessonsWithout(Side.RIGHT, 1, "pulls down"),
+            new Missing.InBand(Side.RIGHT, 0.5, 0.8),
+            new Missing.Seconds(Side.RIGHT, 30),
+            new Missing.Recoveries(Side.RIGHT, 1, 5));
 
     private static final List<Evidence> EVIDENCE = List.of(
-            new RungEvidence.OfRein(Rein.LEFT, SOME, 10, 8, new Interval(0.4, 0.9), 1, 2, MISSING, List.of("e")),
+            new RungEvidence.OfSide(Side.LEFT, SOME, 10, 8, new Interval(0.4, 0.9), 1, 2, MISSING, List.of("e")),
             new RungEvidence.OfForce(SOME, 2.5, List.of()),
             new RungEvidence.OfTries(SOME, List.of()),
             new RungEvidence.OfDifference(SOME, SOME, 0.2, Optional.empty(), List.of()),
             new RungEvidence.OfTimes(RungEvidence.Subject.FRIGHTS, 2, 2, List.of()),
-            new RungEvidence.OfDay(LocalDate.of(2026, 11, 20), Rein.LEFT, SOME, List.of()),
+            new RungEvidence.OfDay(LocalDate.of(2026, 11, 20), Side.LEFT, SOME, List.of()),
             new RungEvidence.OfSigns(List.of("UNLEVEL")));
 
     private static final List<Judgement> JUDGEMENTS = List.of(
@@ -78,9 +78,9 @@ class SealedKindsTest {
         assertAreOf("core.progress.Missing", sent.path("missing"), contract);
         assertAreOf("core.judgement.Judgement", sent.path("judgements"), contract);
         assertAreOf("core.judgement.Evidence", sent.path("judgements").path(0).path("evidence"), contract);
-        JsonNode ofRein = sent.path("judgements").path(0).path("evidence").path(0);
-        assertThat(names(ofRein.path("counted"))).containsExactly("successes", "total");
-        assertAreOf("core.progress.Missing", ofRein.path("missing"), contract);
+        JsonNode ofSide = sent.path("judgements").path(0).path("evidence").path(0);
+        assertThat(names(ofSide.path("counted"))).containsExactly("successes", "total");
+        assertAreOf("core.progress.Missing", ofSide.path("missing"), contract);
     }
 
     private static void assertAreOf(String family, JsonNode sent, JsonNode contract) {

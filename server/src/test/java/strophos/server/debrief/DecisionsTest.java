@@ -69,7 +69,7 @@ class DecisionsTest {
         assertThat(made.path("advised").asString()).isEqualTo("STAY");
         assertThat(made.path("chosen").asString()).isEqualTo("MOVE_ON");
         assertThat(made.path("by").asString()).isEqualTo("Ottilie Brandvold");
-        assertThat(made.path("ruleBook").asString()).isEqualTo("rung-decision/2");
+        assertThat(made.path("ruleBook").asString()).isEqualTo("rung-decision/3");
         decide(lesson, "STAY", "STAY", null);
         JsonNode decisions = coach.get("/api/v1/pairs/" + pair).body().path("decisions");
         assertThat(decisions.size()).as("both are kept").isEqualTo(2);

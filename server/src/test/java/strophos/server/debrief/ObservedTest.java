@@ -52,9 +52,10 @@ class ObservedTest {
         }
         all.add(yard.entry(lesson, "lesson_ended", Map.of()));
         yard.send(all);
-        JsonNode left = row(lesson).path("pair").path("left");
-        assertThat(left.path("yes").asInt()).isEqualTo(3);
-        assertThat(left.path("asks").asInt()).isEqualTo(5);
+        assertThat(row(lesson).path("works").asString()).isEqualTo("NEITHER");
+        JsonNode whole = row(lesson).path("pair").path("none");
+        assertThat(whole.path("yes").asInt()).isEqualTo(3);
+        assertThat(whole.path("asks").asInt()).isEqualTo(5);
     }
 
     @Test

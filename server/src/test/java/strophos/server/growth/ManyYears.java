@@ -301,7 +301,7 @@ final class ManyYears {
                         chosen,
                         "STAY",
                         "criterion.rate",
-                        "rung-decision/2",
+                        "rung-decision/3",
                         "{}",
                         coach,
                         at);

@@ -62,7 +62,7 @@ class RulesTest {
                 .isEqualTo(0.7);
         JsonNode advice = row().path("advice");
         assertThat(advice.path("decision").asString()).isEqualTo("MOVE_ON");
-        assertThat(advice.path("book").asString()).isEqualTo("rung-decision/2");
+        assertThat(advice.path("book").asString()).isEqualTo("rung-decision/3");
         assertThat(advice.path("findings")
                         .valueStream()
                         .filter(f -> f.path("ruleId").asString().equals("criterion.rate"))
@@ -136,7 +136,7 @@ class RulesTest {
                 .path("overruled")
                 .valueStream()
                 .filter(l -> l.path("ruleId").asString().equals(rule)
-                        && l.path("book").asString().equals("rung-decision/2"))
+                        && l.path("book").asString().equals("rung-decision/3"))
                 .findFirst()
                 .orElseThrow();
     }

@@ -1,13 +1,13 @@
 package strophos.core.state;
 
 import java.util.List;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.progress.Missing;
 import strophos.core.progress.RungEvidence;
 import strophos.core.stats.Proportion;
 
 /**
- * One rein of a rung against its criterion: the numbers of {@link RungEvidence.OfRein} without the entries they were counted
+ * One side of a rung against its criterion: the numbers of {@link RungEvidence.OfSide} without the entries they were counted
  * from.
  *
  * @param counted what counts among what was looked at
@@ -17,14 +17,14 @@ import strophos.core.stats.Proportion;
  * @param toHold lessons (or days) running in which it must hold
  * @param missing what is still lacking; empty when met
  */
-public record ReinCount(
-        Rein rein, Proportion counted, int window, int needed, int held, int toHold, List<Missing> missing) {
+public record SideCount(
+        Side side, Proportion counted, int window, int needed, int held, int toHold, List<Missing> missing) {
 
-    public ReinCount {
+    public SideCount {
         missing = List.copyOf(missing);
     }
 
-    static ReinCount of(RungEvidence.OfRein e) {
-        return new ReinCount(e.rein(), e.counted(), e.window(), e.needed(), e.held(), e.toHold(), e.missing());
+    static SideCount of(RungEvidence.OfSide e) {
+        return new SideCount(e.side(), e.counted(), e.window(), e.needed(), e.held(), e.toHold(), e.missing());
     }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.judgement.Judgement;
 import strophos.core.judgement.Rule;
@@ -13,14 +13,14 @@ import strophos.core.stats.FisherExact;
 import strophos.core.stats.Proportion;
 
 /**
- * The two reins differ and the worse one fails: successes (YES at {@code atMost} or lighter) among the last {@code
- * window} asks of each rein differ by Fisher's exact test at {@code p}, and the worse share is under {@code share}.
- * Speaks from {@code fewest} asks a rein on.
+ * The two sides differ and the worse one fails: successes (YES at {@code atMost} or lighter) among the last {@code
+ * window} asks of each side differ by Fisher's exact test at {@code p}, and the worse share is under {@code share}.
+ * Speaks from {@code fewest} asks a side on.
  */
-public record OneReinFails(int window, int fewest, Strength atMost, double p, double share) implements Rule<RungFacts> {
+public record OneSideFails(int window, int fewest, Strength atMost, double p, double share) implements Rule<RungFacts> {
 
-    static OneReinFails of(Thresholds t) {
-        return new OneReinFails(
+    static OneSideFails of(Thresholds t) {
+        return new OneSideFails(
                 t.whole("one-rein-fails.window"),
                 t.whole("one-rein-fails.fewest"),
                 Strength.LIGHT,
@@ -40,8 +40,8 @@ public record OneReinFails(int window, int fewest, Strength atMost, double p, do
 
     @Override
     public Judgement judge(RungFacts facts) {
-        List<Ask> onLeft = facts.last(window, Rein.LEFT);
-        List<Ask> onRight = facts.last(window, Rein.RIGHT);
+        List<Ask> onLeft = facts.last(window, Side.LEFT);
+        List<Ask> onRight = facts.last(window, Side.RIGHT);
         int few = Math.min(onLeft.size(), onRight.size());
         if (few < fewest) {
             return new Judgement.NotEnoughData(few, fewest);
@@ -50,9 +50,9 @@ public record OneReinFails(int window, int fewest, Strength atMost, double p, do
         Proportion right = LastAsks.successes(onRight, atMost);
         double value = FisherExact.twoSided(left, right);
         double lower = Math.min(left.share(), right.share());
-        Optional<Rein> worse = left.share() == right.share()
+        Optional<Side> worse = left.share() == right.share()
                 ? Optional.empty()
-                : Optional.of(left.share() < right.share() ? Rein.LEFT : Rein.RIGHT);
+                : Optional.of(left.share() < right.share() ? Side.LEFT : Side.RIGHT);
         List<String> entries = new ArrayList<>(RungEvidence.idsOf(onLeft));
         entries.addAll(RungEvidence.idsOf(onRight));
         return Judgement.of(

@@ -6,15 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.stats.Proportion;
 
-class ReinSummaryTest {
+class SideSummaryTest {
 
     @Test
     void countsYesAtAnyStrengthAndAveragesAllStrengths() {
-        List<Ask> asks = Lessons.asks("y1 y2 y4 t3 w4", Rein.LEFT, Mounted.RIDER);
-        ReinSummary left = ReinSummary.of(Rein.LEFT, asks);
+        List<Ask> asks = Lessons.asks("y1 y2 y4 t3 w4", Side.LEFT, Mounted.RIDER);
+        SideSummary left = SideSummary.of(Side.LEFT, asks);
         assertThat(left.yes()).isEqualTo(new Proportion(3, 5));
         assertThat(left.meanStrength().orElseThrow()).isCloseTo(2.8, within(1e-12));
         assertThat(left.counts())
@@ -24,7 +24,7 @@ class ReinSummaryTest {
 
     @Test
     void saysNothingOfAReinThatWasNotRidden() {
-        ReinSummary right = ReinSummary.of(Rein.RIGHT, Lessons.asks("yyy", Rein.LEFT, Mounted.RIDER));
+        SideSummary right = SideSummary.of(Side.RIGHT, Lessons.asks("yyy", Side.LEFT, Mounted.RIDER));
         assertThat(right.yes().isEmpty()).isTrue();
         assertThat(right.meanStrength()).isEmpty();
     }

@@ -1,0 +1,30 @@
+import { Flex } from '@chakra-ui/react'
+import type { Step } from '../api'
+import { SideLetter } from './side'
+import type { OneSide } from './side'
+
+/** What came on a rung of what was asked last, side by side; as one where it works neither side. */
+export function StepCounts({ step }: { step: Step }) {
+  const { left, right, works } = step
+  return (
+    <Flex align="center" gap="1.5" fontVariantNumeric="tabular-nums" fontWeight="650" color="ink">
+      {works === 'NEITHER' ? (
+        <Count of={left} />
+      ) : (
+        <>
+          <Count side="LEFT" of={left} />
+          <Count side="RIGHT" of={right} />
+        </>
+      )}
+    </Flex>
+  )
+}
+
+function Count({ side, of }: { side?: OneSide; of: Step['left'] }) {
+  return (
+    <>
+      {side && <SideLetter side={side} size="1.3em" />}
+      {of.successes}/{of.asks}
+    </>
+  )
+}
