@@ -1,10 +1,13 @@
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { afterEach } from 'vitest'
 import '@testing-library/jest-dom/vitest'
 import 'fake-indexeddb/auto'
 import { screenTexts } from './text'
 
 await screenTexts()
+
+// a whole page on a busy machine: what is waited for comes, and how fast is the bench's affair
+configure({ asyncUtilTimeout: 8000 })
 
 // jsdom has none of these
 Element.prototype.scrollIntoView = () => undefined

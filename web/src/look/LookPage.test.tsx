@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
 import { lesson, packet, show, text } from '../page.testing'
@@ -31,7 +31,7 @@ test('what is touched is kept here, with no network, and the focus is said to co
   await user.click(step(side('look.bend', 'RIGHT'), `2: ${text('score.bend.2')}`))
   await user.click(step(text('look.halt'), `4: ${text('score.halt.4')}`))
   await user.click(keep)
-  await vi.waitFor(async () =>
+  await waitFor(async () =>
     expect(await kept()).toEqual([{ kind: 'first_look', payload: { bendRight: 2, halt: 4 } }]),
   )
   expect(await screen.findByText(text('look.later'))).toBeVisible()
@@ -56,7 +56,7 @@ test('one or both reins is asked only of a heavy shoulder, and goes with it', as
   await user.click(step(text('look.shoulder'), text('look.weight.0')))
   expect(both()).toBeNull()
   await user.click(screen.getByRole('button', { name: text('look.keep') }))
-  await vi.waitFor(async () =>
+  await waitFor(async () =>
     expect(await kept()).toEqual([{ kind: 'first_look', payload: { shoulder: 0, shoulderBoth: undefined } }]),
   )
 })

@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
 import { assignment, cards, show, text } from '../page.testing'
@@ -42,7 +42,7 @@ test('the timer runs rein by rein, is kept on the device, and ends in the report
   expect(await shelf.timers.count()).toBe(1)
   await user.click(screen.getByRole('button', { name: text('practice.toReport') }))
   await user.click(await screen.findByRole('button', { name: text('feel.EASY') }))
-  await vi.waitFor(async () => expect(await shelf.practices.count()).toBe(1))
+  await waitFor(async () => expect(await shelf.practices.count()).toBe(1))
   expect(await shelf.timers.count()).toBe(0)
 })
 
@@ -62,7 +62,7 @@ test('something wrong pauses the horse at once: what to do now, and no start', a
   await user.click(screen.getByRole('button', { name: text('wrong.title') }))
   const signs = within(await screen.findByRole('dialog'))
   await user.click(signs.getByRole('button', { name: new RegExp(text('stopSign.UNLEVEL')) }))
-  await vi.waitFor(async () =>
+  await waitFor(async () =>
     expect(await shelf.signs.toArray()).toEqual([
       expect.objectContaining({ sign: 'UNLEVEL', pair: card.pair }),
     ]),

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
 import { Refusal, show, text } from '../page.testing'
@@ -31,7 +31,7 @@ test('one page founds a yard; what was left empty goes out as nothing', async ()
   const { rider, horse, ...yard } = TYPED
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
   const pair = { rider, horse, heightCm: 148, school: 'CLASSICAL', goal: null, description: null }
-  await vi.waitFor(() =>
+  await waitFor(() =>
     expect(sent('POST /api/v1/setup')).toEqual([
       { ...yard, timeZone: zone, pair: { ...pair, riderId: null, horseId: null } },
     ]),
