@@ -244,9 +244,10 @@ class ThreadTest {
             double p = counted.yes() / n;
             double middle = (p + z * z / (2 * n)) / (1 + z * z / n);
             double half = z * Math.sqrt(p * (1 - p) / n + z * z / (4 * n * n)) / (1 + z * z / n);
-            String shown = "%s rein: %d of %.0f YES, 95 %% interval %d to %d percent, mean strength %.1f"
+            String shown = "%s: %d of %.0f YES, 95 %% interval %d to %d percent, mean strength %.1f"
                     .formatted(
-                            rein.equals("LEFT") ? "Left" : "Right",
+                            // counter-bend works the outer side
+                            rein.equals("LEFT") ? "right (left rein)" : "left (right rein)",
                             counted.yes(),
                             n,
                             Math.round(100 * (middle - half)),
@@ -258,11 +259,14 @@ class ThreadTest {
             assertThat(coach.page().getByLabel(shown).count()).as(shown).isEqualTo(1);
         }
         assertThat(coach.page()
-                        .getByText("Move on: the criterion held on both reins.")
+                        .getByText("Move on: the criterion held on both sides.")
                         .isVisible())
                 .isTrue();
         coach.page().locator("summary").click();
-        assertThat(coach.page().getByText("Left rein: 9 of 10 good").first().isVisible())
+        assertThat(coach.page()
+                        .getByText("right (left rein): 9 of 10 good")
+                        .first()
+                        .isVisible())
                 .isTrue();
         coach.assertAccessible();
     }
@@ -314,7 +318,7 @@ class ThreadTest {
         }
         end(coach);
         coach.open("/lessons/" + lesson + "/debrief");
-        coach.page().getByText("Move on: the criterion held on both reins.").waitFor();
+        coach.page().getByText("Move on: the criterion held on both sides.").waitFor();
     }
 
     private static void confirm(Visitor coach, String lesson, String decision) {
