@@ -1826,6 +1826,8 @@ export interface components {
             rightS: number;
             /** @enum {string} */
             role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
             turns: components["schemas"]["plan.PlanTurn"][];
             wayBack: components["schemas"]["plan.NamedRung"] | null;
             wayBackSaid: string;
@@ -1962,7 +1964,7 @@ export interface components {
         };
         "plan.ReasonView": {
             /** @enum {string} */
-            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
+            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
             values: {
                 [key: string]: string;
             };

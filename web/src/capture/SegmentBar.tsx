@@ -5,7 +5,7 @@ import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Place, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
-import { Button, Select, SIDE, SideLetter } from '../ui'
+import { Button, isOneSide, Select, SIDE, SideLetter } from '../ui'
 import { wordIn, useText } from '../text'
 import { choicesOf, isSame, worksOf } from './choose'
 import { OneReinTime } from './clocks'
@@ -243,6 +243,7 @@ function ofPlan(plan: Plan, exercise: string): Partial<RiddenSegment> | undefine
       gait: of.gait,
       place: of.place,
       ...(block.circleM !== null && { circleM: block.circleM }),
+      ...(isOneSide(block.side) && { side: block.side }),
     }
   )
 }

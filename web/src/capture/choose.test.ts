@@ -3,7 +3,13 @@ import type { Step, Usual } from '../api'
 import type { Segment } from '../record'
 import { changed, choicesOf, firstRidden } from './choose'
 
-function step(exercise: string, gait: Step['gait'], place: Step['place'], state: Step['state']): Step {
+function step(
+  exercise: string,
+  gait: Step['gait'],
+  place: Step['place'],
+  state: Step['state'],
+  works: Step['works'] = 'INSIDE',
+): Step {
   const side = { successes: 0, asks: 0, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
   return {
     rung: `${exercise}.${gait}.${place}`,
@@ -14,7 +20,7 @@ function step(exercise: string, gait: Step['gait'], place: Step['place'], state:
     gait,
     place,
     state,
-    works: 'INSIDE',
+    works,
     left: side,
     right: side,
     awaits: [],
@@ -93,6 +99,16 @@ describe('choosing what is ridden', () => {
     expect(changed(known, now, { rein: 'LEFT' })).toMatchObject({ circleM: 12, bend: 'COUNTER_BEND' })
     expect(changed(known, now, { place: 'RAIL', circleM: undefined })).not.toHaveProperty('circleM')
     expect(changed(known, now, { exercise: 'counter-bend' }).bend).toBeUndefined()
+  })
+
+  test('says a side where the exercise leaves it open, and nowhere else', () => {
+    const open = { ...known, rungs: [...rungs, step('turn-away', 'WALK', 'RAIL', 'OPEN', 'CHOSEN')] }
+    const away = changed(open, segment, { exercise: 'turn-away', side: 'LEFT' })
+    expect(away.side).toBe('LEFT')
+    expect(changed(open, away, { rein: 'LEFT' }).side).toBe('LEFT')
+    expect(changed(open, away, { side: undefined })).not.toHaveProperty('side')
+    expect(changed(open, away, { exercise: 'circle' })).not.toHaveProperty('side')
+    expect(changed(open, segment, { side: 'LEFT' })).not.toHaveProperty('side')
   })
 
   test('resolves the usual aids to the side they are given on', () => {

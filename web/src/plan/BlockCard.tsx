@@ -192,6 +192,7 @@ function reasonSentence(t: Text, { code, values }: Reason): string {
     focus: values.focus && wordIn(t, 'focus', values.focus),
     rein: values.rein && wordIn(t, 'rein', values.rein),
     side: values.side && wordIn(t, 'worked', values.side),
+    shoulder: values.shoulder && wordIn(t, 'worked', values.shoulder),
     feel: values.feel && wordIn(t, 'feelSaid', values.feel),
     p: values.p && percent(Number(values.p)),
   })

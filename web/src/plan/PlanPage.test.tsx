@@ -31,6 +31,7 @@ const block = (of: PlanBlock['of'], role: PlanBlock['role']): PlanBlock => ({
   leftS: 120,
   rightS: 240,
   longer: 'RIGHT',
+  side: 'NONE',
   reasons: [],
   circleM: null,
   bendDegrees: null,

@@ -1,8 +1,8 @@
-import { screen, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import type { Lesson, Plan } from '../api'
-import { lesson, packet, show, text } from '../page.testing'
+import type { Lesson, Packet, Plan } from '../api'
+import { lesson, packet, show, step, text } from '../page.testing'
 import { shelfOf } from '../store'
 import RidePage from './RidePage'
 
@@ -13,19 +13,19 @@ beforeEach(() => {
 afterEach(() => vi.restoreAllMocks())
 
 /** The page of a lesson whose packet was fetched; nothing that is said there gets away. */
-async function open(plan: Partial<Plan> = {}) {
+async function open(plan: Partial<Plan> = {}, more: Partial<Packet> = {}) {
   const { me } = show(<RidePage />, {
     path: '/lessons/:id/ride',
     at: `/lessons/${planned.id}/ride`,
-    answers: { [`GET /api/v1/lessons/${planned.id}/packet`]: packet(planned, {}, plan) },
+    answers: { [`GET /api/v1/lessons/${planned.id}/packet`]: packet(planned, more, plan) },
   })
   await screen.findByRole('heading', { name: /Marzipan/ })
   const kinds = async () => (await shelfOf(me.person).entries.toArray()).map((e) => e.kind)
   return { user: userEvent.setup(), kinds, kept: () => shelfOf(me.person).entries.toArray() }
 }
 
-async function begin(plan?: Partial<Plan>) {
-  const opened = await open(plan)
+async function begin(plan?: Partial<Plan>, more?: Partial<Packet>) {
+  const opened = await open(plan, more)
   await opened.user.click(screen.getByRole('button', { name: text('ride.begin') }))
   await screen.findByRole('group', { name: text('ride.pad') })
   return opened
@@ -51,7 +51,7 @@ test('a lesson begins with what is in work, and a touch is counted on its rein',
     gait: 'WALK',
     mounted: 'RIDER',
   })
-  await vi.waitFor(async () =>
+  await waitFor(async () =>
     expect((await kept()).map((e) => [e.kind, e.payload, e.passage])).toEqual(
       expect.arrayContaining([
         ['lesson_started', {}, 'waiting'],
@@ -84,7 +84,7 @@ test('a stop sign ends the work: what to do now, and no pad', async () => {
   await user.click(screen.getByRole('button', { name: text('wrong.title') }))
   const signs = within(await screen.findByRole('dialog'))
   await user.click(signs.getByRole('button', { name: new RegExp(text('stopSign.UNLEVEL')) }))
-  await vi.waitFor(() => expect(screen.queryByRole('group', { name: text('ride.pad') })).toBeNull())
+  await waitFor(() => expect(screen.queryByRole('group', { name: text('ride.pad') })).toBeNull())
   expect(screen.queryByRole('button', { name: text('ride.begin') })).toBeNull()
   expect(await kinds()).toContain('stop_sign')
   expect(await screen.findByRole('group', { name: text('wrong.side') })).toBeVisible()
@@ -96,4 +96,17 @@ test('a lesson that is over asks how hard it was, and shows the way on', async (
   expect(await screen.findByRole('link', { name: text('ride.toDebrief') })).toBeVisible()
   expect(screen.queryByText(text('ride.caution'))).toBeNull()
   expect(await kinds()).toContain('lesson_ended')
+})
+
+test('where the exercise leaves the side open it is one touch, and goes with the segment', async () => {
+  const turnAway = step({ exercise: 'turn-away', rung: 'turn-away.walk.rail', works: 'CHOSEN' })
+  const { user, kept } = await begin({}, { rungs: [turnAway] })
+  const side = () =>
+    within(screen.getByRole('group', { name: text('ride.whichSide') })).getByRole('button', {
+      name: text('side.RIGHT'),
+    })
+  await user.click(side())
+  await waitFor(() => expect(side()).toHaveAttribute('aria-pressed', 'true'))
+  const said = (await kept()).filter((e) => e.kind === 'segment').map((e) => e.payload)
+  expect(said.at(-1)).toMatchObject({ exercise: 'turn-away', side: 'RIGHT' })
 })

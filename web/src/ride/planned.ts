@@ -1,6 +1,7 @@
 import type { NamedRung, Plan } from '../api'
 import type { Limit } from '../look'
-import type { Segment } from '../record'
+import type { Segment, Side } from '../record'
+import { isOneSide } from '../ui'
 import type { RiddenSegment } from '../capture'
 
 const FAST = new Set<string>(['TROT', 'CANTER'])
@@ -13,6 +14,8 @@ export interface PlannedTurn {
   seconds: number
   /** The circle's diameter, as planned for this horse. */
   circleM: number | null
+  /** The side to work, where the exercise leaves it open; what was kept by an older version does not say it. */
+  side: Side | undefined
 }
 
 /** The plan as one row of turns, without those that today's look forbids: it may be newer than the plan. */
@@ -28,6 +31,7 @@ export function turnsOf(plan: Plan, limits: Limit[] = []): PlannedTurn[] {
           rein: turn.rein === 'RIGHT' ? ('RIGHT' as const) : ('LEFT' as const),
           seconds: turn.seconds,
           circleM: b.circleM,
+          side: b.side,
         })),
   )
 }
@@ -64,5 +68,6 @@ export function riddenIn(turn: PlannedTurn, mounted: RiddenSegment['mounted']): 
     rein: turn.rein,
     mounted,
     ...(turn.circleM !== null && { circleM: turn.circleM }),
+    ...(isOneSide(turn.side) && { side: turn.side }),
   }
 }

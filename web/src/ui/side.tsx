@@ -3,6 +3,10 @@ import { chakra } from '@chakra-ui/react'
 
 export type OneSide = 'LEFT' | 'RIGHT'
 
+export function isOneSide(side: string | undefined): side is OneSide {
+  return side === 'LEFT' || side === 'RIGHT'
+}
+
 /** Tokens of a side. The same everywhere: colour, letter and pattern. */
 export const SIDE = {
   LEFT: { color: 'left', soft: 'leftSoft', on: 'onLeft', letter: 'L', pattern: 'side-left' },

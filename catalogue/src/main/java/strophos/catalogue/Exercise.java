@@ -27,6 +27,7 @@ import tools.jackson.databind.annotation.EnumNaming;
  * @param aids the usual ones, in order
  * @param pad how an ask is touched in; by strength where the file does not say
  * @param hard rests on the day after
+ * @param quickens it makes a horse quicker: neither a warm-up nor an end for one that is keen today
  * @param instruction what the rider reads, at most five sentences
  * @param dose as homework, on each rein
  * @param gate what opens the next step of the homework, where it has one of its own
@@ -48,6 +49,7 @@ public record Exercise(
         List<Fault> faults,
         Optional<PadKind> pad,
         Optional<Boolean> hard,
+        Optional<Boolean> quickens,
         String wayBack,
         String instruction,
         List<String> cautions,
@@ -122,6 +124,10 @@ public record Exercise(
 
     public boolean isFence() {
         return needs.fence().orElse(false);
+    }
+
+    public boolean isQuickening() {
+        return quickens.orElse(false);
     }
 
     public boolean isHard() {

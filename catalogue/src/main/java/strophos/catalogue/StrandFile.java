@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonTypeInfo.As;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Strength;
@@ -95,22 +97,30 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
             Gait gait,
             Place place,
             List<String> needs,
+            Optional<Map<School, List<String>>> needsIn,
             Optional<List<String>> awaits,
             Optional<String> wayBack,
             Optional<Criterion> criterion) {
 
-        private Rung rung(Map<String, RungId> below, Map<String, WorkedSide> works) {
+        /** @param school by which it is learnt; empty: as it is wherever no school says otherwise */
+        private Rung rung(Map<String, RungId> below, Map<String, WorkedSide> works, Optional<School> school) {
             RungId id = new RungId(exercise, gait, place);
             WorkedSide side = Optional.ofNullable(works.get(exercise))
                     .orElseThrow(() -> new IllegalArgumentException(
                             "Rung %s is of an exercise that is not in this strand.".formatted(id)));
             return new Rung(
                     id,
-                    Set.copyOf(needs.stream().map(n -> named(id, n, below)).toList()),
+                    Stream.concat(needs.stream(), also(school))
+                            .map(n -> named(id, n, below))
+                            .collect(Collectors.toSet()),
                     wayBack.map(n -> named(id, n, below)),
                     Set.copyOf(awaits.orElse(List.of())),
                     criterion,
                     side);
+        }
+
+        private Stream<String> also(Optional<School> school) {
+            return school.flatMap(s -> needsIn.map(n -> n.get(s))).stream().flatMap(List::stream);
         }
 
         private static RungId named(RungId by, String name, Map<String, RungId> below) {
@@ -156,16 +166,24 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
     }
 
     private Strand read() {
-        Map<String, RungId> below = new LinkedHashMap<>();
+        Map<School, Progression> bySchool = new EnumMap<>(School.class);
+        stair.stream()
+                .flatMap(s -> s.needsIn().stream().flatMap(n -> n.keySet().stream()))
+                .forEach(school -> bySchool.computeIfAbsent(school, s -> progression(Optional.of(s))));
+        return new Strand(strand, exercises, progression(Optional.empty()), bySchool);
+    }
+
+    private Progression progression(Optional<School> school) {
         Map<String, WorkedSide> works =
                 exercises.stream().collect(Collectors.toMap(Exercise::id, Exercise::works, (a, b) -> a));
+        Map<String, RungId> below = new LinkedHashMap<>();
         List<Rung> rungs = stair.stream()
                 .map(s -> {
-                    Rung rung = s.rung(below, works);
+                    Rung rung = s.rung(below, works, school);
                     below.put(rung.id().toString(), rung.id());
                     return rung;
                 })
                 .toList();
-        return new Strand(strand, exercises, new Progression(strand, rungs));
+        return new Progression(strand, rungs);
     }
 }

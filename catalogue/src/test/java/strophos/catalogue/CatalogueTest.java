@@ -9,12 +9,15 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
@@ -29,8 +32,12 @@ import strophos.core.progress.HoldCriterion;
 import strophos.core.progress.RateCriterion;
 import strophos.core.progress.RecoveryCriterion;
 import strophos.core.progress.StreakCriterion;
+import strophos.core.school.School;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
+import strophos.core.stair.RungState;
+import strophos.core.stair.Stair;
+import strophos.core.stair.StairState;
 
 class CatalogueTest {
 
@@ -133,6 +140,19 @@ class CatalogueTest {
                 .containsExactly(Strength.THOUGHT, Strength.LIGHT, Strength.LIGHT);
         assertThat(catalogue.rung("serpentine.trot.across")).isPresent();
         assertThat(catalogue.rung("serpentine.canter.across")).isEmpty();
+    }
+
+    /** Backing is the way into halts in the school of pressure and release; elsewhere the halt comes from the seat (rules of the trade). */
+    @ParameterizedTest
+    @EnumSource(School.class)
+    void walkAndHaltWaitForBackingInPressureAndReleaseAlone(School school) {
+        Strand strand = CatalogueReader.shipped().strands().stream()
+                .filter(s -> s.id().equals("stop-back"))
+                .findFirst()
+                .orElseThrow();
+        Map<RungId, RungState> states = Stair.states(strand.progression(school), Set.of(), StairState.START);
+        assertThat(states.get(new RungId("walk-halt", Gait.WALK, Place.RAIL)))
+                .isEqualTo(school == School.PRESSURE_AND_RELEASE ? RungState.CLOSED : RungState.OPEN);
     }
 
     @Test

@@ -3,12 +3,14 @@ package strophos.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import strophos.core.exchange.Side;
 import strophos.core.stair.RungId;
 
 /**
  * One exercise of a plan.
  *
  * @param restS rest in it, in seconds: after each round and before the next block
+ * @param meant the side to work where the exercise leaves it open and something says which; else none
  * @param wayBack the easier rung to go to when it fails; empty at the foot
  * @param circleM the circle across, in metres; empty when it is not ridden on one
  */
@@ -17,6 +19,7 @@ public record Block(
         Role role,
         ReinTime time,
         int restS,
+        Side meant,
         Optional<RungId> wayBack,
         OptionalInt circleM,
         List<Reason> reasons) {

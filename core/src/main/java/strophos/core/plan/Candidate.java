@@ -17,6 +17,7 @@ import strophos.core.stair.RungState;
  * @param wayBack where to go when it fails; empty at the foot
  * @param isFence jumped
  * @param isHard rests on the day after it was ridden
+ * @param isQuickening it makes a horse quicker
  * @param suits the pair's school teaches it
  * @param works the side of the horse it works
  * @param sides how the sides compare in the record
@@ -33,6 +34,7 @@ public record Candidate(
         FigureKind line,
         boolean isFence,
         boolean isHard,
+        boolean isQuickening,
         boolean suits,
         WorkedSide works,
         Optional<Sidedness> sides,

@@ -12,6 +12,7 @@ import strophos.core.homework.Feel;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
 import strophos.core.stair.RungId;
+import strophos.core.stair.RungState;
 
 /** Chooses the rungs of a lesson, each with why: a way in, the main one, a second one, and one to end on. */
 final class Choice {
@@ -109,23 +110,26 @@ final class Choice {
 
     private Optional<Pick> wayIn(Candidate main) {
         boolean isStuck = main.report().filter(f -> f == Feel.NOT_YET).isPresent();
-        Optional<Candidate> back =
-                main.wayBack().flatMap(facts::find).filter(this::isAllowed).filter(c -> !taken.contains(c.id()));
+        Optional<Candidate> back = main.wayBack()
+                .flatMap(facts::find)
+                .filter(this::isAllowed)
+                .filter(this::isQuietEnough)
+                .filter(c -> !taken.contains(c.id()));
         if (isStuck && back.isPresent()) {
             return back.map(c -> picked(c, Block.Role.WAY_IN, Reason.of(Reason.Code.BACK_FIRST)));
         }
         return lower(main)
                 .or(() -> back)
-                .or(() -> free(Candidate::isKnown).findFirst())
+                .or(() -> free(c -> c.isKnown() && isQuietEnough(c)).findFirst())
                 .map(c -> picked(
                         c,
                         Block.Role.WAY_IN,
-                        Reason.of(c.isKnown() ? Reason.Code.EASY_FIRST : Reason.Code.FOOT_FIRST)));
+                        Reason.of(c.state() == RungState.PASSED ? Reason.Code.EASY_FIRST : Reason.Code.FOOT_FIRST)));
     }
 
     /** The highest known rung below it in its strand. */
     private Optional<Candidate> lower(Candidate main) {
-        return free(c -> c.strand().equals(main.strand()) && c.step() < main.step() && c.isKnown())
+        return free(c -> c.strand().equals(main.strand()) && c.step() < main.step() && c.isKnown() && isQuietEnough(c))
                 .max(Comparator.comparingInt(Candidate::step));
     }
 
@@ -148,16 +152,30 @@ final class Choice {
                 .map(c -> picked(
                         c,
                         Block.Role.SECOND,
-                        isLittle ? Reason.of(Reason.Code.KNOWN_ONLY) : Reason.of(Reason.Code.SECOND),
+                        isLittle ? known(c, Reason.Code.KNOWN_ONLY) : Reason.of(Reason.Code.SECOND),
                         whyOpen(c)));
     }
 
     private Optional<Pick> last(Candidate main) {
-        return free(Candidate::isKnown)
+        return free(c -> c.isKnown() && isQuietEnough(c))
                 .min(Comparator.comparing((Candidate c) -> !c.strand().equals(main.strand()))
                         .thenComparing(c -> -c.step())
                         .thenComparing(c -> c.id().toString()))
-                .map(c -> picked(c, Block.Role.LAST, Reason.of(Reason.Code.END_WELL)));
+                .map(c -> picked(c, Block.Role.LAST, known(c, Reason.Code.END_WELL)));
+    }
+
+    /** That it can do a thing is said only of what it has passed. */
+    private static Reason known(Candidate c, Reason.Code passed) {
+        return Reason.of(c.state() == RungState.PASSED ? passed : Reason.Code.ASKS_LITTLE);
+    }
+
+    /** What makes a horse quicker is neither a warm-up nor an end for one that is hot or hard to stop today. */
+    private boolean isQuietEnough(Candidate c) {
+        return !c.isQuickening()
+                || facts.look()
+                        .map(l -> l.calm().orElse(PlanRules.KEEN + 1) > PlanRules.KEEN
+                                && l.halt().orElse(PlanRules.KEEN + 1) > PlanRules.KEEN)
+                        .orElse(true);
     }
 
     private java.util.stream.Stream<Candidate> free(Predicate<Candidate> which) {

@@ -24,5 +24,8 @@ public final class PlanRules {
     /** With this much work there is time to end on something known. */
     static final int LAST_FROM_S = 25 * 60;
 
+    /** At or under this score for calm or the halt a horse is keen today. */
+    static final int KEEN = 2;
+
     private PlanRules() {}
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import strophos.core.bend.CircleSizes;
 import strophos.core.exchange.Rein;
@@ -135,7 +136,7 @@ public final class Planner {
                 why.add(Reason.of(isCircleSeen() ? Reason.Code.CIRCLE_SEEN : Reason.Code.CIRCLE_LARGEST, "metres", m)));
         // a third of the work again, as WORK_SHARE has it: 75 of work to 25 of rest
         int restS = (int) Math.round(seconds * (1 / PlanRules.WORK_SHARE - 1));
-        return new Block(rung.id(), role, time, restS, rung.wayBack(), circle, why);
+        return new Block(rung.id(), role, time, restS, meant(rung), rung.wayBack(), circle, why);
     }
 
     private static String minutes(int seconds) {
@@ -166,12 +167,42 @@ public final class Planner {
                 : facts.focus().map(Focus::stiffer).orElse(Side.NONE);
     }
 
+    /** Away from the heavy shoulder, whichever rein; else to the side that is behind. */
+    private Side meant(Candidate rung) {
+        if (rung.works() != WorkedSide.CHOSEN) {
+            return Side.NONE;
+        }
+        return switch (heavyShoulder(rung)) {
+            case LEFT -> Side.RIGHT;
+            case RIGHT -> Side.LEFT;
+            case NONE -> stiffer(rung);
+        };
+    }
+
+    /** The one that today's look found heavy, in work on the shoulders. */
+    private Side heavyShoulder(Candidate rung) {
+        int heavy = rung.strand().equals("shoulders")
+                ? facts.look().map(l -> l.shoulder().orElse(0)).orElse(0)
+                : 0;
+        return heavy == 0 ? Side.NONE : heavy < 0 ? Side.LEFT : Side.RIGHT;
+    }
+
+    private Optional<Reason> whyMeant(Candidate rung) {
+        Side meant = meant(rung);
+        Side heavy = heavyShoulder(rung);
+        if (meant == Side.NONE) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                heavy == Side.NONE
+                        ? Reason.of(Reason.Code.STIFFER_EITHER, "side", meant.name())
+                        : new Reason(Reason.Code.AWAY_FROM, Map.of("shoulder", heavy.name(), "side", meant.name())));
+    }
+
     private Reason whySides(Candidate rung, Rein longer) {
         Side stiffer = stiffer(rung);
         if (longer == Rein.NONE) {
-            return stiffer != Side.NONE && rung.works() == WorkedSide.CHOSEN
-                    ? Reason.of(Reason.Code.STIFFER_EITHER, "side", stiffer.name())
-                    : Reason.of(Reason.Code.EQUAL);
+            return whyMeant(rung).orElseGet(() -> Reason.of(Reason.Code.EQUAL));
         }
         if (longer != rung.works().reinFor(stiffer)) {
             return Reason.of(Reason.Code.CHOSEN, "rein", longer.name());

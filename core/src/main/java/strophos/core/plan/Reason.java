@@ -21,6 +21,8 @@ public record Reason(Code code, Map<String, String> values) {
         IN_WORK,
         /** The next rung, now open. */
         NEXT_OPEN,
+        /** The foot of a strand, in halt or walk, never passed: it asks little. */
+        ASKS_LITTLE,
         /** Only known rungs on such a day. */
         KNOWN_ONLY,
         /** A second strand, so that the day is not all of one kind. */
@@ -37,6 +39,8 @@ public record Reason(Code code, Map<String, String> values) {
         STIFFER_RUN,
         /** The longer share on {@code rein}: it bends less to {@code side} today. */
         STIFFER_LOOK,
+        /** Away from the heavy {@code shoulder}: to {@code side}, on either rein. */
+        AWAY_FROM,
         /** More to {@code side}, which is behind; either rein will do. */
         STIFFER_EITHER,
         /** Both reins alike. */

@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Feel;
 import strophos.core.look.FirstLook;
@@ -62,6 +63,7 @@ class PlannerTest {
                 state,
                 Optional.ofNullable(back),
                 id.equals(CIRCLE) ? FigureKind.CIRCLE : FigureKind.TRACK,
+                false,
                 false,
                 false,
                 true,
@@ -134,6 +136,7 @@ class PlannerTest {
                         c.line(),
                         c.isFence(),
                         c.isHard(),
+                        c.isQuickening(),
                         c.suits(),
                         c.works(),
                         c.sides(),
@@ -153,6 +156,61 @@ class PlannerTest {
         assertThat(plan.blocks().get(1).wayBack()).contains(COUNTER);
         assertThat(plan.blocks().get(1).reasons()).extracting(Reason::code).contains(Reason.Code.IN_WORK);
         assertThat(plan.blocks().get(2).reasons()).extracting(Reason::code).contains(Reason.Code.SECOND);
+    }
+
+    /** The look's shoulder is signed: left heavy below 0, right heavy above (rules 1). */
+    @ParameterizedTest
+    @CsvSource({"-1, RIGHT, AWAY_FROM", "2, LEFT, AWAY_FROM", "0, RIGHT, STIFFER_EITHER"})
+    void aTurnAwayFollowsTheHeavyShoulder(int shoulder, Side meant, Reason.Code why) {
+        RungId turn = rung("turn-away", Gait.WALK);
+        Candidate bend = behind(turn, WorkedSide.CHOSEN, 9, 3);
+        Candidate away = with(bend, "shoulders", false);
+        FirstLook look = Looks.of("soundness", "SOUND", "shoulder", shoulder, "shoulderBoth", shoulder != 0);
+        PlanFacts facts = facts(45, HORSE, look, List.of(away));
+        Block block = Planner.of(facts, List.of(new Planner.Request(away, Block.Role.MAIN, 600, Rein.NONE)))
+                .blocks()
+                .get(0);
+        assertThat(block.meant()).isEqualTo(meant);
+        assertThat(block.reasons()).extracting(Reason::code).contains(why);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3, true", "2, false"})
+    void whatQuickensIsNoWarmUpForAHorseThatIsHardToStop(int halt, boolean isWarmUp) {
+        List<Candidate> stair = stair();
+        stair.set(0, with(stair.get(0), "bend", true));
+        Plan plan = Planner.propose(facts(45, HORSE, look(halt, 3), stair));
+        assertThat(plan.blocks().get(0).rung().equals(COUNTER)).isEqualTo(isWarmUp);
+    }
+
+    @Test
+    void thatItCanDoAThingIsNotSaidOfWhatItNeverPassed() {
+        List<Candidate> stair = stair();
+        stair.set(0, at(COUNTER, "bend", 0, RungState.OPEN, null, null));
+        stair.set(1, at(INSIDE, "bend", 1, RungState.CLOSED, COUNTER, null));
+        Plan plan = Planner.propose(facts(60, HORSE, look(3, 3), stair));
+        assertThat(plan.blocks().stream().flatMap(b -> b.reasons().stream()).map(Reason::code))
+                .contains(Reason.Code.FOOT_FIRST)
+                .doesNotContain(Reason.Code.EASY_FIRST, Reason.Code.END_WELL, Reason.Code.KNOWN_ONLY);
+    }
+
+    private static Candidate with(Candidate c, String strand, boolean isQuickening) {
+        return new Candidate(
+                c.id(),
+                strand,
+                c.step(),
+                c.state(),
+                c.wayBack(),
+                c.line(),
+                c.isFence(),
+                c.isHard(),
+                isQuickening,
+                c.suits(),
+                c.works(),
+                c.sides(),
+                c.report(),
+                c.isReported(),
+                c.turnsAgo());
     }
 
     @Test
@@ -269,6 +327,7 @@ class PlannerTest {
                 RungState.IN_WORK,
                 Optional.empty(),
                 FigureKind.TRACK,
+                false,
                 false,
                 false,
                 true,

@@ -105,6 +105,7 @@ final class RandomFacts {
                 pick(FigureKind.values()),
                 chance(0.1),
                 chance(0.15),
+                chance(0.1),
                 chance(0.97),
                 pick(WorkedSide.values()),
                 isRidden ? Optional.of(sides()) : Optional.empty(),

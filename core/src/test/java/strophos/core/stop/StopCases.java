@@ -11,6 +11,7 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Thresholds;
 import strophos.core.nudge.NudgeRules;
@@ -187,6 +188,7 @@ public final class StopCases {
                 Block.Role.MAIN,
                 ReinTime.alternating(left, right, 300),
                 0,
+                Side.NONE,
                 Optional.empty(),
                 OptionalInt.empty(),
                 List.of());

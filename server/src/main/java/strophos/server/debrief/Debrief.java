@@ -172,15 +172,15 @@ public class Debrief {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
         Ride ride = log.ride(lesson);
-        return advice(rung, judging(lesson, ride, LessonCount.of(ride)));
+        return advice(lesson, rung, judging(lesson, ride, LessonCount.of(ride)));
     }
 
-    private Advice advice(Rung rung, Judging by) {
+    private Advice advice(Lesson lesson, Rung rung, Judging by) {
         return by.decision()
                 .advise(
                         by.facts().getOrDefault(rung.id(), RungFacts.none(rung.works())),
                         rung.criterion(),
-                        stairs.standing(rung, by.before(), by.painSigns()));
+                        stairs.standing(rung, by.before(), lesson.school(), by.painSigns()));
     }
 
     /**
@@ -243,7 +243,7 @@ public class Debrief {
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.map(r -> stairs.state(r, judging.before(), !own.isEmpty(), made))
+                rung.map(r -> stairs.state(r, judging.before(), lesson.school(), !own.isEmpty(), made))
                         .orElse(null),
                 works,
                 sides(works, own),
@@ -252,7 +252,7 @@ public class Debrief {
                         counts.stream()
                                 .filter(c -> c.key().mounted() != Mounted.RIDER)
                                 .toList()),
-                rung.filter(r -> isJudged).map(r -> advice(r, judging)).orElse(null),
+                rung.filter(r -> isJudged).map(r -> advice(lesson, r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));
     }

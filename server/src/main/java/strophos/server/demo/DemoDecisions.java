@@ -57,7 +57,8 @@ class DemoDecisions {
     void make(DemoHistory.Setting of, UUID lesson, Instant end) {
         List<String> ridden =
                 counts.askedInOrder(lesson).stream().map(RungId::toString).toList();
-        for (StairReader.Step step : stairs.steps(states.now(of.pair().id()))) {
+        for (StairReader.Step step :
+                stairs.steps(states.now(of.pair().id()), of.pair().school())) {
             if (ridden.contains(step.rung()) && step.state() != RungState.PASSED) {
                 decideOn(lesson, step, end);
             }

@@ -96,7 +96,7 @@ public class Practices {
                         pair.rider(),
                         pair.horse(),
                         cards.getOrDefault(pair.id(), List.of()),
-                        stairs.steps(standing.get(pair.id()))))
+                        stairs.steps(standing.get(pair.id()), pair.school())))
                 .toList();
     }
 

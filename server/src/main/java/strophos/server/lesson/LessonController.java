@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import strophos.core.school.School;
 import strophos.core.stair.RungState;
 import strophos.core.state.PairState;
 import strophos.server.access.Action;
@@ -94,7 +95,7 @@ class LessonController {
                 today.stream()
                         .map(l -> new TodaysLesson(
                                 l,
-                                inWork(now.get(l.pair())),
+                                inWork(now.get(l.pair()), l.school()),
                                 threads.get(l.id()).isLooked(),
                                 threads.get(l.id()).isPlanned()))
                         .toList());
@@ -108,8 +109,8 @@ class LessonController {
         return Duration.between(now, at).abs().compareTo(FARTHEST) > 0;
     }
 
-    private List<StairReader.Step> inWork(PairState state) {
-        return stairs.steps(state).stream()
+    private List<StairReader.Step> inWork(PairState state, School school) {
+        return stairs.steps(state, school).stream()
                 .filter(s -> s.state() == RungState.IN_WORK || s.state() == RungState.OPEN)
                 .toList();
     }

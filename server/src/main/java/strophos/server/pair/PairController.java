@@ -148,7 +148,7 @@ class PairController {
                 pair.rider(),
                 pair.horse(),
                 pair.school(),
-                stairs.inWork(state).stream().toList(),
+                stairs.inWork(state, pair.school()).stream().toList(),
                 of.lastLessonAt(),
                 state.lessons());
     }
@@ -178,7 +178,7 @@ class PairController {
                 pair.description(),
                 pair.school(),
                 pair.goal(),
-                stairs.steps(state),
+                stairs.steps(state, pair.school()),
                 strand.map(Strand::id).orElse(null),
                 strand.map(s -> TrendPoints.of(
                                 counts.history(id, s.progression().rungs(), TrendPoints.MOST)))

@@ -29,6 +29,7 @@ import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.school.School;
 import strophos.core.stair.DecisionOnRung;
+import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
@@ -231,9 +232,10 @@ class PlanFactsReader {
 
     private Stream<Candidate> candidates(
             Sources g, Strand strand, StairState decided, Predicate<Practice> isSaid, boolean hasStops) {
+        Progression progression = strand.progression(g.school());
         Map<RungId, RungState> stateOf =
-                Stair.states(strand.progression(), g.before().state().asked(), decided);
-        List<Rung> rungs = strand.progression().rungs();
+                Stair.states(progression, g.before().state().asked(), decided);
+        List<Rung> rungs = progression.rungs();
         return rungs.stream()
                 .map(r -> candidate(g, strand, rungs.indexOf(r), r, stateOf.get(r.id()), isSaid, hasStops));
     }
@@ -257,6 +259,7 @@ class PlanFactsReader {
                 exercise.line(),
                 exercise.isFence(),
                 exercise.isHard(),
+                exercise.isQuickening(),
                 exercise.schools().contains(g.school()),
                 rung.works(),
                 g.before().state().find(rung.id()).filter(r -> r.asks() > 0).map(RungRecord::sides),
@@ -303,7 +306,7 @@ class PlanFactsReader {
             }
         }
         for (Strand strand : catalogue.strands()) {
-            for (Rung rung : strand.progression().rungs()) {
+            for (Rung rung : strand.progression(g.school()).rungs()) {
                 lastReport(g, rung.id().toString(), p -> true)
                         .filter(p -> p.feel() != Feel.GETTING_THERE)
                         .ifPresent(p -> causes.add(new PlanChange.Supposition(

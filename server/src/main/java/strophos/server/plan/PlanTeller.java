@@ -59,6 +59,7 @@ class PlanTeller {
                 left,
                 right,
                 b.time().longer(),
+                b.meant(),
                 b.wayBack().map(this::named).orElse(null),
                 e.wayBack(),
                 b.circleM().isPresent() ? b.circleM().getAsInt() : null,

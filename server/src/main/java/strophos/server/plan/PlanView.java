@@ -7,6 +7,7 @@ import java.util.Map;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
 import strophos.core.look.FocusKind;
 import strophos.core.plan.Block;
 import strophos.core.plan.PlanChange;
@@ -38,6 +39,7 @@ public record PlanView(
      * One exercise.
      *
      * @param longer the rein with the longer share
+     * @param side to work, where the exercise leaves it open; else none
      * @param circleM across; null when it is not ridden on a circle
      * @param bendDegrees poll to dock on that circle; null without a circle or the horse's height
      */
@@ -50,6 +52,7 @@ public record PlanView(
             int leftS,
             int rightS,
             Rein longer,
+            Side side,
             @CanBeNull NamedRung wayBack,
             String wayBackSaid,
             @CanBeNull Integer circleM,

@@ -122,7 +122,7 @@ class RideController {
         BesideLesson beside = besides.of(lesson.pair(), id, clock.instant(), lessons.zone());
         return new Packet(
                 lesson,
-                stairs.steps(state),
+                stairs.steps(state, of.school()),
                 usual(of.school()),
                 wire(arrived.entries()),
                 arrived.last(),

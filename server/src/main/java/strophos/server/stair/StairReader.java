@@ -20,6 +20,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Missing;
 import strophos.core.progress.Standing;
+import strophos.core.school.School;
 import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
@@ -76,23 +77,24 @@ public class StairReader {
      */
     public record SideOfStep(int successes, int asks, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
-    /** All rungs of the catalogue, as this state has them. */
-    public List<Step> steps(PairState state) {
+    /** All rungs of the catalogue, as this state has them, in the order of the pair's school. */
+    public List<Step> steps(PairState state, School school) {
         Judge judge = judge();
         Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
-                .flatMap(strand -> steps(strand, state, asked, judge))
+                .flatMap(strand -> steps(strand, strand.progression(school), state, asked, judge))
                 .toList();
     }
 
     /** The rung in work that was ridden last; of those of one lesson the first of the catalogue. */
-    public Optional<Step> inWork(PairState state) {
+    public Optional<Step> inWork(PairState state, School school) {
         Judge judge = judge();
         Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
                 .flatMap(strand -> {
-                    Map<RungId, RungState> states = Stair.states(strand.progression(), asked, state.stair());
-                    return strand.progression().rungs().stream()
+                    Progression progression = strand.progression(school);
+                    Map<RungId, RungState> states = Stair.states(progression, asked, state.stair());
+                    return progression.rungs().stream()
                             .filter(rung -> states.get(rung.id()) == RungState.IN_WORK)
                             .map(rung -> new InWork(strand, rung));
                 })
@@ -107,17 +109,17 @@ public class StairReader {
         return new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
     }
 
-    private Stream<Step> steps(Strand strand, PairState state, Set<RungId> asked, Judge judge) {
-        Map<RungId, RungState> states = Stair.states(strand.progression(), asked, state.stair());
-        return strand.progression().rungs().stream()
-                .map(rung -> step(strand, rung, states.get(rung.id()), state, judge));
+    private Stream<Step> steps(
+            Strand strand, Progression progression, PairState state, Set<RungId> asked, Judge judge) {
+        Map<RungId, RungState> states = Stair.states(progression, asked, state.stair());
+        return progression.rungs().stream().map(rung -> step(strand, rung, states.get(rung.id()), state, judge));
     }
 
     /** What the decision on a rung must know beside its record. */
-    public Standing standing(Rung rung, PairState state, List<String> painSigns) {
-        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
+    public Standing standing(Rung rung, PairState state, School school, List<String> painSigns) {
+        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression(school);
         return new Standing(
-                state(rung, state) == RungState.PASSED,
+                state(rung, state, school) == RungState.PASSED,
                 Stair.opensNothing(progression, state.stair(), rung.id()),
                 painSigns);
     }
@@ -176,8 +178,8 @@ public class StairReader {
     }
 
     /** The state of one rung of the catalogue. */
-    private RungState state(Rung rung, PairState state) {
-        return state(rung, state, false, List.of());
+    private RungState state(Rung rung, PairState state, School school) {
+        return state(rung, state, school, false, List.of());
     }
 
     /**
@@ -187,8 +189,8 @@ public class StairReader {
      * @param isAsked its own rider was asked on it in the lesson
      * @param made decisions on the lesson, in order
      */
-    public RungState state(Rung rung, PairState before, boolean isAsked, List<PastDecision> made) {
-        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression();
+    public RungState state(Rung rung, PairState before, School school, boolean isAsked, List<PastDecision> made) {
+        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression(school);
         StairState decided = before.stair();
         for (PastDecision m : made) {
             Optional<Rung> on = catalogue.rung(m.rung());
