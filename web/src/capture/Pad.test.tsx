@@ -1,3 +1,4 @@
+import { text } from '../page.testing'
 import { ChakraProvider } from '@chakra-ui/react'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
@@ -73,7 +74,11 @@ test('shows the counts of what is ridden', () => {
   const none = [0, 0, 0, 0, 0]
   show([none, [7, 0, 0, 0, 2], none, none])
   expect(screen.getByRole('button', { name: 'Yes at strength 2, 7 so far' })).toHaveTextContent('7')
-  expect(screen.getByRole('button', { name: 'Wrong at strength 2, 2 so far' })).toHaveTextContent('2')
+  expect(
+    screen.getByRole('button', {
+      name: text('ride.cell', { response: text('response.WRONG'), strength: 2, count: 2 }),
+    }),
+  ).toHaveTextContent('2')
 })
 
 test('shows a touch that is not in the counts yet, and the strength that waits', () => {

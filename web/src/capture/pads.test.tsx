@@ -61,7 +61,7 @@ describe('the pad of lines', () => {
       [{ planned: 6, ridden: 6, takeOff: 'RIGHT' }],
       [{ planned: 6, ridden: 8, takeOff: 'LONG' }],
     ])
-    expect(key('down')).toBeDisabled()
+    expect(key('Pole down')).toBeDisabled()
   })
 
   test('adds to what was said of the last line, and takes it away again', async () => {
@@ -70,7 +70,7 @@ describe('the pad of lines', () => {
     show(<LinePad lines={lines} onLine={vi.fn()} onAmend={onAmend} />)
     expect(key('7 strides, deep, 2 so far')).toHaveTextContent('2')
     await userEvent.click(key('left lead'))
-    await userEvent.click(key('down'))
+    await userEvent.click(key('Pole down'))
     expect(onAmend.mock.calls).toEqual([
       [lines[1], { lead: 'LEFT' }],
       [lines[1], { rail: undefined }],

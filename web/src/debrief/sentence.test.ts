@@ -42,7 +42,7 @@ const said = (a: Advice, works: WorkedSide = 'INSIDE') => adviceSentence(t, work
 
 describe('the sentence of an advice', () => {
   test('moves on', () => {
-    expect(said(advice('MOVE_ON', 'criterion.rate'))).toBe('Move on: the criterion held on both sides.')
+    expect(said(advice('MOVE_ON', 'criterion.rate'))).toBe('Move on: it is there on both sides.')
   })
 
   test('names what is missing, by side', () => {
@@ -54,7 +54,7 @@ describe('the sentence of an advice', () => {
       ),
     ]
     expect(said(advice('STAY', 'criterion.rate', { findings }))).toBe(
-      'Stay: right: 2 more good answers in the last 10; left: must hold in 1 more lesson.',
+      'Stay: right: 2 more good answers in the last 10; left: needs one more lesson like this.',
     )
     expect(said(advice('STAY', 'criterion.rate', { findings }), 'OUTSIDE')).toContain(
       'right (left rein): 2 more',
@@ -80,17 +80,17 @@ describe('the sentence of an advice', () => {
 
   test('offers to make it harder beside moving on', () => {
     expect(said(advice('MOVE_ON', 'criterion.rate', { beside: ['STAY_HARDER'] }))).toContain(
-      'made harder here',
+      'make it harder here',
     )
   })
 
   test.each([
     ['REOPEN', 'reopen.fails-two-days', /^Re-open: it was passed/],
     ['MOVE_ON', 'reopen.fails-two-days', /^It stays passed/],
-    ['STAY_HARDER', 'criterion.rate', /^Stay, make harder/],
-    ['GET_HELP', 'get-help.pain-signs', /licensed decides/],
-    ['GET_HELP', 'get-help.three-step-backs', /three lessons running/],
-    ['STEP_BACK', 'step-back.fright-repeats', /fright/],
+    ['STAY_HARDER', 'criterion.rate', /^Stay and make it harder/],
+    ['GET_HELP', 'get-help.pain-signs', /licensed professional/],
+    ['GET_HELP', 'get-help.three-step-backs', /three lessons in a row/],
+    ['STEP_BACK', 'step-back.fright-repeats', /frighten/],
   ] as const)('has words for %s by %s', (decision, ruleId, words) => {
     expect(said(advice(decision, ruleId))).toMatch(words)
   })

@@ -53,7 +53,7 @@ class BatteredTest {
             visitor.page().evaluate(GO, path);
             visitor.page().waitForFunction(STANDS, path);
             String text = visitor.page().locator("main#page").innerText();
-            assertThat(text).as(path).doesNotContain("Something failed", "cannot be shown");
+            assertThat(text).as(path).doesNotContain("Something went wrong on the server", "cannot be shown");
         }
         visitor.assertQuiet();
     }

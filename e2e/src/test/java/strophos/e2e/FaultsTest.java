@@ -74,7 +74,7 @@ class FaultsTest {
             rider.isAllSent();
             assertThatEachIsThereOnce(rider.asks(), 3);
             coach.open("/");
-            coach.link("Go on riding")
+            coach.link("Carry on riding")
                     .and(coach.page().locator("[href*='" + rider.lesson() + "']"))
                     .waitFor();
         });

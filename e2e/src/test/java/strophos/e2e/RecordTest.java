@@ -83,8 +83,8 @@ class RecordTest {
             coach.page().getByText("no idea").first().waitFor();
             coach.assertAccessible();
             coach.page().getByText("Leave out the line").click();
-            coach.button("Take in 2 asks").click();
-            coach.page().getByText("entries are stored").waitFor();
+            coach.button("Import 2 asks").click();
+            coach.page().getByText("entries imported").waitFor();
             coach.button("Another file").click();
             String out = coach.page()
                     .waitForDownload(
@@ -93,7 +93,7 @@ class RecordTest {
                     .toString();
             choose(coach, "entries.json", Files.readString(Path.of(out)));
             coach.page().getByText("are here already").waitFor();
-            coach.page().getByText("Nothing in it is new").waitFor();
+            coach.page().getByText("Nothing new in this file").waitFor();
             coach.assertQuiet();
         }
     }

@@ -79,7 +79,7 @@ class RoundTest {
         coach.fill("Horse", "Marzipan");
         coach.fill("Height at the withers, cm", "144");
         coach.button("Open the yard").click();
-        coach.button("Put in").click();
+        coach.button("Add the lesson").click();
         Locator look = coach.link("First look");
         look.waitFor();
         lesson = look.getAttribute("href").replaceAll(".*/lessons/([^/]+)/look", "$1");
@@ -100,8 +100,8 @@ class RoundTest {
         coach.page().getByLabel("15 m circle").last().click();
         coach.assertAccessible();
         coach.exactly("Uneven step").click();
-        coach.exactly("Keep the look").click();
-        coach.page().getByText("Kept on this device.").waitFor();
+        coach.exactly("Save the look").click();
+        coach.page().getByText("Saved on this device.").waitFor();
         coach.link("Ride").click();
         coach.page().getByText("Nothing is ridden today").waitFor();
         assertThat(coach.button("Begin the lesson").count())
@@ -109,8 +109,8 @@ class RoundTest {
                 .isZero();
         coach.link("First look").click();
         coach.exactly("Sound").click();
-        coach.exactly("Keep the change").click();
-        coach.page().getByText("Kept on this device.").waitFor();
+        coach.exactly("Save the change").click();
+        coach.page().getByText("Saved on this device.").waitFor();
         proxy.set(FaultProxy.Mode.PASS);
         coach.page().evaluate("window.dispatchEvent(new Event('online'))");
         coach.page().getByText("Light, wait, reinforce; leg off between.").waitFor();
@@ -136,12 +136,12 @@ class RoundTest {
         block(coach, main).click();
         coach.page().getByText("The first look found it: Forward.").waitFor();
         coach.exactly("A minute more").click();
-        coach.page().getByText("Kept by Ottilie Brandvold, not as proposed").waitFor();
+        coach.page().getByText("Saved by Ottilie Brandvold, with changes").waitFor();
         JsonNode kept = coach.get("/api/v1/lessons/" + lesson + "/plan");
         int after = kept.path("plan").path("blocks").path(main).path("workS").asInt();
         assertThat(after).isGreaterThan(before);
         coach.exactly("Undo").click();
-        coach.page().getByText("Kept by Ottilie Brandvold, as proposed").waitFor();
+        coach.page().getByText("Saved by Ottilie Brandvold, as proposed").waitFor();
         coach.assertAccessible();
     }
 
@@ -189,7 +189,7 @@ class RoundTest {
                 .waitFor(new Locator.WaitForOptions()
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
         coach.exactly("End").click();
-        coach.page().getByText("This lesson has ended.").waitFor();
+        coach.page().getByText("This lesson is over.").waitFor();
         coach.page().locator("[data-outbox=resting]").waitFor();
     }
 
@@ -208,8 +208,8 @@ class RoundTest {
         // three touches: what, how many days, set
         coach.button("Light, wait, reinforce, walk").click();
         coach.exactly("3").click();
-        coach.exactly("Set it").click();
-        coach.page().getByText("Running: 1 thing").waitFor();
+        coach.exactly("Set homework").click();
+        coach.page().getByText("Set already: 1").waitFor();
         coach.assertAccessible();
         String pair = coach.get("/api/v1/lessons/" + lesson + "/debrief")
                 .path("lesson")
@@ -229,7 +229,7 @@ class RoundTest {
         rider.assertAccessible();
         rider.fill("Sign-in name", "tobiah");
         rider.page().getByLabel("Password").fill(PASSWORD);
-        rider.exactly("Come in").click();
+        rider.exactly("Sign in").click();
         rider.page().getByText("Light, wait, reinforce").first().waitFor();
         rider.assertAccessible();
         rider.page()
@@ -247,7 +247,7 @@ class RoundTest {
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
         rider.forgive();
         report(rider, "Not yet");
-        rider.page().getByText("More, and what was").click();
+        rider.page().getByText("History").click();
         rider.page().getByText("L 5 · R 0 min").nth(1).waitFor();
     }
 
@@ -282,7 +282,7 @@ class RoundTest {
 
     private static void theNextPlanIsAnotherOne(Visitor coach) {
         coach.fill("At", "19:00");
-        coach.button("Put in").click();
+        coach.button("Add the lesson").click();
         Locator added = coach.page()
                 .getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("19:00"))

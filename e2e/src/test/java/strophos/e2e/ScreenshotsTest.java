@@ -55,13 +55,13 @@ class ScreenshotsTest {
             coach.link("Tamarack").waitFor();
             keep(coach, "pairs");
             coach.link("Tamarack").click();
-            coach.page().getByText("On the way").waitFor();
+            coach.page().getByText("Working on").waitFor();
             keep(coach, "pair");
             coach.link("21 Nov").click();
             coach.page().locator("summary").first().waitFor();
             keep(coach, "debrief");
             coach.link("Set homework").click();
-            coach.button("Set it").waitFor();
+            coach.button("Set homework").waitFor();
             keep(coach, "homework");
         }
     }
@@ -135,7 +135,7 @@ class ScreenshotsTest {
         for (String check : List.of("3: looks, stays", "3: level", "3: soft", "3: prompt")) {
             coach.button(check).click();
         }
-        coach.button("Keep the look").click();
+        coach.button("Save the look").click();
         coach.page().getByText("Today is about").waitFor();
         coach.page().setViewportSize(1280, 800);
         keep(coach, "look");
@@ -143,7 +143,7 @@ class ScreenshotsTest {
         coach.page().getByText("Proposed, not yet kept").waitFor();
         coach.page().locator("svg [role=button]").nth(1).click();
         coach.button("Keep this plan").click();
-        coach.page().getByText("Kept by Ottilie Brandvold, as proposed").waitFor();
+        coach.page().getByText("Saved by Ottilie Brandvold, as proposed").waitFor();
         keep(coach, "plan");
         coach.page().setViewportSize(390, 844);
     }
@@ -160,7 +160,7 @@ class ScreenshotsTest {
                             AriaRole.BUTTON,
                             new Page.GetByRoleOptions().setName("Start").setExact(true))
                     .click();
-            imre.page().getByText("Phone away, mount").waitFor();
+            imre.page().getByText("Put the phone away and mount").waitFor();
             imre.page()
                     .clock()
                     .setFixedTime(Instant.parse(Stage.START).plusSeconds(40).toEpochMilli());

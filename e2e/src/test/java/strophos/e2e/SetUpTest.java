@@ -33,7 +33,7 @@ class SetUpTest {
             coach.button("Open the yard").click();
             coach.page().getByText("No lesson today.").waitFor();
             coach.assertAccessible();
-            coach.button("Put in").click();
+            coach.button("Add the lesson").click();
             coach.page()
                     .getByRole(AriaRole.HEADING, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Skerry"))
                     .waitFor();

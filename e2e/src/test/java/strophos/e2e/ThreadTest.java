@@ -72,7 +72,7 @@ class ThreadTest {
         coach.page().getByLabel("Sign-in name").fill("ottilie");
         coach.page().getByLabel("Password").fill("guess");
         coach.button("Sign in").click();
-        assertThat(coach.page().getByRole(AriaRole.ALERT).innerText()).contains("do not fit together");
+        assertThat(coach.page().getByRole(AriaRole.ALERT).innerText()).contains("name or password is wrong");
         coach.forgive();
     }
 
@@ -97,7 +97,8 @@ class ThreadTest {
     /** A long touch says more of an ask; from the list it is changed, then taken back. All of it stays in the log. */
     private static void moreOfAnAskChangedAndTakenBack(Visitor coach, String lesson) {
         coach.button("Brace at strength 3").click(new Locator.ClickOptions().setDelay(600));
-        Locator more = coach.page().getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("More of this ask"));
+        Locator more =
+                coach.page().getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("More about this ask"));
         // written at the touch: the sheet may be closed without a word, and opened again from the list
         coach.exactly("Close").click();
         coach.button("Brace at strength 3, 1 so far").waitFor();
@@ -120,7 +121,7 @@ class ThreadTest {
         coach.button("Yes at strength 2, 10 so far").waitFor();
 
         coach.page().getByTitle("All touches").click();
-        inTouches(coach, "Yes, 2 light", "Take back").click();
+        inTouches(coach, "Yes, 2 light", "Undo").click();
         inTouches(coach, "Yes, 2 light", "Put back").waitFor();
         coach.assertAccessible();
         coach.exactly("Close").click();
@@ -173,7 +174,7 @@ class ThreadTest {
 
     private static void end(Visitor coach) {
         coach.exactly("End").click();
-        coach.page().getByText("This lesson has ended.").waitFor();
+        coach.page().getByText("This lesson is over.").waitFor();
         allSent(coach);
     }
 
@@ -183,7 +184,7 @@ class ThreadTest {
                 .getByLabel("Pair")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Vesper and Noor Haldane"));
         coach.fill("At", "16:30");
-        coach.button("Put in").click();
+        coach.button("Add the lesson").click();
         Locator added = coach.page()
                 .getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("16:30"))
@@ -258,9 +259,7 @@ class ThreadTest {
                                     .orElseThrow());
             assertThat(coach.page().getByLabel(shown).count()).as(shown).isEqualTo(1);
         }
-        assertThat(coach.page()
-                        .getByText("Move on: the criterion held on both sides.")
-                        .isVisible())
+        assertThat(coach.page().getByText("Move on: it is there on both sides.").isVisible())
                 .isTrue();
         coach.page().locator("summary").click();
         assertThat(coach.page()
@@ -291,20 +290,19 @@ class ThreadTest {
 
     private void fiveWrongChangeTheAdviceAndVoidingThemChangesItBack(Visitor coach, String lesson) {
         coach.open("/lessons/" + lesson + "/ride");
-        coach.button("Go on with this lesson").click();
+        coach.button("Carry on with this lesson").click();
         for (int i = 0; i < 5; i++) {
-            coach.button("Wrong at strength 2").click();
+            coach.button("Something else at strength 2").click();
         }
-        coach.button("Wrong at strength 2, 5 so far").waitFor();
+        coach.button("Something else at strength 2, 5 so far").waitFor();
         end(coach);
         coach.open("/lessons/" + lesson + "/debrief");
         coach.page().locator("summary").waitFor();
-        assertThat(coach.page().getByText("Move on: the criterion held").count())
-                .isZero();
+        assertThat(coach.page().getByText("Move on: it is there").count()).isZero();
         assertThat(coach.button("Confirm: Move on").count()).isZero();
 
         coach.open("/lessons/" + lesson + "/ride");
-        coach.button("Go on with this lesson").click();
+        coach.button("Carry on with this lesson").click();
         coach.page()
                 .getByText("Counter-bend on the rail, walk, right rein")
                 .first()
@@ -314,11 +312,11 @@ class ThreadTest {
         coach.button("Put back").waitFor();
         for (int left = 4; left >= 0; left--) {
             coach.page().keyboard().press("Control+z");
-            coach.button("Wrong at strength 2, " + left + " so far").waitFor();
+            coach.button("Something else at strength 2, " + left + " so far").waitFor();
         }
         end(coach);
         coach.open("/lessons/" + lesson + "/debrief");
-        coach.page().getByText("Move on: the criterion held on both sides.").waitFor();
+        coach.page().getByText("Move on: it is there on both sides.").waitFor();
     }
 
     private static void confirm(Visitor coach, String lesson, String decision) {
