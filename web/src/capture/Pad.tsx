@@ -29,14 +29,14 @@ interface PadProps {
 export function Pad({ side, on, counts, touched, onTouch, onMore }: PadProps) {
   const { t } = useText()
   const isLeftHand = useHand()[0] === 'left'
-  const head = (response: Response) => <Answer name={t(`response.${response}`)} />
+  const head = (response: Response) => <Answer response={response} />
   const most = Math.max(4, ...(counts ?? []).flat())
   return (
     <Grid
       role="group"
       aria-label={t('ride.pad')}
       templateColumns={
-        isLeftHand ? 'repeat(4, minmax(64px, 1fr)) 4.1rem' : '4.1rem repeat(4, minmax(64px, 1fr))'
+        isLeftHand ? 'repeat(4, minmax(64px, 1fr)) 4.5rem' : '4.5rem repeat(4, minmax(64px, 1fr))'
       }
       gridTemplateRows="auto 1.35fr repeat(4, 1fr)"
       gap="1.5"
@@ -118,10 +118,11 @@ const Key = memo(function Key({ on, strength, response, told, most, color, touch
   )
 })
 
-const Answer = memo(function Answer({ name }: { name: string }) {
+const Answer = memo(function Answer({ response }: { response: Response }) {
+  const { t } = useText()
   return (
-    <div className={style.answer} aria-hidden>
-      {name}
+    <div className={style.answer} data-row={response} aria-hidden>
+      {t(`response.${response}`)}
     </div>
   )
 })
