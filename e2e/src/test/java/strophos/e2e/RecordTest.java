@@ -92,7 +92,7 @@ class RecordTest {
                     .path()
                     .toString();
             choose(coach, "entries.json", Files.readString(Path.of(out)));
-            coach.page().getByText("are here already").waitFor();
+            coach.page().getByText("already here").waitFor();
             coach.page().getByText("Nothing new in this file").waitFor();
             coach.assertQuiet();
         }

@@ -121,7 +121,7 @@ class SafetyTest {
         coach.page().getByText("Vesper is paused: Flinches").waitFor();
         coach.assertAccessible();
         assertThat(plan(coach, lesson).path("blocks").size()).isZero();
-        assertThat(coach.button("Keep this plan").count()).isZero();
+        assertThat(coach.button("Save this plan").count()).isZero();
     }
 
     /** First the vet is called, then she clears it for walk, twenty minutes a day. */

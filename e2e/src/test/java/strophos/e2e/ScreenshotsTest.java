@@ -88,10 +88,10 @@ class ScreenshotsTest {
             ride(coach, "Right rein", 1);
             coach.page().locator("[data-waiting='0']").waitFor();
             keep(coach, "ride-phone");
-            coach.button("What was seen").click();
+            coach.button("What you saw").click();
             coach.button("Lower leg").click();
             coach.page().getByLabel("leg back, left").click();
-            coach.button("What was seen").click();
+            coach.button("What you saw").click();
             coach.button("Lower leg").click();
             keep(coach, "ride-seen-phone");
             coach.button("Close").click();
@@ -140,9 +140,9 @@ class ScreenshotsTest {
         coach.page().setViewportSize(1280, 800);
         keep(coach, "look");
         coach.link("To the plan").click();
-        coach.page().getByText("Proposed, not yet kept").waitFor();
+        coach.page().getByText("A proposal; not saved yet").waitFor();
         coach.page().locator("svg [role=button]").nth(1).click();
-        coach.button("Keep this plan").click();
+        coach.button("Save this plan").click();
         coach.page().getByText("Saved by Ottilie Brandvold, as proposed").waitFor();
         keep(coach, "plan");
         coach.page().setViewportSize(390, 844);

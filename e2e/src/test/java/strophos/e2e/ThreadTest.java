@@ -106,7 +106,7 @@ class ThreadTest {
         inTouches(coach, "Brace, 3 clear", "Change").click();
         more.getByText("missed").click();
         coach.assertAccessible();
-        more.getByText("Keep").click();
+        more.getByText("Save").click();
         coach.button("Brace at strength 3, 1 so far").waitFor();
 
         coach.page().getByTitle("All touches").click();
@@ -117,7 +117,7 @@ class ThreadTest {
         more.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Answered at"))
                 .getByText("light")
                 .click();
-        more.getByText("Keep").click();
+        more.getByText("Save").click();
         coach.button("Yes at strength 2, 10 so far").waitFor();
 
         coach.page().getByTitle("All touches").click();
