@@ -1,131 +1,137 @@
 import { chakra } from '@chakra-ui/react'
 import { useText } from '../text'
-import type { BendPlace, FirstLook } from '../record'
+import type { FirstLook } from '../record'
 import { SIDE } from '../ui'
 import type { OneSide } from '../ui'
+import {
+  BODY,
+  BODY_LINE,
+  EARS,
+  FORELOCK,
+  HEAD,
+  LEFT_SHOULDER,
+  neckOf,
+  NOSTRILS,
+  SADDLE,
+  TAIL,
+  WITHERS,
+} from './horseFromAbove'
+import type { Neck as NeckShape } from './horseFromAbove'
 
-/** Degrees a fully supple neck is drawn to, at a score of 4. */
+/** Degrees a fully supple neck is drawn to, at a score of 4, and none at all, at 0. */
 const FULL_DEG = 62
-const BASE = { x: 120, y: 128 }
-const NECK = 74
+const LEAST_DEG = 8
+const LINE = { stroke: 'ink', strokeWidth: '2.5', strokeLinejoin: 'round' } as const
 
 /**
- * The horse from above, head up, its left on the left. Each side's neck is drawn as far as it bends, and broken where it
- * bends; a heavy shoulder is a large one. The last look is dashed behind.
+ * The horse from above. Each side's neck is bent as far as it bends, and where it bends; a heavy shoulder is filled, and larger the
+ * heavier it is. The last look stands behind, lighter.
  */
 export function HorseFromAbove({ look, before }: { look: FirstLook; before: FirstLook | undefined }) {
   const { t } = useText()
+  const isAnySeen = look.bendLeft !== undefined || look.bendRight !== undefined
   return (
-    <chakra.svg viewBox="0 0 240 306" width="100%" role="img" aria-label={t('look.drawing')}>
-      <chakra.path
-        d="M120 108c26 0 40 16 40 40 0 20-6 34-6 52 0 16 10 26 10 48 0 26-18 42-44 42s-44-16-44-42c0-22 10-32 10-48 0-18-6-32-6-52 0-24 14-40 40-40z"
-        fill="sunken"
-        stroke="ink"
-        strokeWidth="2.5"
-      />
-      <chakra.path d="M120 150v108" stroke="line" strokeWidth="2" strokeDasharray="3 5" />
-      <chakra.path
-        d="M120 288c-7 8 6 10-2 17"
-        stroke="ink"
-        strokeWidth="4"
-        fill="none"
-        strokeLinecap="round"
-      />
-      <chakra.path
-        d="M92 186c8-14 48-14 56 0l4 24c-12 12-52 12-64 0z"
-        fill="card"
-        stroke="ink"
-        strokeWidth="2"
-      />
+    <chakra.svg viewBox="-25 -4 290 332" width="100%" role="img" aria-label={t('look.drawing')}>
+      {before && <BentNeck side="LEFT" look={before} isGhost />}
+      {before && <BentNeck side="RIGHT" look={before} isGhost />}
+      <chakra.path d={TAIL} fill="ink" data-region="tail" />
+      <g opacity={isAnySeen ? 0.25 : 1}>
+        <HeadAndNeck
+          shape={neckOf('EVEN', 0)}
+          color={isAnySeen ? 'quiet' : 'sunken'}
+          on={isAnySeen ? 'card' : 'ink'}
+          isDrawn={!isAnySeen}
+        />
+      </g>
+      <BentNeck side="LEFT" look={look} />
+      <BentNeck side="RIGHT" look={look} />
+      <chakra.path d={BODY} fill="sunken" data-region="body" />
+      <chakra.path d={BODY_LINE} fill="none" {...LINE} />
       <Shoulder side="LEFT" look={look} />
       <Shoulder side="RIGHT" look={look} />
-      {before && <Neck side="LEFT" look={before} isGhost />}
-      {before && <Neck side="RIGHT" look={before} isGhost />}
-      <StraightNeck isFaint={look.bendLeft !== undefined || look.bendRight !== undefined} />
-      <Neck side="LEFT" look={look} />
-      <Neck side="RIGHT" look={look} />
+      <chakra.path
+        d={`M${WITHERS.x} ${WITHERS.y - 8}V294`}
+        stroke="ink"
+        strokeWidth="1.5"
+        strokeDasharray="2 5"
+        strokeLinecap="round"
+      />
+      <chakra.path d={SADDLE} fill="card" data-region="saddle" {...LINE} />
     </chakra.svg>
   )
 }
 
-function StraightNeck({ isFaint }: { isFaint: boolean }) {
+interface HeadAndNeckProps {
+  shape: NeckShape
+  color: string
+  /** What is drawn on it. */
+  on: string
+  /** With its line, as the body is. */
+  isDrawn?: boolean
+}
+
+function HeadAndNeck({ shape, color, on, isDrawn = false }: HeadAndNeckProps) {
+  const { x, y, deg } = shape.poll
+  const line = isDrawn ? LINE : {}
   return (
-    <g opacity={isFaint ? 0.35 : 1}>
+    <>
+      <g transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${deg.toFixed(1)})`}>
+        <chakra.path d={EARS} fill={color} data-region="ears" {...line} />
+        <chakra.path d={HEAD} fill={color} data-region="head" {...line} />
+        <chakra.path d={NOSTRILS} stroke={on} strokeWidth="2" strokeLinecap="round" />
+        <chakra.path d={FORELOCK} fill={on} />
+      </g>
+      <chakra.path d={shape.outline} fill={color} data-region="neck" />
+      {isDrawn && <chakra.path d={shape.sides} fill="none" {...LINE} />}
       <chakra.path
-        d={`M${BASE.x} ${BASE.y}V${BASE.y - NECK}`}
-        stroke="ink"
-        strokeWidth="20"
+        d={shape.spine}
+        stroke={on}
+        strokeWidth="3"
         strokeLinecap="round"
+        fill="none"
+        data-region="mane"
       />
-      <Head x={BASE.x} y={BASE.y - NECK} deg={0} color="ink" />
-    </g>
+    </>
   )
 }
 
-function Head({ x, y, deg, color }: { x: number; y: number; deg: number; color: string }) {
-  return (
-    <g transform={`translate(${x} ${y}) rotate(${deg})`}>
-      <chakra.path d="M-12 6c-4-12-1-20 2-30 2-9 0-17 10-17s8 8 10 17c3 10 6 18 2 30z" fill={color} />
-      <chakra.path d="M-11 0c-4-3-4-8-2-12 3 1 5 4 5 8zM11 0c4-3 4-8 2-12-3 1-5 4-5 8z" fill={color} />
-    </g>
-  )
-}
-
-interface NeckProps {
+interface BentNeckProps {
   side: OneSide
   look: FirstLook
   isGhost?: boolean
 }
 
-function Neck({ side, look, isGhost = false }: NeckProps) {
+function BentNeck({ side, look, isGhost = false }: BentNeckProps) {
   const score = side === 'LEFT' ? look.bendLeft : look.bendRight
   const place = (side === 'LEFT' ? look.placeLeft : look.placeRight) ?? 'EVEN'
   if (score === undefined) return null
   const sign = side === 'LEFT' ? -1 : 1
-  const { path, x, y, deg } = neck(place, sign * (8 + (FULL_DEG - 8) * (score / 4)))
-  const { color } = SIDE[side]
-  return isGhost ? (
-    <chakra.path d={path} stroke={color} strokeWidth="2.5" fill="none" strokeDasharray="4 5" opacity="0.8" />
-  ) : (
-    <g opacity="0.92">
-      <chakra.path d={path} stroke={color} strokeWidth="18" strokeLinecap="round" fill="none" />
-      <Head x={x} y={y} deg={deg} color={color} />
+  const shape = neckOf(place, sign * (LEAST_DEG + (FULL_DEG - LEAST_DEG) * (score / 4)))
+  const { color, on } = SIDE[side]
+  return (
+    <g opacity={isGhost ? 0.22 : 0.94}>
+      <HeadAndNeck shape={shape} color={color} on={on} />
     </g>
   )
-}
-
-/** The neck's line to the poll, and which way the head points. */
-function neck(place: BendPlace, deg: number) {
-  const at = (d: number, length: number) => ({
-    x: BASE.x + length * Math.sin((d * Math.PI) / 180),
-    y: BASE.y - length * Math.cos((d * Math.PI) / 180),
-  })
-  if (place === 'POLL_ONLY') {
-    const poll = at(0, NECK)
-    return { path: `M${BASE.x} ${BASE.y}L${poll.x} ${poll.y}`, ...poll, deg }
-  }
-  if (place === 'BASE_ONLY') {
-    const poll = at(deg, NECK)
-    return { path: `M${BASE.x} ${BASE.y}L${poll.x} ${poll.y}`, ...poll, deg }
-  }
-  const poll = at(deg * 0.62, NECK)
-  const middle = at(place === 'TWISTED' ? -deg * 0.35 : 0, NECK * 0.55)
-  return { path: `M${BASE.x} ${BASE.y}Q${middle.x} ${middle.y} ${poll.x} ${poll.y}`, ...poll, deg: deg * 1.1 }
 }
 
 function Shoulder({ side, look }: { side: OneSide; look: FirstLook }) {
   const weight = look.shoulder ?? 0
   const heavy = side === 'LEFT' ? Math.max(0, -weight) : Math.max(0, weight)
-  const x = side === 'LEFT' ? 93 : 147
+  const size = 1 + 0.2 * heavy
   return (
-    <chakra.circle
-      cx={x}
-      cy="148"
-      r={12 + 6 * heavy}
-      fill={heavy > 0 ? `url(#${SIDE[side].pattern})` : 'transparent'}
-      stroke={heavy > 0 ? SIDE[side].color : 'line'}
-      strokeWidth="2"
-      strokeDasharray={heavy > 0 ? undefined : '3 4'}
-    />
+    // about its own middle, and on its own side of the spine
+    <g
+      transform={`translate(120 163) scale(${side === 'LEFT' ? 1 : -1} 1) translate(-15 0) scale(${size}) translate(-105 -163)`}
+    >
+      <chakra.path
+        d={LEFT_SHOULDER}
+        fill={heavy > 0 ? `url(#${SIDE[side].pattern})` : 'transparent'}
+        stroke={heavy > 0 ? SIDE[side].color : 'line'}
+        strokeWidth="2"
+        strokeLinejoin="round"
+        data-region={side === 'LEFT' ? 'shoulder-left' : 'shoulder-right'}
+      />
+    </g>
   )
 }
