@@ -94,7 +94,7 @@ describe('what a long touch opens', () => {
     )
     expect(key('left leg')).toBeVisible()
     await userEvent.click(key('missed'))
-    await userEvent.click(key('Keep'))
+    await userEvent.click(key('Save'))
     expect(onKeep.mock.calls).toEqual([[{ strength: 3, response: 'BRACE' }, 'MISSED']])
   })
 
@@ -116,7 +116,7 @@ describe('what a long touch opens', () => {
     await userEvent.selectOptions(screen.getByLabelText('voice: how'), 'give')
     await userEvent.click(key('one after the other'))
     expect(screen.queryByRole('group', { name: 'Release' })).toBeNull()
-    await userEvent.click(key('Keep'))
+    await userEvent.click(key('Save'))
     expect(onKeep.mock.calls).toEqual([
       [
         {
@@ -147,7 +147,7 @@ describe('what a long touch opens', () => {
     )
     const level = within(screen.getByRole('group', { name: 'Answered at' }))
     await userEvent.click(level.getByRole('button', { name: /^2/ }))
-    await userEvent.click(key('Keep'))
+    await userEvent.click(key('Save'))
     expect(onKeep.mock.calls).toEqual([[{ strength: 2, response: 'YES' }, undefined]])
   })
 })
