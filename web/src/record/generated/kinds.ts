@@ -32,9 +32,9 @@ export interface FirstLook {
   calm?: Score
   /** 0 tight or crooked … 4 level, soft, breathing. */
   rider?: Score
-  /** Answer to the stop, from walk first: 0 none … 4 as light as a thought. */
+  /** Answer to the stop, from walk first: 0 none … 4 at a whisper. */
   halt?: Score
-  /** Answer to the leg: 0 none … 4 at a thought. */
+  /** Answer to the leg: 0 none … 4 at a whisper. */
   leg?: Score
   /** How readily it bends to the left. */
   bendLeft?: Score

@@ -12,8 +12,8 @@ import strophos.core.plain.PlainMap;
  * @param soundness What was seen of the horse's soundness today.
  * @param calm 0 jumps away … 4 calm.
  * @param rider 0 tight or crooked … 4 level, soft, breathing.
- * @param halt Answer to the stop, from walk first: 0 none … 4 as light as a thought.
- * @param leg Answer to the leg: 0 none … 4 at a thought.
+ * @param halt Answer to the stop, from walk first: 0 none … 4 at a whisper.
+ * @param leg Answer to the leg: 0 none … 4 at a whisper.
  * @param bendLeft How readily it bends to the left.
  * @param bendRight How readily it bends to the right.
  * @param placeLeft Where along the neck it bends to the left.

@@ -29,14 +29,18 @@ final class SheetWords {
             Map.entry("b", Response.BRACE),
             Map.entry("none", Response.NONE),
             Map.entry("nothing", Response.NONE),
+            Map.entry("no", Response.NONE), // answer
             Map.entry("n", Response.NONE),
             Map.entry("wrong", Response.WRONG),
+            Map.entry("something", Response.WRONG), // else
             Map.entry("w", Response.WRONG));
     private static final Map<String, Strength> STRENGTHS = Map.of(
             "1", Strength.THOUGHT,
             "2", Strength.LIGHT,
             "3", Strength.CLEAR,
             "4", Strength.STRONG,
+            "whisper", Strength.THOUGHT,
+            // as it was called until November 2026
             "thought", Strength.THOUGHT,
             "light", Strength.LIGHT,
             "clear", Strength.CLEAR,

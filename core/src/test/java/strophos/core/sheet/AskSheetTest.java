@@ -20,6 +20,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Strength;
 import strophos.core.record.Entry;
 import strophos.core.record.Fold;
 import strophos.core.record.Ride;
@@ -82,6 +84,17 @@ class AskSheetTest {
                 read("time;exercise;rein;strength;response;first", "16:05;counter-bend;left;2;yes;", line.strip());
         assertThat(read.issues()).containsExactly(new SheetIssue(3, column, code, value));
         assertThat(read.asks()).hasSize(1);
+    }
+
+    /** The words of the screens, and those of files written before. */
+    @ParameterizedTest
+    @CsvSource({"whisper, no answer", "thought, nothing", "1, none"})
+    void readsTheWordsOfTheScreensAndOfOlderFiles(String strength, String response) {
+        AskSheet.Reading read =
+                read("exercise;rein;strength;response", "counter-bend;left;%s;%s".formatted(strength, response));
+        assertThat(read.issues()).isEmpty();
+        assertThat(read.asks().get(0).strength()).isEqualTo(Strength.THOUGHT);
+        assertThat(read.asks().get(0).response()).isEqualTo(Response.NONE);
     }
 
     @Test
