@@ -29,10 +29,10 @@ final class SheetWords {
             Map.entry("b", Response.BRACE),
             Map.entry("none", Response.NONE),
             Map.entry("nothing", Response.NONE),
-            Map.entry("no", Response.NONE), // answer
+            Map.entry("no answer", Response.NONE),
             Map.entry("n", Response.NONE),
             Map.entry("wrong", Response.WRONG),
-            Map.entry("something", Response.WRONG), // else
+            Map.entry("something else", Response.WRONG),
             Map.entry("w", Response.WRONG));
     private static final Map<String, Strength> STRENGTHS = Map.of(
             "1", Strength.THOUGHT,
@@ -118,8 +118,10 @@ final class SheetWords {
         return m.find() ? OptionalInt.of(Integer.parseInt(m.group())) : OptionalInt.empty();
     }
 
+    /** By the whole cell, where two words are one answer; else by its first word. */
     private static <T> Optional<T> first(Map<String, T> words, String cell) {
-        return Optional.ofNullable(words.get(words(cell)[0]));
+        String[] of = words(cell);
+        return Optional.ofNullable(words.get(String.join(" ", of))).or(() -> Optional.ofNullable(words.get(of[0])));
     }
 
     private static String[] words(String cell) {

@@ -71,6 +71,7 @@ class AskSheetTest {
                 "16:06;;;5;yes;                | STRENGTH | UNKNOWN_WORD     | 5",
                 "16:06;;;;yes;                 | STRENGTH | MISSING          | ''",
                 "16:06;;;2;perhaps;            | RESPONSE | UNKNOWN_WORD     | perhaps",
+                "16:06;;;2;no idea;            | RESPONSE | UNKNOWN_WORD     | no idea",
                 "16:06;;;2;;                   | RESPONSE | MISSING          | ''",
                 "half past;;;2;yes;            | TIME     | NOT_A_TIME       | half past",
                 "25:00;;;2;yes;                | TIME     | NOT_A_TIME       | 25:00",
