@@ -41,7 +41,7 @@ export const NOSTRILS = 'M-3.500 -46L-2.500 -43M3.500 -46L2.500 -43'
 export const LEFT_SHOULDER = 'M98 153C101 144 111 143 115 151C116 164 112 176 103 182C96 175 95 163 98 153Z'
 
 /** A point of the spine, and which way it runs there, in degrees from straight ahead, to the right. */
-interface Bent {
+interface SpinePoint {
   x: number
   y: number
   deg: number
@@ -54,7 +54,7 @@ export interface Neck {
   sides: string
   /** The line of the spine from the withers to the poll. */
   spine: string
-  poll: Bent
+  poll: SpinePoint
 }
 
 /** A neck that is bent by so many degrees, to the right where they are positive, where it bends. */
@@ -87,7 +87,7 @@ function halfWidth(t: number): number {
 }
 
 /** Part t of the neck: straight from a hinge at its base; an arc where it bends evenly; a turn and a turn back where it twists. */
-function along(place: BendPlace, deg: number, t: number): Bent {
+function along(place: BendPlace, deg: number, t: number): SpinePoint {
   switch (place) {
     case 'POLL_ONLY':
       return straight(0, t)
@@ -100,13 +100,13 @@ function along(place: BendPlace, deg: number, t: number): Bent {
   }
 }
 
-function straight(deg: number, t: number): Bent {
+function straight(deg: number, t: number): SpinePoint {
   const rad = (deg * Math.PI) / 180
   return { x: WITHERS.x + NECK * t * Math.sin(rad), y: WITHERS.y - NECK * t * Math.cos(rad), deg }
 }
 
 /** Where one stands after part t of the neck's length, heading as said at each part of it. */
-function walked(t: number, heading: (s: number) => number): Bent {
+function walked(t: number, heading: (s: number) => number): SpinePoint {
   const steps = 40
   let { x, y } = WITHERS
   for (let i = 0; i < steps; i++) {

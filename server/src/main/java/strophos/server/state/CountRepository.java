@@ -154,7 +154,7 @@ public class CountRepository {
      * parts of about as many lessons each: lesson n of N lies in part ceil(n * parts / N), and in one of its own while there are no more than parts.
      */
     public List<LessonsTogether> history(UUID pair, Collection<Rung> rungs, int parts) {
-        List<Worked> worked = rungs.stream().flatMap(Worked::on).toList();
+        List<SideOfAsk> worked = rungs.stream().flatMap(SideOfAsk::on).toList();
         return db.resultQuery(
                         """
                         with ridden as (
@@ -196,12 +196,12 @@ public class CountRepository {
     }
 
     /** What is worked on a rung, on a rein, with a side said: as core says it, for a statement to look up. */
-    private record Worked(RungId rung, Rein rein, Side said, Side worked) {
+    private record SideOfAsk(RungId rung, Rein rein, Side said, Side worked) {
 
-        static Stream<Worked> on(Rung rung) {
+        static Stream<SideOfAsk> on(Rung rung) {
             return Arrays.stream(Rein.values())
                     .flatMap(rein -> Arrays.stream(Side.values())
-                            .map(said -> new Worked(
+                            .map(said -> new SideOfAsk(
                                     rung.id(), rein, said, rung.works().on(rein, said))));
         }
     }
