@@ -201,11 +201,12 @@ public final class Planner {
 
     private Reason whySides(Candidate rung, Rein longer) {
         Side stiffer = stiffer(rung);
+        if (longer != rung.works().reinFor(stiffer)) {
+            // also alike, although a side is behind
+            return Reason.of(Reason.Code.CHOSEN, "rein", longer.name());
+        }
         if (longer == Rein.NONE) {
             return whyMeant(rung).orElseGet(() -> Reason.of(Reason.Code.EQUAL));
-        }
-        if (longer != rung.works().reinFor(stiffer)) {
-            return Reason.of(Reason.Code.CHOSEN, "rein", longer.name());
         }
         Map<String, String> where = Map.of("rein", longer.name(), "side", stiffer.name());
         return rung.sides()

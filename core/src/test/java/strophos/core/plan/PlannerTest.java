@@ -364,6 +364,17 @@ class PlannerTest {
     }
 
     @Test
+    void reinsTheCoachMadeAlikeAreNotSaidToBeSoBecauseNoSideIsBehind() {
+        Candidate rung = behind(INSIDE, WorkedSide.INSIDE, 9, 3);
+        PlanFacts facts = facts(45, HORSE, look(3, 3), List.of(rung));
+        Plan plan = Planner.of(facts, List.of(new Planner.Request(rung, Block.Role.MAIN, 600, Rein.NONE)));
+        assertThat(plan.blocks().get(0).reasons())
+                .extracting(Reason::code)
+                .contains(Reason.Code.CHOSEN)
+                .doesNotContain(Reason.Code.EQUAL);
+    }
+
+    @Test
     void theStifferSideGetsSixtyOfAHundred() {
         List<Candidate> stair = stair();
         stair.set(1, behind(INSIDE, WorkedSide.INSIDE, 9, 3));
