@@ -38,7 +38,7 @@ export function BlockCard(props: BlockCardProps) {
       <Turns block={block} />
       <chakra.ul paddingLeft="5" marginTop="2" listStyleType="disc">
         {block.reasons.map((r) => (
-          <li key={r.code}>{reasonSentence(t, r)}</li>
+          <li key={r.code + (r.values.rein ?? '')}>{reasonSentence(t, r)}</li>
         ))}
       </chakra.ul>
       <Facts block={block} />
@@ -183,7 +183,8 @@ export function RungSelect({ label, value, choices, onChoose }: RungSelectProps)
 }
 
 function reasonSentence(t: Text, { code, values }: Reason): string {
-  return t(`reason.${code}`, {
+  const what = code === 'CHOSEN' && values.rein ? 'CHOSEN_REINS' : code
+  return t(`reason.${what}`, {
     ...values,
     minutes: values.minutes
       ?.replace(/^0\.5$/, '½')
