@@ -54,7 +54,7 @@ final class Stage {
     /** What the version before left: a database and two devices. */
     static final Path LEFT = Path.of(System.getProperty("strophos.root"), "server/src/test/resources/upgrade");
 
-    private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T20:00:00Z");
+    private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T23:00:00Z");
     private static final String TEMPLATE = "demo_template";
     private static final String[] DEMO = {"--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD};
 
@@ -138,7 +138,7 @@ final class Stage {
     static AppProcess battered(String database) {
         String url = POSTGRES.createDatabase(database);
         if (!restore("battered", database)) {
-            load(url, "v13.sql.gz");
+            load(url, "v14.sql.gz");
         }
         return upgradedAt(url, database);
     }
