@@ -168,8 +168,19 @@ const PLAN: Plan = {
 export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Plan> = {}): Packet => ({
   lesson: of,
   rungs: [step()],
-  usual: [{ exercise: 'counter-bend', pad: 'STRENGTH', circleM: null, left: [], right: [], none: [] }],
+  usual: [
+    {
+      exercise: 'counter-bend',
+      pad: 'STRENGTH',
+      padKind: 'STRENGTH',
+      circleM: null,
+      left: [],
+      right: [],
+      none: [],
+    },
+  ],
   plan: {
+    latch: null,
     isKept: false,
     plan: { ...PLAN, ...plan },
     heat: { light: 150, lightFromC: 35, shade: 130, speaksFromC: 22, stop: 180 },

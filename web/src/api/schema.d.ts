@@ -975,6 +975,15 @@ export interface components {
             /** Format: double */
             stop: number;
         };
+        "debrief.AnswerCount": {
+            answer: string;
+            /** @enum {string} */
+            pad: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            times: number;
+        };
         "debrief.Corrections": {
             isConsistent: boolean | null;
             /** Format: int32 */
@@ -995,6 +1004,13 @@ export interface components {
             rows: components["schemas"]["debrief.RungRow"][];
             seen: components["schemas"]["debrief.LessonSightings"];
             stopSigns: components["schemas"]["debrief.StopOfLesson"][];
+            weather: components["schemas"]["debrief.WeatherView"] | null;
+        };
+        "debrief.HoldView": {
+            /** Format: int32 */
+            amount: number;
+            /** @enum {string} */
+            unit: "STRIDES" | "SECONDS" | "METRES";
         };
         "debrief.LessonSightings": {
             corrections: components["schemas"]["debrief.Corrections"];
@@ -1006,6 +1022,31 @@ export interface components {
             missed: components["schemas"]["debrief.MissedCount"][];
             signs: components["schemas"]["debrief.SightingCount"][];
             worthChecking: components["schemas"]["debrief.Worth"][];
+        };
+        "debrief.LighterFirst": {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            then: number;
+            /** Format: int32 */
+            times: number;
+        };
+        "debrief.LineView": {
+            /** @enum {string|null} */
+            change: "CLEAN" | "LATE" | "SIMPLE" | "NONE" | null;
+            /** @enum {string|null} */
+            lead: "LEFT" | "RIGHT" | "NONE" | null;
+            /** Format: int32 */
+            planned: number | null;
+            /** @enum {string|null} */
+            rail: "CLEAR" | "TOUCHED" | "DOWN" | null;
+            /** Format: int32 */
+            ridden: number;
+            /** @enum {string|null} */
+            speed: "KEPT" | "GREW" | null;
+            straight: boolean | null;
+            /** @enum {string|null} */
+            takeOff: "DEEP" | "RIGHT" | "LONG" | null;
         };
         "debrief.MissedCount": {
             exercise: string;
@@ -1031,12 +1072,28 @@ export interface components {
             at: string;
             text: string;
         };
+        "debrief.RungMarks": {
+            answers: components["schemas"]["debrief.AnswerCount"][];
+            headsCm: number[];
+            holds: components["schemas"]["debrief.HoldView"][];
+            lighterFirst: components["schemas"]["debrief.LighterFirst"][];
+            lines: components["schemas"]["debrief.LineView"][];
+            /** Format: int32 */
+            praised: number;
+            /** Format: int32 */
+            rewards: number;
+            /** Format: int32 */
+            slips: number;
+            /** Format: int32 */
+            tallied: number;
+        };
         "debrief.RungRow": {
             advice: components["schemas"]["core.progress.Advice"] | null;
             decision: components["schemas"]["stair.PastDecision"] | null;
             exercise: string;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
             gait: string;
+            marks: components["schemas"]["debrief.RungMarks"];
             name: string;
             others: components["schemas"]["debrief.Sides"];
             pair: components["schemas"]["debrief.Sides"];
@@ -1059,6 +1116,8 @@ export interface components {
             /** Format: double */
             meanStrength: number | null;
             /** Format: int32 */
+            tallied: number;
+            /** Format: int32 */
             yes: number;
         };
         "debrief.Sides": {
@@ -1080,6 +1139,14 @@ export interface components {
             side: "LEFT" | "RIGHT" | "NONE";
             /** @enum {string} */
             sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
+        };
+        "debrief.WeatherView": {
+            /** @enum {string|null} */
+            footing: "GOOD" | "DEEP" | "HARD" | "SLIPPERY" | "FROZEN" | null;
+            /** Format: int32 */
+            humidityPct: number | null;
+            /** Format: int32 */
+            temperatureC: number | null;
         };
         "debrief.Worth": {
             name: string;
@@ -1859,6 +1926,11 @@ export interface components {
             /** Format: double */
             smallestRadiusM: number | null;
         };
+        "plan.LessonLatch": {
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+        };
         "plan.Letter": {
             /** Format: double */
             x: number;
@@ -1877,6 +1949,7 @@ export interface components {
         };
         "plan.NewPlan": {
             blocks: components["schemas"]["plan.WantedBlock"][];
+            latch: components["schemas"]["plan.LessonLatch"] | null;
             /** Format: int32 */
             version: number;
         };
@@ -1921,6 +1994,7 @@ export interface components {
         "plan.PlanForRide": {
             heat: components["schemas"]["core.welfare.Heat"];
             isKept: boolean;
+            latch: components["schemas"]["plan.LessonLatch"] | null;
             nudges: components["schemas"]["core.nudge.NudgeRules"];
             plan: components["schemas"]["plan.PlanView"];
         };
@@ -1957,6 +2031,7 @@ export interface components {
             focus: components["schemas"]["look.FocusView"] | null;
             isAsProposed: boolean;
             keptBy: string | null;
+            latch: components["schemas"]["plan.LessonLatch"] | null;
             lesson: components["schemas"]["lesson.Lesson"];
             plan: components["schemas"]["plan.PlanView"];
             /** Format: int32 */
@@ -2071,6 +2146,8 @@ export interface components {
             none: components["schemas"]["ride.UsualAidView"][];
             /** @enum {string} */
             pad: "STRENGTH" | "CHOICE" | "LINE";
+            /** @enum {string} */
+            padKind: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
             right: components["schemas"]["ride.UsualAidView"][];
         };
         "ride.UsualAidView": {

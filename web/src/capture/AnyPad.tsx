@@ -1,6 +1,7 @@
 import type { Usual } from '../api'
-import { tallyKey } from '../record'
+import { padKey } from '../record'
 import type { Kind, LineDetail, Response, Ride, Segment, Strength } from '../record'
+import { PolesPad, PositionPad } from './AnswerPad'
 import { ChoicePad } from './ChoicePad'
 import { LinePad } from './LinePad'
 import { Pad } from './Pad'
@@ -19,22 +20,22 @@ interface AnyPadProps {
   onAmend: (target: string, payload: object) => void
 }
 
-/** The pad that fits what is ridden: strengths, choices, or lines. */
+/** The pad that fits what is ridden: strengths, choices, poles, lines, or the rider's position. */
 export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPadProps) {
-  const pad = usual.find((u) => u.exercise === segment.exercise)?.pad ?? 'STRENGTH'
+  const pad = padOf(usual, segment.exercise)
   if (pad === 'STRENGTH') {
     return (
       <Pad
         side={segment.rein === 'NONE' ? null : segment.rein}
-        counts={ride.tallies.find((c) => tallyKey(c) === tallyKey(segment))?.counts}
-        on={tallyKey(segment)}
+        counts={ride.pads.find((c) => padKey(c) === padKey(segment))?.counts}
+        on={padKey(segment)}
         touched={touched}
         onTouch={on.onTouch}
         onMore={on.onMore}
       />
     )
   }
-  const here = new Set(ride.segments.filter((s) => tallyKey(s) === tallyKey(segment)).map((s) => s.id))
+  const here = new Set(ride.segments.filter((s) => padKey(s) === padKey(segment)).map((s) => s.id))
   const marks = ride.marks.filter((m) => 'segment' in m.said && here.has(m.said.segment))
   if (pad === 'CHOICE') {
     return (
@@ -48,6 +49,12 @@ export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPa
       />
     )
   }
+  if (pad === 'POLES') {
+    return <PolesPad marks={marks} onAnswer={(answer) => on.onHang('poles', { answer })} />
+  }
+  if (pad === 'POSITION') {
+    return <PositionPad marks={marks} onAnswer={(answer) => on.onHang('position', { answer })} />
+  }
   return (
     <LinePad
       lines={marks.filter((m) => m.said.kind === 'line')}
@@ -58,4 +65,11 @@ export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPa
       }}
     />
   )
+}
+
+/** A packet fetched before poles and position had pads of their own names only the pad of then. */
+export function padOf(usual: Usual[], exercise: string): Usual['padKind'] {
+  const of = usual.find((u) => u.exercise === exercise)
+  const { padKind, pad }: Partial<Usual> = of ?? {}
+  return padKind ?? pad ?? 'STRENGTH'
 }

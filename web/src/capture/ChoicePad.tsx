@@ -4,6 +4,10 @@ import { CHOICES } from '../record'
 import type { Choice, RideMark } from '../record'
 import { clock, useText } from '../text'
 import { useNow } from '../ui'
+import { PadCount, PadKey } from './PadKey'
+
+/** Leaving is no error. */
+const WORTH: Partial<Record<Choice, 'good' | 'warn'>> = { COMES: 'good', WAITS: 'good', FRIGHT: 'warn' }
 
 interface ChoicePadProps {
   /** What was marked on what is worked on now. */
@@ -36,9 +40,9 @@ export function ChoicePad({ marks, offsetMs, onChoice, onReward }: ChoicePadProp
         const so = count((said) => said.kind === 'choice' && said.choice === choice)
         const isBack = choice === 'RETURNS' && away !== undefined
         return (
-          <Key
+          <PadKey
             key={choice}
-            data-choice={choice}
+            data-worth={WORTH[choice]}
             aria-label={t('choice.cell', { choice: t(`choice.${choice}`), count: so })}
             gridColumn="1"
             onClick={() => onChoice(choice, isBack ? Math.round(away / 1000) : undefined)}
@@ -47,11 +51,11 @@ export function ChoicePad({ marks, offsetMs, onChoice, onReward }: ChoicePadProp
               {t(`choice.${choice}`)}
               {isBack && <Away>{t('choice.away', { time: clock(away) })}</Away>}
             </span>
-            <Count aria-hidden>{so > 0 ? so : ''}</Count>
-          </Key>
+            <PadCount aria-hidden>{so > 0 ? so : ''}</PadCount>
+          </PadKey>
         )
       })}
-      <Key
+      <PadKey
         gridColumn="2"
         gridRow="1 / 6"
         flexDirection="column"
@@ -62,8 +66,8 @@ export function ChoicePad({ marks, offsetMs, onChoice, onReward }: ChoicePadProp
       >
         <Gift size={30} aria-hidden />
         <span aria-hidden>{t('choice.reward')}</span>
-        <Count aria-hidden>{rewards > 0 ? rewards : ''}</Count>
-      </Key>
+        <PadCount aria-hidden>{rewards > 0 ? rewards : ''}</PadCount>
+      </PadKey>
     </Grid>
   )
 }
@@ -75,34 +79,6 @@ export function awayMs(marks: RideMark[], nowMs: number): number | undefined {
     ? Math.max(0, nowMs - last.atMs)
     : undefined
 }
-
-const Key = chakra('button', {
-  base: {
-    display: 'flex',
-    alignItems: 'center',
-    justifyContent: 'space-between',
-    textAlign: 'start',
-    minHeight: 'pad',
-    paddingX: '4',
-    borderRadius: 'key',
-    borderWidth: '2px',
-    borderColor: 'line',
-    background: 'card',
-    fontSize: 'lg',
-    fontWeight: '720',
-    cursor: 'pointer',
-    touchAction: 'manipulation',
-    userSelect: 'none',
-    transition: 'background 0.35s',
-    '&[data-choice=COMES], &[data-choice=WAITS]': { borderColor: 'good', borderWidth: '3px' },
-    '&[data-choice=FRIGHT]': { borderColor: 'warn' },
-    _active: { background: 'live', transition: 'none' },
-  },
-})
-
-const Count = chakra('span', {
-  base: { fontFamily: 'heading', fontSize: '3xl', fontWeight: '750', fontVariantNumeric: 'tabular-nums' },
-})
 
 const Away = chakra('span', {
   base: { display: 'block', fontWeight: '500', fontSize: 'md', fontVariantNumeric: 'tabular-nums' },

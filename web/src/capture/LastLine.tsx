@@ -12,6 +12,9 @@ import { Spoken } from './Spoken'
 interface LastLineKeysProps {
   canUndo: boolean
   canPutBack: boolean
+  /** Something was asked, and it is not said yet that the rider asked it wrongly. */
+  canSlip: boolean
+  onSlip: () => void
   onUndo: () => void
   onPutBack: () => void
   onSee: () => void
@@ -61,6 +64,8 @@ export function LastLine(props: LastLineProps) {
       <LastLineKeys
         canUndo={last !== undefined}
         canPutBack={undone !== undefined}
+        canSlip={props.canSlip}
+        onSlip={props.onSlip}
         onUndo={props.onUndo}
         onPutBack={props.onPutBack}
         onSee={props.onSee}
@@ -85,6 +90,16 @@ const LastLineKeys = memo(function LastLineKeys(props: LastLineKeysProps) {
           </chakra.span>
         </Button>
       )}
+      <Button
+        onClick={props.onSlip}
+        disabled={!props.canSlip}
+        aria-label={t('slip.key')}
+        title={t('slip.key')}
+        paddingX="2"
+        fontSize="sm"
+      >
+        {t('slip.short')}
+      </Button>
       <Button onClick={props.onSee} aria-label={t('see.title')} title={t('see.title')} paddingX="3">
         <Eye size={20} aria-hidden />
       </Button>

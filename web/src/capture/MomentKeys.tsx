@@ -9,6 +9,8 @@ interface MomentKeysProps {
   onCorrection: (made: boolean) => void
   onRest: () => void
   isResting: boolean
+  /** Counts the turn's answers afterwards. */
+  onTally: () => void
 }
 
 /** What is done between two asks, each by one touch and in words. */
@@ -17,6 +19,7 @@ export const MomentKeys = memo(function MomentKeys({
   onCorrection,
   onRest,
   isResting,
+  onTally,
 }: MomentKeysProps) {
   const { t } = useText()
   const keys = [
@@ -24,15 +27,23 @@ export const MomentKeys = memo(function MomentKeys({
     { name: 'see.made', does: () => onCorrection(true) },
     { name: 'see.letPass', does: () => onCorrection(false) },
     { name: 'ride.rest', does: onRest, isOff: isResting },
+    { name: 'tally.key', does: onTally },
   ] as const
   return (
-    <Grid role="group" aria-label={t('ride.between')} templateColumns="repeat(4, minmax(0, 1fr))" gap="1.5">
+    <Grid
+      role="group"
+      aria-label={t('ride.between')}
+      // as wide as their words ask for
+      templateColumns="minmax(0, 11fr) minmax(0, 12fr) minmax(0, 9fr) minmax(0, 8fr) minmax(0, 9fr)"
+      gap="1.5"
+    >
       {keys.map(({ name, does, ...key }) => (
         <Button
           key={name}
           look="key"
           paddingX="1"
           fontSize="sm"
+          lineHeight="1.1"
           disabled={'isOff' in key && key.isOff}
           onClick={does}
         >

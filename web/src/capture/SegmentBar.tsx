@@ -60,7 +60,7 @@ export const SegmentBar = memo(function SegmentBar({
   const others = all.filter((c) => !shown.includes(c))
   const works = worksOf(rungs, now.exercise)
   return (
-    <Flex direction="column" gap="2" css={{ [ACROSS]: { gap: '1' } }}>
+    <Flex direction="column" gap={{ base: '1.5', lg: '2' }} css={{ [ACROSS]: { gap: '1' } }}>
       <Flex gap="1.5" align="start">
         <Button
           flexShrink={0}
@@ -195,7 +195,7 @@ const Strip = chakra('div', {
     gap: '1.5',
     minWidth: '0',
     overflowX: 'auto',
-    paddingBottom: '1',
+    paddingBottom: { base: '0', lg: '1' },
     scrollbarWidth: 'none',
     flexWrap: { lg: 'wrap' },
   },

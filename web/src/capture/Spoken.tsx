@@ -83,6 +83,10 @@ function markInWords(t: Text, said: Mark): string {
           ? [t(said.rail === 'DOWN' ? 'line.down' : 'line.touched')]
           : []),
       ].join(', ')
+    case 'poles':
+      return t('poles.ridden', { answer: t(`poles.${said.answer}`) })
+    case 'position':
+      return t('position.seen', { answer: t(`position.${said.answer}`) })
     case 'praise':
       return t('see.praise')
     case 'time_base':
@@ -96,6 +100,15 @@ function markInWords(t: Text, said: Mark): string {
         what: seenInWords(t, said),
         weeks: t('watch.weeks', { count: said.weeks }),
       })
+    case 'tally':
+      return [
+        t('tally.said', { good: said.good, count: said.good + said.others }),
+        ...(said.strength ? [`${String(said.strength)} ${t(`strength.${said.strength}`)}`] : []),
+      ].join(' · ')
+    case 'slip':
+      return t('slip.said')
+    case 'latch':
+      return t(said.on ? 'latch.saidOn' : 'latch.saidOff', { fault: seenInWords(t, said) })
     case 'watched':
       return t(said.seen ? 'watch.wasSeen' : 'watch.wasNotSeen')
   }

@@ -43,6 +43,7 @@ const inside = (side: 'LEFT' | 'RIGHT') => ({
 const circle: Usual = {
   exercise: 'circle',
   pad: 'STRENGTH',
+  padKind: 'STRENGTH',
   circleM: 15,
   left: [inside('LEFT')],
   right: [inside('RIGHT')],

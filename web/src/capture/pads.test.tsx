@@ -4,9 +4,11 @@ import userEvent from '@testing-library/user-event'
 import { describe, expect, test, vi } from 'vitest'
 import type { Mark, RideMark } from '../record'
 import { system } from '../theme'
+import { PolesPad, PositionPad } from './AnswerPad'
 import { AskDrawer } from './AskDrawer'
 import { awayMs, ChoicePad } from './ChoicePad'
 import { LinePad } from './LinePad'
+import { TallyDrawer } from './TallyDrawer'
 
 function show(what: React.ReactElement) {
   render(<ChakraProvider value={system}>{what}</ChakraProvider>)
@@ -149,5 +151,48 @@ describe('what a long touch opens', () => {
     await userEvent.click(level.getByRole('button', { name: /^2/ }))
     await userEvent.click(key('Save'))
     expect(onKeep.mock.calls).toEqual([[{ strength: 2, response: 'YES' }, undefined]])
+  })
+})
+
+describe('pads of words', () => {
+  test('poles: one key an answer, with its count', async () => {
+    const onAnswer = vi.fn()
+    const marks = marked({ kind: 'poles', segment: 's', answer: 'CLEAN' })
+    show(<PolesPad marks={marks} onAnswer={onAnswer} />)
+    await userEvent.click(key('Clean, 1 so far'))
+    await userEvent.click(key('Tripped, 0 so far'))
+    expect(onAnswer.mock.calls).toEqual([['CLEAN'], ['TRIPPED']])
+  })
+
+  test('the rider’s position: holds, comes and goes, lost', async () => {
+    const onAnswer = vi.fn()
+    show(<PositionPad marks={[]} onAnswer={onAnswer} />)
+    expect(screen.getAllByRole('button')).toHaveLength(3)
+    await userEvent.click(key('Comes and goes, 0 so far'))
+    expect(onAnswer.mock.calls).toEqual([['COMES_AND_GOES']])
+  })
+})
+
+describe('a tally', () => {
+  const within_ = (name: string) => within(screen.getByRole('group', { name }))
+  const touch = (group: string, name: string) => userEvent.click(within_(group).getByRole('button', { name }))
+
+  test('takes three touches, the last keeps it', async () => {
+    const onKeep = vi.fn()
+    show(<TallyDrawer turn="Bend, left rein" hasStrength onKeep={onKeep} onClose={vi.fn()} />)
+    expect(within_('How many were good?').getByRole('button', { name: '3' })).toBeDisabled()
+    await touch('About how many times was it asked?', '6')
+    expect(within_('How many were good?').getByRole('button', { name: '7' })).toBeDisabled()
+    await touch('How many were good?', '5')
+    await touch('About how strongly?', '2 light')
+    expect(onKeep.mock.calls).toEqual([[{ good: 5, others: 1, strength: 2 }]])
+  })
+
+  test('takes two where nothing is asked by strength', async () => {
+    const onKeep = vi.fn()
+    show(<TallyDrawer turn="Poles" hasStrength={false} onKeep={onKeep} onClose={vi.fn()} />)
+    await touch('About how many times was it asked?', '8')
+    await touch('How many were good?', '0')
+    expect(onKeep.mock.calls).toEqual([[{ good: 0, others: 8 }]])
   })
 })

@@ -7,7 +7,7 @@ let said: string[]
 let touched: PendingTouches
 let end: () => void
 
-function listen(isElsewhere = false) {
+function listen(isElsewhere = false, rows = 0) {
   const say =
     (what: string) =>
     (...with_: unknown[]) => {
@@ -24,7 +24,11 @@ function listen(isElsewhere = false) {
       onFigure: say('figure'),
       onPraise: say('praise'),
       onCorrected: say('corrected'),
+      onSlip: say('slip'),
+      onTally: say('tally'),
       onWrong: say('wrong'),
+      rows,
+      onRow: say('row'),
       isElsewhere,
     }),
   )
@@ -37,6 +41,12 @@ beforeEach(() => {
 })
 afterEach(() => end())
 
+test('on a pad without strengths a digit is its answer', () => {
+  listen(false, 3)
+  for (const key of ['1', '3', '4', 'y']) fireEvent.keyDown(window, { key })
+  expect(said).toEqual(['row 0', 'row 2'])
+})
+
 describe('keys of the pad', () => {
   test.each([
     ['2 y', ['touch 2 YES']],
@@ -46,7 +56,7 @@ describe('keys of the pad', () => {
     ['2 y y', ['touch 2 YES']],
     ['2 shift+T', ['more 2 TRY']],
     ['l r', ['rein LEFT', 'rein RIGHT']],
-    ['p c', ['praise', 'corrected']],
+    ['p c m o', ['praise', 'corrected', 'slip', 'tally']],
     ['s a f', ['see', 'touches', 'figure']],
     ['ctrl+z', ['undo']],
     ['ctrl+y', []],

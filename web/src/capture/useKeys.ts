@@ -16,8 +16,14 @@ interface Keys {
   onFigure: () => void
   onPraise: () => void
   onCorrected: () => void
+  /** The rider's slip on the last ask. */
+  onSlip: () => void
+  onTally: () => void
   /** Something is wrong. */
   onWrong: () => void
+  /** How many answers a pad without strengths has; there a digit is its answer. */
+  rows: number
+  onRow: (row: number) => void
   /** A sheet is open and has the keys. */
   isElsewhere: boolean
 }
@@ -39,6 +45,10 @@ export function useKeys(touched: PendingTouches, keys: Keys): void {
         return
       }
       if (now.isElsewhere && key !== 's') return
+      if (now.rows > 0 && /^[1-9]$/.test(key)) {
+        if (Number(key) <= now.rows) now.onRow(Number(key) - 1)
+        return
+      }
       const digit = STRENGTHS.find((s) => String(s) === key)
       const response = LETTERS[key]
       if (digit) touched.arm(digit)
@@ -53,6 +63,8 @@ export function useKeys(touched: PendingTouches, keys: Keys): void {
       else if (key === 'f') now.onFigure()
       else if (key === 'p') now.onPraise()
       else if (key === 'c') now.onCorrected()
+      else if (key === 'm') now.onSlip()
+      else if (key === 'o') now.onTally()
       else if (key === 'x') now.onWrong()
     }
     window.addEventListener('keydown', press)

@@ -13,7 +13,7 @@ const NONE = [
   [0, 0, 0, 0],
   [0, 0, 0, 0],
 ]
-const SIDE = { yes: 4, asks: 6, low: 0.3, high: 0.9, meanStrength: 2, counts: NONE }
+const SIDE = { tallied: 0, yes: 4, asks: 6, low: 0.3, high: 0.9, meanStrength: 2, counts: NONE }
 const NOBODY = { ...SIDE, yes: 0, asks: 0, meanStrength: null }
 
 const advice: Advice = {
@@ -35,6 +35,17 @@ const row: DebriefRow = {
   works: 'OUTSIDE',
   pair: { left: SIDE, right: SIDE, none: NOBODY },
   others: { left: NOBODY, right: NOBODY, none: NOBODY },
+  marks: {
+    answers: [],
+    rewards: 0,
+    lines: [],
+    holds: [],
+    headsCm: [],
+    praised: 0,
+    lighterFirst: [],
+    tallied: 0,
+    slips: 0,
+  },
   advice,
   decision: null,
 }
@@ -42,6 +53,7 @@ const row: DebriefRow = {
 const debrief = (more: Partial<Debrief> = {}): Debrief => ({
   lesson: ridden,
   rows: [row],
+  weather: null,
   notes: [{ at: '2026-11-24T17:20:00Z', text: 'softer on the left today' }],
   seen: {
     faults: [],
@@ -67,6 +79,49 @@ test('a rung stands with its advice, and the notes with their time', async () =>
   open({ [`GET ${PATH}/debrief`]: debrief() })
   expect(await screen.findByRole('heading', { name: /Counter-bend on the rail/ })).toBeVisible()
   expect(screen.getByText(/softer on the left today/)).toBeVisible()
+})
+
+test('what was touched in beside the asks stands there in words', async () => {
+  const marks: DebriefRow['marks'] = {
+    ...row.marks,
+    answers: [
+      { pad: 'POLES', answer: 'CLEAN', rein: 'LEFT', times: 7 },
+      { pad: 'POLES', answer: 'TRIPPED', rein: 'RIGHT', times: 2 },
+    ],
+    lines: [
+      {
+        ridden: 6,
+        planned: 5,
+        takeOff: 'DEEP',
+        straight: false,
+        rail: 'DOWN',
+        speed: 'GREW',
+        lead: 'LEFT',
+        change: 'LATE',
+      },
+    ],
+    holds: [{ unit: 'STRIDES', amount: 8 }],
+    headsCm: [10, -10],
+    praised: 1,
+    lighterFirst: [{ first: 1, then: 3, times: 2 }],
+    tallied: 6,
+    slips: 2,
+  }
+  const weather = { footing: 'DEEP' as const, temperatureC: 9, humidityPct: null }
+  open({ [`GET ${PATH}/debrief`]: debrief({ rows: [{ ...row, marks }], weather }) })
+  expect(await screen.findByRole('row', { name: /Clean 7/ })).toBeVisible()
+  expect(screen.getByRole('row', { name: /Tripped 2/ })).toBeVisible()
+  const said = [
+    `${text('marks.line', { place: 1, strides: '6 strides' })} ${text('marks.ofPlanned', { count: 5 })}, deep, crooked, Pole down, quicker, landed on the left lead, late change`,
+    text('marks.lighterFirst', { first: 1, then: 3, count: 2 }),
+    text('marks.held', { stretches: `8 ${text('pair.holdUnit.STRIDES')}` }),
+    text('marks.heads', { heights: '+10, -10' }),
+    text('marks.praised', { count: 1 }),
+    text('marks.tallied', { count: 6 }),
+    text('marks.slips', { count: 2 }),
+    `${text('marks.footing', { footing: 'deep' })} · ${text('marks.temperature', { degrees: 9 })}`,
+  ]
+  for (const words of said) expect(screen.getByText(words)).toBeVisible()
 })
 
 test('what was chosen is sent with what was advised, and why', async () => {

@@ -29,6 +29,7 @@ export default function DebriefPage() {
       </Box>
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Head debrief={debrief.data} />
+      {debrief.data.weather && <Weather weather={debrief.data.weather} />}
       <StoppedBy debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
@@ -59,6 +60,18 @@ export default function DebriefPage() {
       </Flex>
     </Flex>
   )
+}
+
+/** Ground and weather, as far as they were noted. */
+function Weather({ weather }: { weather: NonNullable<Debrief['weather']> }) {
+  const { t } = useText()
+  const { footing, temperatureC, humidityPct } = weather
+  const said = [
+    ...(footing ? [t('marks.footing', { footing: t(`footing.${footing}`) })] : []),
+    ...(temperatureC === null ? [] : [t('marks.temperature', { degrees: temperatureC })]),
+    ...(humidityPct === null ? [] : [t('marks.humidity', { percent: humidityPct })]),
+  ]
+  return said.length === 0 ? null : <Quiet>{said.join(' · ')}</Quiet>
 }
 
 /** What ended the lesson, and whether the horse was paused while it was ridden. */

@@ -6,11 +6,17 @@ import type { Side } from '../record'
 import { sideIn, wordIn, useText } from '../text'
 import { AdviceCard } from './AdviceCard'
 import { IntervalStrip } from './IntervalStrip'
+import { RungMarksList } from './RungMarksList'
 import { SmallPad } from './SmallPad'
 import { isWayIn } from './wayIn'
 
 function viewOf({ left, right, none }: DebriefRow['pair'], side: Side) {
   return side === 'LEFT' ? left : side === 'RIGHT' ? right : none
+}
+
+/** Something was asked by strength: the words of other pads are counted as such, below. */
+function hasCounts({ left, right, none }: DebriefRow['pair']): boolean {
+  return [left, right, none].some(({ counts }) => counts.flat().some((n) => n > 0))
 }
 
 /** One exercise: the two sides of the horse beside each other, then what to do about it. */
@@ -42,7 +48,7 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
       >
         <Flex direction="column" gap="4">
           <IntervalStrip rows={sides} />
-          {!isWayIn(row) && (
+          {!isWayIn(row) && hasCounts(pair) && (
             <Flex gap="6" wrap="wrap">
               {sides.map(({ side, name, view }) => (
                 <Box key={side} flex="1" minWidth="200px">
@@ -55,6 +61,7 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
               ))}
             </Flex>
           )}
+          <RungMarksList marks={row.marks} />
           {isUnsaid && <Quiet>{t('debrief.unsaid', { yes: pair.none.yes, count: pair.none.asks })}</Quiet>}
           {othersIn > 0 && (
             <Quiet>

@@ -57,6 +57,7 @@ const plan = (more: Partial<PlannedLesson['plan']> = {}): PlannedLesson => ({
     afterS: 300,
     ...more,
   },
+  latch: null,
   version: 0,
   isAsProposed: true,
   keptBy: null,

@@ -13,6 +13,7 @@ import { Beads, Button, LinkButton, Card, Quiet, SideLetter, Trouble, Wait } fro
 import { ArenaDrawing } from './ArenaDrawing'
 import { BlockCard, RungSelect } from './BlockCard'
 import { Changes } from './Changes'
+import { LatchSelect } from './LatchSelect'
 import { lengthened, leaning, moved, swapped, wantedOf, without, withNew } from './edit'
 import { minutes } from './minutes'
 import { TimeLine } from './TimeLine'
@@ -66,7 +67,7 @@ function Planned({ planned }: { planned: PlannedLesson }) {
             </Button>
           )}
           {canEdit && version === 0 && !isStopped && (
-            <Button onClick={() => keep(blocks)}>{t('plan.keep')}</Button>
+            <Button onClick={() => keep({ blocks })}>{t('plan.keep')}</Button>
           )}
           {!isStopped && (
             <LinkButton to={`/lessons/${lesson.id}/ride`} look="live" minWidth="8rem">
@@ -100,14 +101,14 @@ function Planned({ planned }: { planned: PlannedLesson }) {
               isFirst={selected === 0}
               isLast={selected === plan.blocks.length - 1}
               canEdit={canEdit}
-              onLength={(by) => keep(lengthened(blocks, selected, by))}
+              onLength={(by) => keep({ blocks: lengthened(blocks, selected, by) })}
               onMove={(by) => {
-                keep(moved(blocks, selected, by))
+                keep({ blocks: moved(blocks, selected, by) })
                 setSelected(selected + by)
               }}
-              onSwap={(rung) => keep(swapped(blocks, selected, rung))}
-              onLean={(longer) => keep(leaning(blocks, selected, longer))}
-              onRemove={() => keep(without(blocks, selected))}
+              onSwap={(rung) => keep({ blocks: swapped(blocks, selected, rung) })}
+              onLean={(longer) => keep({ blocks: leaning(blocks, selected, longer) })}
+              onRemove={() => keep({ blocks: without(blocks, selected) })}
             />
           )}
           {canEdit && !isStopped && (
@@ -116,10 +117,13 @@ function Planned({ planned }: { planned: PlannedLesson }) {
               value=""
               choices={planned.choices}
               onChoose={(rung) => {
-                keep(withNew(blocks, rung))
+                keep({ blocks: withNew(blocks, rung) })
                 setSelected(blocks.length)
               }}
             />
+          )}
+          {canEdit && !isStopped && (
+            <LatchSelect latch={planned.latch} onChoose={(latch) => keep({ latch })} />
           )}
           <Changes changes={planned.changes} />
         </Flex>

@@ -1,28 +1,34 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answerOf, api, queries } from '../api'
-import type { PlannedLesson, WantedBlock } from '../api'
+import type { PlannedLesson, PlanLatch, WantedBlock } from '../api'
 import { wantedOf } from './edit'
+
+/** A plan as the coach wants it. */
+interface PlanAsked {
+  blocks: WantedBlock[]
+  latch: PlanLatch | null
+}
 
 /** Keeps each change at once, with the way back; a refused one changes nothing and is said. */
 export function useKeepPlan(planned: PlannedLesson) {
   const client = useQueryClient()
   const id = planned.lesson.id
-  const [before, setBefore] = useState<WantedBlock[][]>([])
+  const [before, setBefore] = useState<PlanAsked[]>([])
   const put = useMutation({
     // one after the other: each is made from the version the one before left
     scope: { id: `plan-${id}` },
-    mutationFn: (blocks: WantedBlock[]) => {
+    mutationFn: ({ blocks, latch }: PlanAsked) => {
       const version = client.getQueryData<PlannedLesson>(['plan', id])?.version ?? planned.version
       return answerOf(
-        api.PUT('/api/v1/lessons/{id}/plan', { params: { path: { id } }, body: { version, blocks } }),
+        api.PUT('/api/v1/lessons/{id}/plan', { params: { path: { id } }, body: { version, blocks, latch } }),
       )
     },
     onSuccess: (next) => client.setQueryData(queries.plan(id).queryKey, next),
   })
-  const keep = (blocks: WantedBlock[]) => {
-    const now = wantedOf(planned.plan.blocks)
-    put.mutate(blocks, { onSuccess: () => setBefore((all) => [...all, now]) })
+  const now: PlanAsked = { blocks: wantedOf(planned.plan.blocks), latch: planned.latch }
+  const keep = (change: Partial<PlanAsked>) => {
+    put.mutate({ ...now, ...change }, { onSuccess: () => setBefore((all) => [...all, now]) })
   }
   const undo = () => {
     const last = before.at(-1)

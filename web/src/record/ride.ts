@@ -49,7 +49,7 @@ export interface Rest {
 }
 
 /** How often each answer came at each strength: rows by strength, columns by response. */
-export interface Tally {
+export interface PadCounts {
   exercise: string
   gait: Gait
   place: Place
@@ -74,7 +74,7 @@ export interface Ride {
   stopSigns: StopSignSeen[]
   /** Time in closed segments, by rein. */
   reinMs: Record<Rein, number>
-  tallies: Tally[]
+  pads: PadCounts[]
   /** Exchanges and marks whose segment or exchange is not in the log: kept, counted nowhere. */
   loose: string[]
   voided: string[]
@@ -82,6 +82,6 @@ export interface Ride {
   odd: string[]
 }
 
-export function tallyKey(t: Omit<Tally, 'counts'>): string {
+export function padKey(t: Omit<PadCounts, 'counts'>): string {
   return [t.exercise, t.gait, t.place, t.rein, t.mounted].join('|')
 }

@@ -1,9 +1,9 @@
 import type { Entry } from './entry'
 import type { Payload } from './payload'
-import { tallyKey } from './ride'
+import { padKey } from './ride'
 import { hangsOn } from './payload'
 import type { StopSignSeen } from './stopSigns'
-import type { Exchange, Look, RideMark, Note, Rest, Ride, Segment, Tally } from './ride'
+import type { Exchange, Look, RideMark, Note, Rest, Ride, Segment, PadCounts } from './ride'
 import { RESPONSES, STRENGTHS } from './generated/words'
 import type { Rein } from './generated/words'
 
@@ -80,10 +80,11 @@ export function tellRide(
   }
   const byId = new Map(segments.map((s) => [s.id, s]))
   const placed = exchanges.filter((x) => byId.has(x.segment))
-  const known = new Set([...byId.keys(), ...placed.map((x) => x.id)])
+  const known = new Set(placed.map((x) => x.id))
   const isPlaced = ({ said }: RideMark) => {
     const on = hangsOn(said)
-    return on === undefined || known.has(on)
+    // what hangs on a segment must name one, and what hangs on an ask must name one
+    return on === undefined || ('segment' in said ? byId.has(on) : known.has(on))
   }
   return {
     startedAtMs,
@@ -96,7 +97,7 @@ export function tellRide(
     marks: marks.filter(isPlaced),
     stopSigns,
     reinMs: reinMs(segments),
-    tallies: tallies(placed, byId),
+    pads: pads(placed, byId),
     loose: [...exchanges.filter((x) => !known.has(x.id)), ...marks.filter((m) => !isPlaced(m))].map(
       (e) => e.id,
     ),
@@ -122,22 +123,22 @@ function asked(standing: StandingEntry, { kind: _, ...ask }: Payload & { kind: '
   return exchange
 }
 
-function tallies(exchanges: Exchange[], byId: Map<string, Segment>): Tally[] {
-  const keys = new Map([...byId].map(([id, s]) => [id, tallyKey(s)]))
-  const found = new Map<string, Tally>()
+function pads(exchanges: Exchange[], byId: Map<string, Segment>): PadCounts[] {
+  const keys = new Map([...byId].map(([id, s]) => [id, padKey(s)]))
+  const found = new Map<string, PadCounts>()
   for (const x of exchanges) {
     const key = keys.get(x.segment) ?? ''
-    const tally = found.get(key) ?? begun(byId.get(x.segment))
-    if (!tally) continue
-    found.set(key, tally)
-    const row = tally.counts[x.strength - 1]
+    const pad = found.get(key) ?? begun(byId.get(x.segment))
+    if (!pad) continue
+    found.set(key, pad)
+    const row = pad.counts[x.strength - 1]
     const column = RESPONSES.indexOf(x.response)
     if (row) row[column] = (row[column] ?? 0) + 1
   }
-  return [...found].sort(([a], [b]) => (a < b ? -1 : 1)).map(([, tally]) => tally)
+  return [...found].sort(([a], [b]) => (a < b ? -1 : 1)).map(([, pad]) => pad)
 }
 
-function begun(segment: Segment | undefined): Tally | undefined {
+function begun(segment: Segment | undefined): PadCounts | undefined {
   if (!segment) return undefined
   const { exercise, gait, place, rein, mounted } = segment
   return { exercise, gait, place, rein, mounted, counts: STRENGTHS.map(() => RESPONSES.map(() => 0)) }

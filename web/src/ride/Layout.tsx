@@ -12,20 +12,25 @@ interface LayoutProps {
   pad: ReactNode
   keys: ReactNode
   bar: ReactNode
+  /** There is one key more than usual: on a phone all stand a little closer, and no key gets smaller than a thumb. */
+  isTight: boolean
 }
 
 /**
  * Where the parts of Ride stand: one under the other on a phone, pad and controls side by side on a wide screen and on a phone held
  * across; for the left hand the other way round.
  */
-export function Layout({ head, drawer, clock, nudge, pad, keys, bar }: LayoutProps) {
+export function Layout({ head, drawer, clock, nudge, pad, keys, bar, isTight }: LayoutProps) {
   const isLeftHand = useHand()[0] === 'left'
   const [left, right] = isLeftHand ? ['2', '1'] : ['1', '2']
   const isCovered = drawer !== undefined
+  const gap = { base: isTight ? '1.5' : '2', lg: '4' }
   const onWide = { base: 'none', lg: isCovered ? 'none' : 'block' }
   return (
     <Field
       data-riding
+      gap={gap}
+      paddingY={{ base: isTight ? '1.5' : '2.5', lg: '6' }}
       gridTemplateColumns={{
         base: 'minmax(0, 1fr)',
         lg: isLeftHand ? 'minmax(0, 5fr) minmax(0, 7fr)' : 'minmax(0, 7fr) minmax(0, 5fr)',
@@ -56,7 +61,7 @@ export function Layout({ head, drawer, clock, nudge, pad, keys, bar }: LayoutPro
         gridColumn={{ lg: left }}
         gridRow={{ lg: '2 / 6' }}
         // on a low screen the page scrolls: no key gets smaller than a thumb, and nothing lies over another
-        minHeight={{ base: 'auto', lg: '0' }}
+        minHeight={{ base: isTight ? '376px' : 'auto', lg: '0' }}
         display={{ base: isCovered ? 'none' : 'flex', lg: 'flex' }}
         css={{
           [ACROSS]: {
@@ -78,7 +83,7 @@ export function Layout({ head, drawer, clock, nudge, pad, keys, bar }: LayoutPro
         gridRow={{ lg: '5' }}
         display={isCovered ? 'none' : 'flex'}
         flexDirection="column"
-        gap={{ base: '2', lg: '4' }}
+        gap={gap}
         css={{ [ACROSS]: { gridColumn: right, gridRow: '3', gap: '1' } }}
       >
         {keys}
@@ -87,7 +92,7 @@ export function Layout({ head, drawer, clock, nudge, pad, keys, bar }: LayoutPro
         gridColumn={{ lg: right }}
         gridRow={{ lg: '4' }}
         direction="column"
-        gap={{ base: '2', lg: '4' }}
+        gap={gap}
         minHeight="0"
         display={isCovered ? 'none' : 'flex'}
         css={{ [ACROSS]: { gridColumn: right, gridRow: '2', gap: '1' } }}
@@ -105,8 +110,7 @@ const Field = chakra('main', {
     minHeight: '640px',
     maxWidth: '1320px',
     marginX: 'auto',
-    padding: { base: '2.5', lg: '6' },
-    gap: { base: '2', lg: '4' },
+    paddingX: { base: '2.5', lg: '6' },
     columnGap: { lg: '10' },
     gridTemplateRows: { base: 'auto 1fr auto auto', lg: 'auto auto auto 1fr auto' },
     [ACROSS]: {

@@ -10,12 +10,13 @@ export function NudgeLine({ nudge, rules }: { nudge: Nudge; rules: NudgeRules })
     <chakra.div role="status" data-nudge={nudge}>
       <Line key={nudge}>
         <summary>
-          <Flex align="center" gap="2">
+          {/* two lines on a phone are no higher than the head: the keys below do not move */}
+          <Flex align="center" gap="2" minHeight="48px" lineHeight="1.1">
             <BellRing size={18} aria-hidden />
             {t(`nudge.${nudge}`)}
           </Flex>
         </summary>
-        <chakra.p fontWeight="400" paddingTop="1">
+        <chakra.p fontWeight="400" paddingY="1.5">
           {t(`nudgeWhy.${nudge}`, {
             turn: rules.turnS / 60,
             breath: rules.breathS / 60,
@@ -35,7 +36,7 @@ const Line = chakra('details', {
     color: 'onLive',
     borderRadius: 'key',
     paddingX: '3',
-    paddingY: '1.5',
+    paddingY: '0',
     fontWeight: '720',
     '& > summary': { cursor: 'pointer', listStyle: 'none' },
   },

@@ -2,7 +2,8 @@ import { SeePanel } from '../see'
 import type { NewMark } from '../see'
 import type { Kind, Segment } from '../record'
 import type { StoredPacket } from '../store'
-import { AskDrawer, asRidden, FigureDrawer, SegmentDrawer, Touches } from '../capture'
+import { useText } from '../text'
+import { AskDrawer, asRidden, FigureDrawer, padOf, SegmentDrawer, TallyDrawer, Touches } from '../capture'
 import type { Ask, RiddenSegment } from '../capture'
 import { detach } from '../recorder'
 import type { Recorder } from '../recorder'
@@ -15,6 +16,8 @@ export type Open =
   /** More of an ask that is written already. */
   | { what: 'ask'; id: string; segment: string; ask: Ask }
   | { what: 'segment'; id: string }
+  /** A turn's answers counted afterwards. */
+  | { what: 'tally'; segment: string }
 
 interface OpenDrawerProps {
   open: Exclude<Open, { what: 'wrong' }>
@@ -31,6 +34,7 @@ interface OpenDrawerProps {
 /** The drawer that is open. */
 export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on }: OpenDrawerProps) {
   const { ride } = recorder
+  const { t } = useText()
   const close = () => on.onOpen(undefined)
   switch (open.what) {
     case 'seen':
@@ -77,6 +81,20 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
             const payload = { segment: open.segment, ...said }
             if (!isSameAsk(said, ask)) detach(on.onTell('amend', { target: id, payload }))
             if (release) detach(on.onTell('release', { exchange: id, release }))
+          }}
+        />
+      )
+    }
+    case 'tally': {
+      const turn = ride.segments.find((s) => s.id === open.segment) ?? segment
+      return (
+        <TallyDrawer
+          turn={`${t(`rein.${turn.rein}`)}, ${exerciseName(turn.exercise)}`}
+          hasStrength={padOf(kept.packet.usual, turn.exercise) === 'STRENGTH'}
+          onClose={close}
+          onKeep={(counted) => {
+            close()
+            detach(on.onTell('tally', { segment: open.segment, ...counted }))
           }}
         />
       )

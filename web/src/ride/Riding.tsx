@@ -1,10 +1,21 @@
 import { Box, chakra, useMediaQuery } from '@chakra-ui/react'
 import { useCallback, useMemo } from 'react'
 import { useText } from '../text'
-import { AnyPad, LastLine, MomentKeys, Recent, ReinTime, saidNow, SegmentBar } from '../capture'
+import {
+  AnyPad,
+  isLatched,
+  LastLine,
+  LatchKey,
+  MomentKeys,
+  padOf,
+  Recent,
+  ReinTime,
+  saidNow,
+  SegmentBar,
+} from '../capture'
 import { limitsOf } from '../look'
 import { Times } from '../record'
-import type { Segment } from '../record'
+import type { Ride, Segment } from '../record'
 import { lastStanding } from '../recorder'
 import type { Recorder } from '../recorder'
 import { WrongDrawer } from '../safety'
@@ -18,6 +29,7 @@ import { positionIn, turnsOf } from './planned'
 import { RidingHead } from './RidingHead'
 import { useCommands } from './useCommands'
 import { turnFromMs, useNudge } from './useNudge'
+import { useTallyAtTheTurn } from './useTallyAtTheTurn'
 
 interface RidingProps {
   kept: StoredPacket
@@ -40,6 +52,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const turns = useMemo(() => turnsOf(planned.plan, limitsOf(seen)), [planned.plan, seen])
   const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
   const exerciseName = useCallback((exercise: string) => names.get(exercise) ?? exercise, [names])
+  // a packet of an older version has no latch
+  const latch = (planned as Partial<typeof planned>).latch ?? null
+  const lastAsk = ride.exchanges.at(-1)?.id
+  useTallyAtTheTurn(ride, segment, on.onTallyOf)
   const last = lastStanding(entries, ride.voided, recorder.device)
   const says = { nudge, rules: planned.nudges, restFromMs, offsetMs }
   // not drawn where there is no room for it, not only hidden
@@ -57,6 +73,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         />
       )}
       <Layout
+        isTight={latch !== null && padOf(usual, segment.exercise) === 'STRENGTH'}
         head={
           <RidingHead
             lesson={lesson}
@@ -101,17 +118,28 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         }
         keys={
           <>
+            {latch && (
+              <LatchKey
+                name={latch.name}
+                side={latch.side}
+                isOn={isLatched(ride, latch)}
+                onSwitch={(isOn) => on.onLatch(latch, isOn)}
+              />
+            )}
             <MomentKeys
               onPraise={on.onPraise}
               onCorrection={on.onCorrection}
               onRest={on.onRest}
               isResting={restFromMs !== null}
+              onTally={on.onTally}
             />
             <LastLine
               last={last && saidNow(ride, entries, last)}
               undone={undone && saidNow(ride, entries, undone.entry)}
               exerciseName={exerciseName}
               onUndo={on.onUndo}
+              onSlip={on.onSlip}
+              canSlip={lastAsk !== undefined && !isSlip(ride, lastAsk)}
               onSee={on.onSeen}
               onTouches={on.onTouches}
               onPutBack={on.onPutBack}
@@ -155,4 +183,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       />
     </>
   )
+}
+
+function isSlip(ride: Ride, exchange: string): boolean {
+  return ride.marks.some(({ said }) => said.kind === 'slip' && said.exchange === exchange)
 }

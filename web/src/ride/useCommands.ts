@@ -1,6 +1,6 @@
 import { useCallback, useLayoutEffect, useState } from 'react'
-import { PendingTouches, useKeys, useSegment } from '../capture'
-import { tallyKey } from '../record'
+import { padOf, PendingTouches, rowsOf, useKeys, useSegment } from '../capture'
+import { padKey } from '../record'
 import type { Kind, Response, Segment, Strength } from '../record'
 import { detach } from '../recorder'
 import type { Recorder, TakeBack } from '../recorder'
@@ -33,7 +33,7 @@ export function useCommands(
   const hang = async (kind: Kind, payload: object) => tell(kind, { segment: await current(), ...payload })
   const touch = (strength: Strength, response: Response) => {
     const written = hang('exchange', { strength, response })
-    touched.add(tallyKey(segment), strength, response, written)
+    touched.add(padKey(segment), strength, response, written)
     return written
   }
   const see = async (mark: NewMark) => {
@@ -67,6 +67,15 @@ export function useCommands(
     onPutBack: useSteady(() => undone && detach(tell('void', { target: undone.by }))),
     onRest: useSteady(() => detach(tell('rest', {}))),
     onPraise: useSteady(() => detach(hang('praise', {}))),
+    onSlip: useSteady(() => {
+      const last = ride.exchanges.at(-1)
+      if (last) detach(tell('slip', { exchange: last.id }))
+    }),
+    onTally: useSteady(() => setOpen({ what: 'tally', segment: segment.id })),
+    onTallyOf: useCallback((turn: string) => setOpen({ what: 'tally', segment: turn }), []),
+    onLatch: useSteady((fault: { name: string; side: string }, on: boolean) =>
+      detach(hang('latch', { ...fault, on })),
+    ),
     onCorrection: useSteady((made: boolean) => detach(hang('correction', { made }))),
     onStopSign: useSteady((sign: string) => detach(tell('stop_sign', { sign, side: 'NONE' }))),
     onEnd: useSteady(() => detach(tell('lesson_ended', {}))),
@@ -75,6 +84,7 @@ export function useCommands(
     onSeen: useCallback(() => setOpen({ what: 'seen' }), []),
     onTouches: useCallback(() => setOpen({ what: 'touches' }), []),
   }
+  const rows = rowsOf(padOf(kept.packet.usual, segment.exercise))
   useKeys(touched, {
     onTouch: commands.onTouch,
     onMore: commands.onMore,
@@ -85,7 +95,14 @@ export function useCommands(
     onFigure: () => toggle('figure'),
     onPraise: commands.onPraise,
     onCorrected: () => commands.onCorrection(true),
+    onSlip: commands.onSlip,
+    onTally: commands.onTally,
     onWrong: commands.onWrong,
+    rows: rows.length,
+    onRow: (at) => {
+      const row = rows[at]
+      if (row) detach(hang(row.kind, row.payload))
+    },
     isElsewhere: open !== undefined,
   })
   return { ...commands, open, setOpen, undone, touched, tell, restFromMs: isResting ? rest.atMs : null }

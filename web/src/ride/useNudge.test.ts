@@ -23,7 +23,7 @@ const ride = (segments: Segment[], rests: Rest[] = []): Ride => ({
   marks: [],
   stopSigns: [],
   reinMs: { LEFT: 0, RIGHT: 0, NONE: 0 },
-  tallies: [],
+  pads: [],
   loose: [],
   voided: [],
   odd: [],

@@ -17,6 +17,8 @@ import type { Region, Word } from './words'
 
 const USUAL = 4
 const TABS = ['rider', 'horse', 'hand', 'measured'] as const
+/** What is seen of the leads in canter is one touch away, on every tab. */
+const LEADS = ['wrong-lead', 'disunited']
 type Tab = (typeof TABS)[number]
 
 interface SeePanelProps {
@@ -54,6 +56,25 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClos
           <X size={22} aria-hidden />
         </Button>
       </Flex>
+      {segment.gait === 'CANTER' && (
+        <Grid
+          role="group"
+          aria-label={t('see.inCanter')}
+          templateColumns="repeat(2, minmax(0, 1fr))"
+          gap="1.5"
+        >
+          {LEADS.map((name) => (
+            <Button
+              key={name}
+              look="key"
+              minHeight="52px"
+              onClick={() => onSay({ kind: 'sign', name, side: 'NONE' })}
+            >
+              {wordIn(t, 'seen', name)}
+            </Button>
+          ))}
+        </Grid>
+      )}
       {(tab === 'rider' || tab === 'horse') && (
         <WatchList
           watch={watch.filter((w) => w.isSign === (tab === 'horse'))}

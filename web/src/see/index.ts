@@ -1,4 +1,4 @@
 export { SeePanel } from './SeePanel'
 export type { NewMark } from './newMark'
-export { wordOf } from './words'
+export { HABITS, RIDER, wordOf } from './words'
 export { WatchList } from './WatchList'

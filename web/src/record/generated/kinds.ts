@@ -1,8 +1,8 @@
 // Written from format/ by ./strophos kinds.
 import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
 import type { Shape } from '../shape'
-import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, RAILS, REINS, RELEASES, RESPONSES, SCORES, SIDES, SOUNDNESS, SPEEDS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
-import type { AidOrder, Bend, BendPlace, Choice, Circle, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, Rail, Rein, Release, Response, Score, Side, Soundness, Speed, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, SCORES, SIDES, SOUNDNESS, SPEEDS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Choice, Circle, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, Score, Side, Soundness, Speed, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
 
 /** One aid of an ask. */
 export interface Aid {
@@ -170,6 +170,20 @@ export interface Payloads {
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
+  /**
+   * One fault or habit of the rider's, chosen for the lesson: it is there now, or no more. The next ask
+   * carries it and ends it.
+   */
+  latch: {
+    /** The segment it belongs to. */
+    segment: string
+    /** A short name, as exercises, faults and signs have. The lists grow: any name is read. */
+    name: string
+    /** Of the body it was seen on. */
+    side: Side
+    /** There now; else no more. */
+    on: boolean
+  }
   /** The lesson ends; judgement waits for this. */
   lesson_ended: {}
   /** The lesson begins (or goes on, after an end). */
@@ -203,6 +217,27 @@ export interface Payloads {
   note: {
     /** Kept as written; something other than blanks. */
     text: string
+  }
+  /** Poles ridden once: what the feet did. */
+  poles: {
+    /** The segment it belongs to. */
+    segment: string
+    /** What the horse's feet did over poles, from best to worst. */
+    answer: PolesAnswer
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /**
+   * Whether the rider's position asked for here holds. Of the rider, in every school; the horse is asked for
+   * nothing.
+   */
+  position: {
+    /** The segment it belongs to. */
+    segment: string
+    /** Whether the rider's position holds, from best to worst. */
+    answer: PositionAnswer
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
   }
   /** The rider praised. */
   praise: {
@@ -271,6 +306,13 @@ export interface Payloads {
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
+  /**
+   * The rider asked wrongly, and knows it: this exchange counts for the rider and leaves the horse's rate.
+   */
+  slip: {
+    /** The exchange it belongs to. */
+    exchange: string
+  }
   /** A stop sign was seen: the work ends. A mark of the lesson's, since there may be no segment yet. */
   stop_sign: {
     /** What ends the work at once, whoever sees it: in a first look, while riding, or in a report. */
@@ -279,6 +321,20 @@ export interface Payloads {
     side: Side
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
+  }
+  /**
+   * A turn's answers counted afterwards: about how many were good, and how many were not. They have no order
+   * and no times.
+   */
+  tally: {
+    /** The segment it belongs to: the turn that was ridden. */
+    segment: string
+    /** So many were good. */
+    good: number
+    /** So many were not. */
+    others: number
+    /** About how strongly it was asked; left out where nothing is asked by strength. */
+    strength?: Strength
   }
   /** A second time base: the clock of a clip or a sensor, which other entries may give their moment on. */
   time_base: {
@@ -329,12 +385,17 @@ export const HANGS_ON = {
   fault: 'segment',
   head: 'segment',
   held: 'segment',
+  latch: 'segment',
   line: 'segment',
+  poles: 'segment',
+  position: 'segment',
   praise: 'segment',
   release: 'exchange',
   reward: 'segment',
   sign: 'segment',
+  slip: 'exchange',
   stop_sign: null,
+  tally: 'segment',
   time_base: null,
   watch: null,
   watched: null,
@@ -343,15 +404,17 @@ export type MarkKind = keyof typeof HANGS_ON
 
 /** What a kind counts for beside being kept and shown. */
 export interface Counts {
-  as_ask: 'choice' | 'line'
+  as_ask: 'choice' | 'line' | 'poles' | 'position' | 'tally'
   ask: 'exchange'
   consistency: 'correction'
   factor: 'contact' | 'fault'
   focus: 'first_look'
+  latch: 'latch'
   load: 'effort'
-  observed: 'choice' | 'fault' | 'held' | 'sign'
+  observed: 'choice' | 'fault' | 'held' | 'latch' | 'sign'
   order: 'amend' | 'clock' | 'void'
   release: 'release'
+  slip: 'slip'
   stop: 'first_look' | 'sign' | 'stop_sign'
   time: 'lesson_ended' | 'lesson_started' | 'rest' | 'segment'
   watch: 'watch' | 'watched'
@@ -371,17 +434,22 @@ export const LATEST: Record<Kind, number> = {
   first_look: 1,
   head: 1,
   held: 1,
+  latch: 1,
   lesson_ended: 1,
   lesson_started: 1,
   line: 1,
   note: 1,
+  poles: 1,
+  position: 1,
   praise: 1,
   release: 1,
   rest: 1,
   reward: 1,
   segment: 1,
   sign: 1,
+  slip: 1,
   stop_sign: 1,
+  tally: 1,
   time_base: 1,
   void: 1,
   watch: 1,
@@ -554,6 +622,16 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
     },
   },
+  latch: {
+    1: {
+      need: {
+        segment: ID,
+        name: NAME,
+        side: oneOf(SIDES),
+        on: flag,
+      },
+    },
+  },
   lesson_ended: {
     1: {
     },
@@ -584,6 +662,28 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
     1: {
       need: {
         text: TEXT,
+      },
+    },
+  },
+  poles: {
+    1: {
+      need: {
+        segment: ID,
+        answer: oneOf(POLES_ANSWERS),
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  position: {
+    1: {
+      need: {
+        segment: ID,
+        answer: oneOf(POSITION_ANSWERS),
+      },
+      may: {
+        when: part(MOMENT),
       },
     },
   },
@@ -653,6 +753,13 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
     },
   },
+  slip: {
+    1: {
+      need: {
+        exchange: ID,
+      },
+    },
+  },
   stop_sign: {
     1: {
       need: {
@@ -661,6 +768,18 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
       may: {
         when: part(MOMENT),
+      },
+    },
+  },
+  tally: {
+    1: {
+      need: {
+        segment: ID,
+        good: whole(0, 60),
+        others: whole(0, 60),
+      },
+      may: {
+        strength: oneOf(STRENGTHS),
       },
     },
   },
@@ -712,6 +831,7 @@ export const BOUNDS = {
   line: { ridden: { least: 1, most: 30 }, planned: { least: 1, most: 30 } },
   note: { text: { least: 1, most: 2000 } },
   segment: { circleM: { least: 6, most: 40 }, aids: { least: 1, most: 4 } },
+  tally: { good: { least: 0, most: 60 }, others: { least: 0, most: 60 } },
   time_base: { startMs: { least: 0, most: 4102444800000 } },
   watch: { weeks: { least: 1, most: 26 } },
 } as const

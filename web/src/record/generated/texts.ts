@@ -18,6 +18,8 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'felt': ['NONE', 'LIGHT', 'EVEN', 'STRONG', 'LEANING'],
   'pair.holdUnit': ['STRIDES', 'SECONDS', 'METRES'],
   'choice': ['COMES', 'WAITS', 'LEAVES', 'RETURNS', 'FRIGHT'],
+  'poles': ['CLEAN', 'TOUCHED', 'RUSHED', 'TRIPPED'],
+  'position': ['HOLDS', 'COMES_AND_GOES', 'LOST'],
   'takeOff': ['DEEP', 'RIGHT', 'LONG'],
   'footing': ['GOOD', 'DEEP', 'HARD', 'SLIPPERY', 'FROZEN'],
   'soundness': ['SOUND', 'UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS'],

@@ -73,6 +73,14 @@ export type HoldUnit = (typeof HOLD_UNITS)[number]
 export const CHOICES = ['COMES', 'WAITS', 'LEAVES', 'RETURNS', 'FRIGHT'] as const
 export type Choice = (typeof CHOICES)[number]
 
+/** What the horse's feet did over poles, from best to worst. */
+export const POLES_ANSWERS = ['CLEAN', 'TOUCHED', 'RUSHED', 'TRIPPED'] as const
+export type PolesAnswer = (typeof POLES_ANSWERS)[number]
+
+/** Whether the rider's position holds, from best to worst. */
+export const POSITION_ANSWERS = ['HOLDS', 'COMES_AND_GOES', 'LOST'] as const
+export type PositionAnswer = (typeof POSITION_ANSWERS)[number]
+
 /** Where a fence was left from: too near, where it should be, too far off. */
 export const TAKE_OFFS = ['DEEP', 'RIGHT', 'LONG'] as const
 export type TakeOff = (typeof TAKE_OFFS)[number]

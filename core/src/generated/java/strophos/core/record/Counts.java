@@ -15,6 +15,12 @@ public final class Counts {
         R choice(Payload.HorseChoice said);
 
         R line(Payload.Line said);
+
+        R poles(Payload.Poles said);
+
+        R position(Payload.Position said);
+
+        R tally(Payload.Tally said);
     }
 
     /** What it is, for one that counts; empty for another. */
@@ -24,6 +30,15 @@ public final class Counts {
         }
         if (said instanceof Payload.Line s) {
             return Optional.of(cases.line(s));
+        }
+        if (said instanceof Payload.Poles s) {
+            return Optional.of(cases.poles(s));
+        }
+        if (said instanceof Payload.Position s) {
+            return Optional.of(cases.position(s));
+        }
+        if (said instanceof Payload.Tally s) {
+            return Optional.of(cases.tally(s));
         }
         return Optional.empty();
     }
@@ -59,6 +74,19 @@ public final class Counts {
         return Optional.empty();
     }
 
+    /** One case a kind that counts for latch. */
+    public interface Latch<R> {
+        R latch(Payload.Latch said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> latch(Payload said, Latch<R> cases) {
+        if (said instanceof Payload.Latch s) {
+            return Optional.of(cases.latch(s));
+        }
+        return Optional.empty();
+    }
+
     /** One case a kind that counts for load. */
     public interface Load<R> {
         R effort(Payload.Effort said);
@@ -80,6 +108,8 @@ public final class Counts {
 
         R held(Payload.Hold said);
 
+        R latch(Payload.Latch said);
+
         R sign(Payload.Sign said);
     }
 
@@ -93,6 +123,9 @@ public final class Counts {
         }
         if (said instanceof Payload.Hold s) {
             return Optional.of(cases.held(s));
+        }
+        if (said instanceof Payload.Latch s) {
+            return Optional.of(cases.latch(s));
         }
         if (said instanceof Payload.Sign s) {
             return Optional.of(cases.sign(s));
@@ -109,6 +142,19 @@ public final class Counts {
     public static <R> Optional<R> release(Payload said, Release<R> cases) {
         if (said instanceof Payload.Released s) {
             return Optional.of(cases.release(s));
+        }
+        return Optional.empty();
+    }
+
+    /** One case a kind that counts for slip. */
+    public interface Slip<R> {
+        R slip(Payload.Slip said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> slip(Payload said, Slip<R> cases) {
+        if (said instanceof Payload.Slip s) {
+            return Optional.of(cases.slip(s));
         }
         return Optional.empty();
     }

@@ -17,6 +17,8 @@ import strophos.core.exchange.LeadChange;
 import strophos.core.exchange.Moment;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.PolesAnswer;
+import strophos.core.exchange.PositionAnswer;
 import strophos.core.exchange.Rail;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
@@ -338,6 +340,33 @@ public sealed interface Payload {
         }
     }
 
+    /**
+     * One fault or habit of the rider's, chosen for the lesson: it is there now, or no more. The next ask
+     * carries it and ends it.
+     */
+    record Latch(String segment, String name, Side side, boolean on) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "latch";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("name", name)
+                    .put("side", side.word())
+                    .put("on", on)
+                    .map();
+        }
+    }
+
     /** The lesson ends; judgement waits for this. */
     record LessonEnded() implements Payload {
 
@@ -432,6 +461,47 @@ public sealed interface Payload {
         @Override
         public Map<String, Object> plain() {
             return new PlainMap().put("text", text).map();
+        }
+    }
+
+    /** Poles ridden once: what the feet did. */
+    record Poles(String segment, PolesAnswer answer, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "poles";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).put("answer", answer.word()).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /**
+     * Whether the rider's position asked for here holds. Of the rider, in every school; the horse is asked
+     * for nothing.
+     */
+    record Position(String segment, PositionAnswer answer, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "position";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).put("answer", answer.word()).maybe("when", when.map(Moment::plain)).map();
         }
     }
 
@@ -588,6 +658,32 @@ public sealed interface Payload {
         }
     }
 
+    /**
+     * The rider asked wrongly, and knows it: this exchange counts for the rider and leaves the horse's rate.
+     */
+    record Slip(String exchange) implements Mark {
+
+        @Override
+        public String kind() {
+            return "slip";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Optional<String> hangsOn() {
+            return Optional.of(exchange);
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("exchange", exchange).map();
+        }
+    }
+
     /** A stop sign was seen: the work ends. A mark of the lesson's, since there may be no segment yet. */
     record StopSignMark(StopSign sign, Side side, Optional<Moment> when) implements Mark {
 
@@ -604,6 +700,33 @@ public sealed interface Payload {
         @Override
         public Map<String, Object> plain() {
             return new PlainMap().put("sign", sign.word()).put("side", side.word()).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /**
+     * A turn's answers counted afterwards: about how many were good, and how many were not. They have no
+     * order and no times.
+     */
+    record Tally(String segment, int good, int others, Optional<Strength> strength) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "tally";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("good", good)
+                    .put("others", others)
+                    .maybe("strength", strength.map(Strength::level))
+                    .map();
         }
     }
 

@@ -16,6 +16,8 @@ import strophos.core.exchange.Means;
 import strophos.core.exchange.Moment;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.PolesAnswer;
+import strophos.core.exchange.PositionAnswer;
 import strophos.core.exchange.Rail;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
@@ -54,17 +56,22 @@ final class Readers {
             case "first_look" -> v == 1 ? readLook(f) : null;
             case "head" -> v == 1 ? readHeadHeight(f) : null;
             case "held" -> v == 1 ? readHold(f) : null;
+            case "latch" -> v == 1 ? readLatch(f) : null;
             case "lesson_ended" -> v == 1 ? new Payload.LessonEnded() : null;
             case "lesson_started" -> v == 1 ? new Payload.LessonStarted() : null;
             case "line" -> v == 1 ? readLine(f) : null;
             case "note" -> v == 1 ? readNote(f) : null;
+            case "poles" -> v == 1 ? readPoles(f) : null;
+            case "position" -> v == 1 ? readPosition(f) : null;
             case "praise" -> v == 1 ? readPraise(f) : null;
             case "release" -> v == 1 ? readReleased(f) : null;
             case "rest" -> v == 1 ? new Payload.Rest() : null;
             case "reward" -> v == 1 ? readReward(f) : null;
             case "segment" -> v == 1 ? readSegment(f) : null;
             case "sign" -> v == 1 ? readSign(f) : null;
+            case "slip" -> v == 1 ? readSlip(f) : null;
             case "stop_sign" -> v == 1 ? readStopSignMark(f) : null;
+            case "tally" -> v == 1 ? readTally(f) : null;
             case "time_base" -> v == 1 ? readTimeBase(f) : null;
             case "void" -> v == 1 ? readVoid(f) : null;
             case "watch" -> v == 1 ? readWatch(f) : null;
@@ -161,6 +168,14 @@ final class Readers {
         return f.fit() ? new Payload.Hold(segment, unit, amount, when) : null;
     }
 
+    private static Payload readLatch(Fields f) {
+        var segment = f.text("segment", ID);
+        var name = f.text("name", NAME);
+        var side = f.word("side", Side.WORDS);
+        var on = f.flag("on");
+        return f.fit() ? new Payload.Latch(segment, name, side, on) : null;
+    }
+
     private static Payload readLine(Fields f) {
         var segment = f.text("segment", ID);
         var ridden = f.whole("ridden", 1, 30);
@@ -178,6 +193,20 @@ final class Readers {
     private static Payload readNote(Fields f) {
         var text = f.textWith("text", TEXT, 2000);
         return f.fit() ? new Payload.Note(text) : null;
+    }
+
+    private static Payload readPoles(Fields f) {
+        var segment = f.text("segment", ID);
+        var answer = f.word("answer", PolesAnswer.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Poles(segment, answer, when) : null;
+    }
+
+    private static Payload readPosition(Fields f) {
+        var segment = f.text("segment", ID);
+        var answer = f.word("answer", PositionAnswer.WORDS);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Position(segment, answer, when) : null;
     }
 
     private static Payload readPraise(Fields f) {
@@ -222,11 +251,24 @@ final class Readers {
         return f.fit() ? new Payload.Sign(segment, name, side, when) : null;
     }
 
+    private static Payload readSlip(Fields f) {
+        var exchange = f.text("exchange", ID);
+        return f.fit() ? new Payload.Slip(exchange) : null;
+    }
+
     private static Payload readStopSignMark(Fields f) {
         var sign = f.word("sign", StopSign.WORDS);
         var side = f.word("side", Side.WORDS);
         var when = f.maybePart("when", Readers::moment);
         return f.fit() ? new Payload.StopSignMark(sign, side, when) : null;
+    }
+
+    private static Payload readTally(Fields f) {
+        var segment = f.text("segment", ID);
+        var good = f.whole("good", 0, 60);
+        var others = f.whole("others", 0, 60);
+        var strength = f.maybeNumbered("strength", Strength.WORDS);
+        return f.fit() ? new Payload.Tally(segment, good, others, strength) : null;
     }
 
     private static Payload readTimeBase(Fields f) {

@@ -10,7 +10,8 @@ import strophos.core.stats.Wilson;
 /**
  * The <em>always</em> criterion, for stopping: on each side all of the last {@code window} asks were YES at {@code atMost} or
  * lighter, at the end of each of the last {@code days} days on that side, before the next gait is allowed. It is shown with
- * its interval: 10 of 10 still means at least 72 %. A day counts for a side only when at least half a window was asked on it.
+ * its interval: 10 of 10 still means at least 72 %. A day counts for a side only when at least half a window was asked on it. What was
+ * counted in a tally is passed over: it says "about".
  *
  * @param window asks, at least 1
  * @param days at least 1
@@ -35,7 +36,8 @@ public record AlwaysCriterion(int window, Strength atMost, int days) implements 
     }
 
     @Override
-    public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
+    public RungEvidence.OfSide onSide(RungFacts all, Side side) {
+        RungFacts facts = all.touched();
         List<Ask> last = facts.last(window, side);
         Proportion counted = LastAsks.successes(last, atMost);
         int held = LastAsks.stepsHeld(

@@ -53,6 +53,12 @@ public record LessonFacts(String lesson, LocalDate day, List<Ask> asks, List<Obs
                 observed);
     }
 
+    /** Without what was counted in tallies. */
+    LessonFacts touched() {
+        return new LessonFacts(
+                lesson, day, asks.stream().filter(a -> !a.isTallied()).toList(), observed);
+    }
+
     /** Without the faults that are recorded on this rung but not judged yet. */
     LessonFacts without(Set<String> notJudgedYet) {
         if (notJudgedYet.isEmpty() || observed.isEmpty()) {

@@ -82,6 +82,14 @@ public final class RungFacts {
         }
     }
 
+    /** Only what was touched in ask by ask: what a streak may be counted from. */
+    RungFacts touched() {
+        if (all.asks().stream().noneMatch(Ask::isTallied)) {
+            return this;
+        }
+        return new RungFacts(sides, lessons.stream().map(LessonFacts::touched).toList(), Set.of());
+    }
+
     private RungFacts(RungFacts whole, int lessons) {
         this.sides = whole.sides;
         this.lessons = whole.lessons.subList(0, lessons);

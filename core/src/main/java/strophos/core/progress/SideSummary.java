@@ -13,35 +13,61 @@ import strophos.core.stats.Wilson;
 /**
  * What one side gave in one exercise of one lesson.
  *
- * @param counts by strength (rows, 1 to 4), then response (columns, in the enum's order)
+ * @param counts of what was touched in ask by ask: by strength (rows, 1 to 4), then response (columns, in the enum's order)
+ * @param tallied how many of all asks were counted in tallies
  * @param yes YES at any strength, of all asks
  * @param interval 95 % Wilson interval of {@code yes}; [0, 1] when nothing was asked
  * @param meanStrength 1 to 4; empty when nothing was asked
  */
 public record SideSummary(
-        Side side, List<List<Integer>> counts, Proportion yes, Interval interval, OptionalDouble meanStrength) {
+        Side side,
+        List<List<Integer>> counts,
+        int tallied,
+        Proportion yes,
+        Interval interval,
+        OptionalDouble meanStrength) {
 
     /** Sums up the asks on this side; asks on others are passed over. */
     public static SideSummary of(Side side, List<Ask> asks) {
         int[][] counts = new int[Strength.values().length][Response.values().length];
-        List<Ask> here = asks.stream().filter(a -> a.side() == side).toList();
-        here.forEach(a -> counts[a.strength().ordinal()][a.response().ordinal()]++);
-        return ofCounts(
-                side,
-                Arrays.stream(counts)
-                        .map(row -> Arrays.stream(row).boxed().toList())
-                        .toList());
+        int[][] tallied = new int[Strength.values().length][2];
+        for (Ask a : asks) {
+            if (a.side() != side) {
+                continue;
+            }
+            if (a.isTallied()) {
+                tallied[a.strength().ordinal()][a.response() == Response.YES ? 0 : 1]++;
+            } else {
+                counts[a.strength().ordinal()][a.response().ordinal()]++;
+            }
+        }
+        return ofCounts(side, rows(counts), rows(tallied));
     }
 
-    /** Of asks that were counted: by strength (rows, 1 to 4), then response (columns, in the enum's order). */
-    public static SideSummary ofCounts(Side side, List<List<Integer>> counts) {
+    private static List<List<Integer>> rows(int[][] counts) {
+        return Arrays.stream(counts)
+                .map(row -> Arrays.stream(row).boxed().toList())
+                .toList();
+    }
+
+    /**
+     * Of asks that were counted.
+     *
+     * @param counts by strength (rows, 1 to 4), then response (columns, in the enum's order)
+     * @param tallied of tallies: by strength, then good and others
+     */
+    public static SideSummary ofCounts(Side side, List<List<Integer>> counts, List<List<Integer>> tallied) {
         int yes = 0;
         int asks = 0;
+        int inTallies = 0;
         int strengths = 0;
         for (Strength s : Strength.values()) {
             List<Integer> row = counts.get(s.ordinal());
-            int here = row.stream().mapToInt(n -> n).sum();
-            yes += row.get(Response.YES.ordinal());
+            List<Integer> also = tallied.get(s.ordinal());
+            int counted = sum(also);
+            int here = sum(row) + counted;
+            yes += row.get(Response.YES.ordinal()) + also.get(0);
+            inTallies += counted;
             asks += here;
             strengths += here * s.level();
         }
@@ -49,8 +75,13 @@ public record SideSummary(
         return new SideSummary(
                 side,
                 counts,
+                inTallies,
                 counted,
                 Wilson.of(counted),
                 asks == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) strengths / asks));
+    }
+
+    private static int sum(List<Integer> counts) {
+        return counts.stream().mapToInt(n -> n).sum();
     }
 }

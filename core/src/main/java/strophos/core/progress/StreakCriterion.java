@@ -9,7 +9,7 @@ import strophos.core.stats.Wilson;
 
 /**
  * The <em>streak</em> criterion: on each side the last {@code length} asks were all YES at {@code atMost} or lighter. Judged at
- * a lesson's end; the streak may have begun in an earlier lesson.
+ * a lesson's end; the streak may have begun in an earlier lesson. What was counted in a tally has no order and is passed over.
  *
  * @param length asks, at least 1
  */
@@ -34,7 +34,7 @@ public record StreakCriterion(int length, Strength atMost) implements Criterion 
     /** Counts the run at the end, out of as many asks as there were up to a streak's length. */
     @Override
     public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
-        List<Ask> last = facts.last(length, side);
+        List<Ask> last = facts.touched().last(length, side);
         int run = 0;
         while (run < last.size() && last.get(last.size() - 1 - run).succeedsAt(atMost)) {
             run++;

@@ -9,7 +9,8 @@ import strophos.core.stats.Proportion;
 
 /**
  * Too hard for today: under {@code share} of the lesson's asks were YES or TRY, from {@code fewest} asks on. Judged on
- * the whole lesson, both sides, so that one bad minute does not send a pair back.
+ * the whole lesson, both sides, so that one bad minute does not send a pair back. A tally does not say what came instead of
+ * a YES, so it is passed over.
  */
 public record TooFewTries(int fewest, double share) implements Rule<RungFacts> {
 
@@ -29,7 +30,7 @@ public record TooFewTries(int fewest, double share) implements Rule<RungFacts> {
 
     @Override
     public Judgement judge(RungFacts facts) {
-        List<Ask> asks = facts.lastLesson();
+        List<Ask> asks = facts.lastLesson().stream().filter(a -> !a.isTallied()).toList();
         if (asks.size() < fewest) {
             return new Judgement.NotEnoughData(asks.size(), fewest);
         }

@@ -3,8 +3,12 @@ package strophos.core.record;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import strophos.core.exchange.Choice;
+import strophos.core.exchange.PolesAnswer;
+import strophos.core.exchange.PositionAnswer;
 import strophos.core.exchange.Rail;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Speed;
@@ -12,51 +16,68 @@ import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
 
 /**
- * What a ride says of its rungs: its asks, and choices and lines read as asks, so that one set of rules judges all three.
- * Choices and lines have no strength; they count at the lowest. How they are read is common practice, no source.
+ * What a ride says of its rungs: its asks, and choices, poles, lines, the rider's position and tallies read as asks, so that one
+ * set of rules judges them all. What is no ask has no strength; it counts at the lowest. How they are read is common practice, no source.
  */
 public final class Answers {
 
     private Answers() {}
 
-    /** All of a ride, in order. */
-    public static List<Ride.Exchange> of(Ride ride) {
-        return Stream.concat(ride.exchanges().stream(), ride.marks().stream().flatMap(m -> read(m).stream()))
-                .sorted(Comparator.comparingLong(Ride.Exchange::atMs))
+    /** All of a ride, in order, but for what the rider asked wrongly and knows it. */
+    public static List<Answer> of(Ride ride) {
+        Set<String> slips = slips(ride);
+        return Stream.concat(
+                        ride.exchanges().stream()
+                                .filter(x -> !slips.contains(x.id()))
+                                .map(x -> new Answer.Touch(x.id(), x.atMs(), x.segment(), x.strength(), x.response())),
+                        ride.marks().stream().flatMap(m -> read(m).stream()))
+                .sorted(Comparator.comparingLong(Answer::atMs))
                 .toList();
     }
 
-    private static Optional<Ride.Exchange> read(Ride.Mark mark) {
+    /** The exchanges that the rider asked wrongly and knows it. */
+    public static Set<String> slips(Ride ride) {
+        return ride.marks().stream()
+                .flatMap(m -> Counts.slip(m.said(), Payload.Slip::exchange).stream())
+                .collect(Collectors.toSet());
+    }
+
+    private static Optional<Answer> read(Ride.Mark mark) {
         return Counts.asAsk(mark.said(), new AsAsk(mark));
     }
 
     /** How each kind is read as an ask. */
-    private record AsAsk(Ride.Mark mark) implements Counts.AsAsk<Ride.Exchange> {
+    private record AsAsk(Ride.Mark mark) implements Counts.AsAsk<Answer> {
 
         @Override
-        public Ride.Exchange choice(Payload.HorseChoice c) {
+        public Answer choice(Payload.HorseChoice c) {
             return ask(mark, c.segment(), response(c.choice()));
         }
 
         @Override
-        public Ride.Exchange line(Payload.Line l) {
+        public Answer line(Payload.Line l) {
             return ask(mark, l.segment(), response(l));
+        }
+
+        @Override
+        public Answer poles(Payload.Poles p) {
+            return ask(mark, p.segment(), response(p.answer()));
+        }
+
+        @Override
+        public Answer position(Payload.Position p) {
+            return ask(mark, p.segment(), response(p.answer()));
+        }
+
+        @Override
+        public Answer tally(Payload.Tally t) {
+            return new Answer.Count(
+                    mark.id(), mark.atMs(), t.segment(), t.strength().orElse(Strength.THOUGHT), t.good(), t.others());
         }
     }
 
-    private static Ride.Exchange ask(Ride.Mark mark, String segment, Response response) {
-        return new Ride.Exchange(
-                mark.id(),
-                mark.atMs(),
-                mark.author(),
-                new Payload.Exchange(
-                        segment,
-                        Strength.THOUGHT,
-                        response,
-                        Optional.empty(),
-                        List.of(),
-                        Optional.empty(),
-                        Optional.empty()));
+    private static Answer ask(Ride.Mark mark, String segment, Response response) {
+        return new Answer.Touch(mark.id(), mark.atMs(), segment, Strength.THOUGHT, response);
     }
 
     /** Coming and waiting are what was asked for; coming back by itself is on the way; leaving is no error. */
@@ -65,6 +86,23 @@ public final class Answers {
             case COMES, WAITS -> Response.YES;
             case RETURNS -> Response.TRY;
             case LEAVES, FRIGHT -> Response.NONE;
+        };
+    }
+
+    /** A pole touched is on the way; a horse that hurries or trips did something else than step over. */
+    private static Response response(PolesAnswer poles) {
+        return switch (poles) {
+            case CLEAN -> Response.YES;
+            case TOUCHED -> Response.TRY;
+            case RUSHED, TRIPPED -> Response.WRONG;
+        };
+    }
+
+    private static Response response(PositionAnswer position) {
+        return switch (position) {
+            case HOLDS -> Response.YES;
+            case COMES_AND_GOES -> Response.TRY;
+            case LOST -> Response.NONE;
         };
     }
 

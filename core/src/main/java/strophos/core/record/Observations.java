@@ -68,6 +68,11 @@ public final class Observations {
         }
 
         @Override
+        public Optional<Observation> latch(Payload.Latch l) {
+            return l.on() ? Optional.of(new Observation.Fault(entry, side, l.name())) : Optional.empty();
+        }
+
+        @Override
         public Optional<Observation> fault(Payload.Fault f) {
             return Optional.of(new Observation.Fault(entry, side, f.name()));
         }

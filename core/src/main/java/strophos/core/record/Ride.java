@@ -26,7 +26,7 @@ import strophos.core.stair.RungId;
  * @param marks seen or done beside the asks, whose segment or exchange is known, in order
  * @param stopSigns what ended the work, in order: also those somebody took back who may not
  * @param reinMs time in closed segments on each rein, in milliseconds; has all reins
- * @param tallies counts by what was ridden, by key
+ * @param pads counts by what was ridden, by key
  * @param loose exchanges and marks whose segment or exchange is not (or no longer) in the log: kept, counted nowhere
  * @param voided entries taken back
  * @param odd entries not understood, or that name no earlier entry: kept, counted nowhere
@@ -42,7 +42,7 @@ public record Ride(
         List<Mark> marks,
         List<StopSigns.Sighting> stopSigns,
         Map<Rein, Long> reinMs,
-        List<Tally> tallies,
+        List<PadCounts> pads,
         List<String> loose,
         List<String> voided,
         List<String> odd) {
@@ -56,7 +56,7 @@ public record Ride(
         marks = List.copyOf(marks);
         stopSigns = List.copyOf(stopSigns);
         reinMs = Map.copyOf(reinMs);
-        tallies = List.copyOf(tallies);
+        pads = List.copyOf(pads);
         loose = List.copyOf(loose);
         voided = List.copyOf(voided);
         odd = List.copyOf(odd);
@@ -132,13 +132,13 @@ public record Ride(
      *
      * @param counts by strength (rows, 1 to 4), then response (columns, in the enum's order)
      */
-    public record Tally(
+    public record PadCounts(
             String exercise, Gait gait, Place place, Rein rein, Mounted mounted, List<List<Integer>> counts) {
-        public Tally {
+        public PadCounts {
             counts = counts.stream().map(List::copyOf).toList();
         }
 
-        /** The name under which tallies are sorted and found. */
+        /** The name under which pads are sorted and found. */
         public String key() {
             return exercise + "|" + gait + "|" + place + "|" + rein + "|" + mounted;
         }

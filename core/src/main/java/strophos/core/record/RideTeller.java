@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
@@ -99,14 +99,16 @@ final class RideTeller implements FoldCases {
         segments.forEach(s -> byId.put(s.id(), s));
         List<Ride.Exchange> placed =
                 exchanges.stream().filter(x -> byId.containsKey(x.segment())).toList();
-        Set<String> known = new HashSet<>(byId.keySet());
-        placed.forEach(x -> known.add(x.id()));
+        Set<String> known = placed.stream().map(Ride.Exchange::id).collect(Collectors.toSet());
         List<String> loose = new ArrayList<>();
         exchanges.stream()
                 .filter(x -> !known.contains(x.id()))
                 .map(Ride.Exchange::id)
                 .forEach(loose::add);
-        marks.stream().filter(m -> !isPlaced(m, known)).map(Ride.Mark::id).forEach(loose::add);
+        marks.stream()
+                .filter(m -> !isPlaced(m, byId.keySet(), known))
+                .map(Ride.Mark::id)
+                .forEach(loose::add);
         return new Ride(
                 startedAtMs,
                 endedAtMs,
@@ -115,17 +117,19 @@ final class RideTeller implements FoldCases {
                 notes,
                 looks,
                 rests,
-                marks.stream().filter(m -> isPlaced(m, known)).toList(),
+                marks.stream().filter(m -> isPlaced(m, byId.keySet(), known)).toList(),
                 stopSigns,
                 reinMs(),
-                tallies(placed, byId),
+                pads(placed, byId),
                 loose,
                 voided,
                 odd);
     }
 
-    private static boolean isPlaced(Ride.Mark mark, Set<String> known) {
-        return mark.said().hangsOn().filter(on -> !known.contains(on)).isEmpty();
+    /** What hangs on a segment must name one, and what hangs on an ask must name one. */
+    private static boolean isPlaced(Ride.Mark mark, Set<String> segments, Set<String> asks) {
+        Set<String> there = mark.said() instanceof Payload.OfSegment ? segments : asks;
+        return mark.said().hangsOn().filter(on -> !there.contains(on)).isEmpty();
     }
 
     private Map<Rein, Long> reinMs() {
@@ -137,23 +141,23 @@ final class RideTeller implements FoldCases {
         return ms;
     }
 
-    private static List<Ride.Tally> tallies(List<Ride.Exchange> exchanges, Map<String, Ride.Segment> byId) {
+    private static List<Ride.PadCounts> pads(List<Ride.Exchange> exchanges, Map<String, Ride.Segment> byId) {
         Map<String, int[][]> counts = new TreeMap<>();
         Map<String, Ride.Segment> sample = new HashMap<>();
         for (Ride.Exchange x : exchanges) {
             Ride.Segment s = byId.get(x.segment());
-            String key = tally(s, List.of()).key();
+            String key = pad(s, List.of()).key();
             sample.putIfAbsent(key, s);
             counts.computeIfAbsent(key, k -> new int[Strength.values().length][Response.values().length])[
                     x.strength().ordinal()][x.response().ordinal()]++;
         }
         return counts.entrySet().stream()
-                .map(c -> tally(sample.get(c.getKey()), rows(c.getValue())))
+                .map(c -> pad(sample.get(c.getKey()), rows(c.getValue())))
                 .toList();
     }
 
-    private static Ride.Tally tally(Ride.Segment s, List<List<Integer>> counts) {
-        return new Ride.Tally(s.exercise(), s.gait(), s.place(), s.rein(), s.mounted(), counts);
+    private static Ride.PadCounts pad(Ride.Segment s, List<List<Integer>> counts) {
+        return new Ride.PadCounts(s.exercise(), s.gait(), s.place(), s.rein(), s.mounted(), counts);
     }
 
     private static List<List<Integer>> rows(int[][] counts) {

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
@@ -15,6 +17,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.SideSummary;
+import strophos.core.record.Answer;
 import strophos.core.record.Answers;
 import strophos.core.record.Counts;
 import strophos.core.record.Observations;
@@ -26,23 +29,36 @@ import strophos.core.stair.RungId;
  *
  * @param key its side is the one that the segment names, where the exercise leaves it open; else none
  * @param answers by strength (1 to 4), and within it by response in the order of its words: {@value #ANSWERS} counts
+ * @param tallied of tallies: by strength, and within it good, then others: {@value #TALLIED} counts
+ * @param slips asks that the rider got wrong and knows it; they are in no other count
  * @param released asks after which the rider let go, in time or late; {@code releaseMissed} those after which not
  * @param corrected errors that were corrected; {@code letPass} those that were let pass
  * @param observed things observed beside the asks
  */
 public record LessonCount(
-        Key key, List<Integer> answers, int released, int releaseMissed, int corrected, int letPass, int observed) {
+        Key key,
+        List<Integer> answers,
+        List<Integer> tallied,
+        int slips,
+        int released,
+        int releaseMissed,
+        int corrected,
+        int letPass,
+        int observed) {
 
     static final int ANSWERS = 20;
+    static final int TALLIED = 8;
 
     /** What is counted apart. */
     public record Key(RungId rung, Rein rein, Side side, Mounted mounted) {}
 
     public LessonCount {
         answers = List.copyOf(answers);
-        if (answers.size() != ANSWERS) {
+        tallied = List.copyOf(tallied);
+        if (answers.size() != ANSWERS || tallied.size() != TALLIED) {
             throw new IllegalArgumentException(
-                    "Answers are counted by 4 strengths and 5 responses, not in %d.".formatted(answers.size()));
+                    "Answers are counted by 4 strengths and 5 responses, tallies by 4 strengths and 2, not in %d and %d."
+                            .formatted(answers.size(), tallied.size()));
         }
     }
 
@@ -50,14 +66,22 @@ public record LessonCount(
         return answers.get(place(strength, response));
     }
 
+    /** In tallies, at this strength. */
+    public int tallied(Strength strength, boolean isGood) {
+        return tallied.get(place(strength, isGood));
+    }
+
+    /** All there were, those in tallies among them. */
     public int asks() {
-        return answers.stream().mapToInt(n -> n).sum();
+        return Stream.concat(answers.stream(), tallied.stream())
+                .mapToInt(n -> n)
+                .sum();
     }
 
     public int yes() {
         int yes = 0;
         for (Strength s : Strength.values()) {
-            yes += count(s, Response.YES);
+            yes += count(s, Response.YES) + tallied(s, true);
         }
         return yes;
     }
@@ -66,9 +90,11 @@ public record LessonCount(
     public int strengths() {
         int sum = 0;
         for (Strength s : Strength.values()) {
+            int here = tallied(s, true) + tallied(s, false);
             for (Response r : Response.values()) {
-                sum += s.level() * count(s, r);
+                here += count(s, r);
             }
+            sum += s.level() * here;
         }
         return sum;
     }
@@ -82,11 +108,22 @@ public record LessonCount(
                 side,
                 Arrays.stream(Strength.values())
                         .map(s -> Arrays.stream(Response.values())
-                                .map(r -> here.stream()
-                                        .mapToInt(c -> c.count(s, r))
-                                        .sum())
+                                .map(r -> sum(here, c -> c.count(s, r)))
+                                .toList())
+                        .toList(),
+                Arrays.stream(Strength.values())
+                        .map(s -> Stream.of(true, false)
+                                .map(isGood -> sum(here, c -> c.tallied(s, isGood)))
                                 .toList())
                         .toList());
+    }
+
+    private static int sum(List<LessonCount> counts, ToIntFunction<LessonCount> of) {
+        return counts.stream().mapToInt(of).sum();
+    }
+
+    private static int place(Strength strength, boolean isGood) {
+        return 2 * strength.ordinal() + (isGood ? 0 : 1);
     }
 
     private static int place(Strength strength, Response response) {
@@ -99,10 +136,11 @@ public record LessonCount(
         ride.segments().forEach(s -> keys.put(s.id(), key(s)));
         Map<String, String> segmentOf = new HashMap<>();
         Map<Key, Counting> counting = new LinkedHashMap<>();
-        for (Ride.Exchange x : Answers.of(ride)) {
-            segmentOf.put(x.id(), x.segment());
-            at(counting, keys.get(x.segment())).answers[place(x.strength(), x.response())]++;
+        for (Answer a : Answers.of(ride)) {
+            at(counting, keys.get(a.segment())).add(a);
         }
+        ride.exchanges().forEach(x -> segmentOf.put(x.id(), x.segment()));
+        Answers.slips(ride).forEach(slip -> at(counting, keys.get(segmentOf.get(slip))).slips++);
         for (Ride.Mark m : ride.marks()) {
             Counts.release(m.said(), r -> r).ifPresent(r -> {
                 Counting here = at(counting, keys.get(segmentOf.get(r.exchange())));
@@ -135,18 +173,34 @@ public record LessonCount(
     /** Being counted. */
     private static final class Counting {
         private final int[] answers = new int[ANSWERS];
+        private final int[] tallied = new int[TALLIED];
+        private int slips;
         private int released;
         private int releaseMissed;
         private int corrected;
         private int letPass;
         private int observed;
 
-        LessonCount counted(Key key) {
-            List<Integer> all = new ArrayList<>();
-            for (int n : answers) {
-                all.add(n);
+        void add(Answer a) {
+            if (a instanceof Answer.Touch touch) {
+                answers[place(touch.strength(), touch.response())]++;
+            } else if (a instanceof Answer.Count count) {
+                tallied[place(count.strength(), true)] += count.good();
+                tallied[place(count.strength(), false)] += count.others();
             }
-            return new LessonCount(key, all, released, releaseMissed, corrected, letPass, observed);
+        }
+
+        LessonCount counted(Key key) {
+            return new LessonCount(
+                    key,
+                    Arrays.stream(answers).boxed().toList(),
+                    Arrays.stream(tallied).boxed().toList(),
+                    slips,
+                    released,
+                    releaseMissed,
+                    corrected,
+                    letPass,
+                    observed);
         }
     }
 }

@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,6 +40,27 @@ class CriteriaTest {
                         .judge(Lessons.read(lessons).facts())))
                 .as(why)
                 .isEqualTo(answer);
+    }
+
+    /** A tally feeds rates; it has no order, so it neither makes nor breaks a streak, and "about" is not always. */
+    @Test
+    void talliesFeedRatesOnly() {
+        String tallied = "++++++++++/++++++++++";
+        RungFacts twice = Lessons.read(tallied + "; " + tallied).facts();
+        assertThat(Cases.word(
+                        RungDecision.standard().criterion(Optional.empty()).judge(twice)))
+                .isEqualTo("MET");
+        assertThat(Cases.word(new StreakCriterion(5, Strength.LIGHT).judge(twice)))
+                .isNotEqualTo("MET");
+        assertThat(Cases.word(new AlwaysCriterion(10, Strength.LIGHT, 2).judge(twice)))
+                .isNotEqualTo("MET");
+        RungFacts streak = Lessons.read("yyyyy--/yyyyy--").facts();
+        assertThat(Cases.word(new StreakCriterion(5, Strength.LIGHT).judge(streak)))
+                .isEqualTo("MET");
+        // three good of ten: what came instead is not known, so it is not too hard for that
+        assertThat(TooFewTries.of(RungThresholds.SET.standard())
+                        .judge(Lessons.read("+++-------/+++-------").facts()))
+                .isEqualTo(new Judgement.NotEnoughData(0, 8));
     }
 
     @Test

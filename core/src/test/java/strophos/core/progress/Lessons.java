@@ -12,12 +12,18 @@ import strophos.core.exchange.WorkedSide;
 
 /**
  * Writes lessons short. Each letter is one ask: y YES, t TRY, b BRACE, n NONE, w WRONG, followed by its strength; without
- * one it is 2. {@code lesson("yyy", "y3 t")}: three light YES on the left, one clear YES and a TRY on the right.
+ * one it is 2. + and - are asks of a tally, good and others. {@code lesson("yyy", "y3 t")}: three light YES on the left, one clear YES and a TRY on the right.
  */
 public final class Lessons {
 
-    private static final Map<Character, Response> LETTERS =
-            Map.of('y', Response.YES, 't', Response.TRY, 'b', Response.BRACE, 'n', Response.NONE, 'w', Response.WRONG);
+    private static final Map<Character, Response> LETTERS = Map.of(
+            'y', Response.YES,
+            't', Response.TRY,
+            'b', Response.BRACE,
+            'n', Response.NONE,
+            'w', Response.WRONG,
+            '+', Response.YES,
+            '-', Response.NONE);
 
     private static final LocalDate FIRST_DAY = LocalDate.of(2026, 3, 2);
 
@@ -86,7 +92,8 @@ public final class Lessons {
                         side,
                         mounted,
                         Strength.ofLevel(level).orElseThrow(),
-                        response));
+                        response,
+                        "+-".indexOf(written.charAt(i)) >= 0));
             }
         }
         return asks;

@@ -11,13 +11,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.WorkedSide;
+import strophos.core.progress.Ask;
 import strophos.core.progress.Observation;
 import strophos.core.stair.RungId;
+import strophos.core.state.LessonCount;
 
 /** How choices and lines count, and what else of a ride the rules hear. Common practice, no source. */
 class AnswersTest {
@@ -69,13 +72,69 @@ class AnswersTest {
         assertThat(answer().response()).isEqualTo(as);
     }
 
+    @ParameterizedTest
+    @CsvSource({"CLEAN, YES", "TOUCHED, TRY", "RUSHED, WRONG", "TRIPPED, WRONG"})
+    void polesCount(String poles, Response as) {
+        say("poles", Map.of("segment", SEGMENT, "answer", poles));
+        assertThat(answer().response()).isEqualTo(as);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"HOLDS, YES", "COMES_AND_GOES, TRY", "LOST, NONE"})
+    void theRidersPositionCounts(String position, Response as) {
+        say("position", Map.of("segment", SEGMENT, "answer", position));
+        assertThat(answer().response()).isEqualTo(as);
+    }
+
+    @Test
+    void aTallyStandsForAsManyAsksSpreadEvenly() {
+        say("tally", Map.of("segment", SEGMENT, "good", 5, "others", 2, "strength", 2));
+        say("tally", Map.of("segment", SEGMENT, "good", 0, "others", 0));
+        List<Answer> answers = Answers.of(Fold.of(log));
+        assertThat(answers).extracting(Answer::asks).containsExactly(7, 0);
+        List<Ask> asks = answers.get(0).read(Side.LEFT, Mounted.RIDER);
+        // 5 of 7: by the rule floor((i + 1) 5 / 7) > floor(5 i / 7), worked by hand
+        assertThat(asks)
+                .extracting(Ask::response)
+                .map(Response::name)
+                .containsExactly("NONE", "YES", "YES", "NONE", "YES", "YES", "YES");
+        assertThat(asks)
+                .allMatch(a -> a.isTallied()
+                        && a.strength() == Strength.LIGHT
+                        && a.entry().equals(id(3)));
+        assertThat(answers.get(1).strength()).isEqualTo(Strength.THOUGHT);
+    }
+
+    @Test
+    void whatTheRiderAskedWronglyLeavesTheHorsesRate() {
+        say("exchange", Map.of("segment", SEGMENT, "strength", 2, "response", "WRONG"));
+        say("exchange", Map.of("segment", SEGMENT, "strength", 2, "response", "YES"));
+        say("slip", Map.of("exchange", id(3)));
+        assertThat(answer().id()).isEqualTo(id(4));
+        LessonCount count = LessonCount.of(Fold.of(log)).get(0);
+        assertThat(count.asks()).isEqualTo(1);
+        assertThat(count.slips()).isEqualTo(1);
+        say("void", Map.of("target", id(5)));
+        assertThat(Answers.of(Fold.of(log))).hasSize(2);
+    }
+
+    @Test
+    void whatHangsOnTheWrongThingIsKeptAndCountedNowhere() {
+        say("exchange", Map.of("segment", SEGMENT, "strength", 2, "response", "YES"));
+        say("slip", Map.of("exchange", SEGMENT));
+        say("praise", Map.of("segment", id(3)));
+        Ride ride = Fold.of(log);
+        assertThat(ride.loose()).containsExactly(id(4), id(5));
+        assertThat(LessonCount.of(ride)).extracting(LessonCount::slips).containsExactly(0);
+    }
+
     @Test
     void asksAndChoicesStandInTheOrderTheyCame() {
         say("choice", Map.of("segment", SEGMENT, "choice", "LEAVES"));
         say("exchange", Map.of("segment", SEGMENT, "strength", 3, "response", "BRACE"));
         say("choice", Map.of("segment", SEGMENT, "choice", "COMES"));
         assertThat(Answers.of(Fold.of(log)))
-                .extracting(Ride.Exchange::response)
+                .extracting(a -> ((Answer.Touch) a).response())
                 .containsExactly(Response.NONE, Response.BRACE, Response.YES);
     }
 
@@ -105,10 +164,10 @@ class AnswersTest {
         return new Observations.RungObservation(new RungId("circle-bend", Gait.TROT, Place.CIRCLE), SEGMENT, observed);
     }
 
-    private Ride.Exchange answer() {
-        List<Ride.Exchange> answers = Answers.of(Fold.of(log));
+    private Answer.Touch answer() {
+        List<Answer> answers = Answers.of(Fold.of(log));
         assertThat(answers).hasSize(1);
-        return answers.get(0);
+        return (Answer.Touch) answers.get(0);
     }
 
     private void segment(String rein, String mounted) {

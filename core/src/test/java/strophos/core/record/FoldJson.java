@@ -48,7 +48,7 @@ final class FoldJson {
         written.put("marks", ride.marks().stream().map(FoldJson::mark).toList());
         written.put("stopSigns", ride.stopSigns());
         written.put("reinMs", ride.reinMs());
-        written.put("tallies", ride.tallies().stream().map(FoldJson::tally).toList());
+        written.put("pads", ride.pads().stream().map(FoldJson::pad).toList());
         written.put("loose", ride.loose());
         written.put("voided", ride.voided());
         written.put("odd", ride.odd());
@@ -93,7 +93,7 @@ final class FoldJson {
         return Map.of("id", m.id(), "atMs", m.atMs(), "author", m.author(), "said", said);
     }
 
-    private static Map<String, Object> tally(Ride.Tally t) {
+    private static Map<String, Object> pad(Ride.PadCounts t) {
         return Map.of(
                 "exercise", t.exercise(),
                 "gait", t.gait().word(),

@@ -55,7 +55,7 @@ class FoldPropertiesTest {
                         || ride.loose().contains(e.id()))
                 .count();
         assertThat(ride.exchanges()).hasSize((int) (exchanges - notCounted));
-        int tallied = ride.tallies().stream()
+        int tallied = ride.pads().stream()
                 .flatMap(t -> t.counts().stream())
                 .flatMap(List::stream)
                 .mapToInt(Integer::intValue)
@@ -84,7 +84,7 @@ class FoldPropertiesTest {
         log.add(entry("ffffffff-0000-7000-8000-000000000003", first, device, late + 1, back.id()));
         Ride again = Fold.of(log);
         assertThat(again.exchanges()).isEqualTo(before.exchanges());
-        assertThat(again.tallies()).isEqualTo(before.tallies());
+        assertThat(again.pads()).isEqualTo(before.pads());
     }
 
     private static Entry entry(String id, Entry like, String device, long atMs, String target) {

@@ -26,6 +26,8 @@ final class WildLog {
     private final Draws draws;
     private final List<String> ids = new ArrayList<>();
 
+    private final List<String> carrying = new ArrayList<>();
+
     private WildLog(Format format, long seed) {
         this.format = format;
         random = new SplittableRandom(seed);
@@ -50,6 +52,9 @@ final class WildLog {
         String payload = isOdd ? draws.odd(kind, this::known) : payload(kind);
         String id = id();
         ids.add(id);
+        if (kind.kind().equals("segment") || kind.kind().equals("exchange")) {
+            carrying.add(id);
+        }
         return "{\"id\":\"%s\",\"lesson\":\"%s\",\"device\":\"%s\",\"author\":\"%s\",\"seq\":%d,\"atMs\":%d,\"kind\":\"%s\",\"v\":%d,%s\"payload\":%s}"
                 .formatted(
                         id,
@@ -96,8 +101,11 @@ final class WildLog {
         return "{\"target\":\"%s\",\"payload\":%s}".formatted(known(), draws.fitting(other, this::known));
     }
 
-    /** An id of this log, mostly. */
+    /** An id of this log, mostly; as often as not of what other entries hang on. */
     private String known() {
+        if (!carrying.isEmpty() && random.nextBoolean()) {
+            return carrying.get(random.nextInt(carrying.size()));
+        }
         return ids.isEmpty() || random.nextInt(12) == 0 ? id() : ids.get(random.nextInt(ids.size()));
     }
 

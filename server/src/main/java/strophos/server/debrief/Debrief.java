@@ -85,12 +85,13 @@ public class Debrief {
         this.clock = clock;
     }
 
-    /** A lesson looked back on; advice is there once it has ended. */
+    /** A lesson looked back on; advice is there once it has ended. The weather is null where none was noted. */
     public record DebriefView(
             Lesson lesson,
             long leftMs,
             long rightMs,
             List<RungRow> rows,
+            @CanBeNull WeatherView weather,
             List<NoteItem> notes,
             SightingsReader.LessonSightings seen,
             List<StopOfLesson> stopSigns,
@@ -110,6 +111,7 @@ public class Debrief {
      * @param state null without a rung
      * @param works the side of the horse it works
      * @param pair asks under the pair's own rider; {@code others} those under anybody else
+     * @param marks what was touched in beside the asks
      * @param advice null until the lesson has ended, and without a rung
      * @param decision the coach's, null until made
      */
@@ -123,15 +125,21 @@ public class Debrief {
             WorkedSide works,
             Sides pair,
             Sides others,
+            RungMarks marks,
             @CanBeNull Advice advice,
             @CanBeNull PastDecision decision) {}
 
     /** Both sides of the horse, and what is known to be of neither. */
     public record Sides(SideView left, SideView right, SideView none) {}
 
-    /** Counts by strength (rows) and response (columns); {@code meanStrength} is null when nothing was asked. */
+    /**
+     * Counts by strength (rows) and response (columns); {@code meanStrength} is null when nothing was asked.
+     *
+     * @param tallied so many of the asks were counted afterwards, and stand in no row
+     */
     public record SideView(
             List<List<Integer>> counts,
+            int tallied,
             int yes,
             int asks,
             double low,
@@ -145,6 +153,7 @@ public class Debrief {
         List<LessonCount> counts = LessonCount.of(ride);
         List<PastDecision> made = decisions.ofLesson(lessonId);
         Judging judging = judging(lesson, ride, counts);
+        Map<RungId, RungMarks> marks = RungMarks.of(ride);
         Map<RungId, List<LessonCount>> ridden = counts.stream()
                 .filter(c -> c.asks() > 0)
                 .collect(Collectors.groupingBy(c -> c.key().rung(), LinkedHashMap::new, Collectors.toList()));
@@ -153,8 +162,9 @@ public class Debrief {
                 ride.reinMs().get(Rein.LEFT),
                 ride.reinMs().get(Rein.RIGHT),
                 ridden.entrySet().stream()
-                        .map(e -> row(lesson, e.getKey(), e.getValue(), made, judging))
+                        .map(e -> row(lesson, e.getKey(), e.getValue(), marks.get(e.getKey()), made, judging))
                         .toList(),
+                WeatherView.of(ride),
                 ride.notes().stream()
                         .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
@@ -231,7 +241,13 @@ public class Debrief {
         return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
     }
 
-    private RungRow row(Lesson lesson, RungId id, List<LessonCount> counts, List<PastDecision> made, Judging judging) {
+    private RungRow row(
+            Lesson lesson,
+            RungId id,
+            List<LessonCount> counts,
+            RungMarks marks,
+            List<PastDecision> made,
+            Judging judging) {
         Optional<Rung> rung = catalogue.rung(id);
         WorkedSide works = rung.map(Rung::works).orElse(WorkedSide.INSIDE);
         List<LessonCount> own =
@@ -252,6 +268,7 @@ public class Debrief {
                         counts.stream()
                                 .filter(c -> c.key().mounted() != Mounted.RIDER)
                                 .toList()),
+                marks,
                 rung.filter(r -> isJudged).map(r -> advice(lesson, r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));
@@ -267,6 +284,7 @@ public class Debrief {
     private static SideView side(SideSummary s) {
         return new SideView(
                 s.counts(),
+                s.tallied(),
                 s.yes().successes(),
                 s.yes().total(),
                 s.interval().low(),

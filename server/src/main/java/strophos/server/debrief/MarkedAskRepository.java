@@ -65,7 +65,8 @@ class MarkedAskRepository {
                 .from(last)
                 .join(RIDDEN_EXCHANGE)
                 .on(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
-                .where(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()))
+                // a tally has no moment of its own
+                .where(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()).and(RIDDEN_EXCHANGE.GOOD.isNull()))
                 .orderBy(last.field(RIDDEN_LESSON.STARTED_AT), lesson, RIDDEN_EXCHANGE.ORD)
                 .fetch(r -> ask(r, factors));
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -82,8 +83,8 @@ class SightingsReader {
                 .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .reduce((a, b) -> b);
         return new LessonSightings(
-                lines(ride, Payload.Fault.class),
-                lines(ride, Payload.Sign.class),
+                counted(Stream.concat(seen(ride, Payload.Fault.class), latched(ride))),
+                counted(seen(ride, Payload.Sign.class)),
                 missed(ride),
                 corrections(ride, school),
                 effort.orElse(null),
@@ -96,14 +97,27 @@ class SightingsReader {
                 ride.reinMs().values().stream().mapToLong(ms -> ms).sum());
     }
 
-    private static List<SightingCount> lines(Ride ride, Class<? extends Payload.Sighting> kind) {
-        record What(String name, Side side) {}
-        Map<What, Integer> counts = new LinkedHashMap<>();
-        ride.marks().stream()
+    private record NamedSide(String name, Side side) {}
+
+    private static Stream<NamedSide> seen(Ride ride, Class<? extends Payload.Sighting> kind) {
+        return ride.marks().stream()
                 .map(Ride.Mark::said)
                 .filter(kind::isInstance)
                 .map(kind::cast)
-                .forEach(m -> counts.merge(new What(m.name(), m.side()), 1, Integer::sum));
+                .map(m -> new NamedSide(m.name(), m.side()));
+    }
+
+    /** Each time it was switched on. */
+    private static Stream<NamedSide> latched(Ride ride) {
+        return ride.marks().stream()
+                .flatMap(m -> Counts.latch(m.said(), l -> l).stream())
+                .filter(Payload.Latch::on)
+                .map(l -> new NamedSide(l.name(), l.side()));
+    }
+
+    private static List<SightingCount> counted(Stream<NamedSide> seen) {
+        Map<NamedSide, Integer> counts = new LinkedHashMap<>();
+        seen.forEach(s -> counts.merge(s, 1, Integer::sum));
         return counts.entrySet().stream()
                 .map(e -> new SightingCount(e.getKey().name(), e.getKey().side(), e.getValue()))
                 .sorted(Comparator.comparingInt((SightingCount l) -> -l.times()))

@@ -14,12 +14,14 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.core.exchange.Mounted;
+import strophos.core.exchange.PadKind;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.plan.Turn;
 import strophos.core.stair.Rung;
 import strophos.server.access.Viewer;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.plan.PlanToKeep;
 import strophos.server.plan.PlanView;
 import strophos.server.plan.Plans;
 import strophos.server.ride.RideLog;
@@ -105,7 +107,7 @@ class DemoHistory {
         script.look(of.story().look(index, t, of.random()));
         script.pass(180);
         send(script);
-        plans.keep(lesson, 0, plans.proposed(lesson, script.now()), script.now());
+        plans.keep(lesson, 0, new PlanToKeep(plans.proposed(lesson, script.now()), Optional.empty()), script.now());
         PlanView plan = plans.forDevice(lesson, script.now()).plan().plan();
         script.start();
         script.pass(60);
@@ -127,6 +129,7 @@ class DemoHistory {
     private void turns(Setting of, LessonScript script, PlanView.BlockView block, Mounted mounted, double t, int most) {
         Rung rung = catalogue.rung(block.rung().rung()).orElseThrow();
         String strand = catalogue.strandOf(rung.id()).orElseThrow().id();
+        PadKind pad = catalogue.exercise(rung.id().exercise()).orElseThrow().padKind();
         SimulatedAsks asks = new SimulatedAsks(of.random());
         List<PlanView.PlanTurn> turns =
                 block.turns().subList(0, Math.min(most, block.turns().size()));
@@ -136,6 +139,7 @@ class DemoHistory {
             Side side = rung.works().on(turn.rein(), said);
             script.turn(
                     rung,
+                    pad,
                     mounted,
                     new Turn(turn.rein(), turn.seconds()),
                     side,

@@ -10,6 +10,9 @@ import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.function.Supplier;
 import strophos.core.exchange.Mounted;
+import strophos.core.exchange.PadKind;
+import strophos.core.exchange.PolesAnswer;
+import strophos.core.exchange.PositionAnswer;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
@@ -60,6 +63,7 @@ final class LessonScript {
     /** One turn on one rein: an ask about every twenty seconds, now and then a slip of the thumb. */
     void turn(
             Rung rung,
+            PadKind pad,
             Mounted mounted,
             Turn turn,
             Side side,
@@ -75,11 +79,11 @@ final class LessonScript {
             pass(pause);
             SimulatedAsks.Result ask = answers.get();
             mark(segment, habit, ask);
-            String exchange = say("exchange", exchange(segment, ask));
+            String touched = touch(pad, segment, ask);
             if (random.nextInt(60) == 0) {
                 // taken back and touched again
-                say("void", Map.of("target", exchange));
-                say("exchange", exchange(segment, ask));
+                say("void", Map.of("target", touched));
+                touch(pad, segment, ask);
             }
         }
         at = at.isAfter(end) ? at : end;
@@ -144,6 +148,46 @@ final class LessonScript {
             payload.put("side", side.name());
         }
         return payload;
+    }
+
+    /** In the words of the exercise's pad. */
+    private String touch(PadKind pad, String segment, SimulatedAsks.Result ask) {
+        return switch (pad) {
+            case POSITION ->
+                say(
+                        "position",
+                        Map.of(
+                                "segment",
+                                segment,
+                                "answer",
+                                position(ask.response()).name()));
+            case POLES ->
+                say(
+                        "poles",
+                        Map.of(
+                                "segment",
+                                segment,
+                                "answer",
+                                poles(ask.response()).name()));
+            case STRENGTH, CHOICE, LINE -> say("exchange", exchange(segment, ask));
+        };
+    }
+
+    private static PositionAnswer position(Response response) {
+        return switch (response) {
+            case YES -> PositionAnswer.HOLDS;
+            case TRY, BRACE -> PositionAnswer.COMES_AND_GOES;
+            case NONE, WRONG -> PositionAnswer.LOST;
+        };
+    }
+
+    private static PolesAnswer poles(Response response) {
+        return switch (response) {
+            case YES -> PolesAnswer.CLEAN;
+            case TRY, NONE -> PolesAnswer.TOUCHED;
+            case BRACE -> PolesAnswer.RUSHED;
+            case WRONG -> PolesAnswer.TRIPPED;
+        };
     }
 
     private static Map<String, Object> exchange(String segment, SimulatedAsks.Result ask) {

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
+import strophos.server.contract.CanBeNull;
 
 /** A lesson's plan. */
 @RestController
@@ -31,10 +33,11 @@ class PlanController {
         this.clock = clock;
     }
 
-    /** A plan to keep, and the version it was made from; 0 for the proposal. */
+    /** A plan to keep, and the version it was made from; 0 for the proposal. The latch is null where no fault has a key of its own. */
     record NewPlan(
             @NotNull @Min(0) Integer version,
-            @NotNull @Size(max = 8) List<@NotNull @Valid WantedBlock> blocks) {}
+            @NotNull @Size(max = 8) List<@NotNull @Valid WantedBlock> blocks,
+            @CanBeNull @Valid LessonLatch latch) {}
 
     @GetMapping
     @Needs(Action.SEE_PLAN)
@@ -45,7 +48,11 @@ class PlanController {
     @PutMapping
     @Needs(Action.PLAN)
     Plans.PlannedLesson keep(@PathVariable UUID id, @Valid @RequestBody NewPlan wanted) {
-        plans.keep(id, wanted.version(), wanted.blocks(), clock.instant());
+        plans.keep(
+                id,
+                wanted.version(),
+                new PlanToKeep(wanted.blocks(), Optional.ofNullable(wanted.latch())),
+                clock.instant());
         return plans.view(id, clock.instant());
     }
 }

@@ -30,26 +30,31 @@ class PlanRepository {
     }
 
     Optional<StoredPlan> find(UUID lesson) {
-        return db.select(PLAN.BLOCKS, PLAN.VERSION, PLAN.MADE_AT, PERSON.NAME)
+        return db.select(PLAN.BLOCKS, PLAN.LATCH, PLAN.VERSION, PLAN.MADE_AT, PERSON.NAME)
                 .from(PLAN)
                 .join(PERSON)
                 .on(PERSON.YARD_ID.eq(PLAN.YARD_ID).and(PERSON.ID.eq(PLAN.MADE_BY)))
                 .where(PLAN.LESSON_ID.eq(lesson))
                 .fetchOptional(r -> new StoredPlan(
                         json.readValue(r.value1().data(), new TypeReference<List<WantedBlock>>() {}),
-                        r.value2(),
-                        r.value4(),
-                        r.value3()));
+                        Optional.ofNullable(r.value2()).map(l -> json.readValue(l.data(), LessonLatch.class)),
+                        r.value3(),
+                        r.value5(),
+                        r.value4()));
     }
 
     /** Whether the plan was at this version (0: not there) and is now this one. */
-    boolean keep(UUID lesson, int version, List<WantedBlock> blocks, String advised, Instant at) {
-        JSONB written = JSONB.valueOf(json.writeValueAsString(blocks));
+    boolean keep(UUID lesson, int version, PlanToKeep wanted, String advised, Instant at) {
+        JSONB written = JSONB.valueOf(json.writeValueAsString(wanted.blocks()));
+        JSONB latch = wanted.latch()
+                .map(l -> JSONB.valueOf(json.writeValueAsString(l)))
+                .orElse(null);
         if (version == 0) {
             return db.insertInto(PLAN)
                             .set(PLAN.YARD_ID, YardScope.viewer().yard())
                             .set(PLAN.LESSON_ID, lesson)
                             .set(PLAN.BLOCKS, written)
+                            .set(PLAN.LATCH, latch)
                             .set(PLAN.ADVISED, JSONB.valueOf(advised))
                             .set(PLAN.VERSION, 1)
                             .set(PLAN.MADE_BY, YardScope.viewer().person())
@@ -60,6 +65,7 @@ class PlanRepository {
         }
         return db.update(PLAN)
                         .set(PLAN.BLOCKS, written)
+                        .set(PLAN.LATCH, latch)
                         .set(PLAN.ADVISED, JSONB.valueOf(advised))
                         .set(PLAN.VERSION, version + 1)
                         .set(PLAN.MADE_BY, YardScope.viewer().person())

@@ -52,6 +52,7 @@ public class Plans {
      * @param version how often it was kept; 0 while it is only proposed
      * @param keptBy who kept it last; null while it is only proposed
      * @param plan the kept one, else the proposal
+     * @param latch the fault that has a key of its own on Ride; null where none was chosen
      * @param isAsProposed the kept blocks are those proposed now
      * @param breaches limits the plan breaks
      * @param changes what decisions and reports since the last lesson changed in the proposal
@@ -64,6 +65,7 @@ public class Plans {
             int version,
             @CanBeNull String keptBy,
             PlanView plan,
+            @CanBeNull LessonLatch latch,
             boolean isAsProposed,
             List<PlanView.BreachView> breaches,
             List<PlanView.ChangeView> changes,
@@ -74,7 +76,8 @@ public class Plans {
     public record RungChoice(PlanView.NamedRung rung, String strand, RungState state) {}
 
     /** What Ride needs of the plan: its blocks, and the thresholds of its nudges. */
-    public record PlanForRide(PlanView plan, boolean isKept, NudgeRules nudges, Heat heat) {}
+    public record PlanForRide(
+            PlanView plan, @CanBeNull LessonLatch latch, boolean isKept, NudgeRules nudges, Heat heat) {}
 
     public PlannedLesson view(UUID lesson, Instant now) {
         PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
@@ -89,6 +92,7 @@ public class Plans {
                 kept.map(StoredPlan::version).orElse(0),
                 kept.map(StoredPlan::by).orElse(null),
                 teller.view(plan, facts.horse().lengthM()),
+                kept.flatMap(StoredPlan::latch).orElse(null),
                 blocks(plan).equals(blocks(proposal)),
                 teller.breaches(PlanLimits.of(plan, facts)),
                 teller.changes(PlanChange.because(facts, reader.causes(known))),
@@ -124,6 +128,7 @@ public class Plans {
         Plan plan = current(facts, kept);
         return new PlanForRide(
                 teller.view(plan, facts.horse().lengthM()),
+                kept.flatMap(StoredPlan::latch).orElse(null),
                 kept.isPresent(),
                 NudgeRules.with(
                         facts.turnCapS(), facts.workCapS(), known.gathered().school(), facts.stop()),
@@ -142,7 +147,8 @@ public class Plans {
     }
 
     /** Keeps these blocks; a safety limit refuses, another is only said. */
-    public void keep(UUID lesson, int version, List<WantedBlock> blocks, Instant now) {
+    public void keep(UUID lesson, int version, PlanToKeep asked, Instant now) {
+        List<WantedBlock> blocks = asked.blocks();
         PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
         PlanFacts facts = known.facts();
         refuseUnknown(facts, blocks);
@@ -159,7 +165,7 @@ public class Plans {
         }
         String advised = json.writeValueAsString(
                 teller.view(Planner.propose(facts), facts.horse().lengthM()));
-        if (!plans.keep(lesson, version, blocks, advised, now)) {
+        if (!plans.keep(lesson, version, asked, advised, now)) {
             throw new Problem(
                     HttpStatus.PRECONDITION_FAILED,
                     "changed_meanwhile",

@@ -2,6 +2,7 @@ package strophos.server.plan;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 
 /** A kept plan. */
-record StoredPlan(List<WantedBlock> blocks, int version, String by, Instant at) {}
+record StoredPlan(List<WantedBlock> blocks, Optional<LessonLatch> latch, int version, String by, Instant at) {}

@@ -28,8 +28,10 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Observation;
+import strophos.core.record.Answer;
 import strophos.core.record.Answers;
 import strophos.core.record.EarlierMark;
 import strophos.core.record.Factors;
@@ -186,7 +188,7 @@ class Projection {
         row.setEndedAt(instant(ride.endedAtMs()));
         row.setLeftMs(ride.reinMs().get(Rein.LEFT));
         row.setRightMs(ride.reinMs().get(Rein.RIGHT));
-        row.setExchanges(Answers.of(ride).size());
+        row.setExchanges(Answers.of(ride).stream().mapToInt(Answer::asks).sum());
         row.setPairId(lesson.lesson().pair());
         row.setSeen(JSONB.valueOf(json.writeValueAsString(EarlierMark.in(ride))));
         return row;
@@ -255,7 +257,7 @@ class Projection {
     private static List<RiddenExchangeRecord> exchanges(UUID yard, LessonFold lesson) {
         Map<String, Ride.Segment> segments = segments(lesson);
         List<RiddenExchangeRecord> rows = new ArrayList<>();
-        for (Ride.Exchange x : Answers.of(lesson.ride())) {
+        for (Answer x : Answers.of(lesson.ride())) {
             Ride.Segment s = segments.get(x.segment());
             RiddenExchangeRecord row = new RiddenExchangeRecord();
             row.setYardId(yard);
@@ -270,7 +272,13 @@ class Projection {
             row.setSide(s.side().name());
             row.setMounted(s.mounted().name());
             row.setStrength(x.strength().level());
-            row.setResponse(x.response().name());
+            if (x instanceof Answer.Touch touch) {
+                row.setResponse(touch.response().name());
+            } else if (x instanceof Answer.Count count) {
+                row.setResponse(Response.NONE.name());
+                row.setGood(count.good());
+                row.setOthers(count.others());
+            }
             rows.add(row);
         }
         return rows;

@@ -15,13 +15,15 @@ import strophos.server.contract.CanBeNull;
 /**
  * How an exercise is usually asked and touched in, by the pair's school.
  *
+ * @param pad as a web of before knows it, which may still be open on a device; {@code padKind} is what holds
  * @param circleM the diameter of its circle in metres, where it has one of its own
  * @param left its aids on the left rein
  * @param none its aids where there is no rein
  */
 record Usual(
         String exercise,
-        PadKind pad,
+        OlderPad pad,
+        PadKind padKind,
         @CanBeNull Integer circleM,
         List<UsualAidView> left,
         List<UsualAidView> right,
@@ -42,10 +44,27 @@ record Usual(
         }
     }
 
+    /** The pads there were before poles and the rider's position had their own. */
+    enum OlderPad {
+        STRENGTH,
+        CHOICE,
+        LINE;
+
+        static OlderPad of(PadKind pad) {
+            return switch (pad) {
+                case STRENGTH, POSITION -> STRENGTH;
+                case CHOICE -> CHOICE;
+                case POLES, LINE -> LINE;
+            };
+        }
+    }
+
     static Usual of(Exercise exercise, School school) {
+        PadKind pad = school.pad(exercise.padKind());
         return new Usual(
                 exercise.id(),
-                school.pad(exercise.padKind()),
+                OlderPad.of(pad),
+                pad,
                 exercise.circleM().isPresent() ? exercise.circleM().getAsInt() : null,
                 on(exercise, Rein.LEFT),
                 on(exercise, Rein.RIGHT),

@@ -79,7 +79,9 @@ public class CountRepository {
                     c.releaseMissed(),
                     c.corrected(),
                     c.letPass(),
-                    c.observed()));
+                    c.observed(),
+                    c.tallied().toArray(Integer[]::new),
+                    c.slips()));
         }
         return rows;
     }

@@ -78,7 +78,8 @@ class RiddenRepository {
                             union all
                             select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[])
                         )
-                        select l.*, x.ord, x.entry_id, x.at, x.rein, x.side, x.strength, x.response as word, null::text as kind, null::text as unit
+                        select l.*, x.ord, x.entry_id, x.at, x.rein, x.side, x.strength, x.response as word, null::text as kind, null::text as unit,
+                            x.good, x.others
                         from lessons l
                         cross join lateral (
                             select * from ridden_exchange x
@@ -86,7 +87,7 @@ class RiddenRepository {
                                 and x.exercise || '.' || lower(x.gait) || '.' || lower(x.place) = l.rung
                             offset 0) x
                         union all
-                        select l.*, o.ord, o.entry_id, null, o.rein, o.side, o.amount, o.name, o.kind, o.unit
+                        select l.*, o.ord, o.entry_id, null, o.rein, o.side, o.amount, o.name, o.kind, o.unit, null, null
                         from lessons l
                         cross join lateral (
                             select * from ridden_observed o
@@ -155,13 +156,7 @@ class RiddenRepository {
         String kind = r.get("kind", String.class);
         Integer number = r.get("strength", Integer.class);
         if (kind == null) {
-            sitting.asks.add(new Ask(
-                    entry,
-                    r.get("at", Instant.class).toEpochMilli(),
-                    side,
-                    Mounted.RIDER,
-                    Strength.ofLevel(number).orElseThrow(),
-                    Response.valueOf(word)));
+            sitting.asks.addAll(asks(entry, side, r));
         } else {
             sitting.observed.add(
                     switch (kind) {
@@ -171,5 +166,15 @@ class RiddenRepository {
                         default -> new Observation.Fright(entry, side);
                     });
         }
+    }
+
+    private static List<Ask> asks(String entry, Side side, Record r) {
+        long atMs = r.get("at", Instant.class).toEpochMilli();
+        Strength strength = Strength.ofLevel(r.get("strength", Integer.class)).orElseThrow();
+        Integer good = r.get("good", Integer.class);
+        return good == null
+                ? List.of(new Ask(
+                        entry, atMs, side, Mounted.RIDER, strength, Response.valueOf(r.get("word", String.class))))
+                : Ask.tallied(entry, atMs, side, Mounted.RIDER, strength, good, r.get("others", Integer.class));
     }
 }

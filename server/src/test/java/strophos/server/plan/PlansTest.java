@@ -2,6 +2,7 @@ package strophos.server.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,6 +80,28 @@ class PlansTest {
                         .path("plan")))
                 .as("the same goes along to Ride")
                 .containsExactly("step-back-rein.halt.rail", "counter-bend.walk.rail");
+    }
+
+    @Test
+    void oneFaultMayHaveAKeyOfItsOwn() {
+        String lesson = yard.lesson(yard.pair());
+        JsonNode proposed = coach.get("/api/v1/lessons/" + lesson + "/plan").body();
+        assertThat(proposed.path("latch").isNull()).isTrue();
+        Map<String, Object> plan = new HashMap<>(Map.of("version", 0, "blocks", List.of()));
+        plan.put("latch", Map.of("name", "leg-back", "side", "RIGHT"));
+        Client.Reply kept = coach.put("/api/v1/lessons/" + lesson + "/plan", plan);
+        assertThat(kept.body().path("latch").path("side").asString()).isEqualTo("RIGHT");
+        JsonNode packet = coach.get("/api/v1/lessons/" + lesson + "/packet").body();
+        assertThat(packet.path("plan").path("latch").path("name").asString()).isEqualTo("leg-back");
+        plan.put("version", 1);
+        plan.put("latch", Map.of("name", "Leg back!", "side", "RIGHT"));
+        assertThat(coach.put("/api/v1/lessons/" + lesson + "/plan", plan)
+                        .body()
+                        .path("issues")
+                        .path(0)
+                        .path("path")
+                        .asString())
+                .isEqualTo("latch.name");
     }
 
     @Test
