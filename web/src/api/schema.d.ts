@@ -1003,6 +1003,7 @@ export interface components {
             rightMs: number;
             rows: components["schemas"]["debrief.RungRow"][];
             seen: components["schemas"]["debrief.LessonSightings"];
+            softness: components["schemas"]["debrief.SoftnessView"];
             stopSigns: components["schemas"]["debrief.StopOfLesson"][];
             weather: components["schemas"]["debrief.WeatherView"] | null;
         };
@@ -1089,6 +1090,8 @@ export interface components {
         };
         "debrief.RungRow": {
             advice: components["schemas"]["core.progress.Advice"] | null;
+            /** Format: int32 */
+            day: number | null;
             decision: components["schemas"]["stair.PastDecision"] | null;
             exercise: string;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
@@ -1131,6 +1134,16 @@ export interface components {
             side: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             times: number;
+        };
+        "debrief.SoftnessView": {
+            /** Format: int32 */
+            corrections: number;
+            /** Format: int64 */
+            lastTimeS: number | null;
+            /** Format: int64 */
+            soakS: number | null;
+            /** Format: int64 */
+            softAfterS: number | null;
         };
         "debrief.StopOfLesson": {
             /** Format: date-time */

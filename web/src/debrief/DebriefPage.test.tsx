@@ -33,6 +33,7 @@ const row: DebriefRow = {
   place: 'RAIL',
   state: 'IN_WORK',
   works: 'OUTSIDE',
+  day: 3,
   pair: { left: SIDE, right: SIDE, none: NOBODY },
   others: { left: NOBODY, right: NOBODY, none: NOBODY },
   marks: {
@@ -54,6 +55,7 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
   lesson: ridden,
   rows: [row],
   weather: null,
+  softness: { softAfterS: 200, lastTimeS: 550, soakS: 7, corrections: 2 },
   notes: [{ at: '2026-11-24T17:20:00Z', text: 'softer on the left today' }],
   seen: {
     faults: [],
@@ -79,6 +81,9 @@ test('a rung stands with its advice, and the notes with their time', async () =>
   open({ [`GET ${PATH}/debrief`]: debrief() })
   expect(await screen.findByRole('heading', { name: /Counter-bend on the rail/ })).toBeVisible()
   expect(screen.getByText(/softer on the left today/)).toBeVisible()
+  expect(screen.getByText(/Soft after 3:20/)).toHaveTextContent('Soft after 3:20 · last time 9:10')
+  expect(screen.getByText('7 s to think after a correction (middle of 2)')).toBeVisible()
+  expect(screen.getByText(/day 3/)).toBeVisible()
 })
 
 test('what was touched in beside the asks stands there in words', async () => {

@@ -7,7 +7,7 @@ import type { Debrief, DebriefRow, Lesson } from '../api'
 import { ReinClock } from '../ui'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
-import { dayLongAt, timeOfDay, useText } from '../text'
+import { clock, dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { Row } from './Row'
 import { SightingsCard } from './SightingsCard'
@@ -29,6 +29,7 @@ export default function DebriefPage() {
       </Box>
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Head debrief={debrief.data} />
+      <Softness softness={debrief.data.softness} />
       {debrief.data.weather && <Weather weather={debrief.data.weather} />}
       <StoppedBy debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
@@ -59,6 +60,32 @@ export default function DebriefPage() {
         <LinkButton to={`/lessons/${lesson.id}/record`}>{t('debrief.export')}</LinkButton>
       </Flex>
     </Flex>
+  )
+}
+
+/** What the times of the touches say: how soon it became soft, and how long the horse was left to think. */
+function Softness({
+  softness: { softAfterS, lastTimeS, soakS, corrections },
+}: {
+  softness: Debrief['softness']
+}) {
+  const { t } = useText()
+  if (softAfterS === null && soakS === null) return null
+  return (
+    <Box>
+      {softAfterS !== null && (
+        <chakra.p fontSize="lg" fontWeight="650">
+          {t('softness.after', { time: clock(softAfterS * 1000) })}
+          {lastTimeS !== null && (
+            <chakra.span fontWeight="400">
+              {' '}
+              {t('softness.lastTime', { time: clock(lastTimeS * 1000) })}
+            </chakra.span>
+          )}
+        </chakra.p>
+      )}
+      {soakS !== null && <Quiet>{t('softness.soak', { seconds: soakS, count: corrections })}</Quiet>}
+    </Box>
   )
 }
 

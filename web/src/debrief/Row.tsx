@@ -40,6 +40,7 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
         <chakra.span color="quiet">
           {wordIn(t, 'gait', row.gait)}, {wordIn(t, 'place', row.place)}
           {row.state && ` · ${t(`state.${row.state}`)}`}
+          {row.day !== null && ` · ${t('debrief.day', { day: row.day })}`}
         </chakra.span>
       </Flex>
       <Grid

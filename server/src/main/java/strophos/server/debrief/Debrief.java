@@ -1,6 +1,7 @@
 package strophos.server.debrief;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,10 +24,13 @@ import strophos.core.exchange.WorkedSide;
 import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
 import strophos.core.progress.Advice;
+import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.SideSummary;
 import strophos.core.record.Ride;
+import strophos.core.record.Soak;
+import strophos.core.record.SoftAfter;
 import strophos.core.record.StopSigns;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -92,6 +96,7 @@ public class Debrief {
             long rightMs,
             List<RungRow> rows,
             @CanBeNull WeatherView weather,
+            SoftnessView softness,
             List<NoteItem> notes,
             SightingsReader.LessonSightings seen,
             List<StopOfLesson> stopSigns,
@@ -110,6 +115,7 @@ public class Debrief {
      * @param rung null when the catalogue has no rung there; then nothing is decided
      * @param state null without a rung
      * @param works the side of the horse it works
+     * @param day which of the pair's days on this rung it is, the first ones only; null later, and where it was not ridden by the pair
      * @param pair asks under the pair's own rider; {@code others} those under anybody else
      * @param marks what was touched in beside the asks
      * @param advice null until the lesson has ended, and without a rung
@@ -123,6 +129,7 @@ public class Debrief {
             @CanBeNull String rung,
             @CanBeNull RungState state,
             WorkedSide works,
+            @CanBeNull Integer day,
             Sides pair,
             Sides others,
             RungMarks marks,
@@ -165,6 +172,7 @@ public class Debrief {
                         .map(e -> row(lesson, e.getKey(), e.getValue(), marks.get(e.getKey()), made, judging))
                         .toList(),
                 WeatherView.of(ride),
+                softness(lesson, ride),
                 ride.notes().stream()
                         .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
@@ -262,6 +270,7 @@ public class Debrief {
                 rung.map(r -> stairs.state(r, judging.before(), lesson.school(), !own.isEmpty(), made))
                         .orElse(null),
                 works,
+                own.isEmpty() ? null : day(judging.facts().get(id)),
                 sides(works, own),
                 sides(
                         works,
@@ -272,6 +281,43 @@ public class Debrief {
                 rung.filter(r -> isJudged).map(r -> advice(lesson, r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));
+    }
+
+    /** Which of the pair's days on a rung the last one is, as far as its record is kept. */
+    @CanBeNull
+    private static Integer day(@CanBeNull RungFacts facts) {
+        if (facts == null || facts.lessons().size() >= RungFacts.LESSONS) {
+            return null;
+        }
+        return (int) facts.lessons().stream().map(LessonFacts::day).distinct().count();
+    }
+
+    /**
+     * What the times of the touches say.
+     *
+     * @param softAfterS from the beginning to the first run of soft answers; null where none came
+     * @param lastTimeS the same of the pair's lesson before; null where none came, or there was no lesson before
+     * @param soakS the middle time from a correction to the next ask; null where there is none
+     * @param corrections how many that was read from
+     */
+    public record SoftnessView(
+            @CanBeNull Long softAfterS,
+            @CanBeNull Long lastTimeS,
+            @CanBeNull Long soakS,
+            int corrections) {}
+
+    private SoftnessView softness(Lesson lesson, Ride ride) {
+        Optional<Soak> soak = Soak.of(ride);
+        return new SoftnessView(
+                seconds(SoftAfter.of(ride)),
+                seconds(log.rideBefore(lesson).flatMap(SoftAfter::of)),
+                seconds(soak.map(Soak::median)),
+                soak.map(Soak::corrections).orElse(0));
+    }
+
+    @CanBeNull
+    private static Long seconds(Optional<Duration> of) {
+        return of.map(Duration::toSeconds).orElse(null);
     }
 
     private static Sides sides(WorkedSide works, List<LessonCount> counts) {

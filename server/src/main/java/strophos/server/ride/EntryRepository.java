@@ -7,6 +7,7 @@ import static strophos.server.db.Tables.DEVICE;
 import static strophos.server.db.Tables.ENTRY;
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
 import java.util.Collection;
@@ -17,10 +18,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.Result;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,8 +82,22 @@ class EntryRepository {
     }
 
     List<StoredEntry> ofLesson(UUID lesson) {
+        return inOrder(ENTRY.LESSON_ID.eq(lesson));
+    }
+
+    /** Of the lesson this pair began before that one; none before the first. */
+    List<StoredEntry> ofLessonBefore(UUID pair, Instant began, UUID lesson) {
+        return inOrder(ENTRY.LESSON_ID.eq(DSL.select(RIDDEN_LESSON.LESSON_ID)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .and(DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).lt(began, lesson))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(1)));
+    }
+
+    private List<StoredEntry> inOrder(Condition which) {
         return db.selectFrom(ENTRY)
-                .where(ENTRY.LESSON_ID.eq(lesson))
+                .where(which)
                 .orderBy(ENTRY.AT_MS, ENTRY.DEVICE_ID, ENTRY.SEQ, ENTRY.ID)
                 .fetch(this::stored);
     }
