@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/placings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/practice": {
         parameters: {
             query?: never;
@@ -1104,7 +1120,7 @@ export interface components {
             place: string;
             rung: string | null;
             /** @enum {string|null} */
-            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED" | null;
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED" | null;
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
@@ -1673,6 +1689,12 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        "pair.NewPlacing": {
+            /** Format: uuid */
+            id: string;
+            known: boolean;
+            rung: string;
+        };
         "pair.PairItem": {
             horse: string;
             /** Format: uuid */
@@ -1719,6 +1741,7 @@ export interface components {
             lessons: components["schemas"]["pair.LessonItem"][];
             nextDecisions: string | null;
             nextLessons: string | null;
+            placings: components["schemas"]["stair.PastPlacing"][];
             rider: string;
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
@@ -2052,7 +2075,7 @@ export interface components {
         };
         "plan.ReasonView": {
             /** @enum {string} */
-            code: "EASY_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
+            code: "EASY_FIRST" | "PLACED_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
             values: {
                 [key: string]: string;
             };
@@ -2060,7 +2083,7 @@ export interface components {
         "plan.RungChoice": {
             rung: components["schemas"]["plan.NamedRung"];
             /** @enum {string} */
-            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED";
             strand: string;
         };
         "plan.WantedBlock": {
@@ -2256,6 +2279,17 @@ export interface components {
             ruleId: string;
             rung: string;
         };
+        "stair.PastPlacing": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            known: boolean;
+            /** Format: uuid */
+            pair: string;
+            rung: string;
+        };
         "stair.SideOfStep": {
             /** Format: int32 */
             asks: number;
@@ -2284,7 +2318,7 @@ export interface components {
             rung: string;
             shortName: string;
             /** @enum {string} */
-            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "RESTING" | "PAUSED";
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED";
             strand: string;
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
@@ -3160,6 +3194,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["invite.People"];
                 };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["pair.NewPlacing"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

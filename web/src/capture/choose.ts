@@ -29,7 +29,7 @@ export interface Choosable {
   state: Step['state']
 }
 
-const ORDER: Step['state'][] = ['IN_WORK', 'OPEN', 'PASSED', 'RESTING', 'PAUSED', 'CLOSED']
+const ORDER: Step['state'][] = ['IN_WORK', 'OPEN', 'PASSED', 'PLACED', 'RESTING', 'PAUSED', 'CLOSED']
 const WHOLE_CIRCLE_M = 20
 
 /** The exercises of a pair's stair, those in work first; each once, in the state of its liveliest rung. */

@@ -6,18 +6,22 @@ import { answerOf, api, queries } from '../api'
 import type { Facts, FactsView } from '../api'
 import { useMe } from '../session'
 import { dayShort, useText } from '../text'
-import { Button, Input, Card, CardTitle, Quiet, Field, numberOrNull, textOrNull, Trouble } from '../ui'
+import {
+  Button,
+  Input,
+  Card,
+  CardTitle,
+  Quiet,
+  Field,
+  numberOrNull,
+  textOrNull,
+  Trouble,
+  WhyBox,
+} from '../ui'
 
-const NUMBERS = [
-  'heightCm',
-  'bornYear',
-  'horseKg',
-  'shouldWeighKg',
-  'riderKg',
-  'tackKg',
-  'weeksOff',
-  'minutesBefore',
-] as const
+/** What every plan needs; the rest is folded. */
+const NEEDED = ['heightCm', 'bornYear'] as const
+const NUMBERS = ['horseKg', 'shouldWeighKg', 'riderKg', 'tackKg', 'weeksOff', 'minutesBefore'] as const
 const DAYS = ['inWorkSince', 'backSince'] as const
 
 /** What a plan must know of the horse and the weights; what nobody has said stays empty. */
@@ -112,29 +116,41 @@ function Form({ pair, view }: { pair: string; view: FactsView }) {
   })
   const canEdit = actions.includes('EDIT_PAIR')
   const submit = handleSubmit((facts) => change.mutate(facts))
+  const number = (name: (typeof NEEDED)[number] | (typeof NUMBERS)[number]) => (
+    <Field
+      key={name}
+      label={t(`facts.${name}`)}
+      type="number"
+      inputMode="decimal"
+      readOnly={!canEdit}
+      {...register(name, { setValueAs: numberOrNull })}
+    />
+  )
   return (
     <chakra.form noValidate onSubmit={(e) => void submit(e)}>
       <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, minmax(0, 1fr))' }} gap="3">
-        {NUMBERS.map((name) => (
-          <Field
-            key={name}
-            label={t(`facts.${name}`)}
-            type="number"
-            inputMode="decimal"
-            readOnly={!canEdit}
-            {...register(name, { setValueAs: numberOrNull })}
-          />
-        ))}
-        {DAYS.map((name) => (
-          <Field
-            key={name}
-            label={t(`facts.${name}`)}
-            type="date"
-            readOnly={!canEdit}
-            {...register(name, { setValueAs: textOrNull })}
-          />
-        ))}
+        {NEEDED.map(number)}
       </Grid>
+      <WhyBox marginTop="3">
+        <summary>{t('facts.more')}</summary>
+        <Grid
+          templateColumns={{ base: '1fr 1fr', md: 'repeat(3, minmax(0, 1fr))' }}
+          gap="3"
+          marginTop="1"
+          paddingBottom="1"
+        >
+          {NUMBERS.map(number)}
+          {DAYS.map((name) => (
+            <Field
+              key={name}
+              label={t(`facts.${name}`)}
+              type="date"
+              readOnly={!canEdit}
+              {...register(name, { setValueAs: textOrNull })}
+            />
+          ))}
+        </Grid>
+      </WhyBox>
       <Quiet marginTop="2">{t('facts.lead')}</Quiet>
       {change.isError && <Trouble cause={change.error} />}
       {formState.isDirty && (

@@ -14,6 +14,7 @@ import { FactsCard } from './FactsCard'
 import { Lessons } from './Lessons'
 import { reinFor, sidesOf } from '../record'
 import { missingSentence } from './missing'
+import { PlaceCard } from './PlaceCard'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
 
@@ -88,6 +89,7 @@ export default function PairPage() {
         <Lessons pair={pair.data} />
         <Decisions pair={pair.data} />
       </Grid>
+      {actions.includes('DECIDE') && <PlaceCard pair={pair.data} isNew={pair.data.lessons.length === 0} />}
       {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}
       <ContactsCard horse={horseId} />
       {actions.includes('INVITE') && <PeopleCard pair={id} />}
@@ -96,7 +98,12 @@ export default function PairPage() {
 }
 
 function isRidden(step: Step): boolean {
-  return step.state === 'IN_WORK' || step.state === 'PASSED' || step.left.asks + step.right.asks > 0
+  return (
+    step.state === 'IN_WORK' ||
+    step.state === 'PASSED' ||
+    step.state === 'PLACED' ||
+    step.left.asks + step.right.asks > 0
+  )
 }
 
 /** How strongly it had to be asked, at first and now. */

@@ -82,6 +82,9 @@ function StairStep({ step, base }: { step: Step; base: number }) {
         </>
       )}
       {isLive && <chakra.rect y="-2" width={STEP.width} height="6" fill="live" />}
+      {step.state === 'PLACED' && (
+        <chakra.line x2={STEP.width} y1="1" y2="1" stroke="ink" strokeWidth="5" strokeDasharray="9 6" />
+      )}
       {step.state === 'PASSED' && <chakra.rect y="-2" width={STEP.width} height="6" fill="ink" />}
     </g>
   )
@@ -136,6 +139,7 @@ const SIGN: Record<Step['state'], string> = {
   OPEN: '◇',
   IN_WORK: '◆',
   PASSED: '✓',
+  PLACED: '◈',
   RESTING: '↓',
   PAUSED: '✚',
 }

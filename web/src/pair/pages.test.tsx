@@ -108,7 +108,43 @@ describe('a pair', () => {
     nextLessons: null,
     decisions: [],
     nextDecisions: null,
+    placings: [
+      {
+        id: 'p',
+        pair: marzipan.id,
+        rung: 'counter-bend.walk.rail',
+        known: true,
+        by: 'Ottilie',
+        at: '2026-11-20T10:00:00Z',
+      },
+    ],
   }
+
+  test('is placed on its stair by the coach’s word, and taken back', async () => {
+    const placed = step({ rung: 'yield.walk.rail', name: 'Yield', state: 'PLACED' })
+    const { sent } = show(<PairPage />, {
+      path: '/pairs/:id',
+      at: `/pairs/${marzipan.id}`,
+      answers: {
+        [`GET /api/v1/pairs/${marzipan.id}`]: { ...view, stair: [step(), placed] },
+        [`GET /api/v1/pairs/${marzipan.id}/facts`]: facts(),
+        [`GET /api/v1/pairs/${marzipan.id}/people`]: { people: [] },
+        [`POST /api/v1/pairs/${marzipan.id}/placings`]: undefined,
+      },
+    })
+    const user = userEvent.setup()
+    const known = await screen.findAllByRole('button', { name: new RegExp(text('place.known')) })
+    await user.click(known[0] as HTMLElement)
+    await vi.waitFor(() => expect(sent(`POST /api/v1/pairs/${marzipan.id}/placings`)).toHaveLength(1))
+    await user.click(screen.getByRole('button', { name: /^Yield.*: Take back/ }))
+    await vi.waitFor(() =>
+      expect(sent(`POST /api/v1/pairs/${marzipan.id}/placings`)).toEqual([
+        expect.objectContaining({ rung: step().rung, known: true }),
+        expect.objectContaining({ rung: 'yield.walk.rail', known: false }),
+      ]),
+    )
+    expect(screen.getByText(/20 Nov, Ottilie: can do/)).toBeInTheDocument()
+  })
 
   test('shows its stair by strand; a rung that has left the library says so', async () => {
     show(<PairPage />, {
@@ -121,7 +157,7 @@ describe('a pair', () => {
       },
     })
     expect(await screen.findByRole('heading', { level: 1 })).toHaveTextContent('Marzipan')
-    expect(screen.getByText(text('strand.bend'))).toBeVisible()
+    expect(screen.getByRole('heading', { name: text('strand.bend') })).toBeVisible()
   })
 })
 

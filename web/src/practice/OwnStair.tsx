@@ -3,13 +3,17 @@ import type { OwnPair, Step } from '../api'
 import { Card, CardTitle, SideLetter } from '../ui'
 import { wordIn, useText } from '../text'
 
-const SHOWN: Step['state'][] = ['PASSED', 'IN_WORK', 'OPEN']
+const SHOWN: Step['state'][] = ['PASSED', 'PLACED', 'IN_WORK', 'OPEN']
 
 /** The rider's own stair in plain words: what is there, what is coming, and which side needs more. */
 export function OwnStair({ pair, isNamed }: { pair: OwnPair; isNamed: boolean }) {
   const { t } = useText()
   const strands = [
-    ...new Set(pair.stair.filter((s) => s.state === 'IN_WORK' || s.state === 'PASSED').map((s) => s.strand)),
+    ...new Set(
+      pair.stair
+        .filter((s) => s.state === 'IN_WORK' || s.state === 'PASSED' || s.state === 'PLACED')
+        .map((s) => s.strand),
+    ),
   ]
   if (strands.length === 0) return null
   return (
@@ -44,7 +48,7 @@ function Line({ step }: { step: Step }) {
         fontWeight="800"
         color={step.state === 'PASSED' ? 'good' : 'ink'}
       >
-        {step.state === 'PASSED' ? '✓' : step.state === 'IN_WORK' ? '◆' : '◇'}
+        {step.state === 'PASSED' ? '✓' : step.state === 'PLACED' ? '◈' : step.state === 'IN_WORK' ? '◆' : '◇'}
       </chakra.span>
       <chakra.span flex="1">
         {step.name}, {wordIn(t, 'gait', step.gait)}

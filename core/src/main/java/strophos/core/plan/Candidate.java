@@ -1,8 +1,10 @@
 package strophos.core.plan;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Feel;
@@ -47,13 +49,16 @@ public record Candidate(
         Objects.requireNonNull(state, "state");
     }
 
+    private static final Set<RungState> RIDEABLE =
+            EnumSet.of(RungState.OPEN, RungState.IN_WORK, RungState.PASSED, RungState.PLACED);
+
     boolean isRideable() {
-        return state == RungState.OPEN || state == RungState.IN_WORK || state == RungState.PASSED;
+        return RIDEABLE.contains(state);
     }
 
-    /** Passed, or the foot of its strand in halt or walk, which asks nothing new of a horse. */
+    /** Passed, placed, or the foot of its strand in halt or walk, which asks nothing new of a horse. */
     boolean isKnown() {
-        return state == RungState.PASSED || (step == 0 && isRideable() && isCalm());
+        return state == RungState.PASSED || state == RungState.PLACED || (step == 0 && isRideable() && isCalm());
     }
 
     boolean isCalm() {

@@ -124,7 +124,11 @@ final class Choice {
                 .map(c -> picked(
                         c,
                         Block.Role.WAY_IN,
-                        Reason.of(c.state() == RungState.PASSED ? Reason.Code.EASY_FIRST : Reason.Code.FOOT_FIRST)));
+                        switch (c.state()) {
+                            case PASSED -> Reason.of(Reason.Code.EASY_FIRST);
+                            case PLACED -> Reason.of(Reason.Code.PLACED_FIRST);
+                            default -> Reason.of(Reason.Code.FOOT_FIRST);
+                        }));
     }
 
     /** The highest known rung below it in its strand. */
@@ -164,7 +168,7 @@ final class Choice {
                 .map(c -> picked(c, Block.Role.LAST, known(c, Reason.Code.END_WELL)));
     }
 
-    /** That it can do a thing is said only of what it has passed. */
+    /** That it can do a thing is said only of what it has passed; what was placed has no record yet. */
     private static Reason known(Candidate c, Reason.Code passed) {
         return Reason.of(c.state() == RungState.PASSED ? passed : Reason.Code.ASKS_LITTLE);
     }
@@ -207,6 +211,7 @@ final class Choice {
                 switch (c.state()) {
                     case IN_WORK -> Reason.Code.IN_WORK;
                     case OPEN -> Reason.Code.NEXT_OPEN;
+                    case PLACED -> Reason.Code.PLACED_FIRST;
                     default -> Reason.Code.EASY_FIRST;
                 });
     }

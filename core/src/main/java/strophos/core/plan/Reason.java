@@ -9,6 +9,8 @@ public record Reason(Code code, Map<String, String> values) {
     public enum Code {
         /** Passed: begin where it is easy. */
         EASY_FIRST,
+        /** Said by the coach to be known already, without a record. */
+        PLACED_FIRST,
         /** Nothing below is passed yet: begin at the foot. */
         FOOT_FIRST,
         /** The way back of the main rung, since the rider reported that it does not come yet. */

@@ -2,5 +2,5 @@ package strophos.core.stair;
 
 import strophos.core.progress.Decision;
 
-/** A coach's decision on a rung; a list of them is given in the order they were made. */
-public record DecisionOnRung(RungId rung, Decision decision) {}
+/** A coach's decision on a rung. */
+public record DecisionOnRung(RungId rung, Decision decision) implements StairEvent {}

@@ -1,5 +1,7 @@
 package strophos.core.stair;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -62,6 +64,19 @@ public record Progression(String strand, List<Rung> rungs) {
             throw new IllegalArgumentException("Rung %s %s %s, which does not stand below it; maybe the order is wrong."
                     .formatted(rung.id(), does, other));
         }
+    }
+
+    /** All that this rung needs, itself and through others, from the foot up; empty for one that stands in another strand. */
+    public List<RungId> under(RungId id) {
+        Set<RungId> all = new HashSet<>();
+        List<Rung> down = new ArrayList<>(rungs);
+        Collections.reverse(down);
+        for (Rung rung : down) {
+            if (rung.id().equals(id) || all.contains(rung.id())) {
+                all.addAll(rung.needs());
+            }
+        }
+        return rungs.stream().map(Rung::id).filter(all::contains).toList();
     }
 
     /** The rung of this id; empty when it stands in another strand or none. */

@@ -24,9 +24,9 @@ public final class Stair {
     }
 
     /** What decisions on rungs of this progression come to, in the order they were made; those on others are passed over. */
-    public static StairState decided(Progression progression, List<DecisionOnRung> decisions) {
+    public static StairState decided(Progression progression, List<? extends StairEvent> decisions) {
         StairState state = StairState.START;
-        for (DecisionOnRung made : decisions) {
+        for (StairEvent made : decisions) {
             var rung = progression.find(made.rung());
             if (rung.isPresent()) {
                 state = state.after(made, rung.get().wayBack());

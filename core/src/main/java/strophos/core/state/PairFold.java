@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import strophos.core.progress.RungFacts;
-import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
+import strophos.core.stair.StairEvent;
 import strophos.core.stair.StairState;
 
 /**
@@ -60,8 +60,8 @@ public final class PairFold {
         });
     }
 
-    /** A decision on a rung that the catalogue does not have (any more) is passed over. */
-    public void decide(DecisionOnRung made) {
+    /** What was decided or said of a rung that the catalogue does not have (any more) is passed over. */
+    public void decide(StairEvent made) {
         judge.rungs().apply(made.rung()).map(Rung::wayBack).ifPresent(wayBack -> stair = stair.after(made, wayBack));
     }
 

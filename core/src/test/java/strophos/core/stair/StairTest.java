@@ -146,6 +146,29 @@ class StairTest {
                 .isTrue();
     }
 
+    /** Placed opens what needs it, is not passed, and goes by a decision that says more or is taken back. */
+    @Test
+    void aPlacedRungOpensWhatNeedsIt() {
+        Placing known = new Placing(FOOT, true);
+        assertThat(after(known)).containsEntry(FOOT, RungState.PLACED).containsEntry(MIDDLE, RungState.OPEN);
+        assertThat(after(known, new Placing(FOOT, false)))
+                .containsEntry(FOOT, RungState.OPEN)
+                .containsEntry(MIDDLE, RungState.CLOSED);
+        assertThat(after(known, made(FOOT, Decision.MOVE_ON))).containsEntry(FOOT, RungState.PASSED);
+        assertThat(after(made(FOOT, Decision.MOVE_ON), known)).containsEntry(FOOT, RungState.PASSED);
+        assertThat(after(known, made(FOOT, Decision.STAY))).containsEntry(FOOT, RungState.PLACED);
+        assertThat(after(known, made(MIDDLE, Decision.STEP_BACK)))
+                .as("its way back is to be shown again")
+                .containsEntry(FOOT, RungState.OPEN)
+                .containsEntry(MIDDLE, RungState.RESTING);
+        assertThat(THREE.under(TOP)).containsExactly(FOOT, MIDDLE);
+        assertThat(THREE.under(FOOT)).isEmpty();
+    }
+
+    private static Map<RungId, RungState> after(StairEvent... events) {
+        return Stair.states(THREE, Set.of(), Stair.decided(THREE, List.of(events)));
+    }
+
     /** Gaits in the order halt, walk, trot, canter; places rail, circle, across (rules 3). */
     @Test
     void refusesToPassOverAGaitOrAPlace() {

@@ -32,8 +32,10 @@ import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.StifferSide;
 import strophos.core.stair.DecisionOnRung;
+import strophos.core.stair.Placing;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
+import strophos.core.stair.StairEvent;
 
 /** {@code fold(all) = fold(state, since)}, and the state beside what the rules say of all that was ridden. */
 class PairFoldTest {
@@ -67,7 +69,7 @@ class PairFoldTest {
     }
 
     /** What happened to a pair, in order. */
-    private record Past(List<RiddenLesson> lessons, Map<Integer, List<DecisionOnRung>> decidedAfter) {}
+    private record Past(List<RiddenLesson> lessons, Map<Integer, List<StairEvent>> decidedAfter) {}
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
@@ -184,7 +186,7 @@ class PairFoldTest {
 
     private static Past past(SplittableRandom random, int lessons) {
         List<RiddenLesson> ridden = new ArrayList<>();
-        Map<Integer, List<DecisionOnRung>> decided = new HashMap<>();
+        Map<Integer, List<StairEvent>> decided = new HashMap<>();
         for (int i = 0; i < lessons; i++) {
             Map<RungId, LessonFacts> rungs = new HashMap<>();
             for (RungId rung : RUNGS) {
@@ -195,10 +197,11 @@ class PairFoldTest {
             ridden.add(new RiddenLesson(rungs));
             if (random.nextInt(3) == 0) {
                 Decision[] all = Decision.values();
-                decided.put(
-                        i,
-                        List.of(new DecisionOnRung(
-                                RUNGS.get(random.nextInt(RUNGS.size())), all[random.nextInt(all.length)])));
+                RungId rung = RUNGS.get(random.nextInt(RUNGS.size()));
+                StairEvent event = random.nextInt(4) == 0
+                        ? new Placing(rung, random.nextInt(3) > 0)
+                        : new DecisionOnRung(rung, all[random.nextInt(all.length)]);
+                decided.put(i, List.of(event));
             }
         }
         return new Past(ridden, decided);

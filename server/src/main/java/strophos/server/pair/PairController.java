@@ -1,6 +1,7 @@
 package strophos.server.pair;
 
 import jakarta.validation.Valid;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,8 @@ import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 import strophos.server.stair.DecisionRepository;
 import strophos.server.stair.PastDecision;
+import strophos.server.stair.PastPlacing;
+import strophos.server.stair.PlacingRepository;
 import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
 import strophos.server.state.LessonKey;
@@ -48,12 +51,18 @@ class PairController {
     /** So many lessons or decisions a page. */
     private static final int LINES = 8;
 
+    /** So many of the coach's words on rungs. */
+    private static final int PLACINGS = 40;
+
     private final PairRepository pairs;
     private final PairPageRepository pages;
     private final DecisionRepository decisions;
     private final StairReader stairs;
     private final PairStates states;
     private final CountRepository counts;
+    private final PlacingRepository placed;
+    private final Placings placings;
+    private final Clock clock;
 
     PairController(
             PairRepository pairs,
@@ -61,13 +70,19 @@ class PairController {
             DecisionRepository decisions,
             StairReader stairs,
             PairStates states,
-            CountRepository counts) {
+            CountRepository counts,
+            PlacingRepository placed,
+            Placings placings,
+            Clock clock) {
         this.pairs = pairs;
         this.pages = pages;
         this.decisions = decisions;
         this.stairs = stairs;
         this.states = states;
         this.counts = counts;
+        this.placed = placed;
+        this.placings = placings;
+        this.clock = clock;
     }
 
     /**
@@ -101,7 +116,7 @@ class PairController {
     record DecisionPage(
             List<PastDecision> decisions, @CanBeNull String next) {}
 
-    /** One pair; its trend is that of the strand it was asked most on, null before any ask. */
+    /** One pair, with the last of what the coach said it could do already; its trend is that of the strand it was asked most on, null before any ask. */
     record PairView(
             UUID id,
             UUID horseId,
@@ -116,7 +131,8 @@ class PairController {
             List<LessonItem> lessons,
             @CanBeNull String nextLessons,
             List<PastDecision> decisions,
-            @CanBeNull String nextDecisions) {}
+            @CanBeNull String nextDecisions,
+            List<PastPlacing> placings) {}
 
     record NewPairId(UUID id) {}
 
@@ -186,7 +202,15 @@ class PairController {
                 lessons.lessons(),
                 lessons.next(),
                 made.decisions(),
-                made.next());
+                made.next(),
+                placed.ofPair(id, PLACINGS));
+    }
+
+    @PostMapping("/{id}/placings")
+    @Needs(Action.DECIDE)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void place(@PathVariable UUID id, @Valid @RequestBody NewPlacing wanted) {
+        placings.place(pairs.find(id).orElseThrow(Problem::notFound), wanted, clock.instant());
     }
 
     @GetMapping("/{id}/lessons")

@@ -28,7 +28,6 @@ import strophos.core.plan.HorseFacts;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.school.School;
-import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -172,9 +171,7 @@ class PlanFactsReader {
         for (StoredDecision made : g.before().decidedSince()) {
             Optional<Rung> rung = catalogue.rung(made.rung()).filter(r -> isMade.test(made));
             if (rung.isPresent()) {
-                decided = decided.after(
-                        new DecisionOnRung(rung.get().id(), made.chosen()),
-                        rung.get().wayBack());
+                decided = decided.after(made.on(rung.get().id()), rung.get().wayBack());
             }
         }
         return decided;
@@ -189,16 +186,7 @@ class PlanFactsReader {
 
     private PlanFacts facts(Sources g, Predicate<StoredDecision> isMade, Predicate<Practice> isSaid, boolean hasStops) {
         Lesson lesson = g.look().lesson();
-        StairState decided = g.before().state().stair();
-        for (StoredDecision made : g.before().decidedSince()) {
-            Optional<Rung> rung = catalogue.rung(made.rung()).filter(r -> isMade.test(made));
-            if (rung.isPresent()) {
-                decided = decided.after(
-                        new DecisionOnRung(rung.get().id(), made.chosen()),
-                        rung.get().wayBack());
-            }
-        }
-        StairState stair = decided;
+        StairState stair = stair(g, isMade);
         List<Candidate> candidates = catalogue.strands().stream()
                 .flatMap(s -> candidates(g, s, stair, isSaid, hasStops))
                 .toList();
@@ -292,16 +280,11 @@ class PlanFactsReader {
         Sources g = known.gathered();
         List<PlanChange.Supposition> causes = new ArrayList<>();
         for (StoredDecision m : g.before().decidedSince()) {
-            if (last(g).filter(l -> l.id().equals(m.lesson())).isPresent()) {
+            if (m.lesson().isPresent() && last(g).map(RecentLesson::id).equals(m.lesson())) {
                 catalogue
                         .rung(m.rung())
                         .ifPresent(r -> causes.add(new PlanChange.Supposition(
-                                cause(
-                                        g,
-                                        PlanChange.Kind.DECISION,
-                                        r.id(),
-                                        m.chosen().name(),
-                                        m.at()),
+                                cause(g, PlanChange.Kind.DECISION, r.id(), m.chosen(), m.at()),
                                 facts(g, other -> !other.id().equals(m.id()), p -> true, true))));
             }
         }

@@ -208,7 +208,10 @@ public class StairReader {
 
     /** For a lesson's packet and the cards: the rungs a pair may ride today. */
     public static boolean isRideable(Step step) {
-        return step.state() == RungState.IN_WORK || step.state() == RungState.OPEN || step.state() == RungState.PASSED;
+        return switch (step.state()) {
+            case IN_WORK, OPEN, PASSED, PLACED -> true;
+            case CLOSED, RESTING, PAUSED -> false;
+        };
     }
 
     /** The last of these decisions on a rung in a lesson. */

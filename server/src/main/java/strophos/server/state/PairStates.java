@@ -18,7 +18,6 @@ import strophos.catalogue.Catalogue;
 import strophos.core.judgement.Thresholds;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
-import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.state.Judge;
@@ -161,7 +160,7 @@ public class PairStates {
     }
 
     private void decide(PairFold fold, StoredDecision made) {
-        catalogue.rung(made.rung()).map(Rung::id).ifPresent(r -> fold.decide(new DecisionOnRung(r, made.chosen())));
+        catalogue.rung(made.rung()).map(Rung::id).ifPresent(r -> fold.decide(made.on(r)));
     }
 
     /** Folds that go on from these states, with what they must know of the lessons before. */

@@ -20,10 +20,10 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import strophos.core.progress.Decision;
 import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
 import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.PairStateRecord;
 import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
@@ -48,7 +48,7 @@ class StateRepository {
 
     private record BegunLessonJson(OffsetDateTime at, UUID lesson, boolean ended, List<String> rungs) {}
 
-    private record DecisionJson(UUID id, UUID lesson, String rung, Decision chosen, OffsetDateTime at) {}
+    private record DecisionJson(UUID id, @CanBeNull UUID lesson, String rung, String chosen, OffsetDateTime at) {}
 
     private static final TypeReference<List<BegunLessonJson>> BEGUN = new TypeReference<>() {};
 
@@ -87,9 +87,13 @@ class StateRepository {
                                 select d.id, d.lesson_id, d.rung, d.chosen, d.decided_at, greatest(d.decided_at, (
                                     select own.started_at from ridden_lesson own where own.lesson_id = d.lesson_id)) as at
                                 from decision d
-                                where d.pair_id = w.pair_id and d.decided_at >= s.decided_from) d
+                                where d.pair_id = w.pair_id and d.decided_at >= s.decided_from
+                                union all
+                                select p.id, null, p.rung, case when p.known then {4} else {5} end, p.placed_at, p.placed_at
+                                from rung_placing p
+                                where p.pair_id = w.pair_id and p.placed_at >= s.decided_from) d
                             where d.at >= s.from_at and d.at < {1}::timestamptz
-                                and d.lesson_id <> {2}::uuid) as decisions
+                                and d.lesson_id is distinct from {2}::uuid) as decisions
                         from unnest({0}::uuid[]) as w (pair_id)
                         cross join lateral (
                             select s.*, coalesce(s.began_at, '-infinity') as from_at, coalesce(s.lesson_id, {3}::uuid) as from_lesson,
@@ -105,7 +109,9 @@ class StateRepository {
                         Binds.texts(pairs, UUID::toString),
                         endAt,
                         endLesson,
-                        DSL.inline(LessonKey.FIRST.lesson().toString()))
+                        DSL.inline(LessonKey.FIRST.lesson().toString()),
+                        DSL.inline(StoredDecision.PLACED),
+                        DSL.inline(StoredDecision.TAKEN_BACK))
                 .stream()
                 .collect(Collectors.toMap(r -> r.get("pair_id", UUID.class), this::since));
     }
@@ -130,8 +136,13 @@ class StateRepository {
                                 b.rungs().stream().map(RungId::of).collect(Collectors.toSet())))
                         .toList(),
                 json.read(r.get("decisions", JSONB.class).data(), MADE).stream()
-                        .map(m ->
-                                new StoredDecision(m.id(), pair, m.lesson(), m.rung(), m.chosen(), m.at().toInstant()))
+                        .map(m -> new StoredDecision(
+                                m.id(),
+                                pair,
+                                Optional.ofNullable(m.lesson()),
+                                m.rung(),
+                                m.chosen(),
+                                m.at().toInstant()))
                         .toList());
     }
 

@@ -53,6 +53,7 @@ class RolesTest {
         rowWithId("GET /api/v1/lessons/{id}/packet", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/lessons/{id}/debrief", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("POST /api/v1/lessons/{id}/decisions", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
+        rowWithId("POST /api/v1/pairs/{id}/placings", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
         row("GET /api/v1/inbox", 200, 200, 403, 403, 401);
         row("POST /api/v1/invited", 422, 422, 422, 422, 422);
         row("POST /api/v1/join", 422, 422, 422, 422, 422);
@@ -166,6 +167,7 @@ class RolesTest {
         Object body = switch (endpoint.substring(endpoint.lastIndexOf('/') + 1)) {
             case "decisions" ->
                 Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY");
+            case "placings" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "known", true);
             case "focus" -> Map.of("id", UUID.randomUUID(), "chosen", List.of("HELP_FIRST"));
             case "plan" ->
                 Map.of(
