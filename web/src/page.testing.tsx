@@ -168,6 +168,7 @@ const PLAN: Plan = {
 export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Plan> = {}): Packet => ({
   lesson: of,
   rungs: [step()],
+  maySpeak: true,
   usual: [
     {
       exercise: 'counter-bend',

@@ -64,6 +64,16 @@ export const queries = {
       queryKey: ['people', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/people', path(pair))),
     }),
+  voiceConsent: (pair: string) =>
+    queryOptions({
+      queryKey: ['voice-consent', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/voice-consent', path(pair))),
+    }),
+  attachments: () =>
+    queryOptions({
+      queryKey: ['attachments'],
+      queryFn: () => answerOf(api.GET('/api/v1/attachments')),
+    }),
   /** @param from where the first page that came with the pair ends; null when it was the last */
   lessons: (pair: string, from: string | null) =>
     infiniteQueryOptions({

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/attachments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["use"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/contacts": {
         parameters: {
             query?: never;
@@ -61,7 +77,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -77,7 +93,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -158,6 +174,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/attachments/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["take"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -395,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
+        get: operations["one_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -532,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/voice-consent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["consent"];
+        put?: never;
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/practice": {
         parameters: {
             query?: never;
@@ -557,7 +605,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -653,7 +701,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -717,6 +765,34 @@ export interface components {
         "access.SignInRequest": {
             name: string;
             password: string;
+        };
+        "attachment.AttachmentUse": {
+            /** Format: int64 */
+            bytes: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: int64 */
+            mostBytes: number;
+        };
+        "attachment.ConsentWord": {
+            /** Format: date-time */
+            at: string;
+            given: boolean;
+            /** Format: uuid */
+            id: string;
+            recordedBy: string;
+            saidBy: string;
+        };
+        "attachment.NewVoiceConsent": {
+            given: boolean;
+            /** Format: uuid */
+            id: string;
+            saidBy: string;
+        };
+        "attachment.VoiceConsentView": {
+            guardians: string[];
+            latest: components["schemas"]["attachment.ConsentWord"] | null;
+            mayRecord: boolean;
         };
         "core.judgement.Evidence": components["schemas"]["core.judgement.EvidenceSide"] | components["schemas"]["core.judgement.EvidenceDay"] | components["schemas"]["core.judgement.EvidenceForce"] | components["schemas"]["core.judgement.EvidenceTries"] | components["schemas"]["core.judgement.EvidenceDifference"] | components["schemas"]["core.judgement.EvidenceTimes"] | components["schemas"]["core.judgement.EvidenceSigns"];
         "core.judgement.EvidenceDay": {
@@ -1021,6 +1097,7 @@ export interface components {
             seen: components["schemas"]["debrief.LessonSightings"];
             softness: components["schemas"]["debrief.SoftnessView"];
             stopSigns: components["schemas"]["debrief.StopOfLesson"][];
+            voices: components["schemas"]["debrief.VoiceItem"][];
             weather: components["schemas"]["debrief.WeatherView"] | null;
         };
         "debrief.HoldView": {
@@ -1169,6 +1246,13 @@ export interface components {
             /** @enum {string} */
             sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
         };
+        "debrief.VoiceItem": {
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            durationMs: number;
+            sha256: string;
+        };
         "debrief.WeatherView": {
             /** @enum {string|null} */
             footing: "GOOD" | "DEEP" | "HARD" | "SLIPPERY" | "FROZEN" | null;
@@ -1206,7 +1290,7 @@ export interface components {
         };
         "files.RefusedEntry": {
             /** @enum {string} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT";
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT" | "NO_CONSENT";
             /** Format: int32 */
             entry: number;
             id: string | null;
@@ -2097,7 +2181,7 @@ export interface components {
         };
         "ride.Answer": {
             /** @enum {string|null} */
-            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT" | null;
+            code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT" | "NO_CONSENT" | null;
             id: string | null;
             /** Format: int32 */
             index: number;
@@ -2164,6 +2248,7 @@ export interface components {
             entries: components["schemas"]["ride.ArrivedEntry"][];
             lesson: components["schemas"]["lesson.Lesson"];
             looksBefore: components["schemas"]["look.StoredLook"][];
+            maySpeak: boolean;
             plan: components["schemas"]["plan.PlanForRide"];
             rungs: components["schemas"]["stair.Step"][];
             seenBefore: components["schemas"]["core.record.EarlierMark"][];
@@ -2394,6 +2479,26 @@ export interface operations {
             };
         };
     };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["attachment.AttachmentUse"];
+                };
+            };
+        };
+    };
     contacts: {
         parameters: {
             query?: never;
@@ -2418,7 +2523,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2442,7 +2547,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2581,6 +2686,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["lesson.NewLessonId"];
                 };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2979,7 +3132,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3221,6 +3374,54 @@ export interface operations {
             };
         };
     };
+    consent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["attachment.VoiceConsentView"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["attachment.NewVoiceConsent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["attachment.VoiceConsentView"];
+                };
+            };
+        };
+    };
     cards: {
         parameters: {
             query?: never;
@@ -3241,7 +3442,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3417,7 +3618,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -67,9 +67,7 @@ export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPa
   )
 }
 
-/** A packet fetched before poles and position had pads of their own names only the pad of then. */
+/** How an exercise is touched in; one the packet does not know, by strength. */
 export function padOf(usual: Usual[], exercise: string): Usual['padKind'] {
-  const of = usual.find((u) => u.exercise === exercise)
-  const { padKind, pad }: Partial<Usual> = of ?? {}
-  return padKind ?? pad ?? 'STRENGTH'
+  return usual.find((u) => u.exercise === exercise)?.padKind ?? 'STRENGTH'
 }

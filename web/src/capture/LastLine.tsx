@@ -1,12 +1,14 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { Eye, Pencil, Undo2 } from 'lucide-react'
+import { Eye, Undo2 } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { useText } from '../text'
 import { BOUNDS, keepable } from '../record'
+import type { Spoken as SpokenNote } from '../recorder'
 import type { Payload } from '../record'
 import { ACROSS } from '../theme'
 import { Button, Input, useHand } from '../ui'
+import { NoteKey } from './NoteKey'
 import { Spoken } from './Spoken'
 
 interface LastLineKeysProps {
@@ -15,6 +17,8 @@ interface LastLineKeysProps {
   /** Something was asked, and it is not said yet that the rider asked it wrongly. */
   canSlip: boolean
   onSlip: () => void
+  maySpeak: boolean
+  onSpeak: (spoken: SpokenNote) => void
   onUndo: () => void
   onPutBack: () => void
   onSee: () => void
@@ -66,6 +70,8 @@ export function LastLine(props: LastLineProps) {
         canPutBack={undone !== undefined}
         canSlip={props.canSlip}
         onSlip={props.onSlip}
+        maySpeak={props.maySpeak}
+        onSpeak={props.onSpeak}
         onUndo={props.onUndo}
         onPutBack={props.onPutBack}
         onSee={props.onSee}
@@ -103,9 +109,7 @@ const LastLineKeys = memo(function LastLineKeys(props: LastLineKeysProps) {
       <Button onClick={props.onSee} aria-label={t('see.title')} title={t('see.title')} paddingX="3">
         <Eye size={20} aria-hidden />
       </Button>
-      <Button onClick={props.onWrite} aria-label={t('ride.note')} paddingX="3">
-        <Pencil size={20} aria-hidden />
-      </Button>
+      <NoteKey maySpeak={props.maySpeak} onWrite={props.onWrite} onSpeak={props.onSpeak} />
     </>
   )
 })

@@ -1,7 +1,7 @@
 import type { Text } from '../text'
 import { MARK_KINDS } from '../record'
 import type { Aid, Mark, Payload, Side } from '../record'
-import { wordIn, useText } from '../text'
+import { clock, wordIn, useText } from '../text'
 
 /** What an entry says, in a few words. */
 export function Spoken({
@@ -107,6 +107,8 @@ function markInWords(t: Text, said: Mark): string {
       ].join(' · ')
     case 'slip':
       return t('slip.said')
+    case 'voice':
+      return t('voice.said', { time: clock(said.durationMs) })
     case 'latch':
       return t(said.on ? 'latch.saidOn' : 'latch.saidOff', { fault: seenInWords(t, said) })
     case 'watched':

@@ -57,6 +57,7 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
   weather: null,
   softness: { softAfterS: 200, lastTimeS: 550, soakS: 7, corrections: 2 },
   notes: [{ at: '2026-11-24T17:20:00Z', text: 'softer on the left today' }],
+  voices: [],
   seen: {
     faults: [],
     signs: [],

@@ -11,6 +11,7 @@ import { clock, dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { Row } from './Row'
 import { SightingsCard } from './SightingsCard'
+import { VoiceNotes } from './VoiceNotes'
 import { isWayIn } from './wayIn'
 
 /** The moment: two minutes at the table after the ride. What each rein gave, what it cost, what to do next. */
@@ -21,7 +22,7 @@ export default function DebriefPage() {
   const debrief = useQuery({ ...queries.debrief(id), refetchOnMount: 'always' })
   if (debrief.isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
-  const { lesson, rows, notes, seen, kept } = debrief.data
+  const { lesson, rows, notes, voices, seen, kept } = debrief.data
   return (
     <Flex direction="column" gap="6">
       <Box marginBottom="-4">
@@ -37,11 +38,12 @@ export default function DebriefPage() {
       <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
       <SightingsCard seen={seen} />
       <Rows rows={rows.filter(isWayIn)} lesson={lesson} />
-      {notes.length > 0 && (
+      {notes.length + voices.length > 0 && (
         <Box as="section">
           <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="2">
             {t('debrief.notes')}
           </chakra.h2>
+          <VoiceNotes lesson={lesson.id} voices={voices} />
           {notes.map((n) => (
             <chakra.p key={n.at} borderLeftWidth="4px" borderColor="live" paddingLeft="3" marginBottom="2">
               {n.text}

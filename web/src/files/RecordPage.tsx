@@ -83,6 +83,8 @@ export default function RecordPage() {
   )
 }
 
+const MEGABYTE = 1024 * 1024
+
 const FILES = [
   { name: 'asks', files: [{ file: 'asks.csv', type: 'csvType' }] },
   {
@@ -92,11 +94,13 @@ const FILES = [
       { file: 'entries.csv', type: 'csvType' },
     ],
   },
+  { name: 'attachments', files: [{ file: 'attachments.zip', type: 'zipType' }] },
 ] as const
 
 function TakeOut({ lesson, asks }: { lesson: string; asks: number }) {
   const { t } = useText()
   const origins = useQuery(queries.origins(lesson))
+  const use = useQuery(queries.attachments())
   return (
     <Card>
       <CardTitle>{t('files.out')}</CardTitle>
@@ -135,6 +139,15 @@ function TakeOut({ lesson, asks }: { lesson: string; asks: number }) {
           </Flex>
         </Flex>
       ))}
+      {use.data && (
+        <Quiet marginTop="2">
+          {t('files.use', {
+            count: use.data.count,
+            used: (use.data.bytes / MEGABYTE).toFixed(1),
+            most: (use.data.mostBytes / MEGABYTE).toFixed(0),
+          })}
+        </Quiet>
+      )}
     </Card>
   )
 }

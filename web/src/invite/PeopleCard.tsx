@@ -20,6 +20,8 @@ export function PeopleCard({ pair }: { pair: string }) {
     onSuccess: (next) => {
       reset()
       client.setQueryData(queries.people(pair).queryKey, next)
+      // whoever has a guardian is a minor
+      void client.invalidateQueries({ queryKey: queries.voiceConsent(pair).queryKey })
     },
   })
   const invite = useMutation({

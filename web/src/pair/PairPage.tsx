@@ -17,6 +17,7 @@ import { missingSentence } from './missing'
 import { PlaceCard } from './PlaceCard'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
+import { VoiceConsentCard } from './VoiceConsentCard'
 
 /** The moment: before planning, at the table. Where does this pair stand, which side is behind, what is lacking. */
 export default function PairPage() {
@@ -93,6 +94,7 @@ export default function PairPage() {
       {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}
       <ContactsCard horse={horseId} />
       {actions.includes('INVITE') && <PeopleCard pair={id} />}
+      {actions.includes('INVITE') && <VoiceConsentCard pair={pair.data} />}
     </Flex>
   )
 }

@@ -27,8 +27,8 @@ export function PlaceCard({ pair, isNew }: { pair: PairView; isNew: boolean }) {
   const strands = [...new Set(pair.stair.map((s) => s.strand))]
   return (
     <Card>
-      <CardTitle>{t('place.title', { horse: pair.horse })}</CardTitle>
-      <Quiet marginBottom="2">{t('place.lead')}</Quiet>
+      <CardTitle>{t('placing.title', { horse: pair.horse })}</CardTitle>
+      <Quiet marginBottom="2">{t('placing.lead')}</Quiet>
       {place.isError && <Trouble cause={place.error} />}
       {strands.map((strand) => (
         <WhyBox key={strand} open={isNew || undefined}>
@@ -72,10 +72,10 @@ function Rung({ step, isBusy, onPlace }: RungProps) {
         <Button
           flexShrink={0}
           disabled={isBusy}
-          aria-label={`${name}: ${t(isPlaced ? 'place.takeBack' : 'place.known')}`}
+          aria-label={`${name}: ${t(isPlaced ? 'placing.takeBack' : 'placing.known')}`}
           onClick={() => onPlace(!isPlaced)}
         >
-          {t(isPlaced ? 'place.takeBack' : 'place.known')}
+          {t(isPlaced ? 'placing.takeBack' : 'placing.known')}
         </Button>
       )}
     </Flex>
@@ -90,11 +90,11 @@ function Words({ pair }: { pair: PairView }) {
   const names = new Map(pair.stair.map((s) => [s.rung, `${s.name}, ${wordIn(t, 'gait', s.gait)}`]))
   return (
     <WhyBox marginTop="3">
-      <summary>{t('place.said')}</summary>
+      <summary>{t('placing.said')}</summary>
       <chakra.ul listStyleType="none">
         {pair.placings.map((p) => (
           <li key={p.id}>
-            {t(p.known ? 'place.saidKnown' : 'place.saidBack', {
+            {t(p.known ? 'placing.saidKnown' : 'placing.saidBack', {
               date: dayShort(p.at, timeZone),
               by: p.by,
               rung: names.get(p.rung) ?? t('pair.noLonger', { rung: p.rung }),

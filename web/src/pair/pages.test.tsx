@@ -133,7 +133,7 @@ describe('a pair', () => {
       },
     })
     const user = userEvent.setup()
-    const known = await screen.findAllByRole('button', { name: new RegExp(text('place.known')) })
+    const known = await screen.findAllByRole('button', { name: new RegExp(text('placing.known')) })
     await user.click(known[0] as HTMLElement)
     await vi.waitFor(() => expect(sent(`POST /api/v1/pairs/${marzipan.id}/placings`)).toHaveLength(1))
     await user.click(screen.getByRole('button', { name: /^Yield.*: Take back/ }))

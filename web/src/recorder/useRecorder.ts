@@ -4,10 +4,11 @@ import { useNews } from '../live'
 import { fold, GrowingFold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
-import { append, counterOf, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
+import { append, counterOf, keepSound, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
 import type { StoredEntry, Outbox, NewEntry } from '../store'
 import { useLog } from './useLog'
 import { lastStanding } from './lastStanding'
+import type { Spoken } from './speak'
 
 export interface Recorder {
   ride: Ride
@@ -17,6 +18,8 @@ export interface Recorder {
   /** Who is signed in here, and writes. */
   author: string
   say: (said: NewEntry) => Promise<StoredEntry>
+  /** Keeps a spoken note: first its sound, then the entry that names it. */
+  speak: (spoken: Spoken) => Promise<StoredEntry>
   /** Takes back the last thing said here that still stands. */
   takeBack: () => Promise<TakeBack | undefined>
   outbox: Outbox
@@ -61,6 +64,13 @@ export function useRecorder(lesson: string): Recorder | undefined {
     },
     [shelf, lesson, person, outbox, show],
   )
+  const speak = useCallback(
+    async ({ durationMs, ...sound }: Spoken) => {
+      const sha256 = await keepSound(shelf, lesson, sound)
+      return say({ kind: 'voice', payload: { sha256, durationMs } })
+    },
+    [shelf, lesson, say],
+  )
   const turn = useRef<Promise<unknown>>(Promise.resolve())
   const takeBack = useCallback(() => {
     // one after the other, each read from the store: two quick presses must not take the same thing back twice
@@ -76,8 +86,8 @@ export function useRecorder(lesson: string): Recorder | undefined {
   return useMemo(
     () =>
       ride && entries && device !== undefined
-        ? { ride, entries, device, author: person, say, takeBack, outbox, lost }
+        ? { ride, entries, device, author: person, say, speak, takeBack, outbox, lost }
         : undefined,
-    [ride, entries, device, person, say, takeBack, outbox, lost],
+    [ride, entries, device, person, say, speak, takeBack, outbox, lost],
   )
 }

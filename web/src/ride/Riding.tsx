@@ -52,8 +52,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const turns = useMemo(() => turnsOf(planned.plan, limitsOf(seen)), [planned.plan, seen])
   const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
   const exerciseName = useCallback((exercise: string) => names.get(exercise) ?? exercise, [names])
-  // a packet of an older version has no latch
-  const latch = (planned as Partial<typeof planned>).latch ?? null
+  const { latch } = planned
   const lastAsk = ride.exchanges.at(-1)?.id
   useTallyAtTheTurn(ride, segment, on.onTallyOf)
   const last = lastStanding(entries, ride.voided, recorder.device)
@@ -139,6 +138,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
               exerciseName={exerciseName}
               onUndo={on.onUndo}
               onSlip={on.onSlip}
+              maySpeak={kept.packet.maySpeak}
+              onSpeak={on.onSpeak}
               canSlip={lastAsk !== undefined && !isSlip(ride, lastAsk)}
               onSee={on.onSeen}
               onTouches={on.onTouches}

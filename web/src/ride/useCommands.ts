@@ -3,7 +3,7 @@ import { padOf, PendingTouches, rowsOf, useKeys, useSegment } from '../capture'
 import { padKey } from '../record'
 import type { Kind, Response, Segment, Strength } from '../record'
 import { detach } from '../recorder'
-import type { Recorder, TakeBack } from '../recorder'
+import type { Recorder, Spoken, TakeBack } from '../recorder'
 import type { NewMark } from '../see'
 import type { NewEntry, StoredPacket } from '../store'
 import { useSteady } from '../ui'
@@ -12,7 +12,7 @@ import type { Open } from './OpenDrawer'
 /** What the hand can do while riding: each writes an entry at once. Handlers stay the same from drawing to drawing. */
 export function useCommands(
   kept: StoredPacket,
-  { entries, ride, say, takeBack }: Recorder,
+  { entries, ride, say, speak, takeBack }: Recorder,
   segment: Segment,
 ) {
   const [undone, setUndone] = useState<TakeBack>()
@@ -63,6 +63,7 @@ export function useCommands(
     onAmend: useSteady((target: string, payload: object) => detach(tell('amend', { target, payload }))),
     onSee: useSteady((mark: NewMark) => detach(see(mark))),
     onNote: useSteady((text: string) => detach(tell('note', { text }))),
+    onSpeak: useSteady((spoken: Spoken) => detach(speak(spoken))),
     onUndo: useSteady(() => detach(undo())),
     onPutBack: useSteady(() => undone && detach(tell('void', { target: undone.by }))),
     onRest: useSteady(() => detach(tell('rest', {}))),

@@ -59,6 +59,16 @@ export interface StoredSign extends NewStopSign {
   takenBack?: boolean
 }
 
+/** The sound of a spoken note, here until the server has it; its entry names the digest. */
+export interface StoredSound {
+  sha256: string
+  lesson: string
+  content: Uint8Array<ArrayBuffer>
+  type: string
+  passage: 'waiting' | 'refused'
+  code?: string
+}
+
 /** The cards as they came last. */
 export interface StoredCards {
   name: 'cards'
@@ -95,6 +105,7 @@ export type Shelf = Dexie & {
   safety: EntityTable<StoredSafety, 'name'>
   heard: EntityTable<HeardSign, 'id'>
   signs: EntityTable<StoredSign, 'id'>
+  sounds: EntityTable<StoredSound, 'sha256'>
 }
 
 const shelves = new Map<string, Shelf>()
@@ -143,6 +154,20 @@ export function shelfOf(person: string): Shelf {
     .version(6)
     .stores({ safety: 'name', heard: 'id, lesson', signs: 'id, passage' })
     .upgrade(completeForPauses)
+  // notes can be spoken, exercises have pads of their own, and one fault a key
+  shelf
+    .version(7)
+    .stores({ sounds: 'sha256, lesson, passage' })
+    .upgrade((tx) =>
+      tx
+        .table<{ packet: Partial<Packet> }>('packets')
+        .toCollection()
+        .modify(({ packet }) => {
+          packet.maySpeak ??= false
+          packet.usual?.forEach((u: Partial<Packet['usual'][number]>) => (u.padKind ??= u.pad))
+          if (packet.plan) packet.plan.latch ??= null
+        }),
+    )
   shelves.set(person, shelf)
   return shelf
 }

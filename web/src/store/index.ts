@@ -8,9 +8,11 @@ export type {
   StoredPacket,
   StoredPractice,
   StoredSign,
+  StoredSound,
   RunningTimer,
   Shelf,
 } from './device'
+export { keepSound } from './sounds'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'
 export { Outbox } from './outbox'

@@ -1,4 +1,5 @@
 import type { StoredEntry, Shelf } from './device'
+import { soundsAsText } from './sounds'
 
 /** One lesson as it lies on this device. */
 export interface StoredLesson {
@@ -15,7 +16,7 @@ export interface StoredLesson {
 export interface Stored {
   lessons: StoredLesson[]
   practices: number
-  /** Entries, reports and stop signs that the server has not answered for. */
+  /** Entries, sounds, reports and stop signs that the server has not answered for. */
   unsent: number
 }
 
@@ -47,23 +48,25 @@ export async function storedOn(shelf: Shelf): Promise<Stored> {
 /** How much waits for the server, or was refused by it. */
 export async function unsentOn(shelf: Shelf): Promise<number> {
   const open = ['waiting', 'refused']
-  const [entries, practices, signs] = await Promise.all([
+  const [entries, practices, signs, sounds] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).count(),
     shelf.practices.where('passage').anyOf(open).count(),
     shelf.signs.where('passage').anyOf(open).count(),
+    shelf.sounds.count(),
   ])
-  return entries + practices + signs
+  return entries + practices + signs + sounds
 }
 
 /** What was not sent, as a file holds it. */
 export async function unsentFile(shelf: Shelf): Promise<string> {
   const open = ['waiting', 'refused']
-  const [entries, practices, signs] = await Promise.all([
+  const [entries, practices, signs, sounds] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).toArray(),
     shelf.practices.where('passage').anyOf(open).toArray(),
     shelf.signs.where('passage').anyOf(open).toArray(),
+    soundsAsText(shelf),
   ])
-  return JSON.stringify({ entries, practices, signs }, null, 1)
+  return JSON.stringify({ entries, practices, signs, sounds }, null, 1)
 }
 
 /** Forgets the entries of a lesson that the server has, and its packet; what is not sent stays. */

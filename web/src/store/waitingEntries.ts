@@ -3,6 +3,7 @@ import type { BatchAnswer } from '../api'
 import type { StoredEntry, Passage, Shelf } from './device'
 import { addNextLesson } from './addLesson'
 import type { Backlog } from './outbox'
+import { sendNextSound } from './sounds'
 
 /** What the server takes in one request, and less than it takes in bytes. */
 const BATCH = { most: 500, bytes: 3_000_000 }
@@ -26,7 +27,8 @@ export function waitingEntries(shelf: Shelf): Backlog {
       if (await addNextLesson(shelf, onSending)) return true
       const waiting = await shelf.entries.where({ passage: 'waiting' }).sortBy('seq')
       const batch = firstOf(waiting, mostNow)
-      if (batch.length === 0) return false
+      // a sound goes when the server has the entry that names it
+      if (batch.length === 0) return sendNextSound(shelf, onSending)
       onSending()
       try {
         await sendSome(shelf, batch)

@@ -346,6 +346,13 @@ export interface Payloads {
      */
     startMs?: number
   }
+  /** A spoken note, written when it ends; its sound is kept beside the record, under its digest. */
+  voice: {
+    /** SHA-256 of the sound, in hexadecimal. */
+    sha256: string
+    /** How long it is; a held note ends by itself after a minute. */
+    durationMs: number
+  }
   /** Takes an earlier entry back; taking back a void restores what it took back. */
   void: {
     /** The entry. */
@@ -397,6 +404,7 @@ export const HANGS_ON = {
   stop_sign: null,
   tally: 'segment',
   time_base: null,
+  voice: null,
   watch: null,
   watched: null,
 } as const
@@ -451,6 +459,7 @@ export const LATEST: Record<Kind, number> = {
   stop_sign: 1,
   tally: 1,
   time_base: 1,
+  voice: 1,
   void: 1,
   watch: 1,
   watched: 1,
@@ -461,6 +470,7 @@ const NAME = text(/^[a-z][a-z0-9-]{0,63}$/)
 const TEXT = text(/[^ \t\r\n]/, 2000)
 const GAIT = open(/^[A-Z][A-Z_]{0,31}$/)
 const PLACE = open(/^[A-Z][A-Z_]{0,31}$/)
+const SHA256 = text(/^[0-9a-f]{64}$/)
 const AID: Shape = {
   need: {
     means: oneOf(MEANS),
@@ -793,6 +803,14 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
     },
   },
+  voice: {
+    1: {
+      need: {
+        sha256: SHA256,
+        durationMs: whole(1, 61000),
+      },
+    },
+  },
   void: {
     1: {
       need: {
@@ -833,5 +851,6 @@ export const BOUNDS = {
   segment: { circleM: { least: 6, most: 40 }, aids: { least: 1, most: 4 } },
   tally: { good: { least: 0, most: 60 }, others: { least: 0, most: 60 } },
   time_base: { startMs: { least: 0, most: 4102444800000 } },
+  voice: { durationMs: { least: 1, most: 61000 } },
   watch: { weeks: { least: 1, most: 26 } },
 } as const

@@ -749,6 +749,25 @@ public sealed interface Payload {
         }
     }
 
+    /** A spoken note, written when it ends; its sound is kept beside the record, under its digest. */
+    record Voice(String sha256, int durationMs) implements Mark {
+
+        @Override
+        public String kind() {
+            return "voice";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("sha256", sha256).put("durationMs", durationMs).map();
+        }
+    }
+
     /** Takes an earlier entry back; taking back a void restores what it took back. */
     record Void(String target) implements Payload {
 

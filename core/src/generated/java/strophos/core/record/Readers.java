@@ -38,6 +38,7 @@ final class Readers {
 
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
+    private static final Pattern SHA256 = Pattern.compile("[0-9a-f]{64}");
     private static final Pattern TEXT = Pattern.compile("[^ \\t\\r\\n]");
 
     private Readers() {}
@@ -73,6 +74,7 @@ final class Readers {
             case "stop_sign" -> v == 1 ? readStopSignMark(f) : null;
             case "tally" -> v == 1 ? readTally(f) : null;
             case "time_base" -> v == 1 ? readTimeBase(f) : null;
+            case "voice" -> v == 1 ? readVoice(f) : null;
             case "void" -> v == 1 ? readVoid(f) : null;
             case "watch" -> v == 1 ? readWatch(f) : null;
             case "watched" -> v == 1 ? readWatchTick(f) : null;
@@ -275,6 +277,12 @@ final class Readers {
         var source = f.word("source", TimeSource.WORDS);
         var startMs = f.maybeLongWhole("startMs", 0L, 4102444800000L);
         return f.fit() ? new Payload.TimeBase(source, startMs) : null;
+    }
+
+    private static Payload readVoice(Fields f) {
+        var sha256 = f.text("sha256", SHA256);
+        var durationMs = f.whole("durationMs", 1, 61000);
+        return f.fit() ? new Payload.Voice(sha256, durationMs) : null;
     }
 
     private static Payload readVoid(Fields f) {

@@ -28,6 +28,7 @@ import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.SideSummary;
+import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 import strophos.core.record.Soak;
 import strophos.core.record.SoftAfter;
@@ -98,6 +99,7 @@ public class Debrief {
             @CanBeNull WeatherView weather,
             SoftnessView softness,
             List<NoteItem> notes,
+            List<VoiceItem> voices,
             SightingsReader.LessonSightings seen,
             List<StopOfLesson> stopSigns,
             boolean isRiddenWhilePaused,
@@ -105,6 +107,9 @@ public class Debrief {
 
     /** A stop sign of the lesson. */
     public record StopOfLesson(StopSign sign, Side side, Instant at) {}
+
+    /** A note the coach spoke; its sound is the lesson's attachment of this digest. */
+    public record VoiceItem(Instant at, String sha256, int durationMs) {}
 
     /** A line the coach wrote. */
     public record NoteItem(Instant at, String text) {}
@@ -176,12 +181,23 @@ public class Debrief {
                 ride.notes().stream()
                         .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
+                voices(ride),
                 seen.of(lesson, ride, lesson.school()),
                 ride.stopSigns().stream()
                         .map(s -> new StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),
                 isRiddenWhilePaused(lesson, ride),
                 ride.odd().size() + ride.loose().size());
+    }
+
+    private static List<VoiceItem> voices(Ride ride) {
+        return ride.marks().stream()
+                .filter(m -> m.said() instanceof Payload.Voice)
+                .map(m -> {
+                    Payload.Voice voice = (Payload.Voice) m.said();
+                    return new VoiceItem(Instant.ofEpochMilli(m.atMs()), voice.sha256(), voice.durationMs());
+                })
+                .toList();
     }
 
     /** The advice on a rung as it stands at the end of this lesson. */

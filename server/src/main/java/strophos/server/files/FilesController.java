@@ -31,6 +31,7 @@ import strophos.core.sheet.SheetColumn;
 import strophos.core.sheet.SheetIssue;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
+import strophos.server.attachment.Attachments;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
@@ -50,12 +51,15 @@ class FilesController {
     private final LessonRepository lessons;
     private final EntryFile file;
     private final SheetReader sheets;
+    private final Attachments attachments;
 
-    FilesController(RideLog log, LessonRepository lessons, EntryFile file, SheetReader sheets) {
+    FilesController(
+            RideLog log, LessonRepository lessons, EntryFile file, SheetReader sheets, Attachments attachments) {
         this.log = log;
         this.lessons = lessons;
         this.file = file;
         this.sheets = sheets;
+        this.attachments = attachments;
     }
 
     /** A text to be taken in; with {@code isTrial} it is only said what would become of it. */
@@ -119,16 +123,17 @@ class FilesController {
         Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
         List<StoredEntry> entries = log.log(id).orElseThrow(Problem::notFound);
         return switch (name) {
-            case "entries.json" -> saved(lesson, name, "application/json", file.json(lesson, entries));
-            case "entries.csv" -> saved(lesson, name, "text/csv", file.csv(entries));
+            case "entries.json" -> saved(lesson, name, "application/json", text(file.json(lesson, entries)));
+            case "entries.csv" -> saved(lesson, name, "text/csv", text(file.csv(entries)));
             case "asks.csv" ->
                 saved(
                         lesson,
                         name,
                         "text/csv",
-                        CsvTable.write(
+                        text(CsvTable.write(
                                 AskTable.HEADING,
-                                AskTable.of(log.ride(id).orElseThrow(Problem::notFound), lessons.zone())));
+                                AskTable.of(log.ride(id).orElseThrow(Problem::notFound), lessons.zone()))));
+            case "attachments.zip" -> saved(lesson, name, "application/zip", attachments.archive(id));
             default -> throw Problem.notFound();
         };
     }
@@ -142,15 +147,22 @@ class FilesController {
         return new Origins(log.broughtIn(id).orElseThrow(Problem::notFound));
     }
 
-    private ResponseEntity<byte[]> saved(Lesson lesson, String name, String type, String text) {
+    private static byte[] text(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private ResponseEntity<byte[]> saved(Lesson lesson, String name, String type, byte[] content) {
         String day = lesson.plannedAt().atZone(lessons.zone()).toLocalDate().toString();
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(day + " " + lesson.horse() + " " + name, StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .contentType(new MediaType(MediaType.parseMediaType(type), StandardCharsets.UTF_8))
-                .body(text.getBytes(StandardCharsets.UTF_8));
+                .contentType(
+                        type.equals("application/zip")
+                                ? MediaType.parseMediaType(type)
+                                : new MediaType(MediaType.parseMediaType(type), StandardCharsets.UTF_8))
+                .body(content);
     }
 
     @PostMapping("/files")

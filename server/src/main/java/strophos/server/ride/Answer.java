@@ -43,7 +43,9 @@ public record Answer(
         /** Its author is nobody of this yard. */
         UNKNOWN_AUTHOR,
         /** Another entry stands under this id. */
-        CONFLICT
+        CONFLICT,
+        /** A voice note of a minor's lesson, and no guardian has said that it may be kept. */
+        NO_CONSENT
     }
 
     static Answer refused(int index, String id, Code code) {

@@ -4,5 +4,5 @@ import java.util.List;
 import strophos.server.look.StoredLook;
 import strophos.server.watch.WatchItem;
 
-/** Earlier looks, the latest first, and what is on watch, the oldest first. */
-record BesideLesson(List<StoredLook> looksBefore, List<WatchItem> watch) {}
+/** Earlier looks, the latest first; what is on watch, the oldest first; and whether the lesson may be spoken into. */
+record BesideLesson(List<StoredLook> looksBefore, List<WatchItem> watch, boolean maySpeak) {}

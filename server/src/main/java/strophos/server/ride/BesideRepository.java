@@ -10,6 +10,7 @@ import org.jooq.Field;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.server.attachment.VoiceConsents;
 import strophos.server.look.LookRepository;
 import strophos.server.look.StoredLook;
 import strophos.server.watch.WatchItem;
@@ -26,16 +27,19 @@ class BesideRepository {
     private final DSLContext db;
     private final LookRepository looks;
     private final WatchRepository watch;
+    private final VoiceConsents voices;
 
-    BesideRepository(DSLContext db, LookRepository looks, WatchRepository watch) {
+    BesideRepository(DSLContext db, LookRepository looks, WatchRepository watch, VoiceConsents voices) {
         this.db = db;
         this.looks = looks;
         this.watch = watch;
+        this.voices = voices;
     }
 
     BesideLesson of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
         Field<List<StoredLook>> before = looks.before(pair, now, lesson, GHOSTS);
         Field<List<WatchItem>> onWatch = watch.of(pair, LocalDate.ofInstant(now, zone), zone);
-        return db.select(before, onWatch).fetchSingle(r -> new BesideLesson(r.value1(), r.value2()));
+        return db.select(before, onWatch, voices.mayRecord(pair))
+                .fetchSingle(r -> new BesideLesson(r.value1(), r.value2(), Boolean.TRUE.equals(r.value3())));
     }
 }

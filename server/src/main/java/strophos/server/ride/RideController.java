@@ -83,7 +83,7 @@ class RideController {
     /** Entries of a lesson in the order of their arrival; {@code arrival} is where to go on from. */
     record Log(List<ArrivedEntry> entries, long arrival) {}
 
-    /** All a device needs for a lesson without a network. */
+    /** All a device needs for a lesson without a network; {@code maySpeak}: voice notes may be kept of this rider's lessons. */
     record Packet(
             Lesson lesson,
             List<StairReader.Step> rungs,
@@ -95,6 +95,7 @@ class RideController {
             List<WatchItem> watch,
             int watchWeeks,
             List<EarlierMark> seenBefore,
+            boolean maySpeak,
             long serverMs) {}
 
     @PostMapping("/entries")
@@ -131,6 +132,7 @@ class RideController {
                 beside.watch(),
                 WatchCount.STANDARD_WEEKS,
                 seenBefore(of.ridden()),
+                beside.maySpeak(),
                 clock.millis());
     }
 

@@ -32,6 +32,7 @@ import strophos.core.record.Fold;
 import strophos.core.record.ReadEntry;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
+import strophos.server.attachment.VoiceConsents;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
@@ -53,6 +54,7 @@ public class RideLog {
     private final StaleRepository stale;
     private final EnvelopeReader envelopes;
     private final Teller teller;
+    private final VoiceConsents voices;
     private final Clock clock;
     private final TransactionTemplate savepoint;
 
@@ -64,6 +66,7 @@ public class RideLog {
             StaleRepository stale,
             EnvelopeReader envelopes,
             Teller teller,
+            VoiceConsents voices,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.entries = entries;
@@ -73,6 +76,7 @@ public class RideLog {
         this.stale = stale;
         this.envelopes = envelopes;
         this.teller = teller;
+        this.voices = voices;
         this.clock = clock;
         this.savepoint = new TransactionTemplate(
                 transactions, new DefaultTransactionDefinition(TransactionDefinition.PROPAGATION_NESTED));
@@ -194,8 +198,19 @@ public class RideLog {
                 .collect(Collectors.partitioningBy(
                         a -> owners.get(a.entry().device()).equals(a.entry().author())));
         List<Answer> answers = new ArrayList<>(refused(byOwn.get(false), Answer.Code.FOREIGN_DEVICE));
-        answers.addAll(takeOwn(of.get(), byOwn.get(true), now, importedBy, ended));
+        Map<Boolean, List<Arrival>> byConsent = byConsent(of.get().pair(), byOwn.get(true));
+        answers.addAll(refused(byConsent.get(false), Answer.Code.NO_CONSENT));
+        answers.addAll(takeOwn(of.get(), byConsent.get(true), now, importedBy, ended));
         return answers;
+    }
+
+    /** A minor's voice is kept only where a guardian has said so. */
+    private Map<Boolean, List<Arrival>> byConsent(UUID pair, List<Arrival> arrived) {
+        boolean isSpoken = arrived.stream().anyMatch(a -> a.entry().kind().equals(VoiceConsents.KIND));
+        boolean isAllowed = !isSpoken || voices.isRecordable(pair);
+        return arrived.stream()
+                .collect(Collectors.partitioningBy(
+                        a -> isAllowed || !a.entry().kind().equals(VoiceConsents.KIND)));
     }
 
     private static List<Answer> refused(List<Arrival> arrived, Answer.Code code) {

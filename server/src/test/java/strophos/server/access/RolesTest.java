@@ -63,6 +63,17 @@ class RolesTest {
             rowWithId("GET /api/v1/lessons/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         rowWithId("GET /api/v1/lessons/{id}/files/{name}", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId(
+                "GET /api/v1/lessons/{id}/attachments/{sha256}",
+                own(404, 404, 403, 403, 401),
+                own(404, 404, 403, 403, 401));
+        rowWithId(
+                "PUT /api/v1/lessons/{id}/attachments/{sha256}",
+                own(409, 409, 403, 403, 401),
+                own(409, 409, 403, 403, 401));
+        row("GET /api/v1/attachments", 200, 200, 403, 403, 401);
+        coachOnly("GET /api/v1/pairs/{id}/voice-consent", 200);
+        coachOnly("POST /api/v1/pairs/{id}/voice-consent", 422);
         rowWithId("GET /api/v1/lessons/{id}/origins", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         row("POST /api/v1/files", 422, 403, 403, 403, 401);
         coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
@@ -146,6 +157,7 @@ class RolesTest {
         String path = endpoint[1]
                 .replace("{id}", id(endpoint[1], who, (String) what.get(2)))
                 .replace("{name}", "entries.json")
+                .replace("{sha256}", "0".repeat(64))
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
@@ -168,6 +180,7 @@ class RolesTest {
             case "decisions" ->
                 Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY");
             case "placings" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "known", true);
+            case "voice-consent" -> Map.of("id", UUID.randomUUID(), "given", true, "saidBy", "Henrik Falk");
             case "focus" -> Map.of("id", UUID.randomUUID(), "chosen", List.of("HELP_FIRST"));
             case "plan" ->
                 Map.of(

@@ -180,7 +180,10 @@ class ContractFuzzTest {
                 ? App.battered().client()
                 : RIDERS.contains(endpoint.path()) ? rider : coach;
         Object body = endpoint.body().isMissingNode() ? Map.of() : body(endpoint);
-        String address = endpoint.path().replace("{id}", id(endpoint.path())).replace("{book}", book());
+        String address = endpoint.path()
+                .replace("{id}", id(endpoint.path()))
+                .replace("{book}", book())
+                .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);
         places.add(List.of());
         List<String> failed = new ArrayList<>();
@@ -332,7 +335,7 @@ class ContractFuzzTest {
         String own = path.replace("{id}", id(path)).replace("{name}", "entries.json");
         for (String value : ADDRESSES) {
             if (path.contains("{")) {
-                addresses.add(path.replaceAll("\\{[a-z]+}", value));
+                addresses.add(path.replaceAll("\\{[a-z0-9]+}", value));
             }
             parameters
                     .valueStream()

@@ -62,6 +62,8 @@ final class Screens {
                 new Screen("pair", coach, at("/api/v1/pairs/", pairs, "")),
                 new Screen("facts", coach, at("/api/v1/pairs/", pairs, "/facts")),
                 new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
+                new Screen("voice consent", coach, at("/api/v1/pairs/", pairs, "/voice-consent")),
+                new Screen("attachments", coach, i -> "/api/v1/attachments"),
                 new Screen("earlier lessons", coach, at("/api/v1/pairs/", pairs, "/lessons")),
                 new Screen("earlier decisions", coach, at("/api/v1/pairs/", pairs, "/decisions")),
                 new Screen("look", coach, at("/api/v1/lessons/", today, "/look")),

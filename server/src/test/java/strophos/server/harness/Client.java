@@ -87,6 +87,16 @@ public final class Client {
         }
     }
 
+    /** Sends this as it is. */
+    public Reply putBytes(String path, byte[] body) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(url + path))
+                .PUT(HttpRequest.BodyPublishers.ofByteArray(body))
+                .header("Content-Type", "application/octet-stream")
+                .header("X-XSRF-TOKEN", token())
+                .build();
+        return reply(http, request);
+    }
+
     public Reply post(String path, Object body) {
         return send("POST", path, JSON.writeValueAsString(body), true);
     }
