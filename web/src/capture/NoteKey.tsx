@@ -109,8 +109,11 @@ export function NoteKey({ maySpeak, onWrite, onSpeak }: NoteKeyProps) {
         if (e.key === 'Enter' || e.key === ' ') onWrite()
       }}
     >
-      <Mic size={20} aria-hidden />
-      {fromMs !== undefined && <Time fromMs={fromMs} onOver={() => void up()} />}
+      {/* as wide while it listens: the keys beside it do not move */}
+      <chakra.span display="flex" flexDirection="column" alignItems="center" width="20px">
+        <Mic size={20} aria-hidden />
+        {fromMs !== undefined && <Time fromMs={fromMs} onOver={() => void up()} />}
+      </chakra.span>
     </Button>
   )
 }
@@ -131,7 +134,13 @@ function Time({ fromMs, onOver }: { fromMs: number; onOver: () => void }) {
     return () => clearInterval(timer)
   }, [fromMs])
   return (
-    <chakra.span role="timer" aria-label={t('voice.speaking')} fontVariantNumeric="tabular-nums">
+    <chakra.span
+      role="timer"
+      aria-label={t('voice.speaking')}
+      fontSize="sm"
+      lineHeight="1"
+      fontVariantNumeric="tabular-nums"
+    >
       {clock(nowMs - fromMs)}
     </chakra.span>
   )

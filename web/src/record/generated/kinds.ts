@@ -323,8 +323,8 @@ export interface Payloads {
     when?: Moment
   }
   /**
-   * A turn's answers counted afterwards: about how many were good, and how many were not. They have no order
-   * and no times.
+   * A turn's answers counted afterwards, those that were touched in among them: about how many were good, and
+   * how many were not. They have no order and no times. Of several of one turn the last stands.
    */
   tally: {
     /** The segment it belongs to: the turn that was ridden. */

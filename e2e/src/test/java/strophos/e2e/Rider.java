@@ -20,10 +20,14 @@ final class Rider {
 
     /** In a new lesson of Vesper, at the application's own time. */
     static Rider inNewLesson(Visitor visitor) {
+        return inNewLesson(visitor, "Vesper");
+    }
+
+    static Rider inNewLesson(Visitor visitor, String horse) {
         String pair = visitor.get("/api/v1/pairs/names")
                 .path("pairs")
                 .valueStream()
-                .filter(p -> p.path("horse").asString().equals("Vesper"))
+                .filter(p -> p.path("horse").asString().equals(horse))
                 .findFirst()
                 .orElseThrow()
                 .path("id")

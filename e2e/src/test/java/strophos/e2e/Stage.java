@@ -49,7 +49,10 @@ final class Stage {
                             "--no-first-run",
                             "--disable-background-networking",
                             "--disable-component-update",
-                            "--disable-sync")));
+                            "--disable-sync",
+                            // a microphone that hums, and nobody to be asked for it
+                            "--use-fake-device-for-media-stream",
+                            "--use-fake-ui-for-media-stream")));
 
     /** What the version before left: a database and two devices. */
     static final Path LEFT = Path.of(System.getProperty("strophos.root"), "server/src/test/resources/upgrade");

@@ -704,8 +704,8 @@ public sealed interface Payload {
     }
 
     /**
-     * A turn's answers counted afterwards: about how many were good, and how many were not. They have no
-     * order and no times.
+     * A turn's answers counted afterwards, those that were touched in among them: about how many were good,
+     * and how many were not. They have no order and no times. Of several of one turn the last stands.
      */
     record Tally(String segment, int good, int others, Optional<Strength> strength) implements OfSegment {
 

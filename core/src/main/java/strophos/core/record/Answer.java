@@ -42,6 +42,12 @@ public sealed interface Answer {
     /** So many good and so many not, about as strong as this. */
     record Count(String id, long atMs, String segment, Strength strength, int good, int others) implements Answer {
 
+        /** What is left when so many good ones and others of the same turn are counted already; never less than none. */
+        Count without(int goodOnes, int otherOnes) {
+            return new Count(
+                    id, atMs, segment, strength, Math.max(0, good - goodOnes), Math.max(0, others - otherOnes));
+        }
+
         @Override
         public int asks() {
             return good + others;

@@ -1,7 +1,9 @@
 package strophos.core.record;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -23,8 +25,31 @@ public final class Answers {
 
     private Answers() {}
 
-    /** All of a ride, in order, but for what the rider asked wrongly and knows it. */
+    /**
+     * All of a ride, in order, but for what the rider asked wrongly and knows it. A tally counts its whole turn, the answers that were
+     * touched in among them: it adds only what is left. Of several tallies of a turn the last one stands.
+     */
     public static List<Answer> of(Ride ride) {
+        List<Answer> all = all(ride);
+        Map<String, Answer.Count> last = new HashMap<>();
+        Map<String, Integer> good = new HashMap<>();
+        Map<String, Integer> others = new HashMap<>();
+        for (Answer a : all) {
+            if (a instanceof Answer.Count count) {
+                last.put(a.segment(), count);
+            } else if (a instanceof Answer.Touch touch) {
+                (touch.response() == Response.YES ? good : others).merge(a.segment(), 1, Integer::sum);
+            }
+        }
+        return all.stream()
+                .filter(a -> !(a instanceof Answer.Count) || last.get(a.segment()) == a)
+                .map(a -> a instanceof Answer.Count count
+                        ? count.without(good.getOrDefault(a.segment(), 0), others.getOrDefault(a.segment(), 0))
+                        : a)
+                .toList();
+    }
+
+    private static List<Answer> all(Ride ride) {
         Set<String> slips = slips(ride);
         return Stream.concat(
                         ride.exchanges().stream()

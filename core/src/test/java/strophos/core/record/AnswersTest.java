@@ -89,7 +89,8 @@ class AnswersTest {
     @Test
     void aTallyStandsForAsManyAsksSpreadEvenly() {
         say("tally", Map.of("segment", SEGMENT, "good", 5, "others", 2, "strength", 2));
-        say("tally", Map.of("segment", SEGMENT, "good", 0, "others", 0));
+        segment("LEFT", "RIDER");
+        say("tally", Map.of("segment", id(4), "good", 0, "others", 0));
         List<Answer> answers = Answers.of(Fold.of(log));
         assertThat(answers).extracting(Answer::asks).containsExactly(7, 0);
         List<Ask> asks = answers.get(0).read(Side.LEFT, Mounted.RIDER);
@@ -103,6 +104,20 @@ class AnswersTest {
                         && a.strength() == Strength.LIGHT
                         && a.entry().equals(id(3)));
         assertThat(answers.get(1).strength()).isEqualTo(Strength.THOUGHT);
+    }
+
+    /** "About 6, 5 good" is said of the whole turn, of which two were touched in; said again, the last word stands. */
+    @Test
+    void aTallyAddsWhatWasNotTouchedIn() {
+        say("exchange", Map.of("segment", SEGMENT, "strength", 2, "response", "YES"));
+        say("exchange", Map.of("segment", SEGMENT, "strength", 2, "response", "BRACE"));
+        say("tally", Map.of("segment", SEGMENT, "good", 20, "others", 0, "strength", 2));
+        say("tally", Map.of("segment", SEGMENT, "good", 5, "others", 1, "strength", 2));
+        LessonCount count = LessonCount.of(Fold.of(log)).get(0);
+        assertThat(count.asks()).isEqualTo(6);
+        assertThat(count.yes()).isEqualTo(5);
+        assertThat(count.tallied(Strength.LIGHT, true)).isEqualTo(4);
+        assertThat(count.tallied(Strength.LIGHT, false)).isZero();
     }
 
     @Test

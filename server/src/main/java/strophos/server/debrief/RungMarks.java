@@ -17,6 +17,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
+import strophos.core.record.Answer;
 import strophos.core.record.Answers;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
@@ -87,6 +88,12 @@ record RungMarks(
             asks.computeIfAbsent(rung, r -> new ArrayList<>()).add(x);
             slips.merge(rung, slipped.contains(x.id()) ? 1 : 0, Integer::sum);
         }
+        Map<RungId, Integer> tallied = new LinkedHashMap<>();
+        for (Answer a : Answers.of(ride)) {
+            if (a instanceof Answer.Count) {
+                tallied.merge(segments.get(a.segment()).rung(), a.asks(), Integer::sum);
+            }
+        }
         Map<RungId, RungMarks> all = new LinkedHashMap<>();
         ride.segments().stream()
                 .map(Ride.Segment::rung)
@@ -96,11 +103,12 @@ record RungMarks(
                         of(
                                 marks.getOrDefault(rung, List.of()),
                                 asks.getOrDefault(rung, List.of()),
+                                tallied.getOrDefault(rung, 0),
                                 slips.getOrDefault(rung, 0))));
         return all;
     }
 
-    private static RungMarks of(List<Here> marks, List<Ride.Exchange> asks, int slips) {
+    private static RungMarks of(List<Here> marks, List<Ride.Exchange> asks, int tallied, int slips) {
         return new RungMarks(
                 answers(marks),
                 each(marks, Payload.Reward.class).size(),
@@ -113,9 +121,7 @@ record RungMarks(
                         .toList(),
                 each(marks, Payload.Praise.class).size(),
                 lighterFirst(asks),
-                each(marks, Payload.Tally.class).stream()
-                        .mapToInt(t -> t.good() + t.others())
-                        .sum(),
+                tallied,
                 slips);
     }
 
