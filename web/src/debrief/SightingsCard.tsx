@@ -4,6 +4,7 @@ import { wordIn, useText } from '../text'
 import type { LessonSightings as Seen } from '../api'
 import { wordOf } from '../see'
 import { Card, Quiet, SideLetter } from '../ui'
+import { SeenOnFigures } from './SeenOnFigures'
 
 /** What was seen of rider, hand and horse; first what is worth checking, in counts and never as a cause. */
 export function SightingsCard({ seen }: { seen: Seen }) {
@@ -37,6 +38,7 @@ export function SightingsCard({ seen }: { seen: Seen }) {
           <Quiet>{t('seenIn.noCause')}</Quiet>
         </Box>
       )}
+      <SeenOnFigures faults={seen.faults} signs={seen.signs} />
       <Flex gap="6" wrap="wrap">
         <Lines title={t('seenIn.rider')} lines={seen.faults} />
         <Lines title={t('seenIn.good')} lines={good} />

@@ -135,3 +135,33 @@ function Shoulder({ side, look }: { side: OneSide; look: FirstLook }) {
     </g>
   )
 }
+
+/** How far a neck is bent where nothing was measured: enough to see to which side. */
+const SHOWN_DEG = 34
+
+/**
+ * The horse from above, bent to one side or straight, drawn in the colour of the text round it: what an exercise asks of it on this rein.
+ *
+ * @param ground what it is drawn on
+ */
+export function BentHorse({ side, ground }: { side: OneSide | 'NONE'; ground: string }) {
+  const shape = neckOf('EVEN', side === 'NONE' ? 0 : side === 'LEFT' ? -SHOWN_DEG : SHOWN_DEG)
+  const line = { stroke: 'currentColor', strokeWidth: '4', strokeLinejoin: 'round' } as const
+  const { x, y, deg } = shape.poll
+  return (
+    <chakra.svg viewBox="10 -4 220 332" height="100%" display="block" aria-hidden data-bent={side}>
+      <chakra.path d={TAIL} fill="currentColor" />
+      <g transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${deg.toFixed(1)})`}>
+        <chakra.path d={EARS} fill="currentColor" />
+        <chakra.path d={HEAD} fill={ground} {...line} />
+        <chakra.path d={FORELOCK} fill="currentColor" />
+      </g>
+      <chakra.path d={shape.outline} fill={ground} />
+      <chakra.path d={shape.sides} fill="none" {...line} />
+      <chakra.path d={shape.spine} fill="none" {...line} strokeLinecap="round" />
+      <chakra.path d={BODY} fill={ground} />
+      <chakra.path d={BODY_LINE} fill="none" {...line} />
+      <chakra.path d={SADDLE} fill="none" {...line} />
+    </chakra.svg>
+  )
+}

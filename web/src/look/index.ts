@@ -1,2 +1,3 @@
+export { BentHorse } from './HorseFromAbove'
 export { limitsOf } from './limits'
 export type { Limit } from './limits'

@@ -76,6 +76,7 @@ export default function PracticePage() {
         card={running}
         timer={timer}
         shelf={shelf}
+        works={ofRunning?.stair.find((s) => s.rung === running.steps[running.step]?.rung)?.works}
         onWrong={() => ofRunning && wrong.ask(ofRunning)}
         onOver={(leftS, rightS, startedMs) => setReporting({ card: running, leftS, rightS, startedMs })}
       />

@@ -124,20 +124,25 @@ export function Report({ card, leftS, rightS, startedMs, offsetMs, onDone }: Rep
       >
         {t('practice.secondBest')}
       </Button>
-      <Flex direction="column" gap="2">
+      {/* none of the three is asked for more than the others */}
+      <Grid role="group" aria-label={t('practice.how')} templateColumns="repeat(3, minmax(0, 1fr))" gap="2">
         {FEELS.map((feel) => (
           <Button
             key={feel}
-            look={feel === 'EASY' ? 'live' : 'act'}
-            minHeight="64px"
-            fontSize="xl"
+            look="act"
+            minHeight="80px"
+            paddingX="2"
+            fontSize="lg"
+            lineHeight="1.15"
             onClick={() => void keep(feel)}
           >
             {t(`feel.${feel}`)}
           </Button>
         ))}
-        <Button onClick={() => onDone(false)}>{t('practice.dontReport')}</Button>
-      </Flex>
+      </Grid>
+      <Button width="full" marginTop="2" onClick={() => onDone(false)}>
+        {t('practice.dontReport')}
+      </Button>
     </Box>
   )
 }

@@ -1,6 +1,9 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import type { Assignment } from '../api'
+import { BentHorse } from '../look'
+import { workedSide } from '../record'
+import type { WorkedSide } from '../record'
 import type { RunningTimer, Shelf } from '../store'
 import { clock, useText } from '../text'
 import { Button, SIDE, useAwake } from '../ui'
@@ -12,12 +15,14 @@ interface TimerViewProps {
   card: Assignment
   timer: RunningTimer
   shelf: Shelf
+  /** The side of the horse the exercise works; undefined where the rung is not known here. */
+  works: WorkedSide | undefined
   onOver: (leftS: number, rightS: number, startedMs: number) => void
   onWrong: () => void
 }
 
 /** Started on the ground, then in the pocket: one rein after the other by sound. Seen from the saddle it is one letter. */
-export function TimerView({ card, timer, shelf, onOver, onWrong }: TimerViewProps) {
+export function TimerView({ card, timer, shelf, works, onOver, onWrong }: TimerViewProps) {
   const { t } = useText()
   const [nowMs, setNowMs] = useState(() => Date.now())
   useEffect(() => {
@@ -69,9 +74,14 @@ export function TimerView({ card, timer, shelf, onOver, onWrong }: TimerViewProp
       </Flex>
       <Flex direction="column" flex="1" align="center" justify="center" role="timer" aria-live="off">
         {moment.turn && (
-          <chakra.span fontFamily="heading" fontWeight="800" fontSize="9rem" lineHeight="1" aria-hidden>
-            {SIDE[side].letter}
-          </chakra.span>
+          <Flex align="center" gap="6" height="13rem" aria-hidden>
+            <chakra.span fontFamily="heading" fontWeight="800" fontSize="9rem" lineHeight="1">
+              {SIDE[side].letter}
+            </chakra.span>
+            {works !== undefined && works !== 'CHOSEN' && (
+              <BentHorse side={workedSide(works, side)} ground={SIDE[side].color} />
+            )}
+          </Flex>
         )}
         <chakra.h1 fontSize="4xl" fontWeight="760">
           {t(moment.isOver ? 'practice.over' : moment.turn ? `Rein.${side}` : 'practice.away')}

@@ -1,4 +1,6 @@
 export { SeePanel } from './SeePanel'
 export type { NewMark } from './newMark'
-export { HABITS, RIDER, wordOf } from './words'
+export { HorseFigure, RiderFigure } from './Figures'
+export { HABITS, HORSE, RIDER, wordOf } from './words'
+export type { Region } from './words'
 export { WatchList } from './WatchList'

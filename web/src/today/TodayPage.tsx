@@ -31,7 +31,10 @@ export default function TodayPage() {
   useEffect(() => {
     if (records && toRide) void fetchAhead(shelfOf(me.person), toRide.split(','))
   }, [records, toRide, me.person])
-  if (today.isPending) return <Wait />
+  // what stands above the lessons is there when they are drawn: nothing moves under the thumb
+  const seesInbox = me.actions.includes('SEE_HOMEWORK')
+  const inbox = useQuery({ ...queries.inbox(), enabled: seesInbox, refetchOnMount: 'always', retry: false })
+  if (today.isPending || (today.isSuccess && seesInbox && inbox.isPending)) return <Wait />
   if (records && today.error instanceof Unreachable)
     return <WithoutNetwork onAgain={() => void today.refetch()} />
   if (today.isError) return <Trouble cause={today.error} onAgain={() => void today.refetch()} />
@@ -47,7 +50,7 @@ export default function TodayPage() {
       <Guard>
         <Paused />
       </Guard>
-      {me.actions.includes('SEE_HOMEWORK') && (
+      {seesInbox && (
         <Guard>
           <Inbox />
         </Guard>
