@@ -115,7 +115,7 @@ describe('what a long touch opens', () => {
     await userEvent.click(first.getByRole('button', { name: /^1/ }))
     await userEvent.click(key('left leg'))
     await userEvent.selectOptions(screen.getByLabelText('Add an aid …'), 'voice')
-    await userEvent.selectOptions(screen.getByLabelText('voice: how'), 'give')
+    await userEvent.selectOptions(screen.getByLabelText('voice: how given'), 'give')
     await userEvent.click(key('one after the other'))
     expect(screen.queryByRole('group', { name: 'Release' })).toBeNull()
     await userEvent.click(key('Save'))

@@ -28,7 +28,7 @@ export function AdviceCard({ row, lesson }: { row: DebriefRow; lesson: Lesson })
           <Flex gap="3" align="flex-start" marginTop="1">
             <DecisionSign decision={advice.decision} />
             <chakra.p fontSize="lg" fontWeight="650" lineHeight="1.3">
-              {adviceSentence(t, works, advice)}
+              {adviceSentence(t, works, advice, lesson.horse)}
             </chakra.p>
           </Flex>
         </Box>

@@ -83,7 +83,7 @@ test('a rung stands with its advice, and the notes with their time', async () =>
   expect(await screen.findByRole('heading', { name: /Counter-bend on the rail/ })).toBeVisible()
   expect(screen.getByText(/softer on the left today/)).toBeVisible()
   expect(screen.getByText(/Soft after 3:20/)).toHaveTextContent('Soft after 3:20 · last time 9:10')
-  expect(screen.getByText('7 s to think after a correction (middle of 2)')).toBeVisible()
+  expect(screen.getByText('About 7 s to think after each of 2 corrections')).toBeVisible()
   expect(screen.getByText(/day 3/)).toBeVisible()
 })
 

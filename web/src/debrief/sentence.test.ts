@@ -38,7 +38,7 @@ const finding = (ruleId: string, ...evidence: Evidence[]): Advice['findings'][nu
   judgement: { kind: 'BROKEN', evidence },
 })
 
-const said = (a: Advice, works: WorkedSide = 'INSIDE') => adviceSentence(t, works, a)
+const said = (a: Advice, works: WorkedSide = 'INSIDE') => adviceSentence(t, works, a, 'Marzipan')
 
 describe('the sentence of an advice', () => {
   test('moves on', () => {

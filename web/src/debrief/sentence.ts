@@ -6,7 +6,7 @@ import { sideIn, wordIn } from '../text'
 import { weakerSide } from './evidence'
 
 /** The advice as a coach would say it. */
-export function adviceSentence(t: Text, works: WorkedSide, advice: Advice): string {
+export function adviceSentence(t: Text, works: WorkedSide, advice: Advice, horse: string): string {
   switch (advice.decision) {
     case 'MOVE_ON':
       if (advice.ruleId.startsWith('reopen.')) return t('debrief.sentence.STAYS_PASSED')
@@ -18,6 +18,7 @@ export function adviceSentence(t: Text, works: WorkedSide, advice: Advice): stri
     case 'GET_HELP':
       return wordIn(t, `debrief.sentence.${advice.decision}`, ruleKey(advice.ruleId), {
         side: worseSide(t, works, advice),
+        horse,
       })
     case 'STAY':
       return staySentence(t, works, advice)

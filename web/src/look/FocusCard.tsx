@@ -34,9 +34,10 @@ export function FocusCard({ view }: { view: LookView }) {
           {choice.reason && ` “${choice.reason}”`}
         </Quiet>
       )}
-      <Limits focus={focus} />
+      <Limits focus={focus} horse={lesson.horse} />
       <chakra.ul listStyleType="none" marginTop="2">
-        {!isStopped && kinds.map((k) => <li key={k}>{wordIn(t, 'focusSays', k)}</li>)}
+        {!isStopped &&
+          kinds.map((k) => <li key={k}>{wordIn(t, 'focusSays', k, { horse: lesson.horse })}</li>)}
       </chakra.ul>
       <Why focus={focus} />
       <Flex gap="2" wrap="wrap" marginTop="3">
@@ -56,13 +57,13 @@ export function FocusCard({ view }: { view: LookView }) {
   )
 }
 
-function Limits({ focus }: { focus: Focus }) {
+function Limits({ focus, horse }: { focus: Focus; horse: string }) {
   const { t } = useText()
   return (
     <>
       {focus.limits.map((limit) => (
         <WarnBox key={limit} role="alert" marginTop="3" icon={<ShieldAlert size={26} aria-hidden />}>
-          <chakra.p fontWeight="650">{t(`limit.${limit}`)}</chakra.p>
+          <chakra.p fontWeight="650">{t(`limit.${limit}`, { horse })}</chakra.p>
         </WarnBox>
       ))}
     </>

@@ -8,6 +8,8 @@ import { minutes } from './minutes'
 
 interface BlockCardProps {
   block: PlanBlock
+  /** The horse's name. */
+  horse: string
   choices: PlannedLesson['choices']
   isFirst: boolean
   isLast: boolean
@@ -38,7 +40,7 @@ export function BlockCard(props: BlockCardProps) {
       <Turns block={block} />
       <chakra.ul paddingLeft="5" marginTop="2" listStyleType="disc">
         {block.reasons.map((r) => (
-          <li key={r.code + (r.values.rein ?? '')}>{reasonSentence(t, r)}</li>
+          <li key={r.code + (r.values.rein ?? '')}>{reasonSentence(t, r, props.horse)}</li>
         ))}
       </chakra.ul>
       <Facts block={block} />
@@ -182,10 +184,11 @@ export function RungSelect({ label, value, choices, onChoose }: RungSelectProps)
   )
 }
 
-function reasonSentence(t: Text, { code, values }: Reason): string {
+function reasonSentence(t: Text, { code, values }: Reason, horse: string): string {
   const what = code === 'CHOSEN' && values.rein ? 'CHOSEN_REINS' : code
   return t(`reason.${what}`, {
     ...values,
+    horse,
     minutes: values.minutes
       ?.replace(/^0\.5$/, '½')
       .replace('.5', '½')

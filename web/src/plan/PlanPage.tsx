@@ -97,6 +97,7 @@ function Planned({ planned }: { planned: PlannedLesson }) {
           {block && (
             <BlockCard
               block={block}
+              horse={lesson.horse}
               choices={planned.choices}
               isFirst={selected === 0}
               isLast={selected === plan.blocks.length - 1}
@@ -142,7 +143,15 @@ function Planned({ planned }: { planned: PlannedLesson }) {
 }
 
 /** Cautions first, then what the day limits, then what the coach's own plan goes beyond. */
-function Notes({ planned: { plan, breaches } }: { planned: PlannedLesson }) {
+function Notes({
+  planned: {
+    plan,
+    breaches,
+    lesson: { horse },
+  },
+}: {
+  planned: PlannedLesson
+}) {
   const { t } = useText()
   const notes = plan.notes.filter((n) => !SAID_BY_LINE.has(n.code))
   if (notes.length + breaches.length === 0) return null
@@ -171,12 +180,13 @@ function Notes({ planned: { plan, breaches } }: { planned: PlannedLesson }) {
           )}
           {wordIn(t, 'planNote', n.code, {
             ...n.values,
+            horse,
             focus: n.values.focus && wordIn(t, 'focus', n.values.focus),
           })}
         </Flex>
       ))}
       {breaches.map((b) => (
-        <li key={`${b.limit}.${b.block ?? ''}`}>{t(`planLimit.${b.limit}`)}</li>
+        <li key={`${b.limit}.${b.block ?? ''}`}>{t(`planLimit.${b.limit}`, { horse })}</li>
       ))}
     </chakra.ul>
   )

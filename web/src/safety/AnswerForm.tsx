@@ -84,7 +84,7 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
       {saysWho && (
         <>
           <Keys
-            name={wordIn(t, 'pauseAnswer.whom', kind)}
+            name={wordIn(t, 'pauseAnswer.whom', kind, { horse: now.name })}
             words={WHOM}
             now={whom}
             text={(word) => t(`whom.${word}`)}
@@ -134,8 +134,8 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
         </Button>
       )}
       <TextArea
-        aria-label={t('pauseAnswer.words')}
-        placeholder={t('pauseAnswer.words')}
+        aria-label={t('pauseAnswer.words', { horse: now.name })}
+        placeholder={t('pauseAnswer.words', { horse: now.name })}
         maxLength={600}
         rows={2}
         paddingY="2"
@@ -143,7 +143,7 @@ export function AnswerForm({ now, onDone }: { now: HorseNow; onDone: () => void 
       />
       {send.isError && <Trouble cause={send.error} />}
       <Button type="submit" look="act" disabled={send.isPending}>
-        {t(`pauseAnswer.keep.${kind}`)}
+        {t(`pauseAnswer.keep.${kind}`, { horse: now.name })}
       </Button>
     </chakra.form>
   )

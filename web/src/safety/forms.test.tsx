@@ -48,7 +48,9 @@ describe('an answer for a paused horse', () => {
     await user.click(screen.getByRole('button', { name: text('safety.fastest.TROT') }))
     await user.type(screen.getByLabelText(text('pauseAnswer.name')), 'Dr Quill')
     await user.type(screen.getByLabelText(text('pauseAnswer.minutes')), '20')
-    await user.click(screen.getByRole('button', { name: text('pauseAnswer.keep.CLEARED') }))
+    await user.click(
+      screen.getByRole('button', { name: text('pauseAnswer.keep.CLEARED', { horse: 'Marzipan' }) }),
+    )
     await vi.waitFor(() => expect(sent(ANSWERS)).toHaveLength(1))
     expect(sent(ANSWERS)[0]).toMatchObject({
       kind: 'CLEARED',
@@ -68,7 +70,9 @@ describe('an answer for a paused horse', () => {
     await user.click(walk)
     expect(walk).toHaveAttribute('aria-pressed', 'true')
     await user.click(walk)
-    await user.click(screen.getByRole('button', { name: text('pauseAnswer.keep.CLEARED') }))
+    await user.click(
+      screen.getByRole('button', { name: text('pauseAnswer.keep.CLEARED', { horse: 'Marzipan' }) }),
+    )
     await vi.waitFor(() => expect(sent(ANSWERS)).toHaveLength(1))
     expect(sent(ANSWERS)[0]).toMatchObject({ kind: 'CLEARED', fastest: null })
   })

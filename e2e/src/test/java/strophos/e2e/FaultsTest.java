@@ -175,7 +175,7 @@ class FaultsTest {
             quota.addProperty("quotaSize", 1);
             chromium.send("Storage.overrideQuotaForOrigin", quota);
             // what the browser thinks is left is a while old: some are kept yet, and shown
-            Locator lost = coach.page().getByText("Not kept: this device has no room left.");
+            Locator lost = coach.page().getByText("Not saved: this device has no room left.");
             Await.until("a touch is not kept", Duration.ofMinutes(2), () -> rider.touch(1) != null && lost.isVisible());
             int kept = rider.shown();
             quota.remove("quotaSize");

@@ -130,22 +130,22 @@ class SafetyTest {
         Locator vesper = coach.page()
                 .getByRole(AriaRole.ARTICLE, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Vesper"));
         open(vesper);
-        vesper.getByText("Called somebody").click();
+        vesper.getByText("Somebody was called").click();
         vesper.getByRole(AriaRole.BUTTON, named("Vet")).last().click();
         vesper.getByLabel("Name").fill("Saltmarsh vets");
         coach.assertAccessible();
-        vesper.getByText("Keep it: somebody was called").click();
+        vesper.getByText("Save: somebody was called").click();
         coach.page().getByText("Vet called: Saltmarsh vets").waitFor();
         open(vesper);
         vesper.getByText("Cleared to be ridden").click();
-        vesper.getByText("Clear the horse").click();
+        vesper.getByText("Clear Vesper").click();
         vesper.getByRole(AriaRole.ALERT).waitFor();
         coach.forgive();
         vesper.getByRole(AriaRole.BUTTON, named("Vet")).last().click();
         vesper.getByLabel("Name").fill("Saltmarsh vets");
         vesper.getByText("Walk only").click();
         vesper.getByLabel("Minutes a day").fill("20");
-        vesper.getByText("Clear the horse").click();
+        vesper.getByText("Clear Vesper").click();
         coach.page().getByText("Vesper is cleared within limits").waitFor();
     }
 
