@@ -75,7 +75,7 @@ class SignIn {
             throw new Problem(
                     HttpStatus.UNAUTHORIZED,
                     "wrong_sign_in",
-                    "Name and password do not fit together; check both and try again.");
+                    "The name or the password is wrong; check both and try again.");
         }
         return found.get().viewer();
     }

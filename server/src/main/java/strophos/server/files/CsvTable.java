@@ -48,7 +48,7 @@ record CsvTable(List<List<String>> lines) {
             throw new Problem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "csv_broken",
-                    "After line %d the text is no CSV: a quotation mark is not closed.".formatted(lines.size()));
+                    "After line %d the text is not CSV: a quotation mark is not closed.".formatted(lines.size()));
         }
         return new CsvTable(lines);
     }
@@ -57,7 +57,7 @@ record CsvTable(List<List<String>> lines) {
         return new Problem(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "table_too_large",
-                "A table may have %d lines and %d columns; cut it into parts.".formatted(mostLines, MOST_COLUMNS));
+                "A table may have %d lines and %d columns; split it into parts.".formatted(mostLines, MOST_COLUMNS));
     }
 
     static String write(List<String> heading, List<? extends List<?>> lines) {

@@ -87,7 +87,7 @@ class EntryFile {
             int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
             throw notReadable(
                     NameTwice.isIn(e)
-                            ? "A name stands twice in one object at line %d; it must stand once.".formatted(line)
+                            ? "A name appears twice in one object at line %d; it must stand once.".formatted(line)
                             : "The text is no JSON from line %d on.".formatted(line));
         }
         if (document.path("version").asInt(VERSION) > VERSION) {
@@ -101,7 +101,7 @@ class EntryFile {
             throw new Problem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "table_too_large",
-                    "A file may hold %d entries; cut it into parts.".formatted(MOST_ENTRIES));
+                    "A file may hold %d entries; split it into parts.".formatted(MOST_ENTRIES));
         }
         return entries.valueStream().toList();
     }

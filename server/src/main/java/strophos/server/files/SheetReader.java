@@ -130,7 +130,7 @@ class SheetReader {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "has_record",
-                    "This lesson has a record already; put in a lesson of its own for the table.",
+                    "This lesson has a record already; add another lesson for the table.",
                     List.of(new Issue("has_record", "lesson", "a lesson that was not ridden yet")));
         }
     }

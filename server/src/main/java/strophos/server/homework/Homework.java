@@ -246,7 +246,7 @@ public class Homework {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "too_many",
-                    "Three things are enough; end one of them first, then set this one.");
+                    "Three pieces of homework are enough; end one of them first, then set this one.");
         }
         same.forEach(a -> homework.end(a.id(), at));
         LocalDate day = HomeworkReader.day(at, lessons.zone());

@@ -109,7 +109,7 @@ class Invitations {
                 .orElseThrow(() -> new Problem(
                         HttpStatus.GONE,
                         "invitation_gone",
-                        "This invitation was used already or has run out; ask the coach for a new one."));
+                        "This invitation has been used already, or has expired; ask the coach for a new one."));
     }
 
     Viewer join(String token, String signInName, String password) {
@@ -129,7 +129,7 @@ class Invitations {
                         throw new Problem(
                                 HttpStatus.GONE,
                                 "invitation_gone",
-                                "This invitation was used already or has run out; ask the coach for a new one.");
+                                "This invitation has been used already, or has expired; ask the coach for a new one.");
                     }
                     return viewer;
                 }));

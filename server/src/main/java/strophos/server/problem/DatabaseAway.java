@@ -8,7 +8,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.transaction.TransactionSystemException;
 
 /**
- * The database is away: it ends, it starts, it cannot be reached, or all its connections are in use. Nothing of ours has failed and
+ * The database cannot be reached: it ends, it starts, it cannot be reached, or all its connections are in use. Nothing of ours has failed and
  * nothing was changed; whoever asked keeps what they have and asks again.
  */
 final class DatabaseAway {

@@ -64,7 +64,7 @@ class ProblemAdvice {
             return answer(new Problem(
                     HttpStatus.BAD_REQUEST,
                     "name_twice",
-                    "A name stands twice in one object of the body; send it once."));
+                    "A name appears twice in one object of the body; send it once."));
         }
         List<Issue> issues =
                 e.getCause() instanceof JacksonException j && !j.getPath().isEmpty()
@@ -102,14 +102,15 @@ class ProblemAdvice {
                     : answer(new Problem(status, "request", status.getReasonPhrase() + "; see openapi.json."));
         }
         if (DatabaseAway.isCauseOf(e)) {
-            LOG.warn("The database is away: {}", e.getClass().getSimpleName());
+            LOG.warn("The database cannot be reached: {}", e.getClass().getSimpleName());
             return answer(DatabaseAway.problem());
         }
         if (SecondTry.isCauseOf(e)) {
-            return answer(new Problem(
-                    HttpStatus.CONFLICT,
-                    "at_once",
-                    "Somebody else changed the same at the same moment; nothing of yours was changed. Read it again."));
+            return answer(
+                    new Problem(
+                            HttpStatus.CONFLICT,
+                            "at_once",
+                            "Somebody else changed this at the same moment; nothing of yours was changed. Read it again, then change it."));
         }
         LOG.error("Unexpected failure", e);
         return answer(Problem.failure());

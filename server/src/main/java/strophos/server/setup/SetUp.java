@@ -64,7 +64,9 @@ class SetUp {
                     yards.lockInstallation();
                     if (!accounts.isEmpty()) {
                         throw new Problem(
-                                HttpStatus.CONFLICT, "already_set_up", "This installation has its yard; sign in.");
+                                HttpStatus.CONFLICT,
+                                "already_set_up",
+                                "This installation has been set up already; sign in.");
                     }
                     UUID account = ids.get();
                     accounts.add(account, typed.signInName(), hash, false, clock.instant());
