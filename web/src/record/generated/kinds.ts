@@ -348,7 +348,7 @@ export interface Payloads {
   }
   /** A spoken note, written when it ends; its sound is kept beside the record, under its digest. */
   voice: {
-    /** SHA-256 of the sound, in hexadecimal. */
+    /** The SHA-256 of what lies beside the record, in hexadecimal. */
     sha256: string
     /** How long it is; a held note ends by itself after a minute. */
     durationMs: number

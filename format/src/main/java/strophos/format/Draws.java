@@ -228,9 +228,12 @@ public final class Draws {
 
     private String value(Type t, Supplier<String> ids) {
         if (t instanceof Type.Text x) {
-            return x.name().equals("Id")
-                    ? Text.quoted(ids.get())
-                    : x.name().equals("Name") ? name() : "\"Softer today.\"";
+            return switch (x.name()) {
+                case "Id" -> Text.quoted(ids.get());
+                case "Name" -> name();
+                case "Sha256" -> Text.quoted("%064x".formatted(random.nextLong(Long.MAX_VALUE)));
+                default -> "\"Softer today.\"";
+            };
         } else if (t instanceof Type.Whole w) {
             return String.valueOf(random.nextLong(w.least(), w.most() + 1));
         } else if (t instanceof Type.OfScale s) {
