@@ -1,5 +1,5 @@
 import { ChakraProvider } from '@chakra-ui/react'
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { fireEvent, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { text } from '../page.testing'
@@ -91,7 +91,7 @@ test('where nobody agreed, or the browser cannot, it is a pencil from the start'
   show(false)
   expect(screen.getByRole('button', { name: text('ride.note') })).toBeVisible()
   expect(screen.queryByRole('button', { name: text('voice.key') })).toBeNull()
-  act(() => vi.stubGlobal('MediaRecorder', undefined))
+  vi.stubGlobal('MediaRecorder', undefined)
   show()
   expect(screen.getAllByRole('button', { name: text('ride.note') })).toHaveLength(2)
 })
