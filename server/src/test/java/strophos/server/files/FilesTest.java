@@ -172,7 +172,7 @@ class FilesTest {
             value = {
                 "{\"entries\": [{                | no_entries | line 1",
                 "{\"entries\": 7}                | no_entries | no list of entries",
-                "{\"entries\": [{\"v\":1,\"v\":1}]} | no_entries | stands twice",
+                "{\"entries\": [{\"v\":1,\"v\":1}]} | no_entries | appears twice",
                 "{\"version\": 2, \"entries\":[]}| no_entries | later version",
                 "id,lesson,device                | no_entries | must name the columns",
                 "id,\"lesson                     | csv_broken | quotation mark"
