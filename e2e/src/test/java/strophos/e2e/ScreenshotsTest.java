@@ -58,7 +58,7 @@ class ScreenshotsTest {
             coach.page().getByText("Working on").waitFor();
             keep(coach, "pair");
             coach.link("21 Nov").click();
-            coach.page().locator("summary").first().waitFor();
+            coach.page().getByText("Soft after").waitFor();
             keep(coach, "debrief");
             coach.link("Set homework").click();
             coach.button("Set homework").waitFor();
