@@ -68,6 +68,19 @@ test('held, it listens until it is let go', async () => {
   expect(screen.queryByRole('timer')).toBeNull()
 })
 
+test('after a minute it is kept by itself, and letting go adds nothing', async () => {
+  const { onWrite, onSpeak } = show()
+  const now = vi.spyOn(performance, 'now').mockReturnValue(0)
+  fireEvent.pointerDown(key())
+  await screen.findByRole('timer')
+  now.mockReturnValue(60_000)
+  await waitFor(() => expect(onSpeak).toHaveBeenCalledOnce())
+  fireEvent.pointerUp(key())
+  now.mockRestore()
+  expect(onWrite).not.toHaveBeenCalled()
+  expect(onSpeak).toHaveBeenCalledOnce()
+})
+
 test('touched, it writes, and asks for no microphone', () => {
   const { onWrite } = show()
   fireEvent.pointerDown(key())

@@ -99,6 +99,8 @@ export function NoteKey({ maySpeak, onWrite, onSpeak }: NoteKeyProps) {
         down()
       }}
       onPointerUp={() => {
+        // a minute was over before it was let go: it is kept already
+        if (!hold.current.isDown) return
         const wasHeld = hold.current.recording !== undefined
         void up()
         if (!wasHeld) onWrite()

@@ -4,6 +4,7 @@ import { shelfOf } from './device'
 import type { Shelf, StoredEntry } from './device'
 import { keepSound, sendNextSound } from './sounds'
 import { unsentFile, unsentOn } from './stored'
+import { sweep } from './sweep'
 
 afterEach(() => vi.restoreAllMocks())
 
@@ -74,6 +75,26 @@ test('a sound that nobody allows is deleted here as well', async () => {
   answers(409, { code: 'no_consent' })
   expect(await sendNextSound(withdrawn, quiet)).toBe(true)
   expect(await withdrawn.sounds.count()).toBe(0)
+})
+
+test('signing out between an entry and its sound loses neither', async () => {
+  const [shelf] = await spoken('stored')
+  await sweep(shelf)
+  expect(await shelf.entries.count()).toBe(0)
+  expect(await unsentOn(shelf)).toBe(1)
+  const sent = answers(201)
+  expect(await sendNextSound(shelf, quiet)).toBe(true)
+  expect(sent).toHaveLength(1)
+  expect(await shelf.sounds.count()).toBe(0)
+})
+
+test('one that no entry ever named stays here and holds up nothing', async () => {
+  const [shelf] = await spoken('stored')
+  await shelf.entries.clear()
+  answers(409, { code: 'not_named' })
+  expect(await sendNextSound(shelf, quiet)).toBe(true)
+  expect(await sendNextSound(shelf, quiet)).toBe(false)
+  expect(await unsentOn(shelf)).toBe(1)
 })
 
 test('one the server will never take stays, and is saved with what is not sent', async () => {

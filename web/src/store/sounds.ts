@@ -28,7 +28,8 @@ export async function sendNextSound(shelf: Shelf, onSending: () => void): Promis
       await shelf.sounds.delete(sound.sha256)
       return true
     }
-    if (entry?.passage !== 'stored') continue
+    // an entry that is gone from here was sent before: signing out, or removing the lesson, leaves only what the server does not have
+    if (entry && entry.passage !== 'stored') continue
     onSending()
     await send(shelf, sound)
     return true
@@ -57,7 +58,11 @@ async function send(shelf: Shelf, sound: StoredSound): Promise<void> {
     await shelf.sounds.delete(sha256)
   } catch (e) {
     if (e instanceof Problem && e.code === 'no_consent') await shelf.sounds.delete(sha256)
-    else if (e instanceof Problem && FINAL.has(e.status)) {
+    else if (e instanceof Problem && e.code === 'not_named') {
+      // its entry may have been written this very moment, and goes first; else none ever was
+      if (!(await entryOf(shelf, sound)))
+        await shelf.sounds.put({ ...sound, passage: 'refused', code: e.code })
+    } else if (e instanceof Problem && FINAL.has(e.status)) {
       await shelf.sounds.put({ ...sound, passage: 'refused', code: e.code })
     } else throw e
   }
