@@ -169,6 +169,16 @@ public class Debrief {
         Map<RungId, List<LessonCount>> ridden = counts.stream()
                 .filter(c -> c.asks() > 0)
                 .collect(Collectors.groupingBy(c -> c.key().rung(), LinkedHashMap::new, Collectors.toList()));
+        // what was only measured, praised or asked wrongly is shown as well; nothing is judged by it
+        marks.forEach((rung, of) -> {
+            if (of.isAnything()) {
+                ridden.computeIfAbsent(
+                        rung,
+                        r -> counts.stream()
+                                .filter(c -> c.key().rung().equals(r))
+                                .toList());
+            }
+        });
         return new DebriefView(
                 lesson,
                 ride.reinMs().get(Rein.LEFT),
@@ -276,17 +286,18 @@ public class Debrief {
         WorkedSide works = rung.map(Rung::works).orElse(WorkedSide.INSIDE);
         List<LessonCount> own =
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
-        boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && !own.isEmpty();
+        boolean isAsked = own.stream().anyMatch(c -> c.asks() > 0);
+        boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && isAsked;
         return new RungRow(
                 id.exercise(),
                 catalogue.exercise(id.exercise()).map(Exercise::name).orElse(id.exercise()),
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.map(r -> stairs.state(r, judging.before(), lesson.school(), !own.isEmpty(), made))
+                rung.map(r -> stairs.state(r, judging.before(), lesson.school(), isAsked, made))
                         .orElse(null),
                 works,
-                own.isEmpty() ? null : day(judging.facts().get(id)),
+                isAsked ? day(judging.facts().get(id)) : null,
                 sides(works, own),
                 sides(
                         works,

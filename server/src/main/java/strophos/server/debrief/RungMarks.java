@@ -48,6 +48,11 @@ record RungMarks(
         int tallied,
         int slips) {
 
+    /** Something stands here that is no ask. */
+    boolean isAnything() {
+        return slips + praised + rewards > 0 || !holds.isEmpty() || !headsCm.isEmpty();
+    }
+
     /** So often this answer, in the words of its pad. */
     record AnswerCount(PadKind pad, String answer, Rein rein, int times) {}
 

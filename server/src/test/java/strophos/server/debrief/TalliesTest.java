@@ -84,6 +84,27 @@ class TalliesTest {
         assertThat(row.path("marks").path("slips").asInt()).isEqualTo(1);
     }
 
+    /** A rung on which the only ask was the rider's slip, or on which something was only held, stands there and is not judged. */
+    @Test
+    void whatHasNoAskThatCountsIsShownAndNotJudged() {
+        String lesson = yard.lesson(yard.pair());
+        Map<String, Object> segment = yard.segment(lesson, "LEFT");
+        Map<String, Object> ask = yard.exchange(lesson, segment.get("id"), "WRONG");
+        yard.send(List.of(
+                yard.entry(lesson, "lesson_started", Map.of()),
+                segment,
+                ask,
+                yard.entry(lesson, "slip", Map.of("exchange", ask.get("id"))),
+                yard.entry(lesson, "held", Map.of("segment", segment.get("id"), "unit", "STRIDES", "amount", 8)),
+                yard.entry(lesson, "lesson_ended", Map.of())));
+        JsonNode row = yard.debrief(lesson).path("rows").path(0);
+        assertThat(row.path("marks").path("slips").asInt()).isEqualTo(1);
+        assertThat(row.path("marks").path("holds").path(0).path("amount").asInt())
+                .isEqualTo(8);
+        assertThat(row.path("advice").isNull()).isTrue();
+        assertThat(row.path("day").isNull()).isTrue();
+    }
+
     @Test
     void whatWasTouchedInBesideTheAsksIsListed() {
         String lesson = yard.lesson(yard.pair());
