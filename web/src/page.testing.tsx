@@ -102,7 +102,12 @@ export function show(page: ReactElement, { path = '/', at = path, me, answers = 
   )
   /** The bodies sent with this request, in order. */
   const sent = (request: string) => asked.filter((a) => a.request === request).map((a) => a.body)
-  return { asked, sent, client, me: reader }
+  /** From now on this is answered, and whoever shows it hears of it. */
+  const change = (request: string, answer: unknown) => {
+    all[request] = answer
+    return client.invalidateQueries()
+  }
+  return { asked, sent, change, client, me: reader }
 }
 
 export const lesson = (more: Partial<Lesson> = {}): Lesson => ({
@@ -119,7 +124,7 @@ export const lesson = (more: Partial<Lesson> = {}): Lesson => ({
   ...more,
 })
 
-const SIDE = { successes: 4, asks: 6, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
+const SIDE = { successes: 4, asks: 6, tallied: 0, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
 
 export const step = (more: Partial<Step> = {}): Step => ({
   rung: 'counter-bend.walk.rail',

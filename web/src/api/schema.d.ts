@@ -838,6 +838,8 @@ export interface components {
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
+            tallied: number;
+            /** Format: int32 */
             toHold: number;
             /** Format: int32 */
             window: number;
@@ -1843,6 +1845,8 @@ export interface components {
             /** Format: double */
             low: number;
             /** Format: int32 */
+            tallied: number;
+            /** Format: int32 */
             yes: number;
             /** Format: int32 */
             yesTogether: number;
@@ -2386,6 +2390,8 @@ export interface components {
             needed: number;
             /** Format: int32 */
             successes: number;
+            /** Format: int32 */
+            tallied: number;
             /** Format: int32 */
             window: number;
         };

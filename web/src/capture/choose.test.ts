@@ -10,7 +10,7 @@ function step(
   state: Step['state'],
   works: Step['works'] = 'INSIDE',
 ): Step {
-  const side = { successes: 0, asks: 0, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
+  const side = { successes: 0, asks: 0, tallied: 0, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
   return {
     rung: `${exercise}.${gait}.${place}`,
     strand: 'bend',

@@ -11,6 +11,7 @@ const ALL: Evidence[] = [
   {
     kind: 'SIDE',
     side: 'LEFT',
+    tallied: 6,
     counted: { successes: 7, total: 10 },
     window: 10,
     needed: 8,
@@ -42,6 +43,7 @@ test('every number of a rule has its words, and no word is a key', () => {
     expect(sentence).not.toMatch(/debrief\.|soundness\.|Rein\.|\{\{|undefined/)
   }
   expect(sentences[0]).toContain('7 of 10')
+  expect(sentences[0]).toContain('6 of these asks come from tallies')
   expect(sentences[1]).toContain('3.2')
   expect(sentences[3]).toContain('9 of 10')
 })

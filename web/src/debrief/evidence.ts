@@ -15,6 +15,7 @@ export function evidenceSentences(t: Text, works: WorkedSide, e: Evidence): stri
           counted(t, 'SUCCESSES', e.counted, of(e.side)),
           t('debrief.why.number.interval', { low: percent(e.interval.low), high: percent(e.interval.high) }),
           t('debrief.why.number.lessons', { count: e.held }),
+          ...(e.tallied > 0 ? [t('debrief.why.number.tallied', { count: e.tallied })] : []),
         ].join(', '),
       ]
     case 'FORCE':

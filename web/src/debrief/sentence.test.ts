@@ -13,6 +13,7 @@ const toSide = (side: 'LEFT' | 'RIGHT', successes: number, missing: Missing[] = 
   counted: { successes, total: 10 },
   window: 10,
   needed: 8,
+  tallied: 0,
   interval: { low: 0.1, high: 0.9 },
   held: 0,
   toHold: 2,

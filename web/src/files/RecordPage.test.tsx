@@ -25,6 +25,7 @@ test('a lesson is taken out as a file of each kind, under its own address', asyn
   expect(links.map((l) => l.getAttribute('href'))).toEqual(
     expect.arrayContaining([
       `${PATH}/files/asks.csv`,
+      `${PATH}/files/tallies.csv`,
       `${PATH}/files/entries.json`,
       `${PATH}/files/entries.csv`,
     ]),

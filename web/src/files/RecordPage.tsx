@@ -87,6 +87,7 @@ const MEGABYTE = 1024 * 1024
 
 const FILES = [
   { name: 'asks', files: [{ file: 'asks.csv', type: 'csvType' }] },
+  { name: 'tallies', files: [{ file: 'tallies.csv', type: 'csvType' }] },
   {
     name: 'entries',
     files: [

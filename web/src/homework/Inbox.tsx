@@ -5,38 +5,68 @@ import { useForm } from 'react-hook-form'
 import { Link } from 'react-router'
 import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
-import type { Assignment, Practice, Verdict } from '../api'
+import type { Assignment, Inbox as InboxView, Practice, Verdict } from '../api'
 import { useMe } from '../session'
 import { dayShort, nameIn, wordIn, useText } from '../text'
-import { Button, Input, Quiet, Trouble } from '../ui'
+import { Button, Input, LaterKey, Quiet, Trouble, useHeld } from '../ui'
 import { doseSentence } from './dose'
 
 const VERDICTS: Verdict[] = ['CARRY_ON', 'NEXT', 'BACK']
 
 /** Reports that wait for the coach, stop signs first, each answered in two touches and a sentence. */
 export function Inbox() {
-  const { t } = useText()
   const inbox = useQuery({ ...queries.inbox(), refetchOnMount: 'always' })
   if (inbox.isError) return <Trouble cause={inbox.error} onAgain={() => void inbox.refetch()} />
-  if (!inbox.data || inbox.data.waiting.length === 0) return null
+  return inbox.data ? <Reports inbox={inbox.data} /> : null
+}
+
+function Reports({ inbox }: { inbox: InboxView }) {
+  const { t } = useText()
+  const { shown, later, show } = useHeld(inbox.waiting, (a) => a.id)
+  return (
+    <>
+      {shown.length > 0 && <ReportList reports={shown} more={inbox.more} onAnswered={show} />}
+      {later.length > 0 && (
+        <LaterKey isWarning={later.some((a) => a.lookIn === 'STOP_SIGN')} onPress={show}>
+          {t('inbox.later', { count: later.length })}
+        </LaterKey>
+      )}
+    </>
+  )
+}
+
+interface ReportListProps {
+  reports: Assignment[]
+  /** So many wait beyond these. */
+  more: number
+  onAnswered: () => void
+}
+
+function ReportList({ reports, more, onAnswered }: ReportListProps) {
+  const { t } = useText()
   return (
     <Grid
       as="section"
       aria-label={t('inbox.title')}
-      templateColumns={{ base: 'minmax(0, 1fr)', lg: inbox.data.waiting.length > 1 ? '1fr 1fr' : '1fr' }}
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: reports.length > 1 ? '1fr 1fr' : '1fr' }}
       gap="4"
       alignItems="start"
       marginBottom="8"
     >
-      {inbox.data.waiting.map((a) => (
-        <Report key={a.id} assignment={a} />
+      {reports.map((a) => (
+        <Report key={a.id} assignment={a} onAnswered={onAnswered} />
       ))}
-      {inbox.data.more > 0 && <Quiet>{t('inbox.more', { count: inbox.data.more })}</Quiet>}
+      {more > 0 && <Quiet>{t('inbox.more', { count: more })}</Quiet>}
     </Grid>
   )
 }
 
-function Report({ assignment }: { assignment: Assignment }) {
+interface ReportProps {
+  assignment: Assignment
+  onAnswered: () => void
+}
+
+function Report({ assignment, onAnswered }: ReportProps) {
   const { t } = useText()
   const { timeZone, actions } = useMe()
   const last = assignment.practices[0]
@@ -84,7 +114,7 @@ function Report({ assignment }: { assignment: Assignment }) {
           )}
           {last?.question && <chakra.p marginTop="2">“{last.question}”</chakra.p>}
           <Feels practices={assignment.practices} paused={assignment.pausedPractices} timeZone={timeZone} />
-          {actions.includes('LOOK_IN') && <Answer assignment={assignment} />}
+          {actions.includes('LOOK_IN') && <Answer assignment={assignment} onAnswered={onAnswered} />}
         </Box>
       </Flex>
     </Box>
@@ -116,9 +146,14 @@ function Feels({ practices, paused, timeZone }: FeelsProps) {
   )
 }
 
-function Answer({ assignment }: { assignment: Assignment }) {
+function Answer({ assignment, onAnswered }: ReportProps) {
   const { t } = useText()
   const client = useQueryClient()
+  // the next one comes up in its place
+  const next = async () => {
+    await client.invalidateQueries(queries.inbox())
+    onAnswered()
+  }
   const { register, getValues } = useForm({ defaultValues: { sentence: '' } })
   const answer = useMutation({
     mutationFn: (verdict: Verdict) =>
@@ -128,12 +163,12 @@ function Answer({ assignment }: { assignment: Assignment }) {
           body: { id: v7(), verdict, sentence: getValues('sentence').trim() || null },
         }),
       ),
-    onSuccess: () => client.invalidateQueries(queries.inbox()),
+    onSuccess: next,
   })
   const end = useMutation({
     mutationFn: () =>
       answerOf(api.POST('/api/v1/assignments/{id}/end', { params: { path: { id: assignment.id } } })),
-    onSuccess: () => client.invalidateQueries(queries.inbox()),
+    onSuccess: next,
   })
   // what stands still with its horse, or is never practised alone, has no next step
   const isStill = assignment.stop !== null && assignment.stop !== 'SIGN_OPEN'

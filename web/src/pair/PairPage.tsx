@@ -4,7 +4,7 @@ import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
-import { Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
+import { ABOUT, isTallied, Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNowKey } from '../recorder'
@@ -65,6 +65,11 @@ export default function PairPage() {
             />
           </Box>
         ))}
+        {stair.some(isTallied) && (
+          <Quiet marginTop="4">
+            {ABOUT} {t('tally.about')}
+          </Quiet>
+        )}
         {quiet.length > 0 && (
           <Quiet marginTop="4">
             {t('pair.quietStrands', { strands: quiet.map((s) => wordIn(t, 'strand', s)).join(', ') })}
@@ -169,7 +174,7 @@ function OnTheWay({ step }: { step: Step }) {
               {rein !== 'NONE' && rein !== side && <Quiet>{t(`rein.${rein}`)}</Quiet>}
               {of.asks === 0
                 ? t('pair.notAsked')
-                : t('pair.good', { successes: of.successes, asks: of.asks })}
+                : (of.tallied > 0 ? ABOUT : '') + t('pair.good', { successes: of.successes, asks: of.asks })}
             </Flex>
           )
         })}

@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
 import type { SideOfStep, Step } from '../api'
-import { SIDE } from '../ui'
+import { ABOUT, isTallied, SIDE } from '../ui'
 import type { OneSide } from '../ui'
 import { wordIn, useText } from '../text'
 
@@ -52,9 +52,10 @@ function StairStep({ step, base }: { step: Step; base: number }) {
     right: step.right.successes,
     needed: step.left.needed,
   })
+  const tallied = isTallied(step) ? `. ${t('tally.about')}` : ''
   const half = STEP.width / 2
   return (
-    <g role="listitem" aria-label={name} transform={`translate(0, ${STEP.label})`}>
+    <g role="listitem" aria-label={name + tallied} transform={`translate(0, ${STEP.label})`}>
       <chakra.text y="-42" fontSize="14px" fontWeight="700" fill={isShut ? 'quiet' : 'ink'}>
         {step.shortName}
       </chakra.text>
@@ -128,6 +129,7 @@ function Fill({ side, count, x, width }: FillProps) {
         fill={side ? SIDE[side].color : 'ink'}
       >
         {side && `${SIDE[side].letter} `}
+        {count.tallied > 0 && ABOUT}
         {count.successes}
       </chakra.text>
     </g>

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { TrendPoint } from '../api'
 import { dayShort, percent, useText } from '../text'
-import { SIDE, SideLetter } from '../ui'
+import { Quiet, SIDE, SideLetter } from '../ui'
 import type { OneSide } from '../ui'
 
 const BOX = { width: 640, height: 236, left: 40, right: 12, top: 12, bottom: 30 }
@@ -73,6 +73,7 @@ export function TrendDrawing({ points, timeZone }: { points: TrendPoint[]; timeZ
           <SideLine key={side} side={side} points={points} x={x} y={y} />
         ))}
       </chakra.svg>
+      {points.some((p) => p.left.tallied + p.right.tallied > 0) && <Quiet>{t('pair.trendTallied')}</Quiet>}
     </Box>
   )
 }
@@ -115,20 +116,14 @@ function SideLine({ side, points, x, y }: SideLineProps) {
       {points
         .filter((p) => sideOf(p, side).asks > 0)
         .map((p) => {
-          const { yes, asks } = sideOf(p, side)
+          const { yes, asks, tallied } = sideOf(p, side)
+          const mark =
+            tallied > 0 ? { fill: 'card', stroke: color, strokeWidth: '2' } : { fill: color, opacity: '0.45' }
           const cy = y(yes / asks)
           return side === 'LEFT' ? (
-            <chakra.rect
-              key={p.lesson}
-              x={x(p) - 4}
-              y={cy - 4}
-              width="8"
-              height="8"
-              fill={color}
-              opacity="0.45"
-            />
+            <chakra.rect key={p.lesson} x={x(p) - 4} y={cy - 4} width="8" height="8" {...mark} />
           ) : (
-            <chakra.circle key={p.lesson} cx={x(p)} cy={cy} r="4.5" fill={color} opacity="0.45" />
+            <chakra.circle key={p.lesson} cx={x(p)} cy={cy} r="4.5" {...mark} />
           )
         })}
     </g>

@@ -1,26 +1,38 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { OctagonAlert } from 'lucide-react'
 import { useState } from 'react'
 import { useMe } from '../session'
 import { timeAndDay, useText } from '../text'
-import { Button } from '../ui'
+import { Button, LaterKey, useHeld } from '../ui'
 import { AnswerForm } from './AnswerForm'
 import { Call } from './Call'
 import { HorseStands } from './HorseLine'
 import type { HorseNow } from './now'
 import { kindOf } from './signs'
 import { useSafety } from './useSafety'
+import { statusKey } from './words'
 
 /** First on Today: the horses that are not ridden, what was seen of each, whom to call, and the answer. */
 export function Paused() {
   const { t } = useText()
   const { horses } = useSafety()
-  if (horses.length === 0) return null
+  const { shown, later, show } = useHeld(horses, (now) => now.horse || now.name)
   return (
-    <Box as="section" aria-label={t('safety.title')} marginBottom="6">
-      {horses.map((now) => (
-        <PausedHorse key={now.horse || now.name} now={now} />
-      ))}
-    </Box>
+    <>
+      {shown.length > 0 && (
+        <Box as="section" aria-label={t('safety.title')} marginBottom="6">
+          {shown.map((now) => (
+            <PausedHorse key={now.horse || now.name} now={now} />
+          ))}
+        </Box>
+      )}
+      {later.length > 0 && (
+        <LaterKey isUpper isWarning onPress={show}>
+          <OctagonAlert size={22} aria-hidden />
+          {later.map((now) => t(`safety.status.${statusKey(now)}`, { horse: now.name })).join('. ')}
+        </LaterKey>
+      )}
+    </>
   )
 }
 

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
-import { lesson, show, step, text } from '../page.testing'
+import { assignment, lesson, show, step, text } from '../page.testing'
 import TodayPage from './TodayPage'
 
 afterEach(() => vi.restoreAllMocks())
@@ -74,6 +74,20 @@ test('another pair is chosen by its horse and its rider', async () => {
   await vi.waitFor(() =>
     expect(sent('POST /api/v1/lessons')[0]).toMatchObject({ pair: second.pair, minutes: 45 }),
   )
+})
+
+test('a report that arrives while the day is read waits until it is asked for', async () => {
+  const { change } = show(<TodayPage />, { answers: today(first) })
+  await screen.findByText(text('today.count', { count: 1 }))
+  await change('GET /api/v1/inbox', {
+    waiting: [assignment({ lookIn: 'STOP_SIGN', horse: 'Tamarack' })],
+    more: 0,
+  })
+  const later = await screen.findByRole('button', { name: text('inbox.later', { count: 1 }) })
+  expect(screen.queryByRole('article')).toBeNull()
+  await userEvent.setup().click(later)
+  expect(screen.getByRole('article')).toHaveTextContent('Tamarack')
+  expect(screen.queryByRole('button', { name: text('inbox.later', { count: 1 }) })).toBeNull()
 })
 
 test('without a network it shows what this device has', async () => {

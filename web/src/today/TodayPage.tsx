@@ -34,7 +34,8 @@ export default function TodayPage() {
   // what stands above the lessons is there when they are drawn: nothing moves under the thumb
   const seesInbox = me.actions.includes('SEE_HOMEWORK')
   const inbox = useQuery({ ...queries.inbox(), enabled: seesInbox, refetchOnMount: 'always', retry: false })
-  if (today.isPending || (today.isSuccess && seesInbox && inbox.isPending)) return <Wait />
+  const isAsked = inbox.isPending || (inbox.fetchStatus === 'fetching' && !inbox.isFetchedAfterMount)
+  if (today.isPending || (today.isSuccess && seesInbox && isAsked)) return <Wait />
   if (records && today.error instanceof Unreachable)
     return <WithoutNetwork onAgain={() => void today.refetch()} />
   if (today.isError) return <Trouble cause={today.error} onAgain={() => void today.refetch()} />

@@ -2,6 +2,7 @@ import { Flex } from '@chakra-ui/react'
 import type { Step } from '../api'
 import { SideLetter } from './side'
 import type { OneSide } from './side'
+import { ABOUT } from './tallied'
 
 /** What came on a rung of what was asked last, side by side; as one where it works neither side. */
 export function StepCounts({ step }: { step: Step }) {
@@ -24,6 +25,7 @@ function Count({ side, of }: { side?: OneSide; of: Step['left'] }) {
   return (
     <>
       {side && <SideLetter side={side} size="1.3em" />}
+      {of.tallied > 0 && ABOUT}
       {of.successes}/{of.asks}
     </>
   )

@@ -51,6 +51,7 @@ public record AbsenceCriterion(String fault, int lessons, int chances) implement
         return new RungEvidence.OfSide(
                 side,
                 counted,
+                0,
                 lessons,
                 lessons,
                 Wilson.of(counted),

@@ -49,6 +49,7 @@ public record AlwaysCriterion(int window, Strength atMost, int days) implements 
         return new RungEvidence.OfSide(
                 side,
                 counted,
+                0,
                 window,
                 window,
                 Wilson.of(counted),

@@ -47,6 +47,7 @@ public record BandCriterion(double share, int leastS) implements Criterion {
         return new RungEvidence.OfSide(
                 side,
                 counted,
+                0,
                 leastS,
                 needed,
                 Wilson.of(counted),

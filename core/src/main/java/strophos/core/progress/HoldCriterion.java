@@ -46,6 +46,7 @@ public record HoldCriterion(double amount, HoldUnit unit, int times) implements 
         return new RungEvidence.OfSide(
                 side,
                 counted,
+                0,
                 times,
                 times,
                 Wilson.of(counted),

@@ -76,6 +76,7 @@ public record RateCriterion(double share, int window, Strength atMost, int lesso
         return new RungEvidence.OfSide(
                 side,
                 counted,
+                (int) last.stream().filter(Ask::isTallied).count(),
                 window,
                 needed(),
                 interval,

@@ -47,6 +47,7 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
         return new RungEvidence.OfSide(
                 side,
                 counted,
+                0,
                 times,
                 times,
                 Wilson.of(counted),

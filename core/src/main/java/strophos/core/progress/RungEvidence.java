@@ -14,6 +14,7 @@ public sealed interface RungEvidence extends Evidence {
      * One side against the rung's criterion.
      *
      * @param counted what counts for it among what was looked at: asks, stretches, lessons, seconds
+     * @param tallied how many of the asks looked at were counted in tallies, and not touched in one by one
      * @param window how many are looked at when there are enough
      * @param needed how many of them must count
      * @param interval 95 % Wilson interval of {@code counted}
@@ -24,6 +25,7 @@ public sealed interface RungEvidence extends Evidence {
     record OfSide(
             Side side,
             Proportion counted,
+            int tallied,
             int window,
             int needed,
             Interval interval,

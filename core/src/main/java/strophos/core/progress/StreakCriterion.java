@@ -44,6 +44,7 @@ public record StreakCriterion(int length, Strength atMost) implements Criterion 
         return new RungEvidence.OfSide(
                 side,
                 counted,
+                0,
                 length,
                 length,
                 Wilson.of(counted),

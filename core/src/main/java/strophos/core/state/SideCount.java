@@ -11,6 +11,7 @@ import strophos.core.stats.Proportion;
  * from.
  *
  * @param counted what counts among what was looked at
+ * @param tallied how many of the asks looked at were counted in tallies
  * @param window how many are looked at when there are enough
  * @param needed how many of them must count
  * @param held lessons (or days) running in which it held
@@ -18,13 +19,21 @@ import strophos.core.stats.Proportion;
  * @param missing what is still lacking; empty when met
  */
 public record SideCount(
-        Side side, Proportion counted, int window, int needed, int held, int toHold, List<Missing> missing) {
+        Side side,
+        Proportion counted,
+        int tallied,
+        int window,
+        int needed,
+        int held,
+        int toHold,
+        List<Missing> missing) {
 
     public SideCount {
         missing = List.copyOf(missing);
     }
 
     static SideCount of(RungEvidence.OfSide e) {
-        return new SideCount(e.side(), e.counted(), e.window(), e.needed(), e.held(), e.toHold(), e.missing());
+        return new SideCount(
+                e.side(), e.counted(), e.tallied(), e.window(), e.needed(), e.held(), e.toHold(), e.missing());
     }
 }

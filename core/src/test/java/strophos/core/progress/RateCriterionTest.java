@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -114,6 +115,19 @@ class RateCriterionTest {
                 .hasMessageContaining("(0, 1]");
         assertThatThrownBy(() -> new RateCriterion(0.8, 0, Strength.LIGHT, 2, 0.4))
                 .hasMessageContaining("at least 1");
+    }
+
+    /** "9 of about 12 good", counted afterwards, then four touched in: of the last ten six are tallied. */
+    @Test
+    void saysHowManyOfItsAsksAreTallied() {
+        List<Ask> asks = new ArrayList<>(Ask.tallied("t", 0, Side.LEFT, Mounted.RIDER, Strength.LIGHT, 9, 3));
+        asks.addAll(Lessons.asks("yyyy", Side.LEFT, Mounted.RIDER));
+        RungFacts facts =
+                new RungFacts(WorkedSide.INSIDE, List.of(new LessonFacts("a", LocalDate.of(2026, 3, 2), asks)));
+        RungEvidence.OfSide left = rate.onSide(facts, Side.LEFT);
+        assertThat(left.counted().total()).isEqualTo(10);
+        assertThat(left.tallied()).isEqualTo(6);
+        assertThat(rate.onSide(facts, Side.RIGHT).tallied()).isZero();
     }
 
     private static List<Missing> missing(Judgement judged) {

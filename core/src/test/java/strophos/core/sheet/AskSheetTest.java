@@ -162,12 +162,33 @@ class AskSheetTest {
                         "3",
                         "1",
                         "yes",
-                        "missed");
+                        "missed",
+                        "");
         String[] lines = table.stream().map(line -> String.join(";", line)).toArray(String[]::new);
         AskSheet.Reading again = read(String.join(";", AskTable.HEADING), lines);
         assertThat(again.issues()).isEmpty();
         assertThat(AskTable.of(Fold.of(log(again.asks())), ZoneId.of("Europe/London")))
                 .isEqualTo(table);
+    }
+
+    @Test
+    void writesTalliesAndSlipsApart() {
+        List<Entry> log = new ArrayList<>(
+                log(read("time;exercise;rein;strength;response", "16:05;counter-bend;left;2;wrong", "16:06;;left;2;yes")
+                        .asks()));
+        String ask = Fold.of(log).exchanges().get(0).id();
+        String segment = Fold.of(log).segments().get(0).id();
+        add(log, "slip", Map.of("exchange", ask));
+        add(log, "tally", Map.of("segment", segment, "good", 5, "others", 2, "strength", 3));
+        add(log, "tally", Map.of("segment", segment, "good", 1, "others", 0));
+        Ride ride = Fold.of(log);
+        assertThat(AskTable.of(ride, ZoneId.of("Europe/London")))
+                .extracting(line -> line.get(AskTable.HEADING.indexOf("slip")))
+                .containsExactly("yes", "");
+        assertThat(AskTable.tallies(ride, ZoneId.of("Europe/London")))
+                .allMatch(line -> line.size() == AskTable.TALLIES_HEADING.size())
+                .extracting(line -> String.join(",", line.subList(1, line.size())))
+                .containsExactly("counter-bend,walk,rail,left,rider,3,5,2", "counter-bend,walk,rail,left,rider,,1,0");
     }
 
     @Test
@@ -189,6 +210,13 @@ class AskSheetTest {
                 Instant.parse("2026-11-24T16:00:00Z").toEpochMilli(),
                 DAY,
                 ZoneId.of("Europe/London"));
+    }
+
+    private static void add(List<Entry> log, String kind, Map<String, Object> payload) {
+        Entry last = log.get(log.size() - 1);
+        String id = UUID.nameUUIDFromBytes((kind + log.size()).getBytes(StandardCharsets.UTF_8))
+                .toString();
+        log.add(new Entry(id, LESSON, DEVICE, AUTHOR, last.seq() + 1, last.atMs() + 1, kind, 1, payload));
     }
 
     private static AskSheet.Reading read(String heading, String... lines) {

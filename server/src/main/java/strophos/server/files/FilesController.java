@@ -25,6 +25,7 @@ import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
+import strophos.core.record.Ride;
 import strophos.core.sheet.AskTable;
 import strophos.core.sheet.SheetAsk;
 import strophos.core.sheet.SheetColumn;
@@ -130,12 +131,20 @@ class FilesController {
                         lesson,
                         name,
                         "text/csv",
-                        text(CsvTable.write(
-                                AskTable.HEADING,
-                                AskTable.of(log.ride(id).orElseThrow(Problem::notFound), lessons.zone()))));
+                        text(CsvTable.write(AskTable.HEADING, AskTable.of(ride(id), lessons.zone()))));
+            case "tallies.csv" ->
+                saved(
+                        lesson,
+                        name,
+                        "text/csv",
+                        text(CsvTable.write(AskTable.TALLIES_HEADING, AskTable.tallies(ride(id), lessons.zone()))));
             case "attachments.zip" -> saved(lesson, name, "application/zip", attachments.archive(id));
             default -> throw Problem.notFound();
         };
+    }
+
+    private Ride ride(UUID lesson) {
+        return log.ride(lesson).orElseThrow(Problem::notFound);
     }
 
     /** Who brought entries of a lesson in from files. */

@@ -34,9 +34,10 @@ final class TrendPoints {
     /**
      * YES of asks at the point, and at it and the two before together.
      *
+     * @param tallied how many of {@code asks} were counted in tallies
      * @param low the lower end of the 95 % Wilson interval of the points together, in [0, 1]; {@code high} the upper
      */
-    record SideOfPoint(int yes, int asks, int yesTogether, int asksTogether, double low, double high) {}
+    record SideOfPoint(int yes, int asks, int tallied, int yesTogether, int asksTogether, double low, double high) {}
 
     static List<TrendPoint> of(List<LessonsTogether> history) {
         List<TrendPoint> points = new ArrayList<>();
@@ -66,6 +67,7 @@ final class TrendPoints {
         return new SideOfPoint(
                 of.apply(now).yes(),
                 of.apply(now).asks(),
+                of.apply(now).tallied(),
                 all.successes(),
                 all.total(),
                 interval.low(),

@@ -71,11 +71,13 @@ public class StairReader {
      * One side of a rung against its criterion.
      *
      * @param successes what counts for the criterion, among {@code asks} that were looked at
+     * @param tallied how many of {@code asks} were counted in tallies
      * @param window how many are looked at when there are enough
      * @param needed how many of them must count
      * @param lessonsHeld lessons (or days) running in which it held
      */
-    public record SideOfStep(int successes, int asks, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
+    public record SideOfStep(
+            int successes, int asks, int tallied, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
     /** All rungs of the catalogue, as this state has them, in the order of the pair's school. */
     public List<Step> steps(PairState state, School school) {
@@ -153,6 +155,7 @@ public class StairReader {
         return new SideOfStep(
                 seen.counted().successes(),
                 seen.counted().total(),
+                seen.tallied(),
                 seen.window(),
                 seen.needed(),
                 seen.held(),

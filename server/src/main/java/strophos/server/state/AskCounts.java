@@ -1,4 +1,9 @@
 package strophos.server.state;
 
-/** The levels of all asks added up are {@code strengths}. */
-public record AskCounts(int yes, int asks, int strengths) {}
+/**
+ * Asks, counted.
+ *
+ * @param tallied how many of {@code asks} were counted in tallies
+ * @param strengths the levels of all asks added up
+ */
+public record AskCounts(int yes, int asks, int tallied, int strengths) {}

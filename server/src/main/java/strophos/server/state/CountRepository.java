@@ -160,7 +160,7 @@ public class CountRepository {
         return db.resultQuery(
                         """
                         with ridden as (
-                            select c.lesson_id, c.began_at, w.worked, c.yes, c.asks, c.strengths,
+                            select c.lesson_id, c.began_at, w.worked, c.yes, c.asks, c.strengths, (select sum(t.n) from unnest(c.tallied) t (n)) as tallied,
                                 dense_rank() over (order by c.began_at, c.lesson_id) as place
                             from lesson_count c
                             join unnest({3}::text[], {4}::text[], {5}::text[], {6}::text[]) as w (rung, rein, side, worked)
@@ -174,11 +174,14 @@ public class CountRepository {
                             count(distinct place)::integer as lessons,
                             coalesce(sum(yes) filter (where worked = 'LEFT'), 0)::integer as left_yes,
                             coalesce(sum(asks) filter (where worked = 'LEFT'), 0)::integer as left_asks,
+                            coalesce(sum(tallied) filter (where worked = 'LEFT'), 0)::integer as left_tallied,
                             coalesce(sum(strengths) filter (where worked = 'LEFT'), 0)::integer as left_strengths,
                             coalesce(sum(yes) filter (where worked = 'RIGHT'), 0)::integer as right_yes,
                             coalesce(sum(asks) filter (where worked = 'RIGHT'), 0)::integer as right_asks,
+                            coalesce(sum(tallied) filter (where worked = 'RIGHT'), 0)::integer as right_tallied,
                             coalesce(sum(strengths) filter (where worked = 'RIGHT'), 0)::integer as right_strengths,
-                            sum(yes)::integer as yes, sum(asks)::integer as asks, sum(strengths)::integer as strengths
+                            sum(yes)::integer as yes, sum(asks)::integer as asks, sum(tallied)::integer as tallied,
+                            sum(strengths)::integer as strengths
                         from parted group by part order by part
                         """,
                         DSL.val(pair),
@@ -212,6 +215,7 @@ public class CountRepository {
         return new AskCounts(
                 r.get(of + "yes", Integer.class),
                 r.get(of + "asks", Integer.class),
+                r.get(of + "tallied", Integer.class),
                 r.get(of + "strengths", Integer.class));
     }
 }

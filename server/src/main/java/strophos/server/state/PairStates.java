@@ -148,9 +148,12 @@ public class PairStates {
         states.forget(pair, from);
     }
 
+    /** Raised when a state says more than it did: states kept before are then judged anew as they are next read. */
+    private static final String SAYS = "says/2 ";
+
     /** The rules, thresholds and catalogue by which states are judged now. */
     private String madeBy() {
-        return rules.judging().stream().map(PairStates::version).collect(Collectors.joining(" ")) + " catalogue/"
+        return SAYS + rules.judging().stream().map(PairStates::version).collect(Collectors.joining(" ")) + " catalogue/"
                 + catalogueDigest;
     }
 

@@ -13,6 +13,7 @@ import strophos.core.state.PairState;
 import strophos.core.stats.Proportion;
 import strophos.server.contract.SealedKinds;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.PropertyNamingStrategies;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,6 +29,8 @@ class StateJson {
             .addMixIn(RungId.class, Written.class)
             .addMixIn(Proportion.class, FormerName.class)
             .propertyNamingStrategy(new StoredNames())
+            // what a state kept before does not say is none, until it is judged anew
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .registerSubtypes(SealedKinds.members(Missing.class).toArray(Class<?>[]::new))
             .build();
 

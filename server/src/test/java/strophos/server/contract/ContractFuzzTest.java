@@ -293,7 +293,8 @@ class ContractFuzzTest {
                     "packet",
                     "entries",
                     "files/entries.csv",
-                    "files/asks.csv")) {
+                    "files/asks.csv",
+                    "files/tallies.csv")) {
                 paths.add("lessons/" + lesson.asString() + "/" + view);
             }
         }

@@ -45,7 +45,7 @@ class SealedKindsTest {
             new Missing.Recoveries(Side.RIGHT, 1, 5));
 
     private static final List<Evidence> EVIDENCE = List.of(
-            new RungEvidence.OfSide(Side.LEFT, SOME, 10, 8, new Interval(0.4, 0.9), 1, 2, MISSING, List.of("e")),
+            new RungEvidence.OfSide(Side.LEFT, SOME, 0, 10, 8, new Interval(0.4, 0.9), 1, 2, MISSING, List.of("e")),
             new RungEvidence.OfForce(SOME, 2.5, List.of()),
             new RungEvidence.OfTries(SOME, List.of()),
             new RungEvidence.OfDifference(SOME, SOME, 0.2, Optional.empty(), List.of()),

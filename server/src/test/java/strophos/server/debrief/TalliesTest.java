@@ -48,7 +48,8 @@ class TalliesTest {
     void feedTheRate() {
         String pair = yard.pair();
         tallied(pair, 9, 1);
-        JsonNode row = yard.debrief(tallied(pair, 9, 1)).path("rows").path(0);
+        String lesson = tallied(pair, 9, 1);
+        JsonNode row = yard.debrief(lesson).path("rows").path(0);
         assertThat(row.path("advice").path("decision").asString()).isEqualTo("MOVE_ON");
         JsonNode left = row.path("pair").path("left");
         assertThat(left.path("yes").asInt()).isEqualTo(9);
@@ -56,14 +57,20 @@ class TalliesTest {
         assertThat(left.path("tallied").asInt()).isEqualTo(10);
         assertThat(left.path("counts").toString()).as("no answer is made up").doesNotContainPattern("[1-9]");
         assertThat(row.path("marks").path("tallied").asInt()).isEqualTo(20);
-        JsonNode step = coach.get("/api/v1/pairs/" + pair)
-                .body()
-                .path("stair")
+        JsonNode page = coach.get("/api/v1/pairs/" + pair).body();
+        JsonNode step = page.path("stair")
                 .valueStream()
                 .filter(s -> s.path("rung").asString().equals("counter-bend.walk.rail"))
                 .findFirst()
                 .orElseThrow();
         assertThat(step.path("left").path("successes").asInt()).isEqualTo(9);
+        assertThat(step.path("left").path("tallied").asInt()).isEqualTo(10);
+        assertThat(page.path("trend").path(1).path("right").path("tallied").asInt())
+                .isEqualTo(10);
+        assertThat(coach.get("/api/v1/lessons/" + lesson + "/files/tallies.csv")
+                        .raw()
+                        .body())
+                .contains(",counter-bend,walk,rail,left,rider,2,9,1\r\n");
     }
 
     @Test

@@ -213,8 +213,8 @@ class FilesTest {
         assertThat(yard.debrief(lesson).path("rows").path(0).path("exercise").asString())
                 .isEqualTo("counter-bend");
         assertThat(text(lesson, "asks.csv"))
-                .startsWith("time,exercise,gait,place,rein,rides,strength,first,response,release\r\n")
-                .contains("2026-11-24T12:05,counter-bend,walk,rail,left,rider,2,,yes,\r\n");
+                .startsWith("time,exercise,gait,place,rein,rides,strength,first,response,release,slip\r\n")
+                .contains("2026-11-24T12:05,counter-bend,walk,rail,left,rider,2,,yes,,\r\n");
     }
 
     @Test

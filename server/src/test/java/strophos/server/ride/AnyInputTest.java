@@ -121,7 +121,8 @@ class AnyInputTest {
                 "entries",
                 "files/entries.json",
                 "files/entries.csv",
-                "files/asks.csv")) {
+                "files/asks.csv",
+                "files/tallies.csv")) {
             assertThat(coach.get("/api/v1/lessons/" + lesson + "/" + path).status())
                     .as(path)
                     .isEqualTo(200);
