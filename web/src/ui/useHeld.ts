@@ -1,6 +1,6 @@
 import { useState } from 'react'
 
-interface Held<T> {
+interface WhatCame<T> {
   shown: T[]
   /** Came since it was drawn. */
   later: T[]
@@ -9,7 +9,7 @@ interface Held<T> {
 }
 
 /** What was there when it was first drawn; what comes later waits until it is asked for, so that nothing moves under the thumb. */
-export function useHeld<T>(items: T[], keyOf: (item: T) => string): Held<T> {
+export function useHeld<T>(items: T[], keyOf: (item: T) => string): WhatCame<T> {
   const [known, setKnown] = useState<Set<string> | null>(null)
   const now = known ?? new Set(items.map(keyOf))
   if (known === null) setKnown(now)

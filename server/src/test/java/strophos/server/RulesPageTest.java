@@ -27,7 +27,7 @@ import strophos.core.judgement.Rule;
 class RulesPageTest {
 
     private static final String CORE = "strophos.core.";
-    private static final String IDLE = "## Computed, and not heard yet";
+    private static final String IDLE = "## Computed, but not on a screen yet";
     private static final Pattern CLASS = Pattern.compile("`([A-Z]\\w+)`");
     private static final Pattern OF_PACKAGE = Pattern.compile("`([a-z]+)`:((?: `[A-Z]\\w+`)+)");
 
