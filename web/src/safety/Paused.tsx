@@ -10,7 +10,7 @@ import { HorseStands } from './HorseLine'
 import type { HorseNow } from './now'
 import { kindOf } from './signs'
 import { useSafety } from './useSafety'
-import { statusKey } from './words'
+import { signsInWords, statusKey } from './words'
 
 /** First on Today: the horses that are not ridden, what was seen of each, whom to call, and the answer. */
 export function Paused() {
@@ -29,7 +29,10 @@ export function Paused() {
       {later.length > 0 && (
         <LaterKey isUpper isWarning onPress={show}>
           <OctagonAlert size={22} aria-hidden />
-          {later.map((now) => t(`safety.status.${statusKey(now)}`, { horse: now.name })).join('. ')}
+          {later
+            .map((now) => [t(`safety.status.${statusKey(now)}`, { horse: now.name }), signsInWords(t, now)])
+            .map((words) => words.filter(Boolean).join(': '))
+            .join('. ')}
         </LaterKey>
       )}
     </>
