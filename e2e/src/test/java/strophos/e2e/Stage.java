@@ -57,7 +57,7 @@ final class Stage {
     /** What the version before left: a database and two devices. */
     static final Path LEFT = Path.of(System.getProperty("strophos.root"), "server/src/test/resources/upgrade");
 
-    private static final Instant AFTER_DUMP = Instant.parse("2026-11-27T23:00:00Z");
+    private static final Instant AFTER_DUMP = Instant.parse("2026-11-28T23:00:00Z");
     private static final String TEMPLATE = "demo_template";
     private static final String[] DEMO = {"--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD};
 
@@ -141,7 +141,7 @@ final class Stage {
     static AppProcess battered(String database) {
         String url = POSTGRES.createDatabase(database);
         if (!restore("battered", database)) {
-            load(url, "v14.sql.gz");
+            load(url, "v17.sql.gz");
         }
         return upgradedAt(url, database);
     }
