@@ -14,6 +14,13 @@ export const queries = {
   today: () => queryOptions({ queryKey: ['today'], queryFn: () => answerOf(api.GET('/api/v1/today')) }),
   inbox: () => queryOptions({ queryKey: ['inbox'], queryFn: () => answerOf(api.GET('/api/v1/inbox')) }),
 
+  library: () => queryOptions({ queryKey: ['library'], queryFn: () => answerOf(api.GET('/api/v1/library')) }),
+  exercise: (exercise: string) =>
+    queryOptions({
+      queryKey: ['exercise', exercise],
+      queryFn: () => answerOf(api.GET('/api/v1/library/{exercise}', { params: { path: { exercise } } })),
+    }),
+
   debrief: (lesson: string) =>
     queryOptions({
       queryKey: ['debrief', lesson],

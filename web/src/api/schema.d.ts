@@ -372,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/{exercise}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/live": {
         parameters: {
             query?: never;
@@ -794,6 +826,24 @@ export interface components {
             latest: components["schemas"]["attachment.ConsentWord"] | null;
             mayRecord: boolean;
         };
+        "catalogue.Fault": {
+            do: string;
+            seen: string;
+        };
+        "catalogue.NotJudged": {
+            from: string;
+            what: string;
+        };
+        "core.homework.DoseRange": {
+            /** Format: int32 */
+            least: number;
+            /** Format: double */
+            minutesEach: number;
+            /** Format: int32 */
+            most: number;
+            /** @enum {string} */
+            unit: "REPEATS" | "CIRCLES" | "MINUTES";
+        };
         "core.judgement.Evidence": components["schemas"]["core.judgement.EvidenceSide"] | components["schemas"]["core.judgement.EvidenceDay"] | components["schemas"]["core.judgement.EvidenceForce"] | components["schemas"]["core.judgement.EvidenceTries"] | components["schemas"]["core.judgement.EvidenceDifference"] | components["schemas"]["core.judgement.EvidenceTimes"] | components["schemas"]["core.judgement.EvidenceSigns"];
         "core.judgement.EvidenceDay": {
             /** Format: date */
@@ -1195,7 +1245,7 @@ export interface components {
             name: string;
             others: components["schemas"]["debrief.Sides"];
             pair: components["schemas"]["debrief.Sides"];
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
             rung: string | null;
             /** @enum {string|null} */
@@ -1305,7 +1355,7 @@ export interface components {
             line: number;
             /** @enum {string} */
             mounted: "RIDER" | "COACH" | "OTHER";
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
             /** @enum {string} */
             rein: "LEFT" | "RIGHT" | "NONE";
@@ -1552,7 +1602,7 @@ export interface components {
             goesWrong: string;
             instruction: string;
             name: string;
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
             rung: string;
             secondBest: string;
@@ -1692,6 +1742,121 @@ export interface components {
             isLooked: boolean;
             isPlanned: boolean;
             lesson: components["schemas"]["lesson.Lesson"];
+        };
+        "library.AidView": {
+            /** @enum {string|null} */
+            foot: "LEFT_HIND" | "RIGHT_HIND" | "LEFT_FORE" | "RIGHT_FORE" | null;
+            /** @enum {string} */
+            manner: "TAP" | "HOLD" | "PUSH" | "LIFT" | "OPEN" | "GIVE" | "TAKE" | "ALTERNATE";
+            /** @enum {string} */
+            means: "SEAT" | "LEG" | "REIN" | "WEIGHT" | "VOICE" | "WHIP" | "GAZE";
+            says: string | null;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            strength: number;
+        };
+        "library.CriterionView": {
+            kind: string;
+            numbers: {
+                [key: string]: number;
+            };
+            /** @enum {string|null} */
+            unit: "STRIDES" | "SECONDS" | "METRES" | null;
+        };
+        "library.ExerciseItem": {
+            gaits: string[];
+            id: string;
+            isAlone: boolean;
+            isHard: boolean;
+            kit: string[];
+            name: string;
+            /** @enum {string} */
+            people: "NOBODY" | "SECOND_PERSON" | "ASSISTANT" | "COACH";
+            purpose: ("RHYTHM" | "SUPPLENESS" | "CONTACT" | "IMPULSION" | "STRAIGHTNESS" | "COLLECTION")[];
+            schools: ("CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED")[];
+            strand: string;
+        };
+        "library.ExerciseView": {
+            cautions: string[];
+            /** Format: int32 */
+            circleM: number | null;
+            /** @enum {string} */
+            correction: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
+            dose: components["schemas"]["core.homework.DoseRange"];
+            faults: components["schemas"]["catalogue.Fault"][];
+            feel: string;
+            /** @enum {string} */
+            figure: "TRACK" | "CIRCLE" | "SERPENTINE" | "FIGURE_EIGHT" | "CHANGE_IN_CIRCLE" | "SPIRAL" | "TWO_CONES" | "LOOP" | "DIAGONAL" | "LEG_YIELD" | "HALF_PASS" | "POLE_LINE" | "POLE_FAN" | "FENCE_LINE" | "COURSE" | "HILL" | "TRAIL" | "TRAILER" | "NONE";
+            goesWrong: string;
+            goodSigns: string[];
+            ground: string;
+            hack: string | null;
+            id: string;
+            instruction: string;
+            isAlone: boolean;
+            isHard: boolean;
+            kit: components["schemas"]["library.KitView"][];
+            left: components["schemas"]["library.OnRein"];
+            /** @enum {string|null} */
+            moves: "FORWARD" | "FORWARD_INSIDE" | "FORWARD_OUTSIDE" | "SHOULDERS_IN" | "SHOULDERS_ROUND" | "SHOULDERS_AWAY" | "QUARTERS_IN" | "QUARTERS_AWAY" | null;
+            name: string;
+            notJudgedYet: components["schemas"]["catalogue.NotJudged"][];
+            pairs: components["schemas"]["library.PairView"][];
+            /** @enum {string} */
+            people: "NOBODY" | "SECOND_PERSON" | "ASSISTANT" | "COACH";
+            position: string;
+            purpose: ("RHYTHM" | "SUPPLENESS" | "CONTACT" | "IMPULSION" | "STRAIGHTNESS" | "COLLECTION")[];
+            right: components["schemas"]["library.OnRein"];
+            rungs: components["schemas"]["library.RungView"][];
+            schools: ("CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED")[];
+            secondBest: string;
+            space: string;
+            stopIf: string[];
+            strand: string;
+            wayBack: string;
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
+        };
+        "library.KitView": {
+            item: string;
+            substitute: string | null;
+        };
+        "library.Library": {
+            exercises: components["schemas"]["library.ExerciseItem"][];
+        };
+        "library.OnRein": {
+            aids: components["schemas"]["library.AidView"][];
+            /** @enum {string} */
+            flexed: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            worked: "LEFT" | "RIGHT" | "NONE";
+        };
+        "library.PairView": {
+            /** Format: date-time */
+            at: string;
+            horse: string;
+            /** Format: uuid */
+            pair: string;
+            rider: string;
+        };
+        "library.RungName": {
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            name: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+        };
+        "library.RungView": {
+            criterion: components["schemas"]["library.CriterionView"] | null;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            needs: components["schemas"]["library.RungName"][];
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            rung: string;
+            wayBack: components["schemas"]["library.RungName"] | null;
         };
         "look.FindingOfLook": {
             /** @enum {string} */
@@ -2066,7 +2231,7 @@ export interface components {
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
             gait: string;
             name: string;
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
             rung: string;
             shortName: string;
@@ -2403,7 +2568,7 @@ export interface components {
             left: components["schemas"]["stair.SideOfStep"];
             missing: components["schemas"]["core.progress.Missing"][];
             name: string;
-            /** @description One of [RAIL, CIRCLE, ACROSS], or another word. */
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
             right: components["schemas"]["stair.SideOfStep"];
             rung: string;
@@ -3048,6 +3213,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["files.SheetView"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.Library"];
+                };
+            };
+        };
+    };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.ExerciseView"];
                 };
             };
         };

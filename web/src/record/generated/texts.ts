@@ -6,7 +6,7 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'strength': [1, 2, 3, 4],
   'rein': ['LEFT', 'RIGHT', 'NONE'],
   'gait': ['HALT', 'WALK', 'TROT', 'CANTER', 'REIN_BACK'],
-  'place': ['RAIL', 'CIRCLE', 'ACROSS'],
+  'place': ['RAIL', 'CIRCLE', 'ACROSS', 'SPOT', 'POLES', 'FENCES', 'TRAIL', 'HILL', 'STALL', 'TRAILER'],
   'mounted': ['RIDER', 'COACH', 'OTHER'],
   'bend': ['STRAIGHT', 'BEND', 'COUNTER_BEND'],
   'means': ['SEAT', 'LEG', 'REIN', 'WEIGHT', 'VOICE', 'WHIP', 'GAZE'],

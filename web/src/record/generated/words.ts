@@ -26,7 +26,7 @@ export type Gait = (typeof GAITS)[number] | (string & {})
  * Where a segment is ridden; those listed in the order in which places open on a rung. An open vocabulary: a
  * word that is not listed is read as it is written.
  */
-export const PLACES = ['RAIL', 'CIRCLE', 'ACROSS'] as const
+export const PLACES = ['RAIL', 'CIRCLE', 'ACROSS', 'SPOT', 'POLES', 'FENCES', 'TRAIL', 'HILL', 'STALL', 'TRAILER'] as const
 export type Place = (typeof PLACES)[number] | (string & {})
 
 /** Who rides. Only the pair's own rider's exchanges count for the pair; the others are shown beside. */

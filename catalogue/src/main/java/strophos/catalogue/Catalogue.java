@@ -1,11 +1,17 @@
 package strophos.catalogue;
 
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import strophos.core.school.School;
+import strophos.core.stair.Needs;
+import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 
@@ -16,13 +22,13 @@ public final class Catalogue {
     private final Map<String, Exercise> exercises = new LinkedHashMap<>();
     private final Map<RungId, Place> places = new HashMap<>();
     private final Map<String, Rung> byName = new HashMap<>();
+    private final Map<School, Needs> needs = new EnumMap<>(School.class);
 
     /** Where a rung stands. */
     private record Place(Strand strand, Rung rung) {}
 
-    /** @throws IllegalArgumentException when an exercise stands in two strands or a rung names one that is not there */
+    /** @throws IllegalArgumentException when an exercise stands in two strands, or a rung names one that is not there or not lower */
     public Catalogue(List<Strand> strands) {
-        this.strands = List.copyOf(strands);
         for (Strand strand : strands) {
             for (Exercise e : strand.exercises()) {
                 if (exercises.put(e.id(), e) != null) {
@@ -30,7 +36,10 @@ public final class Catalogue {
                 }
             }
         }
-        for (Strand strand : strands) {
+        // refuses what has no end before it is followed
+        new Needs(strands.stream().map(Strand::progression).toList());
+        this.strands = strands.stream().map(s -> bySchool(s, strands)).toList();
+        for (Strand strand : this.strands) {
             for (Rung rung : strand.progression().rungs()) {
                 if (!exercises.containsKey(rung.id().exercise())) {
                     throw new IllegalArgumentException(
@@ -40,6 +49,55 @@ public final class Catalogue {
                 byName.putIfAbsent(rung.id().toString(), rung);
             }
         }
+        for (School school : School.values()) {
+            needs.put(
+                    school,
+                    new Needs(this.strands.stream()
+                            .map(s -> s.progression(school))
+                            .toList()));
+        }
+    }
+
+    /** With what a school does not teach left out of what its rungs need: what that would need itself takes its place. */
+    private Strand bySchool(Strand strand, List<Strand> all) {
+        Map<School, Progression> bySchool = new EnumMap<>(School.class);
+        for (School school : School.values()) {
+            Map<RungId, Rung> rungs = new HashMap<>();
+            all.forEach(s -> s.progression(school).rungs().forEach(r -> rungs.put(r.id(), r)));
+            bySchool.put(
+                    school,
+                    new Progression(
+                            strand.id(),
+                            strand.progression(school).rungs().stream()
+                                    .map(r -> r.needing(taught(r, school, rungs)))
+                                    .toList()));
+        }
+        return new Strand(strand.id(), strand.exercises(), strand.progression(), bySchool);
+    }
+
+    private Set<RungId> taught(Rung rung, School school, Map<RungId, Rung> rungs) {
+        if (!isTaught(rung.id(), school)) {
+            return rung.needs();
+        }
+        return below(rung, school, rungs).collect(Collectors.toSet());
+    }
+
+    private Stream<RungId> below(Rung rung, School school, Map<RungId, Rung> rungs) {
+        return rung.needs().stream()
+                .flatMap(n -> isTaught(n, school) || !rungs.containsKey(n)
+                        ? Stream.of(n)
+                        : below(rungs.get(n), school, rungs));
+    }
+
+    /** Whether this school teaches the exercise of a rung. */
+    public boolean isTaught(RungId rung, School school) {
+        Exercise exercise = exercises.get(rung.exercise());
+        return exercise != null && exercise.schools().contains(school);
+    }
+
+    /** All that a pair of this school needs before this rung, itself and through others, what is needed first at the front. */
+    public List<RungId> under(RungId id, School school) {
+        return needs.get(school).of(id);
     }
 
     public List<Strand> strands() {

@@ -9,8 +9,22 @@ import java.util.List;
 /** Reads the strand files. A new strand is a file beside {@code bend.yaml} and its name in {@link #SHIPPED}. */
 public final class CatalogueReader {
 
-    static final List<String> SHIPPED =
-            List.of("bend", "forward", "stop-back", "shoulders", "rider", "confidence", "poles", "ground");
+    static final List<String> SHIPPED = List.of(
+            "bend",
+            "forward",
+            "stop-back",
+            "shoulders",
+            "quarters",
+            "jaw",
+            "rhythm",
+            "contact",
+            "canter",
+            "poles",
+            "collection",
+            "rider",
+            "confidence",
+            "ground",
+            "basics");
 
     private CatalogueReader() {}
 

@@ -5,18 +5,17 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonTypeInfo.As;
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.WorkedSide;
+import strophos.core.plan.FigureKind;
 import strophos.core.progress.Criterion;
 import strophos.core.school.School;
 import strophos.core.stair.Progression;
@@ -44,6 +43,10 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
             .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
             .addMixIn(School.class, InWords.class)
+            .addMixIn(FigureKind.class, InWords.class)
+            .addMixIn(Exercise.People.class, InWords.class)
+            .addMixIn(Exercise.Flexed.class, InWords.class)
+            .addMixIn(Exercise.Moves.class, InWords.class)
             .addMixIn(Criterion.class, ByItsKind.class)
             .addMixIn(Gait.class, GaitByWord.class)
             .addMixIn(Place.class, PlaceByWord.class)
@@ -91,43 +94,32 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
         return criterion.getSimpleName().replaceFirst("Criterion$", "").toLowerCase(Locale.ROOT);
     }
 
-    /** A rung as it is written; what it names stands before it. */
+    /** A rung as it is written; what it names of its own strand stands before it. */
     record Step(
             String exercise,
             Gait gait,
             Place place,
             List<String> needs,
             Optional<Map<School, List<String>>> needsIn,
-            Optional<List<String>> awaits,
             Optional<String> wayBack,
             Optional<Criterion> criterion) {
 
         /** @param school by which it is learnt; empty: as it is wherever no school says otherwise */
-        private Rung rung(Map<String, RungId> below, Map<String, WorkedSide> works, Optional<School> school) {
+        private Rung rung(Map<String, WorkedSide> works, Optional<School> school) {
             RungId id = new RungId(exercise, gait, place);
             WorkedSide side = Optional.ofNullable(works.get(exercise))
                     .orElseThrow(() -> new IllegalArgumentException(
                             "Rung %s is of an exercise that is not in this strand.".formatted(id)));
             return new Rung(
                     id,
-                    Stream.concat(needs.stream(), also(school))
-                            .map(n -> named(id, n, below))
-                            .collect(Collectors.toSet()),
-                    wayBack.map(n -> named(id, n, below)),
-                    Set.copyOf(awaits.orElse(List.of())),
+                    Stream.concat(needs.stream(), also(school)).map(RungId::of).collect(Collectors.toSet()),
+                    wayBack.map(RungId::of),
                     criterion,
                     side);
         }
 
         private Stream<String> also(Optional<School> school) {
             return school.flatMap(s -> needsIn.map(n -> n.get(s))).stream().flatMap(List::stream);
-        }
-
-        private static RungId named(RungId by, String name, Map<String, RungId> below) {
-            return Optional.ofNullable(below.get(name))
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "Rung %s names %s, which does not stand below it; maybe the order is wrong."
-                                    .formatted(by, name)));
         }
     }
 
@@ -136,7 +128,7 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
      *
      * @param name of the file, for the message
      * @throws IllegalArgumentException when something is missing or is not what it should be, with file, line and path; when a rung names
-     *     one that does not stand below it
+     *     one of its strand that does not stand below it
      */
     static Strand read(String name, String yaml) {
         try {
@@ -176,14 +168,7 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
     private Progression progression(Optional<School> school) {
         Map<String, WorkedSide> works =
                 exercises.stream().collect(Collectors.toMap(Exercise::id, Exercise::works, (a, b) -> a));
-        Map<String, RungId> below = new LinkedHashMap<>();
-        List<Rung> rungs = stair.stream()
-                .map(s -> {
-                    Rung rung = s.rung(below, works, school);
-                    below.put(rung.id().toString(), rung.id());
-                    return rung;
-                })
-                .toList();
-        return new Progression(strand, rungs);
+        return new Progression(
+                strand, stair.stream().map(s -> s.rung(works, school)).toList());
     }
 }

@@ -156,9 +156,10 @@ class CatalogueTest {
     }
 
     @Test
-    void refusesARungThatNamesWhatDoesNotStandBelow() {
+    void refusesARungThatNamesWhatIsNotThere() {
         String file = stair("{ exercise: breathe-turn, gait: WALK, place: RAIL, needs: [b.walk.rail] }");
-        assertThatThrownBy(() -> StrandFile.read("test.yaml", file)).hasMessageContaining("does not stand below it");
+        assertThatThrownBy(() -> new Catalogue(List.of(StrandFile.read("test.yaml", file))))
+                .hasMessageContaining("needs b.walk.rail, which is in no strand");
     }
 
     @Test

@@ -17,9 +17,17 @@ public record Place(String word) implements Comparable<Place> {
     public static final Place RAIL = new Place("RAIL");
     public static final Place CIRCLE = new Place("CIRCLE");
     public static final Place ACROSS = new Place("ACROSS");
+    /** Standing, or stepping round on the spot. */
+    public static final Place SPOT = new Place("SPOT");
+    public static final Place POLES = new Place("POLES");
+    public static final Place FENCES = new Place("FENCES");
+    public static final Place TRAIL = new Place("TRAIL");
+    public static final Place HILL = new Place("HILL");
+    public static final Place STALL = new Place("STALL");
+    public static final Place TRAILER = new Place("TRAILER");
 
     /** Those listed, in order. */
-    public static final List<Place> LISTED = List.of(RAIL, CIRCLE, ACROSS);
+    public static final List<Place> LISTED = List.of(RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER);
 
     private static final Map<String, Place> WORDS;
 

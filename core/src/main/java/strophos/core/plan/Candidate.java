@@ -61,6 +61,11 @@ public record Candidate(
         return state == RungState.PASSED || state == RungState.PLACED || (step == 0 && isRideable() && isCalm());
     }
 
+    /** Ridden before, or the coach said that the pair can. */
+    boolean isBegun() {
+        return turnsAgo.isPresent() || state == RungState.PASSED || state == RungState.PLACED;
+    }
+
     boolean isCalm() {
         return List.of(Gait.HALT, Gait.WALK, Gait.REIN_BACK).contains(id.gait());
     }

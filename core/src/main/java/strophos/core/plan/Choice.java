@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import strophos.core.homework.Feel;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -28,6 +29,10 @@ final class Choice {
     /** Ridden when a look finds them, not for their own sake. */
     private static final Set<String> ON_CALL = Set.of("confidence", "rider", "shoulders");
 
+    /** Proposed once the coach has begun them: what is done from the ground, first lessons, and what comes after the everyday work. */
+    private static final Set<String> BEGUN_FIRST =
+            Set.of("jaw", "quarters", "rhythm", "contact", "canter", "collection", "ground", "basics");
+
     /** A rung with its part in the lesson. */
     record Pick(Candidate rung, Block.Role role, List<Reason> why) {}
 
@@ -35,10 +40,15 @@ final class Choice {
     private final List<FocusKind> kinds;
     private final Set<RungId> taken = new LinkedHashSet<>();
     private final List<PlanNote> notes = new ArrayList<>();
+    private final Set<String> begun;
 
     Choice(PlanFacts facts) {
         this.facts = facts;
         this.kinds = facts.kinds();
+        this.begun = facts.rungs().stream()
+                .filter(Candidate::isBegun)
+                .map(Candidate::strand)
+                .collect(Collectors.toSet());
     }
 
     List<PlanNote> notes() {
@@ -192,6 +202,7 @@ final class Choice {
     private boolean isAllowed(Candidate c) {
         return c.suits()
                 && c.isRideable()
+                && (begun.contains(c.strand()) || !BEGUN_FIRST.contains(c.strand()))
                 && !c.isReported()
                 && facts.isCleared(c)
                 && (c.isCalm() || !facts.isLimitedTo(Focus.Limit.WALK_ONLY))

@@ -150,7 +150,7 @@ public final class Planner {
     }
 
     private OptionalInt circle(Candidate rung) {
-        if (rung.line() != FigureKind.CIRCLE) {
+        if (!rung.line().isRound()) {
             return OptionalInt.empty();
         }
         return OptionalInt.of(facts.look()

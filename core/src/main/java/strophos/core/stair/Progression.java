@@ -1,39 +1,39 @@
 package strophos.core.stair;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
- * The rungs of a strand from the foot up.
+ * The rungs of a strand from the foot up. They may need rungs of other strands, and go back to them.
  *
  * <p>Gaits open in the order halt, walk, trot, canter and places in the order rail, circle, across: a rung must need,
  * itself or through others, the same exercise at every earlier gait and place it has.
  *
- * @throws IllegalArgumentException when a rung stands twice, or needs or goes back to a rung that does not stand below
- *     it (with every need below, no cycle is possible), or when a gait or place is passed over
+ * @throws IllegalArgumentException when a rung stands twice, or needs or goes back to one of its own strand that does not stand
+ *     below it, or when a gait or place is passed over
  */
 public record Progression(String strand, List<Rung> rungs) {
 
     public Progression {
         rungs = List.copyOf(rungs);
+        Set<RungId> own = rungs.stream().map(Rung::id).collect(Collectors.toSet());
         Set<RungId> below = new HashSet<>();
         Map<RungId, Set<RungId>> allUnder = new HashMap<>();
         for (Rung rung : rungs) {
             for (RungId need : rung.needs()) {
-                refuseUnlessBelow(below, rung, need, "needs");
+                refuseIfAbove(own, below, rung, need, "needs");
             }
-            rung.wayBack().ifPresent(back -> refuseUnlessBelow(below, rung, back, "goes back to"));
+            rung.wayBack().ifPresent(back -> refuseIfAbove(own, below, rung, back, "goes back to"));
             if (!below.add(rung.id())) {
                 throw new IllegalArgumentException("Rung %s stands twice in the stair.".formatted(rung.id()));
             }
             Set<RungId> under = new HashSet<>(rung.needs());
-            rung.needs().forEach(need -> under.addAll(allUnder.get(need)));
+            rung.needs().forEach(need -> under.addAll(allUnder.getOrDefault(need, Set.of())));
             allUnder.put(rung.id(), under);
         }
         refuseIfPassedOver(allUnder);
@@ -59,24 +59,11 @@ public record Progression(String strand, List<Rung> rungs) {
                 && a.place().compareTo(b.place()) <= 0;
     }
 
-    private static void refuseUnlessBelow(Set<RungId> below, Rung rung, RungId other, String does) {
-        if (!below.contains(other)) {
+    private static void refuseIfAbove(Set<RungId> own, Set<RungId> below, Rung rung, RungId other, String does) {
+        if (own.contains(other) && !below.contains(other)) {
             throw new IllegalArgumentException("Rung %s %s %s, which does not stand below it; maybe the order is wrong."
                     .formatted(rung.id(), does, other));
         }
-    }
-
-    /** All that this rung needs, itself and through others, from the foot up; empty for one that stands in another strand. */
-    public List<RungId> under(RungId id) {
-        Set<RungId> all = new HashSet<>();
-        List<Rung> down = new ArrayList<>(rungs);
-        Collections.reverse(down);
-        for (Rung rung : down) {
-            if (rung.id().equals(id) || all.contains(rung.id())) {
-                all.addAll(rung.needs());
-            }
-        }
-        return rungs.stream().map(Rung::id).filter(all::contains).toList();
     }
 
     /** The rung of this id; empty when it stands in another strand or none. */

@@ -11,23 +11,21 @@ import strophos.core.progress.Criterion;
  *
  * @param needs rungs that must be passed before this one opens
  * @param wayBack where to go when it fails; empty at the foot
- * @param awaits what must be open before and is not in the library yet; while there is any the rung is closed
  * @param criterion the exercise's own; empty for what the rule book asks of any
  * @param works the side of the horse it works
  */
 public record Rung(
-        RungId id,
-        Set<RungId> needs,
-        Optional<RungId> wayBack,
-        Set<String> awaits,
-        Optional<Criterion> criterion,
-        WorkedSide works) {
+        RungId id, Set<RungId> needs, Optional<RungId> wayBack, Optional<Criterion> criterion, WorkedSide works) {
     public Rung {
         Objects.requireNonNull(id, "id");
         needs = Set.copyOf(needs);
-        awaits = Set.copyOf(awaits);
         Objects.requireNonNull(wayBack, "wayBack");
         Objects.requireNonNull(criterion, "criterion");
         Objects.requireNonNull(works, "works");
+    }
+
+    /** The same rung, which needs these. */
+    public Rung needing(Set<RungId> others) {
+        return new Rung(id, others, wayBack, criterion, works);
     }
 }

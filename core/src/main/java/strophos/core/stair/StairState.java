@@ -84,9 +84,6 @@ public record StairState(Set<RungId> passed, Set<RungId> paused, Map<RungId, Run
 
     /** @param asked rungs asked at least once in a coached lesson */
     RungState of(Rung rung, Set<RungId> asked) {
-        if (!rung.awaits().isEmpty()) {
-            return RungState.CLOSED;
-        }
         if (paused.contains(rung.id())) {
             return RungState.PAUSED;
         }

@@ -93,7 +93,9 @@ class StairTest {
 
     @Test
     void refusesAStairThatNeedsWhatStandsAbove() {
-        assertThatThrownBy(() -> new Progression("bend", List.of(rung(FOOT, Set.of(TOP), Optional.empty()))))
+        assertThatThrownBy(() -> new Progression(
+                        "bend",
+                        List.of(rung(FOOT, Set.of(TOP), Optional.empty()), rung(TOP, Set.of(), Optional.empty()))))
                 .hasMessageContaining("needs")
                 .hasMessageContaining("does not stand below");
         assertThatThrownBy(() -> new Progression("bend", List.of(rung(FOOT, Set.of(), Optional.of(FOOT)))))
@@ -161,8 +163,8 @@ class StairTest {
                 .as("its way back is to be shown again")
                 .containsEntry(FOOT, RungState.OPEN)
                 .containsEntry(MIDDLE, RungState.RESTING);
-        assertThat(THREE.under(TOP)).containsExactly(FOOT, MIDDLE);
-        assertThat(THREE.under(FOOT)).isEmpty();
+        assertThat(new Needs(List.of(THREE)).of(TOP)).containsExactly(FOOT, MIDDLE);
+        assertThat(new Needs(List.of(THREE)).of(FOOT)).isEmpty();
     }
 
     private static Map<RungId, RungState> after(StairEvent... events) {
@@ -215,6 +217,6 @@ class StairTest {
     }
 
     private static Rung rung(RungId id, Set<RungId> needs, Optional<RungId> wayBack) {
-        return new Rung(id, needs, wayBack, Set.of(), Optional.empty(), WorkedSide.INSIDE);
+        return new Rung(id, needs, wayBack, Optional.empty(), WorkedSide.INSIDE);
     }
 }

@@ -60,14 +60,8 @@ class PairFoldTest {
     private static Rung rung(int n, Optional<Criterion> criterion) {
         Optional<RungId> below = n == 0 ? Optional.empty() : Optional.of(RUNGS.get(n - 1));
         return new Rung(
-                RUNGS.get(n),
-                below.map(Set::of).orElse(Set.of()),
-                below,
-                Set.of(),
-                criterion,
-                WorkedSide.values()[n % 4]);
+                RUNGS.get(n), below.map(Set::of).orElse(Set.of()), below, criterion, WorkedSide.values()[n % 4]);
     }
-
     /** What happened to a pair, in order. */
     private record Past(List<RiddenLesson> lessons, Map<Integer, List<StairEvent>> decidedAfter) {}
 

@@ -45,16 +45,9 @@ class Placings {
             return;
         }
         Rung rung = catalogue.rung(wanted.rung()).orElseThrow(() -> refused("unknown_id", "a rung of the catalogue"));
-        if (!rung.awaits().isEmpty()) {
-            throw refused("closed", "a rung that waits for nothing the library does not have yet");
-        }
         if (wanted.known()) {
             PairState now = states.now(pair.id());
-            for (RungId under : catalogue
-                    .strandOf(rung.id())
-                    .orElseThrow()
-                    .progression(pair.school())
-                    .under(rung.id())) {
+            for (RungId under : catalogue.under(rung.id(), pair.school())) {
                 if (!now.stair().isOpening(under)) {
                     placings.add(ids.get(), pair.id(), under.toString(), true, at);
                 }

@@ -44,6 +44,9 @@ public record Ground(
     /** Where a letter stands. */
     public record Letter(double x, double y) {}
 
+    /** What has no line to draw, or none yet: the arena alone. */
+    private static final Ground NOT_DRAWN = new Ground(List.of(), 0, 0, null);
+
     static final Arena ARENA = Arena.SMALL;
 
     static ArenaView arena() {
@@ -52,13 +55,17 @@ public record Ground(
         return new ArenaView(ARENA.widthM(), ARENA.lengthM(), letters);
     }
 
-    /** The line of a block, on the left rein; a circle lies at A. */
+    /** The line of a block, on the left rein; a circle lies at A. Poles and fences are drawn by the line that leads to them. */
     static Ground of(FigureKind line, int circleM) {
-        Figure figure = switch (line) {
-            case TRACK -> Figures.track(ARENA, CORNER_RADIUS_M);
-            case CIRCLE -> Figures.circle(ARENA, "A", circleM, Rein.LEFT);
-            case SERPENTINE -> Figures.serpentine(ARENA, LOOPS);
+        return switch (line) {
+            case TRACK, FENCE_LINE, POLE_LINE -> of(Figures.track(ARENA, CORNER_RADIUS_M));
+            case CIRCLE, SPIRAL, POLE_FAN -> of(Figures.circle(ARENA, "A", circleM, Rein.LEFT));
+            case SERPENTINE -> of(Figures.serpentine(ARENA, LOOPS));
+            default -> NOT_DRAWN;
         };
+    }
+
+    private static Ground of(Figure figure) {
         double radius = figure.smallestRadiusM();
         return new Ground(
                 figure.pieces().stream().map(Ground::piece).toList(),

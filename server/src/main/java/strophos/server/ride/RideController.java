@@ -9,7 +9,9 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -120,11 +122,14 @@ class RideController {
         RideLog.Arrivals arrived = log.all(id);
         // a lesson that goes on counts as far as it has come
         PairState state = lesson.startedAt() == null ? of.before() : states.now(lesson.pair());
+        List<StairReader.Step> rungs = stairs.steps(state, of.school());
         BesideLesson beside = besides.of(lesson.pair(), id, clock.instant(), lessons.zone());
         return new Packet(
                 lesson,
-                stairs.steps(state, of.school()),
-                usual(of.school()),
+                rungs,
+                usual(
+                        of.school(),
+                        rungs.stream().map(StairReader.Step::exercise).collect(Collectors.toSet())),
                 wire(arrived.entries()),
                 arrived.last(),
                 of.plan(),
@@ -146,9 +151,10 @@ class RideController {
         return EarlierMark.inAll(seen);
     }
 
-    private List<Usual> usual(School school) {
+    private List<Usual> usual(School school, Set<String> ridden) {
         return catalogue.strands().stream()
                 .flatMap(s -> s.exercises().stream())
+                .filter(e -> ridden.contains(e.id()))
                 .map(e -> Usual.of(e, school))
                 .toList();
     }

@@ -50,7 +50,8 @@ public class StairReader {
      * One rung of a pair, each side of the horse apart; one that works neither is told as a whole, on both alike.
      *
      * @param works the side it works; by it the rein follows from the side
-     * @param awaits what must be open before and is not in the library yet; while there is any it is not ridden
+     * @param missing what its criterion still lacks; not said of a closed rung that was never ridden
+     * @param awaits always empty; a web that was cached before the library was whole reads it
      */
     public record Step(
             String rung,
@@ -79,12 +80,15 @@ public class StairReader {
     public record SideOfStep(
             int successes, int asks, int tallied, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
-    /** All rungs of the catalogue, as this state has them, in the order of the pair's school. */
+    /**
+     * All rungs that the pair's school teaches, as this state has them, in the order of the library, and those of others that it has ridden
+     * or can do.
+     */
     public List<Step> steps(PairState state, School school) {
         Judge judge = judge();
         Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
-                .flatMap(strand -> steps(strand, strand.progression(school), state, asked, judge))
+                .flatMap(strand -> steps(strand, school, state, asked, judge))
                 .toList();
     }
 
@@ -111,10 +115,14 @@ public class StairReader {
         return new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
     }
 
-    private Stream<Step> steps(
-            Strand strand, Progression progression, PairState state, Set<RungId> asked, Judge judge) {
+    private Stream<Step> steps(Strand strand, School school, PairState state, Set<RungId> asked, Judge judge) {
+        Progression progression = strand.progression(school);
         Map<RungId, RungState> states = Stair.states(progression, asked, state.stair());
-        return progression.rungs().stream().map(rung -> step(strand, rung, states.get(rung.id()), state, judge));
+        return progression.rungs().stream()
+                .filter(rung -> catalogue.isTaught(rung.id(), school)
+                        || state.find(rung.id()).isPresent()
+                        || state.stair().isOpening(rung.id()))
+                .map(rung -> step(strand, rung, states.get(rung.id()), state, judge));
     }
 
     /** What the decision on a rung must know beside its record. */
@@ -143,8 +151,10 @@ public class StairReader {
                 rung.works(),
                 side(counts, Side.LEFT),
                 side(counts, Side.RIGHT),
-                rung.awaits().stream().sorted().toList(),
-                counts.stream().flatMap(r -> r.missing().stream()).toList());
+                List.of(),
+                state == RungState.CLOSED && !pair.find(rung.id()).isPresent()
+                        ? List.of()
+                        : counts.stream().flatMap(r -> r.missing().stream()).toList());
     }
 
     private static SideOfStep side(List<SideCount> counts, Side side) {

@@ -92,10 +92,16 @@ class PlacingsTest {
     }
 
     @Test
-    void aRungThatWaitsForWhatTheLibraryDoesNotHaveCannotBePlaced() {
-        Client.Reply refused = place(yard.pair(), UUID.randomUUID(), "related-line.canter.across", true);
-        assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().path("issues").path(0).path("code").asString())
-                .isEqualTo("closed");
+    void whatARungNeedsInOtherStrandsIsPlacedWithIt() {
+        String pair = yard.pair();
+        place(pair, UUID.randomUUID(), "single-fence.canter.fences", true);
+        assertThat(coach.get("/api/v1/pairs/" + pair).body().path("stair").valueStream())
+                .filteredOn(s -> s.path("state").asString().equals("PLACED"))
+                .extracting(s -> s.path("rung").asString())
+                .contains(
+                        "poles-straight.trot.rail",
+                        "strike-off.canter.circle",
+                        "trot-walk.trot.circle",
+                        "single-fence.canter.fences");
     }
 }
