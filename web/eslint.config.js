@@ -25,6 +25,7 @@ const ROOMS = [
   'homework',
   'capture',
   'look',
+  'library',
   'pair',
   'plan',
   'ride',

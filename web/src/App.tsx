@@ -19,6 +19,8 @@ const SetUpPage = screen(() => import('./session/SetUpPage'))
 const TodayPage = screen(() => import('./today/TodayPage'))
 const PairsPage = screen(() => import('./pair/PairsPage'))
 const PairPage = screen(() => import('./pair/PairPage'))
+const LibraryPage = screen(() => import('./library/LibraryPage'))
+const ExercisePage = screen(() => import('./library/ExercisePage'))
 const LookPage = screen(() => import('./look/LookPage'))
 const PlanPage = screen(() => import('./plan/PlanPage'))
 const HomeworkPage = screen(() => import('./homework/HomeworkPage'))
@@ -71,6 +73,8 @@ function Screens() {
               <Route path="/device" element={<DevicePage />} />
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
+              <Route path="/library" element={<LibraryPage />} />
+              <Route path="/library/:id" element={<ExercisePage />} />
               <Route path="/lessons/:id/look" element={<LookPage />} />
               <Route path="/lessons/:id/plan" element={<PlanPage />} />
               <Route path="/lessons/:id/homework" element={<HomeworkPage />} />

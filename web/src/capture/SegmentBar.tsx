@@ -5,11 +5,12 @@ import type { Plan, Step } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Place, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
-import { Button, isOneSide, Select, SIDE, SideLetter } from '../ui'
+import { Button, isOneSide, SIDE, SideLetter } from '../ui'
 import { wordIn, useText } from '../text'
 import { choicesOf, isSame, worksOf } from './choose'
 import { OneReinTime } from './clocks'
 import type { Choosable, RiddenSegment } from './choose'
+import { ExerciseSelect } from './ExerciseSelect'
 import { figureInWords } from './FigureDrawer'
 
 export const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
@@ -87,22 +88,16 @@ export const SegmentBar = memo(function SegmentBar({
             </Button>
           ))}
           {others.length > 0 && (
-            <Select
-              aria-label={t('ride.others')}
+            <ExerciseSelect
+              label={t('ride.others')}
               width="auto"
               minWidth="5.5rem"
               flexShrink={0}
               fontWeight="650"
               value=""
-              onChange={(e) => e.target.value && onChange({ exercise: e.target.value })}
-            >
-              <option value="">{t('ride.others')}</option>
-              {others.map((c) => (
-                <option key={c.exercise} value={c.exercise}>
-                  {c.shortName}
-                </option>
-              ))}
-            </Select>
+              among={others}
+              onChoose={(exercise) => onChange({ exercise })}
+            />
           )}
         </Strip>
       </Flex>

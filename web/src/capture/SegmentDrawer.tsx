@@ -1,3 +1,4 @@
+import { chakra } from '@chakra-ui/react'
 import { Button, SideLetter } from '../ui'
 import { useState } from 'react'
 import { MOUNTED } from '../record'
@@ -7,6 +8,7 @@ import type { RungsAndAids, RiddenSegment } from './choose'
 import { FigureChips } from './FigureDrawer'
 import { RIDDEN_GAITS } from './SegmentBar'
 import { Chips, Drawer } from './Drawer'
+import { ExerciseSelect } from './ExerciseSelect'
 
 interface SegmentDrawerProps {
   known: RungsAndAids
@@ -74,14 +76,14 @@ export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerP
         isNeeded
         onChoose={(mounted) => mounted && change({ mounted })}
       />
-      <Chips
-        name={t('ride.exercise')}
-        words={exercises.map((c) => c.exercise)}
-        now={said.exercise}
-        text={(exercise) => exercises.find((c) => c.exercise === exercise)?.shortName}
-        isNeeded
-        columns={3}
-        onChoose={(exercise) => exercise && change({ exercise })}
+      <chakra.p fontWeight="650" marginBottom="1">
+        {t('ride.exercise')}
+      </chakra.p>
+      <ExerciseSelect
+        label={t('ride.exercise')}
+        value={said.exercise}
+        among={exercises}
+        onChoose={(exercise) => change({ exercise })}
       />
     </Drawer>
   )

@@ -25,6 +25,7 @@ export interface RungsAndAids {
 /** An exercise that can be chosen, with the gaits it has rungs in. */
 export interface Choosable {
   exercise: string
+  strand: string
   shortName: string
   state: Step['state']
 }
@@ -34,13 +35,10 @@ const WHOLE_CIRCLE_M = 20
 
 /** The exercises of a pair's stair, those in work first; each once, in the state of its liveliest rung. */
 export function choicesOf(rungs: Step[]): Choosable[] {
-  // what waits for exercises that are not in the library yet is not ridden
-  const sorted = rungs
-    .filter((r) => r.awaits.length === 0)
-    .sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
+  const sorted = [...rungs].sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
   const first = new Map<string, Choosable>()
-  for (const { exercise, shortName, state } of sorted) {
-    if (!first.has(exercise)) first.set(exercise, { exercise, shortName, state })
+  for (const { exercise, strand, shortName, state } of sorted) {
+    if (!first.has(exercise)) first.set(exercise, { exercise, strand, shortName, state })
   }
   return [...first.values()]
 }

@@ -1,10 +1,11 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
-import { ABOUT, isTallied, Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
+import { ABOUT, Button, isTallied, Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNowKey } from '../recorder'
@@ -35,9 +36,8 @@ export default function PairPage() {
   const ridden = all.filter((strand) => stair.some((s) => s.strand === strand && isRidden(s)))
   const strands = ridden.length > 0 ? ridden : all.slice(0, 1)
   const quiet = all.filter((strand) => !strands.includes(strand))
-  const live = stair.filter(
-    (s) => s.state === 'IN_WORK' || (s.state === 'OPEN' && strands.includes(s.strand)),
-  )
+  const live = stair.filter((s) => s.state === 'IN_WORK')
+  const open = stair.filter((s) => s.state === 'OPEN' && strands.includes(s.strand))
   return (
     <Flex direction="column" gap="6">
       <PairHead pair={pair.data} />
@@ -55,15 +55,7 @@ export default function PairPage() {
         <CardTitle>{t('pair.stair')}</CardTitle>
         <Quiet>{t('pair.stairLead', { window: stair[0]?.left.window })}</Quiet>
         {strands.map((strand) => (
-          <Box key={strand} marginTop="4">
-            <chakra.h3 fontSize="md" fontWeight="720" fontFamily="body">
-              {wordIn(t, 'strand', strand)}
-            </chakra.h3>
-            <StairDrawing
-              steps={stair.filter((s) => s.strand === strand)}
-              strand={wordIn(t, 'strand', strand)}
-            />
-          </Box>
+          <StrandStair key={strand} strand={strand} steps={stair.filter((s) => s.strand === strand)} />
         ))}
         {stair.some(isTallied) && (
           <Quiet marginTop="4">
@@ -82,6 +74,14 @@ export default function PairPage() {
           {live.map((step) => (
             <OnTheWay key={step.rung} step={step} />
           ))}
+          {live.length === 0 && <Quiet>{t('pairs.nothingInWork')}</Quiet>}
+          {open.length > 0 && (
+            <Quiet marginTop="3">
+              {t('pair.openNow', {
+                rungs: open.map((s) => `${s.name} (${wordIn(t, 'gait', s.gait)})`).join(', '),
+              })}
+            </Quiet>
+          )}
         </Card>
         <Card>
           <CardTitle>{t('pair.trend')}</CardTitle>
@@ -101,6 +101,35 @@ export default function PairPage() {
       {actions.includes('INVITE') && <PeopleCard pair={id} />}
       {actions.includes('INVITE') && <VoiceConsentCard pair={pair.data} />}
     </Flex>
+  )
+}
+
+/** So many closed rungs are drawn ahead of what is open; the others are counted. */
+const AHEAD = 2
+
+/** A strand's stair as far as it matters now: all that was opened, and what comes next. */
+function StrandStair({ strand, steps }: { strand: string; steps: Step[] }) {
+  const { t } = useText()
+  const [isWhole, setWhole] = useState(false)
+  const closed = steps.filter((s) => s.state === 'CLOSED' && !isRidden(s))
+  const folded = closed.slice(AHEAD)
+  return (
+    <Box marginTop="4">
+      <Flex align="center" gap="3" wrap="wrap">
+        <chakra.h3 fontSize="md" fontWeight="720" fontFamily="body">
+          {wordIn(t, 'strand', strand)}
+        </chakra.h3>
+        {folded.length > 0 && (
+          <Button look="bare" aria-expanded={isWhole} onClick={() => setWhole(!isWhole)}>
+            {t(isWhole ? 'pair.stepsFold' : 'pair.stepsMore', { count: folded.length })}
+          </Button>
+        )}
+      </Flex>
+      <StairDrawing
+        steps={isWhole ? steps : steps.filter((s) => !folded.includes(s))}
+        strand={wordIn(t, 'strand', strand)}
+      />
+    </Box>
   )
 }
 

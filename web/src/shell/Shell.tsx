@@ -1,5 +1,15 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { CalendarDays, Dumbbell, LogOut, MoonStar, Smartphone, Sun, SunDim, Users } from 'lucide-react'
+import {
+  BookOpen,
+  CalendarDays,
+  Dumbbell,
+  LogOut,
+  MoonStar,
+  Smartphone,
+  Sun,
+  SunDim,
+  Users,
+} from 'lucide-react'
 import { Suspense } from 'react'
 import { NavLink, Outlet, useLocation } from 'react-router'
 import { useText } from '../text'
@@ -120,6 +130,9 @@ function Rail() {
           icon={<Users size={21} aria-hidden />}
           label={t(me.actions.includes('PRACTISE') ? 'nav.horses' : 'nav.pairs')}
         />
+        {me.actions.includes('SEE_PLAN') && (
+          <RailLink to="/library" icon={<BookOpen size={21} aria-hidden />} label={t('nav.library')} />
+        )}
       </chakra.nav>
       <Box marginTop="auto" display={{ base: 'none', lg: 'block' }}>
         <chakra.div fontWeight="650">{me.name}</chakra.div>

@@ -51,6 +51,7 @@ class ArchitectureTest {
             "invite",
             "lesson",
             "pair",
+            "library",
             "attachment",
             "look",
             "pause",

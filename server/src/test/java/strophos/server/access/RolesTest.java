@@ -45,6 +45,8 @@ class RolesTest {
         row("GET /api/v1/today", 200, 200, 200, 200, 401);
         row("GET /api/v1/pairs", 200, 200, 200, 200, 401);
         row("GET /api/v1/pairs/names", 200, 200, 200, 200, 401);
+        row("GET /api/v1/library", 200, 200, 403, 403, 401);
+        row("GET /api/v1/library/{exercise}", 200, 200, 403, 403, 401);
         row("POST /api/v1/pairs", 422, 403, 403, 403, 401);
         row("POST /api/v1/lessons", 422, 422, 403, 403, 401);
         row("POST /api/v1/entries", 422, 422, 403, 403, 401);
@@ -158,6 +160,7 @@ class RolesTest {
                 .replace("{id}", id(endpoint[1], who, (String) what.get(2)))
                 .replace("{name}", "entries.json")
                 .replace("{sha256}", "0".repeat(64))
+                .replace("{exercise}", "counter-bend")
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;

@@ -1,0 +1,153 @@
+package strophos.server.library;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import strophos.catalogue.Catalogue;
+import strophos.catalogue.Exercise;
+import strophos.catalogue.Strand;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Rein;
+import strophos.core.school.School;
+import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
+import strophos.server.access.Action;
+import strophos.server.access.Needs;
+import strophos.server.problem.Problem;
+
+/** The exercises the product ships with. */
+@RestController
+@RequestMapping("/api/v1/library")
+@Transactional
+class LibraryController {
+
+    /** So many pairs that are on an exercise. */
+    static final int PAIRS = 12;
+
+    private final Catalogue catalogue;
+    private final LibraryRepository pairs;
+
+    LibraryController(Catalogue catalogue, LibraryRepository pairs) {
+        this.catalogue = catalogue;
+        this.pairs = pairs;
+    }
+
+    /** Strands and their exercises, each in the order in which they are learnt. */
+    record Library(List<ExerciseItem> exercises) {}
+
+    /**
+     * An exercise in the list.
+     *
+     * @param gaits it has rungs in
+     * @param isAlone a rider may practise it alone
+     */
+    record ExerciseItem(
+            String id,
+            String strand,
+            String name,
+            List<Gait> gaits,
+            Set<School> schools,
+            Set<Exercise.Purpose> purpose,
+            Exercise.People people,
+            List<String> kit,
+            boolean isAlone,
+            boolean isHard) {}
+
+    @GetMapping
+    @Needs(Action.SEE_PLAN)
+    Library all() {
+        return new Library(catalogue.strands().stream()
+                .flatMap(s -> s.exercises().stream().map(e -> item(s, e)))
+                .toList());
+    }
+
+    private static ExerciseItem item(Strand strand, Exercise e) {
+        return new ExerciseItem(
+                e.id(),
+                strand.id(),
+                e.name(),
+                rungs(strand, e).map(r -> r.id().gait()).distinct().toList(),
+                e.schools(),
+                e.purpose(),
+                e.needs().people(),
+                e.needs().kit().stream().map(Exercise.Kit::item).toList(),
+                e.isForPractisingAlone(),
+                e.isHard());
+    }
+
+    private static Stream<Rung> rungs(Strand strand, Exercise e) {
+        return strand.progression().rungs().stream()
+                .filter(r -> r.id().exercise().equals(e.id()));
+    }
+
+    @GetMapping("/{exercise}")
+    @Needs(Action.SEE_PLAN)
+    ExerciseView one(@PathVariable String exercise) {
+        Exercise e = catalogue.exercise(exercise).orElseThrow(Problem::notFound);
+        Strand strand = catalogue.strands().stream()
+                .filter(s -> s.exercises().contains(e))
+                .findFirst()
+                .orElseThrow();
+        List<Rung> rungs = rungs(strand, e).toList();
+        return new ExerciseView(
+                e.id(),
+                strand.id(),
+                e.name(),
+                e.purpose(),
+                e.schools(),
+                e.needs().space(),
+                e.needs().people(),
+                e.needs().kit().stream()
+                        .map(k -> new ExerciseView.KitView(
+                                k.item(), k.substitute().orElse(null)))
+                        .toList(),
+                e.line(),
+                e.circleM().isPresent() ? e.circleM().getAsInt() : null,
+                e.ground().note(),
+                e.works(),
+                e.goes().map(Exercise.Course::moves).orElse(null),
+                e.position(),
+                ExerciseView.OnRein.of(e, Rein.LEFT),
+                ExerciseView.OnRein.of(e, Rein.RIGHT),
+                e.goodSigns(),
+                e.faults(),
+                e.notJudgedYet(),
+                e.correction(),
+                e.wayBack(),
+                e.instruction(),
+                e.cautions(),
+                e.dose(),
+                e.feel(),
+                e.goesWrong(),
+                e.stopIf(),
+                e.secondBest(),
+                e.hack().orElse(null),
+                e.isHard(),
+                e.isForPractisingAlone(),
+                rungs.stream().map(this::rung).toList(),
+                pairs.pairsOn(rungs.stream().map(Rung::id).toList(), PAIRS));
+    }
+
+    private ExerciseView.RungView rung(Rung r) {
+        return new ExerciseView.RungView(
+                r.id().toString(),
+                r.id().gait(),
+                r.id().place(),
+                r.needs().stream().map(this::name).toList(),
+                r.wayBack().map(this::name).orElse(null),
+                ExerciseView.criterion(r));
+    }
+
+    private ExerciseView.RungName name(RungId id) {
+        return new ExerciseView.RungName(
+                id.exercise(),
+                catalogue.exercise(id.exercise()).map(Exercise::name).orElse(id.exercise()),
+                id.gait(),
+                id.place());
+    }
+}

@@ -1,0 +1,193 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { queries } from '../api'
+import type { ExerciseItem } from '../api'
+import { useText, wordIn } from '../text'
+import type { Text } from '../text'
+import { Button, Input, Quiet, Select, Trouble, Wait } from '../ui'
+import { ANYTHING, isWanted } from './filter'
+import type { Search } from './filter'
+
+const SCHOOLS = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'] as const
+const PURPOSES = ['RHYTHM', 'SUPPLENESS', 'CONTACT', 'IMPULSION', 'STRAIGHTNESS', 'COLLECTION'] as const
+const PEOPLE = ['NOBODY', 'SECOND_PERSON', 'ASSISTANT', 'COACH'] as const
+
+/** The moment: what else could help this horse? Type a word, or narrow it down. */
+export default function LibraryPage() {
+  const { t } = useText()
+  const library = useQuery(queries.library())
+  const [wanted, setWanted] = useState(ANYTHING)
+  if (library.isPending) return <Wait />
+  if (library.isError) return <Trouble cause={library.error} onAgain={() => void library.refetch()} />
+  const all = library.data.exercises
+  const found = all.filter((e) => isWanted(e, wordIn(t, 'strand', e.strand), wanted))
+  const strands = [...new Set(found.map((e) => e.strand))]
+  return (
+    <>
+      <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="760">
+        {t('library.title')}
+      </chakra.h1>
+      <Quiet marginBottom="5">{t('library.lead')}</Quiet>
+      <Filters all={all} wanted={wanted} onChange={(change) => setWanted({ ...wanted, ...change })} />
+      <Flex align="center" gap="4" marginY="4" minHeight="touch">
+        <chakra.p role="status" fontWeight="650">
+          {t('library.count', { count: found.length })}
+        </chakra.p>
+        {found.length < all.length && <Button onClick={() => setWanted(ANYTHING)}>{t('library.all')}</Button>}
+      </Flex>
+      {found.length === 0 && <p>{t('library.none')}</p>}
+      {strands.map((strand) => (
+        <Box as="section" key={strand} marginBottom="7">
+          <chakra.h2 fontSize="lg" fontWeight="720" marginBottom="2">
+            {wordIn(t, 'strand', strand)}
+          </chakra.h2>
+          <Grid as="ul" listStyleType="none" templateColumns="repeat(auto-fill, minmax(17rem, 1fr))" gap="2">
+            {found
+              .filter((e) => e.strand === strand)
+              .map((e) => (
+                <li key={e.id}>
+                  <ExerciseLink exercise={e} />
+                </li>
+              ))}
+          </Grid>
+        </Box>
+      ))}
+    </>
+  )
+}
+
+interface FiltersProps {
+  all: ExerciseItem[]
+  wanted: Search
+  onChange: (change: Partial<Search>) => void
+}
+
+function Filters({ all, wanted, onChange }: FiltersProps) {
+  const { t } = useText()
+  const strands = [...new Set(all.map((e) => e.strand))]
+  const gaits = [...new Set(all.flatMap((e) => e.gaits))]
+  return (
+    <>
+      <Input
+        type="search"
+        aria-label={t('library.find')}
+        placeholder={t('library.find')}
+        value={wanted.word}
+        onChange={(e) => onChange({ word: e.target.value })}
+        fontSize="lg"
+        marginBottom="3"
+      />
+      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)', xl: 'repeat(5, 1fr)' }} gap="3">
+        <Choice
+          name="strand"
+          value={wanted.strand}
+          among={strands}
+          says={(s) => wordIn(t, 'strand', s)}
+          onChange={(strand) => onChange({ strand })}
+        />
+        <Choice
+          name="gait"
+          value={wanted.gait}
+          among={gaits}
+          says={(g) => wordIn(t, 'gait', g)}
+          onChange={(gait) => onChange({ gait })}
+        />
+        <Choice
+          name="school"
+          value={wanted.school}
+          among={SCHOOLS}
+          says={(s) => t(`school.${s}`)}
+          onChange={(school) => onChange({ school })}
+        />
+        <Choice
+          name="purpose"
+          value={wanted.purpose}
+          among={PURPOSES}
+          says={(p) => t(`purpose.${p}`)}
+          onChange={(purpose) => onChange({ purpose })}
+        />
+        <Choice
+          name="people"
+          value={wanted.people}
+          among={PEOPLE}
+          says={(p) => t(`whoIsThere.${p}`)}
+          onChange={(people) => onChange({ people })}
+        />
+      </Grid>
+      <chakra.label display="inline-flex" alignItems="center" gap="2" minHeight="touch" marginTop="1">
+        <input
+          type="checkbox"
+          checked={wanted.isWithoutKit}
+          onChange={(e) => onChange({ isWithoutKit: e.target.checked })}
+        />
+        {t('library.noKit')}
+      </chakra.label>
+    </>
+  )
+}
+
+interface ChoiceProps<T extends string> {
+  name: 'strand' | 'gait' | 'school' | 'purpose' | 'people'
+  value: T | null
+  among: readonly T[]
+  says: (one: T) => string
+  onChange: (chosen: T | null) => void
+}
+
+function Choice<T extends string>({ name, value, among, says, onChange }: ChoiceProps<T>) {
+  const { t } = useText()
+  return (
+    <chakra.label display="block">
+      <Quiet as="span">{t(`library.${name}`)}</Quiet>
+      <Select
+        value={value ?? ''}
+        onChange={(e) => onChange(among.find((one) => one === e.target.value) ?? null)}
+      >
+        <option value="">{t('library.any')}</option>
+        {among.map((one) => (
+          <option key={one} value={one}>
+            {says(one)}
+          </option>
+        ))}
+      </Select>
+    </chakra.label>
+  )
+}
+
+const ItemLink = chakra(Link, {
+  base: {
+    display: 'block',
+    height: 'full',
+    padding: '3',
+    borderRadius: 'key',
+    borderWidth: '2px',
+    borderColor: 'line',
+    background: 'card',
+    _hover: { borderColor: 'ink' },
+  },
+})
+
+function ExerciseLink({ exercise }: { exercise: ExerciseItem }) {
+  const { t } = useText()
+  return (
+    <ItemLink to={`/library/${exercise.id}`}>
+      <chakra.span display="block" fontWeight="700">
+        {exercise.name}
+      </chakra.span>
+      <Quiet as="span">{[...gaitsOf(t, exercise), ...marksOf(t, exercise)].join(' · ')}</Quiet>
+    </ItemLink>
+  )
+}
+
+function gaitsOf(t: Text, { gaits }: ExerciseItem): string[] {
+  return gaits.length > 0 ? [gaits.map((g) => wordIn(t, 'gait', g)).join(', ')] : []
+}
+
+function marksOf(t: Text, { people, isHard }: ExerciseItem): string[] {
+  return [
+    ...(people === 'NOBODY' ? [] : [t(`whoIsThere.${people}`).toLowerCase()]),
+    ...(isHard ? [t('library.hard')] : []),
+  ]
+}

@@ -1,0 +1,45 @@
+import type { ExerciseItem } from '../api'
+
+/** What is looked for; an empty word or null asks for anything. */
+export interface Search {
+  word: string
+  strand: string | null
+  gait: string | null
+  school: ExerciseItem['schools'][number] | null
+  purpose: ExerciseItem['purpose'][number] | null
+  people: ExerciseItem['people'] | null
+  isWithoutKit: boolean
+}
+
+export const ANYTHING: Search = {
+  word: '',
+  strand: null,
+  gait: null,
+  school: null,
+  purpose: null,
+  people: null,
+  isWithoutKit: false,
+}
+
+/** Whether an exercise is like this; each word that was typed begins a word of its name or of its strand's. */
+export function isWanted(exercise: ExerciseItem, strandName: string, wanted: Search): boolean {
+  const said = wordsOf(`${exercise.name} ${strandName}`)
+  return (
+    wordsOf(wanted.word).every((typed) => said.some((word) => word.startsWith(typed))) &&
+    (wanted.strand === null || exercise.strand === wanted.strand) &&
+    (wanted.gait === null || exercise.gaits.includes(wanted.gait)) &&
+    (wanted.school === null || exercise.schools.includes(wanted.school)) &&
+    (wanted.purpose === null || exercise.purpose.includes(wanted.purpose)) &&
+    (wanted.people === null || exercise.people === wanted.people) &&
+    (!wanted.isWithoutKit || exercise.kit.length === 0)
+  )
+}
+
+function wordsOf(text: string): string[] {
+  return text
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+}
