@@ -66,6 +66,11 @@ export const queries = {
       queryKey: ['facts', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/facts', path(pair))),
     }),
+  school: (pair: string) =>
+    queryOptions({
+      queryKey: ['school', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/school', path(pair))),
+    }),
   people: (pair: string) =>
     queryOptions({
       queryKey: ['people', pair],

@@ -379,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -427,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -492,7 +492,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["facts"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -590,6 +590,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["change_1"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1946,6 +1962,10 @@ export interface components {
             known: boolean;
             rung: string;
         };
+        "pair.NewSchool": {
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+        };
         "pair.PairItem": {
             horse: string;
             /** Format: uuid */
@@ -1999,6 +2019,31 @@ export interface components {
             stair: components["schemas"]["stair.Step"][];
             trend: components["schemas"]["pair.TrendPoint"][];
             trendStrand: string | null;
+        };
+        "pair.SchoolChange": {
+            comes: string[];
+            goes: string[];
+            isByChoice: boolean;
+            isByStrength: boolean;
+        };
+        "pair.SchoolView": {
+            change: components["schemas"]["pair.SchoolChange"] | null;
+            /** @enum {string} */
+            correction: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
+            frame: string;
+            ladder: string[];
+            leg: string;
+            notAllowed: string;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            strands: string[];
+            teaches: string;
+            why: string;
+        };
+        "pair.SchoolsOfPair": {
+            /** @enum {string} */
+            now: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            schools: components["schemas"]["pair.SchoolView"][];
         };
         "pair.SideOfPoint": {
             /** Format: int32 */
@@ -3217,7 +3262,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3279,7 +3324,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: {
                 after?: string;
@@ -3413,7 +3458,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3575,6 +3620,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["pair.NewPlacing"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["pair.SchoolsOfPair"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["pair.NewSchool"];
             };
         };
         responses: {

@@ -16,6 +16,7 @@ import { Lessons } from './Lessons'
 import { reinFor, sidesOf } from '../record'
 import { missingSentence } from './missing'
 import { PlaceCard } from './PlaceCard'
+import { SchoolCard } from './SchoolCard'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
 import { VoiceConsentCard } from './VoiceConsentCard'
@@ -96,6 +97,7 @@ export default function PairPage() {
         <Decisions pair={pair.data} />
       </Grid>
       {actions.includes('DECIDE') && <PlaceCard pair={pair.data} isNew={pair.data.lessons.length === 0} />}
+      {actions.includes('SEE_PLAN') && <SchoolCard pair={pair.data} />}
       {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}
       <ContactsCard horse={horseId} />
       {actions.includes('INVITE') && <PeopleCard pair={id} />}

@@ -2,9 +2,11 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, test, vi } from 'vitest'
 import { pairItem, Refusal, show, step, text } from '../page.testing'
+import type { PairView, SchoolView } from '../api'
 import { FactsCard } from './FactsCard'
 import PairPage from './PairPage'
 import PairsPage from './PairsPage'
+import { SchoolCard } from './SchoolCard'
 
 afterEach(() => vi.restoreAllMocks())
 
@@ -34,6 +36,71 @@ const facts = (more = {}) => ({
   weightShare: null,
   weightLevel: null,
   ...more,
+})
+
+const schoolOf = (school: SchoolView['school'], more: Partial<SchoolView> = {}): SchoolView => ({
+  school,
+  ladder: ['look', 'touch', 'press', 'tap'],
+  teaches: 'The release.',
+  frame: 'Softness first.',
+  leg: 'Off.',
+  notAllowed: 'Nothing is released on a brace.',
+  why: 'What is let go teaches.',
+  correction: 'WHEN_CLEAR',
+  strands: ['bend', 'ground', 'rider', 'canter'],
+  change: null,
+  ...more,
+})
+
+describe('the school of a pair', () => {
+  const PATH = `/api/v1/pairs/${marzipan.id}/school`
+  const open = () =>
+    show(<SchoolCard pair={{ ...marzipan, school: 'PRESSURE_AND_RELEASE' } as unknown as PairView} />, {
+      answers: {
+        [`GET ${PATH}`]: {
+          now: 'PRESSURE_AND_RELEASE',
+          schools: [
+            schoolOf('PRESSURE_AND_RELEASE'),
+            schoolOf('REWARD_BASED', {
+              ladder: [],
+              change: {
+                comes: ['Touch the target'],
+                goes: ['Renvers', 'Travers'],
+                isByChoice: true,
+                isByStrength: false,
+              },
+            }),
+          ],
+        },
+        [`PUT ${PATH}`]: {},
+      },
+    })
+
+  test('says what is not allowed and why, and the ladder in its words', async () => {
+    open()
+    expect(await screen.findByText(/Nothing is released on a brace/)).toHaveTextContent(
+      'What is let go teaches.',
+    )
+    expect(screen.getAllByRole('listitem').map((l) => l.textContent)).toEqual([
+      'look',
+      'touch',
+      'press',
+      'tap',
+    ])
+  })
+
+  test('another one says what it would change before it is chosen', async () => {
+    const { sent } = open()
+    const user = userEvent.setup()
+    await user.click(await screen.findByText(text('schoolOf.change')))
+    await user.selectOptions(screen.getByRole('combobox'), 'REWARD_BASED')
+    expect(screen.getByText(text('schoolOf.goes', { count: 2, names: 'Renvers, Travers' }))).toBeVisible()
+    expect(screen.getByText(text('schoolOf.byChoice'))).toBeVisible()
+    expect(screen.getByText(text('schoolOf.noLadder'))).toBeVisible()
+    expect(sent(`PUT ${PATH}`)).toEqual([])
+    await user.click(screen.getByRole('button', { name: text('schoolOf.do', { horse: marzipan.horse }) }))
+    await vi.waitFor(() => expect(sent(`PUT ${PATH}`)).toEqual([{ school: 'REWARD_BASED' }]))
+  })
 })
 
 describe('the list of pairs', () => {

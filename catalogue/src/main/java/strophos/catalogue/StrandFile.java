@@ -21,6 +21,7 @@ import strophos.core.school.School;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.EnumNamingStrategies;
@@ -131,8 +132,17 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
      *     one of its strand that does not stand below it
      */
     static Strand read(String name, String yaml) {
+        return read(name, yaml, new TypeReference<StrandFile>() {}).read();
+    }
+
+    /** Reads the file of the schools, refused as a strand's. */
+    static List<SchoolText> schools(String name, String yaml) {
+        return read(name, yaml, new TypeReference<List<SchoolText>>() {});
+    }
+
+    private static <T> T read(String name, String yaml, TypeReference<T> as) {
         try {
-            return YAML.readValue(yaml, StrandFile.class).read();
+            return YAML.readValue(yaml, as);
         } catch (DatabindException e) {
             throw new IllegalArgumentException("%s, line %d, at %s: %s".formatted(name, line(e), path(e), what(e)), e);
         }

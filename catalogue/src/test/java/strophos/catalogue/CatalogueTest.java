@@ -8,6 +8,8 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -129,6 +131,25 @@ class CatalogueTest {
                     .allSatisfy(
                             r -> assertThat(r.id().gait()).isLessThan(rung.id().gait()));
         }
+    }
+
+    /** Records name rungs by their id for ever: one that was shipped never disappears. New ones are added at the end of their strand's list. */
+    @Test
+    void everyRungThatWasEverShippedIsStillThere() throws IOException {
+        Catalogue catalogue = CatalogueReader.shipped();
+        List<String> shipped;
+        try (InputStream in = CatalogueTest.class.getResourceAsStream("/shipped-rungs.txt")) {
+            shipped = new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .toList();
+        }
+        assertThat(shipped)
+                .allSatisfy(id -> assertThat(catalogue.rung(id)).as(id).isPresent());
+        assertThat(catalogue.strands().stream()
+                        .flatMap(s -> s.progression().rungs().stream())
+                        .map(r -> r.id().toString()))
+                .as("what ships is in the list, so that it cannot disappear later")
+                .hasSameElementsAs(shipped);
     }
 
     @Test

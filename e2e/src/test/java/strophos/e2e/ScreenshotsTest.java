@@ -35,7 +35,7 @@ class ScreenshotsTest {
         try (Visitor anybody = new Visitor(app.port(), 1280, 800)) {
             anybody.open("/");
             anybody.button("Sign in").waitFor();
-            keep(anybody, "sign-in");
+            anybody.assertAccessible();
         }
     }
 
@@ -63,6 +63,9 @@ class ScreenshotsTest {
             coach.link("Set homework").click();
             coach.button("Set homework").waitFor();
             keep(coach, "homework");
+            coach.open("/library/shoulder-in");
+            coach.page().getByText("What the rider reads").waitFor();
+            keep(coach, "library");
         }
     }
 

@@ -14,6 +14,8 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -58,6 +60,10 @@ final class Stage {
     static final Path LEFT = Path.of(System.getProperty("strophos.root"), "server/src/test/resources/upgrade");
 
     private static final Instant AFTER_DUMP = Instant.parse("2026-11-28T23:00:00Z");
+
+    /** The yard's day at which a database that was left by the version before is opened. */
+    static final LocalDate DAY_AFTER_DUMP = LocalDate.ofInstant(AFTER_DUMP, ZoneOffset.UTC);
+
     private static final String TEMPLATE = "demo_template";
     private static final String[] DEMO = {"--spring.profiles.active=demo", "--strophos.demo-password=" + DEMO_PASSWORD};
 

@@ -141,7 +141,7 @@ class UpgradeTest {
         cleared.put("kind", "CLEARED");
         cleared.put("whom", "VET");
         cleared.put("name", "Saltmarsh vets");
-        cleared.put("onDay", "2026-11-27");
+        cleared.put("onDay", Stage.DAY_AFTER_DUMP.toString());
         cleared.put("mayHandWalk", false);
         String horse = coach.get(
                         "/api/v1/pairs/" + left.path("pairs").path("sindri").asString())

@@ -9,6 +9,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.CatalogueReader;
+import strophos.catalogue.Schools;
 import strophos.server.settings.Settings;
 
 /** Time, ids and the catalogue: injected, so that tests can set them. */
@@ -34,5 +35,10 @@ class Wiring {
     @Bean
     Catalogue catalogue() {
         return CatalogueReader.shipped();
+    }
+
+    @Bean
+    Schools schools() {
+        return Schools.shipped();
     }
 }

@@ -90,6 +90,11 @@ public class PairRepository {
         return id;
     }
 
+    /** The school by which this pair is taught from now on. */
+    public void setSchool(UUID pair, School school) {
+        db.update(PAIR).set(PAIR.SCHOOL, school.name()).where(PAIR.ID.eq(pair)).execute();
+    }
+
     private UUID addHorse(NewPair pair) {
         UUID horse = ids.get();
         db.insertInto(HORSE, HORSE.YARD_ID, HORSE.ID, HORSE.NAME, HORSE.DESCRIPTION, HORSE.HEIGHT_CM, HORSE.CREATED_AT)

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
+import strophos.catalogue.Schools;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
@@ -39,10 +40,12 @@ import strophos.server.rules.YardRules;
 public class StairReader {
 
     private final Catalogue catalogue;
+    private final Schools schools;
     private final YardRules rules;
 
-    StairReader(Catalogue catalogue, YardRules rules) {
+    StairReader(Catalogue catalogue, Schools schools, YardRules rules) {
         this.catalogue = catalogue;
+        this.schools = schools;
         this.rules = rules;
     }
 
@@ -81,13 +84,14 @@ public class StairReader {
             int successes, int asks, int tallied, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
     /**
-     * All rungs that the pair's school teaches, as this state has them, in the order of the library, and those of others that it has ridden
-     * or can do.
+     * All rungs that the pair's school teaches, as this state has them, and those of others that it has ridden or can do; strands in the order
+     * of the school.
      */
     public List<Step> steps(PairState state, School school) {
         Judge judge = judge();
         Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
+                .sorted(Comparator.comparingInt(s -> schools.place(school, s.id())))
                 .flatMap(strand -> steps(strand, school, state, asked, judge))
                 .toList();
     }

@@ -45,6 +45,8 @@ class RolesTest {
         row("GET /api/v1/today", 200, 200, 200, 200, 401);
         row("GET /api/v1/pairs", 200, 200, 200, 200, 401);
         row("GET /api/v1/pairs/names", 200, 200, 200, 200, 401);
+        rowWithId("GET /api/v1/pairs/{id}/school", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("PUT /api/v1/pairs/{id}/school", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
         row("GET /api/v1/library", 200, 200, 403, 403, 401);
         row("GET /api/v1/library/{exercise}", 200, 200, 403, 403, 401);
         row("POST /api/v1/pairs", 422, 403, 403, 403, 401);

@@ -74,6 +74,7 @@ final class Screens {
                 new Screen("homework", coach, at("/api/v1/lessons/", lessons, "/homework")),
                 new Screen("entries", coach, at("/api/v1/lessons/", lessons, "/entries")),
                 new Screen("origins", coach, at("/api/v1/lessons/", lessons, "/origins")),
+                new Screen("school", coach, at("/api/v1/pairs/", pairs, "/school")),
                 new Screen("library", coach, i -> "/api/v1/library"),
                 new Screen("exercise", coach, i -> "/api/v1/library/counter-bend"),
                 new Screen("rules", coach, i -> "/api/v1/rules"),

@@ -1,0 +1,54 @@
+package strophos.catalogue;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import strophos.core.exchange.Strength;
+import strophos.core.school.School;
+
+/** The words of all schools. */
+public final class Schools {
+
+    private final Map<School, SchoolText> bySchool = new EnumMap<>(School.class);
+
+    /**
+     * Of these texts.
+     *
+     * @throws IllegalArgumentException when a school is missing or told twice, or a ladder has neither no steps nor one for each strength
+     */
+    Schools(List<SchoolText> texts) {
+        for (SchoolText t : texts) {
+            if (bySchool.put(t.school(), t) != null) {
+                throw new IllegalArgumentException("The school %s is told twice.".formatted(t.school()));
+            }
+            if (!t.ladder().isEmpty() && t.ladder().size() != Strength.values().length) {
+                throw new IllegalArgumentException("The ladder of %s has %d steps; it needs %d, or none."
+                        .formatted(t.school(), t.ladder().size(), Strength.values().length));
+            }
+        }
+        for (School school : School.values()) {
+            if (!bySchool.containsKey(school)) {
+                throw new IllegalArgumentException("The school %s is missing.".formatted(school));
+            }
+        }
+    }
+
+    /** Those that ship with the product. */
+    public static Schools shipped() {
+        return new Schools(StrandFile.schools("schools.yaml", CatalogueReader.text("schools.yaml")));
+    }
+
+    public SchoolText of(School school) {
+        return bySchool.get(school);
+    }
+
+    public List<SchoolText> all() {
+        return List.copyOf(bySchool.values());
+    }
+
+    /** Where a strand stands in the order of a school; one that it does not name comes last. */
+    public int place(School school, String strand) {
+        int at = of(school).strands().indexOf(strand);
+        return at < 0 ? Integer.MAX_VALUE : at;
+    }
+}
