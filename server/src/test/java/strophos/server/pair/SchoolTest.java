@@ -50,6 +50,7 @@ class SchoolTest {
     @Test
     void whatItChangesIsSaidBeforeAndThenIsSo() {
         String pair = yard.pair();
+        change(pair, "CLASSICAL");
         yard.ridden(pair, 3, "TRY", 1);
         List<String> before = stair(pair);
         assertThat(of(pair, "CLASSICAL").path("change").isNull()).isTrue();
