@@ -96,7 +96,7 @@ export default function PairPage() {
         <Lessons pair={pair.data} />
         <Decisions pair={pair.data} />
       </Grid>
-      {actions.includes('DECIDE') && <PlaceCard pair={pair.data} isNew={pair.data.lessons.length === 0} />}
+      {actions.includes('DECIDE') && <PlaceCard pair={pair.data} />}
       {actions.includes('SEE_PLAN') && <SchoolCard pair={pair.data} />}
       {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}
       <ContactsCard horse={horseId} />

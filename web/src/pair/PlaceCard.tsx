@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from '@chakra-ui/react'
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
@@ -9,9 +9,9 @@ import { Button, Card, CardTitle, Quiet, Trouble, WhyBox } from '../ui'
 
 /**
  * The moment: the first meeting, and whenever it turns out that a pair knows more than its record says. Placed by the coach's word, shown
- * as placed and not as passed; open at once while nothing has been ridden.
+ * as placed and not as passed. The highest rung of a strand is enough: what it needs is placed with it.
  */
-export function PlaceCard({ pair, isNew }: { pair: PairView; isNew: boolean }) {
+export function PlaceCard({ pair }: { pair: PairView }) {
   const { t } = useText()
   const client = useQueryClient()
   const place = useMutation({
@@ -30,23 +30,30 @@ export function PlaceCard({ pair, isNew }: { pair: PairView; isNew: boolean }) {
       <CardTitle>{t('placing.title', { horse: pair.horse })}</CardTitle>
       <Quiet marginBottom="2">{t('placing.lead')}</Quiet>
       {place.isError && <Trouble cause={place.error} />}
-      {strands.map((strand) => (
-        <WhyBox key={strand} open={isNew || undefined}>
-          <summary>{wordIn(t, 'strand', strand)}</summary>
-          <chakra.ul listStyleType="none">
-            {pair.stair
-              .filter((s) => s.strand === strand && s.awaits.length === 0)
-              .map((step) => (
-                <Rung
-                  key={step.rung}
-                  step={step}
-                  isBusy={place.isPending}
-                  onPlace={(known) => place.mutate({ rung: step.rung, known })}
-                />
-              ))}
-          </chakra.ul>
-        </WhyBox>
-      ))}
+      <Grid
+        templateColumns="repeat(auto-fill, minmax(20rem, 1fr))"
+        columnGap="6"
+        rowGap="1"
+        alignItems="start"
+      >
+        {strands.map((strand) => (
+          <WhyBox key={strand}>
+            <summary>{wordIn(t, 'strand', strand)}</summary>
+            <chakra.ul listStyleType="none">
+              {pair.stair
+                .filter((s) => s.strand === strand && s.awaits.length === 0)
+                .map((step) => (
+                  <Rung
+                    key={step.rung}
+                    step={step}
+                    isBusy={place.isPending}
+                    onPlace={(known) => place.mutate({ rung: step.rung, known })}
+                  />
+                ))}
+            </chakra.ul>
+          </WhyBox>
+        ))}
+      </Grid>
       <Words pair={pair} />
     </Card>
   )
