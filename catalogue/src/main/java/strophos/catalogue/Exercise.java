@@ -1,6 +1,8 @@
 package strophos.catalogue;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -146,8 +148,8 @@ public record Exercise(
     public record Fault(String seen, @JsonProperty("do") String remedy) {}
 
     public Exercise {
-        purpose = Set.copyOf(purpose);
-        schools = Set.copyOf(schools);
+        purpose = Collections.unmodifiableSet(EnumSet.copyOf(purpose));
+        schools = Collections.unmodifiableSet(EnumSet.copyOf(schools));
         aids = List.copyOf(aids);
         goodSigns = List.copyOf(goodSigns);
         faults = List.copyOf(faults);
