@@ -139,6 +139,7 @@ export const step = (more: Partial<Step> = {}): Step => ({
   left: SIDE,
   right: SIDE,
   awaits: [],
+  day: 3,
   missing: [],
   ...more,
 })

@@ -1840,6 +1840,7 @@ export interface components {
         };
         "library.Library": {
             exercises: components["schemas"]["library.ExerciseItem"][];
+            strands: components["schemas"]["library.StrandView"][];
         };
         "library.OnRein": {
             aids: components["schemas"]["library.AidView"][];
@@ -1873,6 +1874,21 @@ export interface components {
             place: string;
             rung: string;
             wayBack: components["schemas"]["library.RungName"] | null;
+        };
+        "library.StepOfStrand": {
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            needs: string[];
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            rung: string;
+            shortName: string;
+            wayBack: string | null;
+        };
+        "library.StrandView": {
+            steps: components["schemas"]["library.StepOfStrand"][];
+            strand: string;
         };
         "look.FindingOfLook": {
             /** @enum {string} */
@@ -2607,6 +2623,8 @@ export interface components {
         };
         "stair.Step": {
             awaits: string[];
+            /** Format: int32 */
+            day: number;
             exercise: string;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
             gait: string;

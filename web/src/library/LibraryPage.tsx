@@ -3,12 +3,13 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { queries } from '../api'
-import type { ExerciseItem } from '../api'
+import type { ExerciseItem, StrandOfLibrary } from '../api'
 import { useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Button, Input, Quiet, Select, Trouble, Wait } from '../ui'
 import { ANYTHING, isWanted } from './filter'
 import type { Search } from './filter'
+import { Progression } from './Progression'
 
 const SCHOOLS = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'] as const
 const PURPOSES = ['RHYTHM', 'SUPPLENESS', 'CONTACT', 'IMPULSION', 'STRAIGHTNESS', 'COLLECTION'] as const
@@ -24,6 +25,11 @@ export default function LibraryPage() {
   const all = library.data.exercises
   const found = all.filter((e) => isWanted(e, wordIn(t, 'strand', e.strand), wanted))
   const strands = [...new Set(found.map((e) => e.strand))]
+  const steps = library.data.strands.flatMap((s) => s.steps)
+  const nameOf = (rung: string) => {
+    const step = steps.find((s) => s.rung === rung)
+    return step ? `${step.shortName} (${wordIn(t, 'gait', step.gait)})` : rung
+  }
   return (
     <>
       <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="760">
@@ -40,9 +46,10 @@ export default function LibraryPage() {
       {found.length === 0 && <p>{t('library.none')}</p>}
       {strands.map((strand) => (
         <Box as="section" key={strand} marginBottom="7">
-          <chakra.h2 fontSize="lg" fontWeight="720" marginBottom="2">
+          <chakra.h2 fontSize="lg" fontWeight="720" marginBottom="1">
             {wordIn(t, 'strand', strand)}
           </chakra.h2>
+          <AsStair strand={library.data.strands.find((s) => s.strand === strand)} nameOf={nameOf} />
           <Grid as="ul" listStyleType="none" templateColumns="repeat(auto-fill, minmax(17rem, 1fr))" gap="2">
             {found
               .filter((e) => e.strand === strand)
@@ -54,6 +61,32 @@ export default function LibraryPage() {
           </Grid>
         </Box>
       ))}
+    </>
+  )
+}
+
+interface AsStairProps {
+  strand: StrandOfLibrary | undefined
+  nameOf: (rung: string) => string
+}
+
+/** Drawn only when it is asked for: fifteen stairs are more than anybody wants at once. */
+function AsStair({ strand, nameOf }: AsStairProps) {
+  const { t } = useText()
+  const [isOpen, setOpen] = useState(false)
+  if (!strand) return null
+  return (
+    <>
+      <Button
+        look="bare"
+        aria-expanded={isOpen}
+        paddingX="0"
+        marginBottom="1"
+        onClick={() => setOpen(!isOpen)}
+      >
+        {t('library.asStair')}
+      </Button>
+      {isOpen && <Progression strand={strand} nameOf={nameOf} />}
     </>
   )
 }

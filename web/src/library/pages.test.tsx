@@ -81,6 +81,7 @@ test('an exercise is found by a word, and all are shown again by one key', async
     answers: {
       'GET /api/v1/library': {
         exercises: [item('renvers', 'Renvers'), item('half-pass', 'Half-pass', { gaits: ['TROT'] })],
+        strands: [],
       },
     },
   })
@@ -94,6 +95,46 @@ test('an exercise is found by a word, and all are shown again by one key', async
   expect(screen.getAllByRole('link')).toHaveLength(2)
   await user.selectOptions(screen.getByLabelText(text('library.gait')), 'TROT')
   expect(screen.getAllByRole('link')).toHaveLength(1)
+})
+
+test('a strand is walked as a stair by the arrow keys, and says what it needs of other strands', async () => {
+  const step = (rung: string, needs: string[], wayBack: string | null) => ({
+    rung,
+    exercise: rung.split('.')[0] ?? '',
+    shortName: rung.split('.')[0] ?? '',
+    gait: 'TROT',
+    place: 'RAIL',
+    needs,
+    wayBack,
+  })
+  show(<LibraryPage />, {
+    answers: {
+      'GET /api/v1/library': {
+        exercises: [item('travers', 'Travers')],
+        strands: [
+          {
+            strand: 'quarters',
+            steps: [
+              step('travers.trot.rail', ['shoulder-in.trot.rail'], 'shoulder-in.trot.rail'),
+              step('renvers.trot.rail', ['travers.trot.rail'], 'travers.trot.rail'),
+            ],
+          },
+          { strand: 'shoulders', steps: [step('shoulder-in.trot.rail', [], null)] },
+        ],
+      },
+    },
+  })
+  const user = userEvent.setup()
+  await user.click(await screen.findByRole('button', { name: text('library.asStair') }))
+  const [first, second] = within(screen.getByRole('list', { name: /Quarters/ })).getAllByRole('link')
+  expect(first).toHaveTextContent(text('library.needsShort', { rungs: 'shoulder-in (trot)' }))
+  expect(first).toHaveTextContent(text('library.goesBackShort', { rung: 'shoulder-in (trot)' }))
+  expect(second).not.toHaveTextContent('needs')
+  first?.focus()
+  await user.keyboard('{ArrowRight}')
+  expect(second).toHaveFocus()
+  await user.keyboard('{ArrowRight}{Home}')
+  expect(first).toHaveFocus()
 })
 
 test('an exercise can be set out on either rein by what its page says', async () => {

@@ -193,6 +193,7 @@ function OnTheWay({ step }: { step: Step }) {
         <chakra.span fontWeight="400" color="quiet">
           {', '}
           {wordIn(t, 'gait', step.gait)}
+          {step.day > 0 && ` · ${t('pair.day', { count: step.day })}`}
         </chakra.span>
       </chakra.h3>
       <Flex gap="5" marginY="1.5">

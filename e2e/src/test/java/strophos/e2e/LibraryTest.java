@@ -36,8 +36,10 @@ class LibraryTest {
             coach.link("Library").click();
             coach.page().getByRole(AriaRole.SEARCHBOX).fill("renv");
             coach.page().getByText("1 exercise").waitFor();
+            coach.exactly("As a stair").click();
+            coach.page().getByText("Arrow keys walk the stair").waitFor();
             coach.assertAccessible();
-            coach.link("Renvers").click();
+            coach.link("Renvers").last().click();
             var right =
                     coach.page().getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("On the right rein"));
             right.getByText("Bent to the left").waitFor();

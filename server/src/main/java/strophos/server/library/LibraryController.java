@@ -12,12 +12,14 @@ import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.school.School;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
+import strophos.server.contract.CanBeNull;
 import strophos.server.problem.Problem;
 
 /** The exercises the product ships with. */
@@ -38,7 +40,24 @@ class LibraryController {
     }
 
     /** Strands and their exercises, each in the order in which they are learnt. */
-    record Library(List<ExerciseItem> exercises) {}
+    record Library(List<ExerciseItem> exercises, List<StrandView> strands) {}
+
+    /** A strand's stair, from the bottom up. */
+    record StrandView(String strand, List<StepOfStrand> steps) {}
+
+    /**
+     * A rung of a strand, by the ids of those it names; where a school does not say otherwise.
+     *
+     * @param wayBack null at the bottom
+     */
+    record StepOfStrand(
+            String rung,
+            String exercise,
+            String shortName,
+            Gait gait,
+            Place place,
+            List<String> needs,
+            @CanBeNull String wayBack) {}
 
     /**
      * An exercise in the list.
@@ -61,9 +80,26 @@ class LibraryController {
     @GetMapping
     @Needs(Action.SEE_PLAN)
     Library all() {
-        return new Library(catalogue.strands().stream()
-                .flatMap(s -> s.exercises().stream().map(e -> item(s, e)))
-                .toList());
+        return new Library(
+                catalogue.strands().stream()
+                        .flatMap(s -> s.exercises().stream().map(e -> item(s, e)))
+                        .toList(),
+                catalogue.strands().stream()
+                        .map(s -> new StrandView(
+                                s.id(),
+                                s.progression().rungs().stream().map(this::step).toList()))
+                        .toList());
+    }
+
+    private StepOfStrand step(Rung r) {
+        return new StepOfStrand(
+                r.id().toString(),
+                r.id().exercise(),
+                catalogue.exercise(r.id().exercise()).orElseThrow().shortName(),
+                r.id().gait(),
+                r.id().place(),
+                r.needs().stream().map(RungId::toString).sorted().toList(),
+                r.wayBack().map(RungId::toString).orElse(null));
     }
 
     private static ExerciseItem item(Strand strand, Exercise e) {

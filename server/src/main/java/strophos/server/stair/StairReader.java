@@ -54,6 +54,7 @@ public class StairReader {
      *
      * @param works the side it works; by it the rein follows from the side
      * @param missing what its criterion still lacks; not said of a closed rung that was never ridden
+     * @param day in how many lessons it was ridden so far: 3 is "day 3"; 0 when it never was
      * @param awaits always empty; a web that was cached before the library was whole reads it
      */
     public record Step(
@@ -66,6 +67,7 @@ public class StairReader {
             Place place,
             RungState state,
             WorkedSide works,
+            int day,
             SideOfStep left,
             SideOfStep right,
             List<String> awaits,
@@ -153,6 +155,7 @@ public class StairReader {
                 rung.id().place(),
                 state,
                 rung.works(),
+                pair.find(rung.id()).map(RungRecord::lessons).orElse(0),
                 side(counts, Side.LEFT),
                 side(counts, Side.RIGHT),
                 List.of(),
