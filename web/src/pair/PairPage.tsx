@@ -5,7 +5,7 @@ import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
-import { ABOUT, Button, isTallied, Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
+import { ABOUT, AboutTallies, Button, Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNowKey } from '../recorder'
@@ -58,11 +58,7 @@ export default function PairPage() {
         {strands.map((strand) => (
           <StrandStair key={strand} strand={strand} steps={stair.filter((s) => s.strand === strand)} />
         ))}
-        {stair.some(isTallied) && (
-          <Quiet marginTop="4">
-            {ABOUT} {t('tally.about')}
-          </Quiet>
-        )}
+        <AboutTallies steps={stair} />
         {quiet.length > 0 && (
           <Quiet marginTop="4">
             {t('pair.quietStrands', { strands: quiet.map((s) => wordIn(t, 'strand', s)).join(', ') })}

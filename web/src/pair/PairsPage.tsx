@@ -6,7 +6,7 @@ import type { PairItem } from '../api'
 import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
 import { dayShort, wordIn, useText } from '../text'
-import { ABOUT, isTallied, StepCounts, Guard, More, Quiet, Trouble, Wait } from '../ui'
+import { AboutTallies, StepCounts, Guard, More, Trouble, Wait } from '../ui'
 import { AddPair } from './AddPair'
 
 /** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
@@ -30,11 +30,7 @@ export default function PairsPage() {
           </Guard>
         ))}
       </chakra.ul>
-      {shown.some((pair) => pair.inWork.some(isTallied)) && (
-        <Quiet marginTop="3">
-          {ABOUT} {t('tally.about')}
-        </Quiet>
-      )}
+      <AboutTallies steps={shown.flatMap((pair) => pair.inWork)} />
       {pairs.hasNextPage && <More list={pairs} />}
       {actions.includes('ADD_PAIR') && <AddPair />}
       <Box marginTop="10">

@@ -36,6 +36,21 @@ test('lists the lessons of the day in order, each with its pair and what it is w
   expect(screen.getByText(text('today.count', { count: 2 }))).toBeVisible()
 })
 
+test('says what stands before a count that holds a tally', async () => {
+  const tallied = step()
+  const left = { ...tallied.left, tallied: 4 }
+  show(<TodayPage />, {
+    answers: {
+      ...DAY,
+      'GET /api/v1/today': {
+        date: '2026-11-24',
+        lessons: [{ lesson: first, isLooked: false, isPlanned: false, inWork: [{ ...tallied, left }] }],
+      },
+    },
+  })
+  expect(await screen.findByText(new RegExp(text('tally.about')))).toBeVisible()
+})
+
 test('an empty day says what a coach can do, and a rider what to wait for', async () => {
   show(<TodayPage />, { answers: today() })
   expect(await screen.findByText(text('today.emptyCoach'))).toBeVisible()

@@ -7,7 +7,7 @@ import { Paused } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
 import { dayLong, useText } from '../text'
-import { Guard, Trouble, Wait } from '../ui'
+import { AboutTallies, Guard, Trouble, Wait } from '../ui'
 import { AddLesson } from './AddLesson'
 import { LessonOfDay } from './LessonOfDay'
 import { WithoutNetwork } from './WithoutNetwork'
@@ -73,6 +73,7 @@ export default function TodayPage() {
           </Guard>
         ))}
       </chakra.ol>
+      <AboutTallies steps={lessons.flatMap((l) => l.inWork)} />
       {me.actions.includes('ADD_LESSON') && <AddLesson date={date} />}
     </>
   )

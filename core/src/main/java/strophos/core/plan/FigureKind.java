@@ -25,10 +25,5 @@ public enum FigureKind {
     TRAIL,
     TRAILER,
     /** On the spot, or wherever there is room. */
-    NONE;
-
-    /** Whether it is a circle whose size follows from the bend of the day. */
-    public boolean isRound() {
-        return this == CIRCLE;
-    }
+    NONE
 }

@@ -150,7 +150,7 @@ public final class Planner {
     }
 
     private OptionalInt circle(Candidate rung) {
-        if (!rung.line().isRound()) {
+        if (rung.line() != FigureKind.CIRCLE) {
             return OptionalInt.empty();
         }
         return OptionalInt.of(facts.look()

@@ -86,8 +86,8 @@ public class StairReader {
             int successes, int asks, int tallied, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
     /**
-     * All rungs that the pair's school teaches, as this state has them, and those of others that it has ridden or can do; strands in the order
-     * of the school.
+     * All rungs that the pair's school teaches, as this state has them, and those of others that it has ridden, can do, or was sent
+     * back to; strands in the order of the school.
      */
     public List<Step> steps(PairState state, School school) {
         Judge judge = judge();
@@ -127,7 +127,8 @@ public class StairReader {
         return progression.rungs().stream()
                 .filter(rung -> catalogue.isTaught(rung.id(), school)
                         || state.find(rung.id()).isPresent()
-                        || state.stair().isOpening(rung.id()))
+                        || state.stair().isOpening(rung.id())
+                        || state.stair().resting().containsValue(rung.id()))
                 .map(rung -> step(strand, rung, states.get(rung.id()), state, judge));
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import strophos.server.harness.App;
@@ -80,6 +81,35 @@ class SchoolTest {
                 .isEqualTo("ground");
         assertThat(of(pair, "CLASSICAL").path("change").path("isByStrength").asBoolean())
                 .isTrue();
+    }
+
+    /** The way back of walk and halt is backing, which this school does not teach: it is shown while something rests on it. */
+    @Test
+    void aWayBackThatTheSchoolDoesNotTeachIsThereToBeRidden() {
+        String pair = yard.pair();
+        change(pair, "REWARD_BASED");
+        assertThat(stair(pair)).doesNotContain("Step back from the rein");
+        String lesson = yard.lesson(pair);
+        Map<String, Object> segment = yard.entry(
+                lesson,
+                "segment",
+                Map.of("exercise", "walk-halt", "gait", "WALK", "place", "RAIL", "rein", "LEFT", "mounted", "RIDER"));
+        yard.send(List.of(
+                yard.entry(lesson, "lesson_started", Map.of()),
+                segment,
+                yard.exchange(lesson, segment.get("id"), "NONE"),
+                yard.entry(lesson, "lesson_ended", Map.of())));
+        String advised = yard.debrief(lesson)
+                .path("rows")
+                .path(0)
+                .path("advice")
+                .path("decision")
+                .asString();
+        Client.Reply decided = coach.post(
+                "/api/v1/lessons/" + lesson + "/decisions",
+                Map.of("id", UUID.randomUUID(), "rung", "walk-halt.walk.rail", "chosen", "STEP_BACK", "seen", advised));
+        assertThat(decided.status()).as(decided.raw().body()).isLessThan(300);
+        assertThat(stair(pair)).contains("Step back from the rein");
     }
 
     @Test
