@@ -9,6 +9,7 @@ import java.util.Objects;
  *
  * @param steps from the easiest; never empty
  * @param first the step it begins on
+ * @param gate of the steps that have none of their own
  * @param daysAWeek in [1, 7]
  * @param isBrandNew the aid was taught in this lesson: the coach looks in the next day
  */
@@ -25,5 +26,14 @@ public record Assignment(List<Step> steps, int first, Gate gate, int daysAWeek, 
         if (daysAWeek < 1 || daysAWeek > 7) {
             throw new IllegalArgumentException("Days a week (%d) must lie in [1, 7].".formatted(daysAWeek));
         }
+    }
+
+    /**
+     * What opens the step after this one.
+     *
+     * @param step in [0, {@code steps().size()})
+     */
+    public Gate gate(int step) {
+        return steps.get(step).gate().orElse(gate);
     }
 }

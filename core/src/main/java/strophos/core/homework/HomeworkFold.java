@@ -82,7 +82,7 @@ public final class HomeworkFold {
         if (r.isSecondBest() || !r.stopSigns().isEmpty() || !stops.isEmpty() || horsePausedOn != null) {
             return;
         }
-        easy = of.gate().countsFor(r) ? easy + 1 : 0;
+        easy = of.gate(step).countsFor(r) ? easy + 1 : 0;
         notYet = r.feel() == Feel.NOT_YET ? notYet + 1 : 0;
         if (isStuck() && step > 0) {
             moves.add(new HomeworkState.Move(r.day(), step, step - 1));
@@ -134,11 +134,11 @@ public final class HomeworkFold {
     }
 
     private boolean gateHolds(LocalDate day) {
-        return easy >= of.gate().easyRunning() && daysToGo(day) == 0;
+        return easy >= of.gate(step).easyRunning() && daysToGo(day) == 0;
     }
 
     private int daysToGo(LocalDate day) {
-        return (int) Math.max(0, of.gate().minDays() - ChronoUnit.DAYS.between(stepSince, day));
+        return (int) Math.max(0, of.gate(step).minDays() - ChronoUnit.DAYS.between(stepSince, day));
     }
 
     private HomeworkState state(LocalDate today) {

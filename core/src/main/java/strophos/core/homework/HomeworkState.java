@@ -87,7 +87,7 @@ public record HomeworkState(
         if (isStuck && step > 0) {
             return Optional.of(Verdict.BACK);
         }
-        boolean isOpen = easyRunning >= of.gate().easyRunning()
+        boolean isOpen = easyRunning >= of.gate(step).easyRunning()
                 && daysToGo == 0
                 && step < of.steps().size() - 1;
         return Optional.of(isOpen ? Verdict.NEXT : Verdict.CARRY_ON);

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import strophos.core.exchange.Gait;
@@ -74,6 +75,23 @@ class HomeworkFoldTest {
                 .as("running, not in all")
                 .isEqualTo(1);
         assertThat(on(9, report(6, Feel.EASY)).step()).as("one is too few").isEqualTo(1);
+    }
+
+    /** Rules 8: a two-week groundwork stage cannot be skipped by a good first day (common practice, no source). */
+    @ParameterizedTest
+    @CsvSource({"13, 0", "14, 1"})
+    void aStageOfAProgrammeWaitsForItsOwnDays(int day, int step) {
+        Gate twoWeeks = new Gate(3, 14, OptionalDouble.empty());
+        Assignment programme = new Assignment(
+                List.of(new Step(BACK, DOSE, Optional.of(twoWeeks)), new Step(RUNG, DOSE)), 0, GATE, 5, SET, false);
+        HomeworkState state = fold(
+                SET.plusDays(day),
+                programme,
+                List.of(report(1, Feel.EASY), report(2, Feel.EASY), report(4, Feel.EASY), report(6, Feel.EASY)));
+        assertThat(state.step()).isEqualTo(step);
+        assertThat(state.daysToGo())
+                .as("from then on the gate of the assignment holds")
+                .isEqualTo(step == 0 ? 1 : 5);
     }
 
     @Test
