@@ -29,8 +29,8 @@ public final class CatalogueReader {
     private CatalogueReader() {}
 
     /** The catalogue that ships with the product. */
-    public static Catalogue shipped() {
-        return new Catalogue(SHIPPED.stream()
+    public static Library shipped() {
+        return new Library(SHIPPED.stream()
                 .map(name -> StrandFile.read(name + ".yaml", text(name + ".yaml")))
                 .toList());
     }

@@ -26,7 +26,7 @@ import strophos.core.school.School;
  *
  * @param shortName fits a button, at most 18 letters
  * @param purpose what of the training scale it serves
- * @param schools that teach it
+ * @param schools that teach it; none teaches what was put away
  * @param works the side of the horse it works
  * @param goes where it is flexed and what moves where, for what is not simply ridden forward on its line
  * @param aids the usual ones, in order
@@ -148,14 +148,20 @@ public record Exercise(
     public record Fault(String seen, @JsonProperty("do") String remedy) {}
 
     public Exercise {
-        purpose = Collections.unmodifiableSet(EnumSet.copyOf(purpose));
-        schools = Collections.unmodifiableSet(EnumSet.copyOf(schools));
+        purpose = ordered(Purpose.class, purpose);
+        schools = ordered(School.class, schools);
         aids = List.copyOf(aids);
         goodSigns = List.copyOf(goodSigns);
         faults = List.copyOf(faults);
         notJudgedYet = List.copyOf(notJudgedYet);
         cautions = List.copyOf(cautions);
         stopIf = List.copyOf(stopIf);
+    }
+
+    private static <E extends Enum<E>> Set<E> ordered(Class<E> of, Set<E> values) {
+        EnumSet<E> ordered = EnumSet.noneOf(of);
+        ordered.addAll(values);
+        return Collections.unmodifiableSet(ordered);
     }
 
     /** The side to which the horse is flexed on this rein; none when it is straight, or where the side is the coach's choice. */

@@ -1,9 +1,12 @@
 package strophos.catalogue;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import strophos.core.school.School;
 import strophos.core.stair.Progression;
+import strophos.core.stair.Rung;
 
 /**
  * The exercises of a strand and the order in which they are learnt.
@@ -15,6 +18,17 @@ public record Strand(String id, List<Exercise> exercises, Progression progressio
     public Strand {
         exercises = List.copyOf(exercises);
         bySchool = Map.copyOf(bySchool);
+    }
+
+    /** With more exercises and their rungs at its end, which every school learns alike. */
+    Strand with(List<Exercise> more, List<Rung> rungs) {
+        Map<School, Progression> longer = new EnumMap<>(School.class);
+        bySchool.forEach((school, p) -> longer.put(school, new Progression(id, joined(p.rungs(), rungs))));
+        return new Strand(id, joined(exercises, more), new Progression(id, joined(progression.rungs(), rungs)), longer);
+    }
+
+    private static <T> List<T> joined(List<T> first, List<T> then) {
+        return Stream.concat(first.stream(), then.stream()).toList();
     }
 
     /** The order in which this school learns it. */

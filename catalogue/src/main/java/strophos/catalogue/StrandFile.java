@@ -140,6 +140,11 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
         return read(name, yaml, new TypeReference<List<SchoolText>>() {});
     }
 
+    /** Reads the file of the places, refused as a strand's. */
+    static List<AtPlace> places(String name, String yaml) {
+        return read(name, yaml, new TypeReference<List<AtPlace>>() {});
+    }
+
     private static <T> T read(String name, String yaml, TypeReference<T> as) {
         try {
             return YAML.readValue(yaml, as);

@@ -179,7 +179,7 @@ class CatalogueTest {
     @Test
     void refusesARungThatNamesWhatIsNotThere() {
         String file = stair("{ exercise: breathe-turn, gait: WALK, place: RAIL, needs: [b.walk.rail] }");
-        assertThatThrownBy(() -> new Catalogue(List.of(StrandFile.read("test.yaml", file))))
+        assertThatThrownBy(() -> new Library(List.of(StrandFile.read("test.yaml", file))))
                 .hasMessageContaining("needs b.walk.rail, which is in no strand");
     }
 
