@@ -77,7 +77,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_4"];
+        post: operations["take_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -93,7 +93,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -187,8 +187,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
-        put: operations["take"];
+        get: operations["one_1"];
+        put: operations["take_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -285,7 +285,7 @@ export interface paths {
         };
         get: operations["homework"];
         put?: never;
-        post: operations["set"];
+        post: operations["set_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/programmes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/sheet": {
         parameters: {
             query?: never;
@@ -388,6 +404,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/library/attachments/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["take"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/own-work.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/own/{exercise}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/own/{exercise}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/progressions/{progression}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/library/{exercise}": {
         parameters: {
             query?: never;
@@ -395,8 +523,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_3"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/library/{exercise}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["show"];
         post?: never;
         delete?: never;
         options?: never;
@@ -459,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -653,7 +797,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -749,7 +893,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -797,7 +941,7 @@ export interface components {
             timeout: number;
         };
         "access.Me": {
-            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "ANSWER_PAUSE" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "MAKE_EXERCISES" | "SEE_ASIDES" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "ANSWER_PAUSE" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
             name: string;
             /** Format: uuid */
             person: string;
@@ -1439,6 +1583,7 @@ export interface components {
             pair: string;
             pausedPractices: string[];
             practices: components["schemas"]["homework.Practice"][];
+            programme: string | null;
             rider: string;
             rightSeconds: components["schemas"]["homework.DoneAndSet"];
             /** Format: date-time */
@@ -1459,6 +1604,10 @@ export interface components {
             pairs: components["schemas"]["homework.OwnPair"][];
             /** Format: int64 */
             serverMs: number;
+        };
+        "homework.Choosable": {
+            id: string;
+            name: string;
         };
         "homework.DoneAndSet": {
             /** Format: int32 */
@@ -1490,6 +1639,8 @@ export interface components {
             /** Format: int32 */
             mostRunning: number;
             notAlone: string[];
+            own: components["schemas"]["homework.Choosable"][];
+            programmes: components["schemas"]["homework.Choosable"][];
             running: components["schemas"]["homework.AssignmentView"][];
         };
         "homework.Inbox": {
@@ -1553,6 +1704,13 @@ export interface components {
             step: number;
             stopSigns: ("SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK")[];
         };
+        "homework.NewProgramme": {
+            /** Format: int32 */
+            daysAWeek: number;
+            /** Format: uuid */
+            id: string;
+            progression: string;
+        };
         "homework.OwnPair": {
             cards: components["schemas"]["homework.AssignmentView"][];
             horse: string;
@@ -1611,6 +1769,7 @@ export interface components {
         "homework.StepView": {
             /** Format: int32 */
             amount: number;
+            aside: components["schemas"]["library.Aside"] | null;
             cautions: string[];
             feel: string;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
@@ -1772,6 +1931,12 @@ export interface components {
             /** Format: int32 */
             strength: number;
         };
+        "library.Aside": {
+            link: string | null;
+            note: string | null;
+            picture: string | null;
+            sound: string | null;
+        };
         "library.CriterionView": {
             kind: string;
             numbers: {
@@ -1780,11 +1945,22 @@ export interface components {
             /** @enum {string|null} */
             unit: "STRIDES" | "SECONDS" | "METRES" | null;
         };
+        "library.DoseForm": {
+            /** Format: int32 */
+            least: number;
+            /** Format: double */
+            minutesEach: number;
+            /** Format: int32 */
+            most: number;
+            /** @enum {string} */
+            unit: "REPEATS" | "CIRCLES" | "MINUTES";
+        };
         "library.ExerciseItem": {
             gaits: string[];
             id: string;
             isAlone: boolean;
             isHard: boolean;
+            isOwn: boolean;
             kit: string[];
             name: string;
             /** @enum {string} */
@@ -1793,7 +1969,14 @@ export interface components {
             schools: ("CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED")[];
             strand: string;
         };
+        "library.ExerciseOfFile": {
+            exercise: components["schemas"]["library.OwnForm"];
+            id: string;
+        };
         "library.ExerciseView": {
+            aside: components["schemas"]["library.Aside"] | null;
+            /** Format: int32 */
+            asideVersion: number;
             cautions: string[];
             /** Format: int32 */
             circleM: number | null;
@@ -1818,6 +2001,7 @@ export interface components {
             moves: "FORWARD" | "FORWARD_INSIDE" | "FORWARD_OUTSIDE" | "SHOULDERS_IN" | "SHOULDERS_ROUND" | "SHOULDERS_AWAY" | "QUARTERS_IN" | "QUARTERS_AWAY" | null;
             name: string;
             notJudgedYet: components["schemas"]["catalogue.NotJudged"][];
+            own: components["schemas"]["library.OwnExerciseView"] | null;
             pairs: components["schemas"]["library.PairView"][];
             /** @enum {string} */
             people: "NOBODY" | "SECOND_PERSON" | "ASSISTANT" | "COACH";
@@ -1834,6 +2018,24 @@ export interface components {
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
+        "library.GateForm": {
+            /** Format: int32 */
+            easyRunning: number;
+            /** Format: int32 */
+            minDays: number;
+        };
+        "library.ImportView": {
+            exercises: components["schemas"]["library.ItemOfImport"][];
+            isDone: boolean;
+            progressions: components["schemas"]["library.ItemOfImport"][];
+        };
+        "library.ItemOfImport": {
+            /** @enum {string} */
+            effect: "ADDS" | "CHANGES" | "IS_THERE" | "CANNOT";
+            id: string;
+            issues: components["schemas"]["problem.Issue"][];
+            name: string;
+        };
         "library.KitView": {
             item: string;
             substitute: string | null;
@@ -1842,12 +2044,87 @@ export interface components {
             exercises: components["schemas"]["library.ExerciseItem"][];
             strands: components["schemas"]["library.StrandView"][];
         };
+        "library.NewAside": {
+            aside: components["schemas"]["library.Aside"];
+            /** Format: int32 */
+            version: number;
+        };
+        "library.NewExercise": {
+            exercise: components["schemas"]["library.OwnForm"];
+            isPutAway: boolean;
+            /** Format: int32 */
+            version: number;
+        };
+        "library.NewImport": {
+            file: components["schemas"]["library.OwnFile"];
+            isPreview: boolean;
+        };
+        "library.NewProgression": {
+            isPutAway: boolean;
+            made: components["schemas"]["library.NewStage"][];
+            progression: components["schemas"]["library.ProgressionForm"];
+            /** Format: int32 */
+            version: number;
+        };
+        "library.NewStage": {
+            exercise: components["schemas"]["library.OwnForm"];
+            id: string;
+        };
         "library.OnRein": {
             aids: components["schemas"]["library.AidView"][];
             /** @enum {string} */
             flexed: "LEFT" | "RIGHT" | "NONE";
             /** @enum {string} */
             worked: "LEFT" | "RIGHT" | "NONE";
+        };
+        "library.OwnExerciseView": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            exercise: components["schemas"]["library.OwnForm"];
+            id: string;
+            isPutAway: boolean;
+            /** Format: int32 */
+            version: number;
+        };
+        "library.OwnFile": {
+            exercises: components["schemas"]["library.ExerciseOfFile"][];
+            progressions: components["schemas"]["library.ProgressionOfFile"][];
+        };
+        "library.OwnForm": {
+            cautions: string[];
+            dose: components["schemas"]["library.DoseForm"];
+            feel: string;
+            from: string | null;
+            gate: components["schemas"]["library.GateForm"] | null;
+            goesWrong: string;
+            instruction: string;
+            isHard: boolean;
+            name: string;
+            needs: string[];
+            /** @enum {string} */
+            people: "NOBODY" | "SECOND_PERSON" | "ASSISTANT" | "COACH";
+            secondBest: string;
+            shortName: string | null;
+            steps: components["schemas"]["library.StepForm"][];
+            stopIf: string[];
+            strand: string | null;
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
+        };
+        "library.OwnProgressionView": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            id: string;
+            isPutAway: boolean;
+            progression: components["schemas"]["library.ProgressionForm"];
+            /** Format: int32 */
+            version: number;
+        };
+        "library.OwnView": {
+            exercises: components["schemas"]["library.OwnExerciseView"][];
+            progressions: components["schemas"]["library.OwnProgressionView"][];
         };
         "library.PairView": {
             /** Format: date-time */
@@ -1856,6 +2133,14 @@ export interface components {
             /** Format: uuid */
             pair: string;
             rider: string;
+        };
+        "library.ProgressionForm": {
+            exercises: string[];
+            name: string;
+        };
+        "library.ProgressionOfFile": {
+            id: string;
+            progression: components["schemas"]["library.ProgressionForm"];
         };
         "library.RungName": {
             exercise: string;
@@ -1875,6 +2160,12 @@ export interface components {
             rung: string;
             wayBack: components["schemas"]["library.RungName"] | null;
         };
+        "library.StepForm": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+        };
         "library.StepOfStrand": {
             exercise: string;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
@@ -1887,8 +2178,12 @@ export interface components {
             wayBack: string | null;
         };
         "library.StrandView": {
+            name: string | null;
             steps: components["schemas"]["library.StepOfStrand"][];
             strand: string;
+        };
+        "library.VersionsView": {
+            versions: components["schemas"]["library.OwnExerciseView"][];
         };
         "look.FindingOfLook": {
             /** @enum {string} */
@@ -2409,6 +2704,11 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        "problem.Issue": {
+            code: string;
+            expected: string;
+            path: string;
+        };
         "ride.Answer": {
             /** @enum {string|null} */
             code: "ENVELOPE" | "TOO_LARGE" | "PAYLOAD" | "FAILED" | "UNKNOWN_LESSON" | "NOT_AUTHOR" | "FOREIGN_DEVICE" | "UNKNOWN_AUTHOR" | "CONFLICT" | "NO_CONSENT" | null;
@@ -2757,7 +3057,7 @@ export interface operations {
             };
         };
     };
-    take_4: {
+    take_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2781,7 +3081,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2923,7 +3223,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2946,7 +3246,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3114,7 +3414,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3254,6 +3554,32 @@ export interface operations {
             };
         };
     };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["homework.NewProgramme"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["homework.HomeworkView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -3300,7 +3626,191 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["library.NewImport"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.ImportView"];
+                };
+            };
+        };
+    };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.OwnView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.OwnFile"];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["library.NewExercise"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.OwnExerciseView"];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.VersionsView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                progression: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["library.NewProgression"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["library.OwnProgressionView"];
+                };
+            };
+        };
+    };
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3319,6 +3829,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["library.ExerciseView"];
                 };
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["library.NewAside"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3408,7 +3942,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3764,7 +4298,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3940,7 +4474,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -81,7 +81,7 @@ public record OwnExercise(
     }
 
     /** Its rungs, the easiest first. */
-    List<RungId> rungs() {
+    public List<RungId> rungs() {
         return steps.stream().map(s -> new RungId(id, s.gait(), s.place())).toList();
     }
 

@@ -114,6 +114,10 @@ public record OwnWork(List<OwnExercise> exercises, List<OwnProgression> progress
         return e.rungs().get(e.rungs().size() - 1);
     }
 
+    public Optional<OwnProgression> progression(String id) {
+        return progressions.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
     public Optional<OwnExercise> find(String id) {
         return exercises.stream().filter(e -> e.id().equals(id)).findFirst();
     }

@@ -7,8 +7,8 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import strophos.catalogue.Catalogue;
 import strophos.catalogue.CatalogueReader;
+import strophos.catalogue.Library;
 import strophos.catalogue.Schools;
 import strophos.server.settings.Settings;
 
@@ -33,7 +33,7 @@ class Wiring {
     }
 
     @Bean
-    Catalogue catalogue() {
+    Library library() {
         return CatalogueReader.shipped();
     }
 

@@ -18,6 +18,8 @@ public enum Action {
     CHOOSE_FOCUS(Role.COACH),
     SEE_PLAN(Role.COACH, Role.ASSISTANT),
     PLAN(Role.COACH),
+    MAKE_EXERCISES(Role.COACH),
+    SEE_ASIDES(Role.COACH, Role.ASSISTANT, Role.RIDER, Role.GUARDIAN),
     SEE_HOMEWORK(Role.COACH, Role.ASSISTANT),
     SET_HOMEWORK(Role.COACH),
     LOOK_IN(Role.COACH),

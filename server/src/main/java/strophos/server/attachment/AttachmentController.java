@@ -7,10 +7,8 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -108,16 +106,7 @@ class AttachmentController {
     @Needs(Action.SEE_DEBRIEF)
     ResponseEntity<byte[]> one(@PathVariable UUID id, @PathVariable String sha256) {
         lessons.find(id).orElseThrow(Problem::notFound);
-        Attachment found = attachments.ofLesson(id, sha256).orElseThrow(Problem::notFound);
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(sha256 + "." + found.type().suffix())
-                                .build()
-                                .toString())
-                .contentType(MediaType.parseMediaType(found.type().mediaType()))
-                .body(found.content());
+        return attachments.ofLesson(id, sha256).orElseThrow(Problem::notFound).answer(CacheControl.noStore());
     }
 
     @GetMapping("/pairs/{id}/voice-consent")

@@ -45,6 +45,13 @@ class AttachmentRepository {
         return db.fetchExists(ATTACHMENT, ATTACHMENT.SHA256.eq(sha256));
     }
 
+    Optional<Attachment> find(String sha256) {
+        return db.select(ATTACHMENT.SHA256, ATTACHMENT.TYPE, ATTACHMENT.CONTENT)
+                .from(ATTACHMENT)
+                .where(ATTACHMENT.SHA256.eq(sha256))
+                .fetchOptional(AttachmentRepository::attachment);
+    }
+
     /** Whether it was not there. */
     boolean add(Attachment a, Instant at) {
         return db.insertInto(ATTACHMENT)

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 import org.apache.tika.Tika;
 
 /** What an attachment may be, told by its content and never by its name or what its sender says. */
-enum AttachmentType {
+public enum AttachmentType {
     WEBM("video/webm", "webm", "audio/webm", "application/x-matroska"),
     MP4("video/mp4", "mp4", "audio/mp4", "application/mp4", "video/quicktime"),
     OGG("audio/ogg", "ogg", "application/ogg", "audio/opus", "audio/vorbis"),

@@ -43,7 +43,7 @@ public class Attachments {
      * @return whether it was not there
      * @throws Problem when it is not what its digest says, is of no known type, or the yard is full
      */
-    boolean take(String sha256, byte[] content) {
+    public boolean take(String sha256, byte[] content) {
         if (!digest(content).equals(sha256)) {
             throw Problem.refused(
                     List.of(new Issue("not_the_content", "sha256", "the SHA-256 of the body, in hexadecimal")));
@@ -70,6 +70,11 @@ public class Attachments {
 
     AttachmentUse use() {
         return attachments.use(mostBytes);
+    }
+
+    /** The one of this digest, whatever names it: who may see it is asked before. */
+    public Optional<Attachment> find(String sha256) {
+        return attachments.find(sha256);
     }
 
     Optional<Attachment> ofLesson(UUID lesson, String sha256) {

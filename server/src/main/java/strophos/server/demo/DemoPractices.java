@@ -18,6 +18,7 @@ import strophos.core.progress.Decision;
 import strophos.server.access.YardScope;
 import strophos.server.homework.AssignmentView;
 import strophos.server.homework.Homework;
+import strophos.server.homework.HomeworkProposals;
 import strophos.server.homework.LookIns;
 import strophos.server.homework.Practice;
 import strophos.server.homework.Practices;
@@ -37,12 +38,19 @@ class DemoPractices {
     private static final int DAYS_A_WEEK = 5;
 
     private final Homework homework;
+    private final HomeworkProposals proposals;
     private final Practices practising;
     private final LookIns lookingIn;
     private final Supplier<UUID> ids;
 
-    DemoPractices(Homework homework, Practices practising, LookIns lookingIn, Supplier<UUID> ids) {
+    DemoPractices(
+            Homework homework,
+            HomeworkProposals proposals,
+            Practices practising,
+            LookIns lookingIn,
+            Supplier<UUID> ids) {
         this.homework = homework;
+        this.proposals = proposals;
         this.practising = practising;
         this.lookingIn = lookingIn;
         this.ids = ids;
@@ -67,8 +75,8 @@ class DemoPractices {
 
     /** One thing at a time: what was decided on first, unless it is running already. */
     private void set(DemoHistory.Setting of, UUID lesson, Instant at) {
-        Homework.HomeworkView view = homework.view(lesson, at);
-        Optional<Homework.Draft> wanted = view.drafts().stream()
+        HomeworkProposals.HomeworkView view = proposals.view(lesson, at);
+        Optional<HomeworkProposals.Draft> wanted = view.drafts().stream()
                 .filter(d -> d.decision() == Decision.STAY || d.decision() == Decision.STEP_BACK)
                 .findFirst()
                 .or(() -> view.drafts().stream().findFirst());

@@ -12,10 +12,12 @@ import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.core.homework.Assignment;
 import strophos.core.homework.Dose;
+import strophos.core.homework.Gate;
 import strophos.core.homework.HomeworkState;
 import strophos.core.homework.Step;
 import strophos.core.pause.HorseState;
 import strophos.core.plan.ReinTime;
+import strophos.server.library.Asides;
 import strophos.server.roster.Pair;
 import strophos.server.rules.YardRules;
 
@@ -27,9 +29,11 @@ class AssignmentTeller {
     private static final int LATEST = 14;
 
     private final Catalogue catalogue;
+    private final Asides asides;
     private final YardRules rules;
 
-    AssignmentTeller(Catalogue catalogue, YardRules rules) {
+    AssignmentTeller(Catalogue catalogue, Asides asides, YardRules rules) {
+        this.asides = asides;
         this.rules = rules;
         this.catalogue = catalogue;
     }
@@ -49,7 +53,7 @@ class AssignmentTeller {
         return new AssignmentView(
                 s.stored().id(),
                 new AssignmentView.Riders(pair.id(), pair.rider(), pair.horse()),
-                task(s.stored()),
+                task(s.stored(), state.step()),
                 progress(state),
                 new AssignmentView.Attention(
                         s.stop().isPresent(),
@@ -68,16 +72,18 @@ class AssignmentTeller {
                 s.lookIns());
     }
 
-    private AssignmentView.Task task(StoredAssignment stored) {
+    private AssignmentView.Task task(StoredAssignment stored, int step) {
         Assignment of = stored.assignment();
+        Gate gate = of.gate(step);
         return new AssignmentView.Task(
                 of.steps().stream().map(this::step).toList(),
                 of.daysAWeek(),
                 of.setOn(),
                 stored.setAt(),
-                of.gate().easyRunning(),
-                of.gate().minDays(),
-                of.gate().goodShare().isPresent() ? of.gate().goodShare().getAsDouble() : null);
+                gate.easyRunning(),
+                gate.minDays(),
+                gate.goodShare().isPresent() ? gate.goodShare().getAsDouble() : null,
+                stored.programme());
     }
 
     private static AssignmentView.Progress progress(HomeworkState state) {
@@ -131,10 +137,11 @@ class AssignmentTeller {
                         "",
                         List.of(),
                         "",
-                        List.of()));
+                        List.of(),
+                        null));
     }
 
-    private static AssignmentView.StepView step(Step step, Exercise e) {
+    private AssignmentView.StepView step(Step step, Exercise e) {
         return new AssignmentView.StepView(
                 step.rung().toString(),
                 e.name(),
@@ -148,6 +155,7 @@ class AssignmentTeller {
                 e.goesWrong(),
                 e.stopIf(),
                 e.secondBest(),
-                e.cautions());
+                e.cautions(),
+                asides.of(e.id()).orElse(null));
     }
 }

@@ -15,6 +15,7 @@ import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.Verdict;
 import strophos.core.pause.StopSign;
 import strophos.server.contract.CanBeNull;
+import strophos.server.library.Aside;
 
 /**
  * An assignment as it stands. On the wire all fields stand beside one another.
@@ -40,7 +41,9 @@ public record AssignmentView(
      * What was set.
      *
      * @param steps from the easiest
+     * @param easyNeeded before the step after the one to practise opens; so are the two after it
      * @param goodShare where counts are asked for; null where none are
+     * @param programme the name of the programme whose stages the steps are; null for other homework
      */
     public record Task(
             List<StepView> steps,
@@ -49,7 +52,8 @@ public record AssignmentView(
             Instant setAt,
             int easyNeeded,
             int minDays,
-            @CanBeNull Double goodShare) {}
+            @CanBeNull Double goodShare,
+            @CanBeNull String programme) {}
 
     /**
      * How far it is.
@@ -94,7 +98,11 @@ public record AssignmentView(
     /** A stretch on one rein. */
     public record TurnView(Rein rein, int seconds) {}
 
-    /** One step, with what the rider reads. */
+    /**
+     * One step, with what the rider reads.
+     *
+     * @param aside what the coach shows beside its exercise; null for nothing
+     */
     public record StepView(
             String rung,
             String name,
@@ -108,5 +116,6 @@ public record AssignmentView(
             String goesWrong,
             List<String> stopIf,
             String secondBest,
-            List<String> cautions) {}
+            List<String> cautions,
+            @CanBeNull Aside aside) {}
 }

@@ -2,8 +2,6 @@ package strophos.server.homework;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,33 +9,24 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
-import strophos.catalogue.Exercise;
+import strophos.catalogue.OwnExercise;
 import strophos.core.homework.Assignment;
-import strophos.core.homework.Ladder;
 import strophos.core.homework.NearestAlone;
 import strophos.core.pause.HorseState;
 import strophos.core.plan.HorseFacts;
-import strophos.core.progress.Decision;
 import strophos.core.stair.Rung;
-import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
-import strophos.core.state.RungRecord;
-import strophos.server.contract.CanBeNull;
-import strophos.server.horse.FactsRepository;
-import strophos.server.horse.HorseReader;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.library.Programme;
+import strophos.server.library.Programmes;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
-import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
-import strophos.server.stair.DecisionRepository;
-import strophos.server.stair.PastDecision;
-import strophos.server.state.CountRepository;
 import strophos.server.state.PairStates;
 
-/** Proposes, sets and ends homework. */
+/** Sets and ends homework. */
 @Service
 @Transactional
 public class Homework {
@@ -48,171 +37,31 @@ public class Homework {
     static final int DEFAULT_DAYS = 5;
 
     private final HomeworkRepository homework;
-    private final HomeworkReader reader;
-    private final AssignmentTeller teller;
+    private final AssignmentMaker maker;
     private final LessonRepository lessons;
     private final PairRepository pairs;
-    private final FactsRepository facts;
-    private final DecisionRepository decisions;
     private final PairStates states;
-    private final CountRepository counts;
     private final Pauses pauses;
     private final Catalogue catalogue;
+    private final Programmes programmes;
 
     Homework(
             HomeworkRepository homework,
-            HomeworkReader reader,
-            AssignmentTeller teller,
+            AssignmentMaker maker,
             LessonRepository lessons,
             PairRepository pairs,
-            FactsRepository facts,
-            DecisionRepository decisions,
             PairStates states,
-            CountRepository counts,
             Pauses pauses,
-            Catalogue catalogue) {
+            Catalogue catalogue,
+            Programmes programmes) {
         this.homework = homework;
-        this.reader = reader;
-        this.teller = teller;
+        this.maker = maker;
         this.lessons = lessons;
         this.pairs = pairs;
-        this.facts = facts;
-        this.decisions = decisions;
         this.states = states;
-        this.counts = counts;
         this.pauses = pauses;
         this.catalogue = catalogue;
-    }
-
-    /**
-     * What could be set for a rung.
-     *
-     * @param rung ridden in the lesson; after a step back its homework is the way back
-     * @param insteadOf what was ridden and is never practised alone: this is the nearest that is; null otherwise
-     * @param decision the coach's, null while undecided
-     */
-    public record Draft(
-            String rung,
-            @CanBeNull Decision decision,
-            @CanBeNull String insteadOf,
-            List<AssignmentView.StepView> steps,
-            int first,
-            int daysAWeek,
-            int easyNeeded,
-            int minDays,
-            @CanBeNull Double goodShare,
-            boolean isBrandNew) {}
-
-    /**
-     * What can be set after a lesson, and what runs.
-     *
-     * @param notAlone exercises of the lesson that are never practised alone and have no nearest that is
-     */
-    public record HomeworkView(
-            Lesson lesson, List<Draft> drafts, List<String> notAlone, List<AssignmentView> running, int mostRunning) {}
-
-    public HomeworkView view(UUID lessonId, Instant now) {
-        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
-        Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
-        ZoneId zone = lessons.zone();
-        HomeworkReader.StatesAndHorse stood = reader.stood(pair.id(), pair.horseId(), now);
-        List<String> notAlone = new ArrayList<>();
-        return new HomeworkView(
-                lesson,
-                drafts(lesson, HomeworkReader.day(now, zone), stood.horse(), notAlone),
-                notAlone,
-                stood.running().stream()
-                        .map(s -> teller.view(s, pair, now, zone))
-                        .toList(),
-                MOST_RUNNING);
-    }
-
-    private List<Draft> drafts(Lesson lesson, LocalDate day, HorseState horse, List<String> notAlone) {
-        if (horse.isPaused()) {
-            return List.of();
-        }
-        PairState state = states.now(lesson.pair());
-        HorseFacts facts = horse(lesson, day, horse);
-        List<PastDecision> made = decisions.ofLesson(lesson.id());
-        List<Draft> drafts = new ArrayList<>();
-        for (RungId asked : counts.askedInOrder(lesson.id())) {
-            String id = asked.toString();
-            Optional<Decision> decision = made.stream()
-                    .filter(m -> m.rung().equals(id))
-                    .reduce((a, b) -> b)
-                    .map(PastDecision::chosen);
-            Optional<Rung> rung =
-                    decision.filter(d -> d == Decision.GET_HELP).isPresent() ? Optional.empty() : catalogue.rung(id);
-            if (rung.isPresent()) {
-                Rung wanted = decision.filter(d -> d == Decision.STEP_BACK)
-                        .flatMap(d -> rung.get().wayBack())
-                        .flatMap(catalogue::rung)
-                        .orElse(rung.get());
-                Optional<Rung> alone = NearestAlone.of(
-                        wanted, catalogue::rung, r -> isForPractisingAlone(r) && horse.allows(r.id().gait()));
-                if (alone.isEmpty()) {
-                    notAlone.add(exercise(wanted).name());
-                } else if (drafts.stream()
-                        .noneMatch(d -> d.rung().equals(alone.get().id().toString()))) {
-                    String insteadOf =
-                            alone.get().equals(wanted) ? null : exercise(wanted).name();
-                    drafts.add(draft(facts, alone.get(), insteadOf, decision, state, day));
-                }
-            }
-        }
-        // what was decided on is what the lesson was about; what was only ridden on the way comes last
-        drafts.sort(java.util.Comparator.comparing((Draft d) -> d.decision() == null));
-        return drafts;
-    }
-
-    private Draft draft(
-            HorseFacts horse,
-            Rung rung,
-            @CanBeNull String insteadOf,
-            Optional<Decision> decision,
-            PairState state,
-            LocalDate day) {
-        Assignment a = assignment(rung, horse, state, DEFAULT_DAYS, day);
-        return new Draft(
-                rung.id().toString(),
-                decision.orElse(null),
-                insteadOf,
-                a.steps().stream().map(teller::step).toList(),
-                a.first(),
-                a.daysAWeek(),
-                a.gate().easyRunning(),
-                a.gate().minDays(),
-                a.gate().goodShare().isPresent() ? a.gate().goodShare().getAsDouble() : null,
-                a.isBrandNew());
-    }
-
-    private HorseFacts horse(Lesson lesson, LocalDate day, HorseState state) {
-        return HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state));
-    }
-
-    private Assignment assignment(Rung rung, HorseFacts horse, PairState pair, int daysAWeek, LocalDate day) {
-        Ladder ladder = Ladder.of(
-                part(rung),
-                rung.wayBack()
-                        .flatMap(catalogue::rung)
-                        .filter(this::isForPractisingAlone)
-                        .map(this::part),
-                horse.isFirstMonthBack());
-        int lessonsRidden = pair.find(rung.id()).map(RungRecord::lessons).orElse(0);
-        return new Assignment(
-                ladder.steps(), ladder.first(), exercise(rung).homeworkGate(), daysAWeek, day, lessonsRidden <= 1);
-    }
-
-    private Ladder.RungDose part(Rung rung) {
-        return new Ladder.RungDose(rung.id(), exercise(rung).dose());
-    }
-
-    private boolean isForPractisingAlone(Rung rung) {
-        return exercise(rung).isForPractisingAlone();
-    }
-
-    private Exercise exercise(Rung rung) {
-        return catalogue.exercise(rung.id().exercise()).orElseThrow();
+        this.programmes = programmes;
     }
 
     /** Sets homework; one on the same rung takes the place of the one before. A repeated id changes nothing. */
@@ -227,37 +76,68 @@ public class Homework {
                         () -> Problem.refused(List.of(new Issue("unknown_id", "rung", "a rung of the catalogue"))));
         refuseUnlessAlone(lesson, rung, at);
         PairState state = states.now(lesson.pair());
-        boolean isRidden = state.asked().contains(rung.id())
+        if (!isShown(rung, state)) {
+            throw Problem.refused(List.of(new Issue("not_ridden", "rung", "a rung the pair has ridden with you")));
+        }
+        LocalDate day = HomeworkReader.day(at, lessons.zone());
+        HorseFacts horse = maker.horse(lesson, day, pauses.state(lesson.horseId(), at));
+        Assignment a = maker.assignment(rung, horse, state, daysAWeek, day);
+        replace(new StoredAssignment(id, lesson.pair(), lessonId, rungId, null, a, at, null));
+    }
+
+    /** Ridden with the coach, or reached from what was; or of the coach's own making, who knows what the pair can do. */
+    private boolean isShown(Rung rung, PairState state) {
+        return rung.id().exercise().startsWith(OwnExercise.PREFIX)
+                || state.asked().contains(rung.id())
                 || state.asked().stream()
                         .flatMap(r -> catalogue.rung(r).stream())
-                        .anyMatch(r -> NearestAlone.of(r, catalogue::rung, this::isForPractisingAlone)
+                        .anyMatch(r -> NearestAlone.of(r, catalogue::rung, maker::isForPractisingAlone)
                                         .filter(rung::equals)
                                         .isPresent()
                                 || r.wayBack().equals(Optional.of(rung.id())));
-        if (!isRidden) {
-            throw Problem.refused(List.of(new Issue("not_ridden", "rung", "a rung the pair has ridden with you")));
+    }
+
+    /**
+     * Sets the stages of a progression of one's own, each with its own gate; it takes the place of the same one. A repeated id changes
+     * nothing.
+     */
+    public void setProgramme(UUID lessonId, UUID id, String progression, int daysAWeek, Instant at) {
+        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        if (homework.find(id).isPresent()) {
+            return;
         }
-        List<StoredAssignment> running = homework.running(List.of(lesson.pair()), at).stream()
+        Programme programme = programmes
+                .find(progression)
+                .orElseThrow(() ->
+                        Problem.refused(List.of(new Issue("unknown_id", "progression", "a progression of your own"))));
+        programme.stages().forEach(stage -> refuseUnlessAlone(lesson, stage, at));
+        LocalDate day = HomeworkReader.day(at, lessons.zone());
+        HorseFacts horse = maker.horse(lesson, day, pauses.state(lesson.horseId(), at));
+        Assignment a = maker.programme(programme.stages(), horse, daysAWeek, day);
+        replace(new StoredAssignment(
+                id, lesson.pair(), lessonId, a.steps().get(0).rung().toString(), programme.name(), a, at, null));
+    }
+
+    /** Sets it in place of what runs for the same rung. */
+    private void replace(StoredAssignment a) {
+        List<StoredAssignment> running = homework.running(List.of(a.pair()), a.setAt()).stream()
                 .map(RunningAssignment::stored)
                 .toList();
         List<StoredAssignment> same =
-                running.stream().filter(a -> a.rung().equals(rungId)).toList();
+                running.stream().filter(r -> r.rung().equals(a.rung())).toList();
         if (running.size() - same.size() >= MOST_RUNNING) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "too_many",
                     "Three pieces of homework are enough; end one of them first, then set this one.");
         }
-        same.forEach(a -> homework.end(a.id(), at));
-        LocalDate day = HomeworkReader.day(at, lessons.zone());
-        HorseFacts horse = horse(lesson, day, pauses.state(lesson.horseId(), at));
-        Assignment a = assignment(rung, horse, state, daysAWeek, day);
-        homework.add(new StoredAssignment(id, lesson.pair(), lessonId, rungId, a, at, null));
+        same.forEach(r -> homework.end(r.id(), a.setAt()));
+        homework.add(a);
     }
 
     /** Never homework: what asks for anybody, what is jumped, and anything while the horse is paused or not cleared for it. */
     private void refuseUnlessAlone(Lesson lesson, Rung rung, Instant at) {
-        if (!isForPractisingAlone(rung)) {
+        if (!maker.isForPractisingAlone(rung)) {
             throw Problem.refused(List.of(new Issue(
                     "not_alone",
                     "rung",

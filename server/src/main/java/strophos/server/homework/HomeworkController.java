@@ -29,11 +29,13 @@ import strophos.server.contract.CanBeNull;
 class HomeworkController {
 
     private final Homework homework;
+    private final HomeworkProposals proposals;
     private final LookIns lookingIn;
     private final Clock clock;
 
-    HomeworkController(Homework homework, LookIns lookingIn, Clock clock) {
+    HomeworkController(Homework homework, HomeworkProposals proposals, LookIns lookingIn, Clock clock) {
         this.homework = homework;
+        this.proposals = proposals;
         this.lookingIn = lookingIn;
         this.clock = clock;
     }
@@ -44,6 +46,12 @@ class HomeworkController {
             @NotBlank @Size(max = 100) String rung,
             @NotNull @Min(1) @Max(7) Integer daysAWeek) {}
 
+    /** A programme to be set; the id is made by the caller. */
+    record NewProgramme(
+            @NotNull UUID id,
+            @NotBlank @Size(max = 64) String progression,
+            @NotNull @Min(1) @Max(7) Integer daysAWeek) {}
+
     /** An answer; the id is made by the caller. */
     record NewLookIn(
             @NotNull UUID id,
@@ -52,16 +60,24 @@ class HomeworkController {
 
     @GetMapping("/lessons/{id}/homework")
     @Needs(Action.SEE_HOMEWORK)
-    Homework.HomeworkView homework(@PathVariable UUID id) {
-        return homework.view(id, clock.instant());
+    HomeworkProposals.HomeworkView homework(@PathVariable UUID id) {
+        return proposals.view(id, clock.instant());
     }
 
     @PostMapping("/lessons/{id}/homework")
     @Needs(Action.SET_HOMEWORK)
     @ResponseStatus(HttpStatus.CREATED)
-    Homework.HomeworkView set(@PathVariable UUID id, @Valid @RequestBody NewAssignment wanted) {
+    HomeworkProposals.HomeworkView set(@PathVariable UUID id, @Valid @RequestBody NewAssignment wanted) {
         homework.set(id, wanted.id(), wanted.rung(), wanted.daysAWeek(), clock.instant());
-        return homework.view(id, clock.instant());
+        return proposals.view(id, clock.instant());
+    }
+
+    @PostMapping("/lessons/{id}/programmes")
+    @Needs(Action.SET_HOMEWORK)
+    @ResponseStatus(HttpStatus.CREATED)
+    HomeworkProposals.HomeworkView set(@PathVariable UUID id, @Valid @RequestBody NewProgramme wanted) {
+        homework.setProgramme(id, wanted.id(), wanted.progression(), wanted.daysAWeek(), clock.instant());
+        return proposals.view(id, clock.instant());
     }
 
     @PostMapping("/assignments/{id}/end")

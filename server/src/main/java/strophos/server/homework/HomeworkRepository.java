@@ -55,11 +55,23 @@ class HomeworkRepository {
         this.json = json;
     }
 
-    /** A step as kept. */
-    private record StepJson(String rung, int amount, DoseRange.Unit unit, int secondsARein) {}
+    /** A step as kept; {@code gate} is null where that of the assignment holds. */
+    private record StepJson(String rung, int amount, DoseRange.Unit unit, int secondsARein, GateJson gate) {}
 
     /** A gate as kept; {@code goodShare} is null where no counts are asked for. */
-    private record GateJson(int easyRunning, int minDays, Double goodShare) {}
+    private record GateJson(int easyRunning, int minDays, Double goodShare) {
+        static GateJson of(Gate gate) {
+            return new GateJson(
+                    gate.easyRunning(),
+                    gate.minDays(),
+                    gate.goodShare().isPresent() ? gate.goodShare().getAsDouble() : null);
+        }
+
+        Gate gate() {
+            return new Gate(
+                    easyRunning, minDays, goodShare == null ? OptionalDouble.empty() : OptionalDouble.of(goodShare));
+        }
+    }
 
     /**
      * A report as the database tells it among many, in the order of its columns: read as one text, which is many times quicker than row by
@@ -125,17 +137,12 @@ class HomeworkRepository {
                                         s.rung().toString(),
                                         s.dose().amount(),
                                         s.dose().unit(),
-                                        s.dose().secondsARein()))
+                                        s.dose().secondsARein(),
+                                        s.gate().map(GateJson::of).orElse(null)))
                                 .toList())))
                 .set(ASSIGNMENT.FIRST_STEP, of.first())
-                .set(
-                        ASSIGNMENT.GATE,
-                        JSONB.valueOf(json.writeValueAsString(new GateJson(
-                                of.gate().easyRunning(),
-                                of.gate().minDays(),
-                                of.gate().goodShare().isPresent()
-                                        ? of.gate().goodShare().getAsDouble()
-                                        : null))))
+                .set(ASSIGNMENT.GATE, JSONB.valueOf(json.writeValueAsString(GateJson.of(of.gate()))))
+                .set(ASSIGNMENT.PROGRAMME, a.programme())
                 .set(ASSIGNMENT.DAYS_A_WEEK, of.daysAWeek())
                 .set(ASSIGNMENT.BRAND_NEW, of.isBrandNew())
                 .set(ASSIGNMENT.SET_ON, of.setOn())
@@ -256,18 +263,16 @@ class HomeworkRepository {
                 r.getPairId(),
                 r.getLessonId(),
                 r.getRung(),
+                r.getProgramme(),
                 new Assignment(
                         steps.stream()
-                                .map(s ->
-                                        new Step(RungId.of(s.rung()), new Dose(s.amount(), s.unit(), s.secondsARein())))
+                                .map(s -> new Step(
+                                        RungId.of(s.rung()),
+                                        new Dose(s.amount(), s.unit(), s.secondsARein()),
+                                        Optional.ofNullable(s.gate()).map(GateJson::gate)))
                                 .toList(),
                         r.getFirstStep(),
-                        new Gate(
-                                gate.easyRunning(),
-                                gate.minDays(),
-                                gate.goodShare() == null
-                                        ? OptionalDouble.empty()
-                                        : OptionalDouble.of(gate.goodShare())),
+                        gate.gate(),
                         r.getDaysAWeek(),
                         r.getSetOn(),
                         r.getBrandNew()),

@@ -29,6 +29,9 @@ import strophos.server.contract.CanBeNull;
  *
  * @param moves what moves where; null for what is simply ridden forward on its line
  * @param left how it is set out on the left rein; without a rein where it has none
+ * @param own how it is filled in, where it is the yard's own; null for what ships
+ * @param aside what the yard shows beside it; null for nothing
+ * @param asideVersion of that; 0 where nothing was ever shown
  * @param hack how it is ridden on a hack; null where it cannot be
  * @param pairs those that were asked on it, the latest first, {@value LibraryController#PAIRS} at most
  */
@@ -65,7 +68,10 @@ record ExerciseView(
         boolean isHard,
         boolean isAlone,
         List<RungView> rungs,
-        List<PairView> pairs) {
+        List<PairView> pairs,
+        @CanBeNull OwnController.OwnExerciseView own,
+        @CanBeNull Aside aside,
+        int asideVersion) {
 
     /** A thing that is needed, and what can stand in for it. */
     record KitView(String item, @CanBeNull String substitute) {}

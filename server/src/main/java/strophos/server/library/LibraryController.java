@@ -1,6 +1,7 @@
 package strophos.server.library;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
@@ -10,6 +11,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
+import strophos.catalogue.OwnExercise;
+import strophos.catalogue.OwnProgression;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
@@ -22,7 +25,7 @@ import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
 import strophos.server.problem.Problem;
 
-/** The exercises the product ships with. */
+/** The exercises the product ships with, and the yard's own. */
 @RestController
 @RequestMapping("/api/v1/library")
 @Transactional
@@ -33,17 +36,25 @@ class LibraryController {
 
     private final Catalogue catalogue;
     private final LibraryRepository pairs;
+    private final OwnRepository own;
+    private final YardCatalogue yard;
 
-    LibraryController(Catalogue catalogue, LibraryRepository pairs) {
+    LibraryController(Catalogue catalogue, LibraryRepository pairs, OwnRepository own, YardCatalogue yard) {
         this.catalogue = catalogue;
         this.pairs = pairs;
+        this.own = own;
+        this.yard = yard;
     }
 
     /** Strands and their exercises, each in the order in which they are learnt. */
     record Library(List<ExerciseItem> exercises, List<StrandView> strands) {}
 
-    /** A strand's stair, from the bottom up. */
-    record StrandView(String strand, List<StepOfStrand> steps) {}
+    /**
+     * A strand's stair, from the bottom up.
+     *
+     * @param name of a progression of the yard's own; null for a strand that ships
+     */
+    record StrandView(String strand, @CanBeNull String name, List<StepOfStrand> steps) {}
 
     /**
      * A rung of a strand, by the ids of those it names; where a school does not say otherwise.
@@ -63,7 +74,9 @@ class LibraryController {
      * An exercise in the list.
      *
      * @param gaits it has rungs in
+     * @param schools that teach it; none teaches what was put away
      * @param isAlone a rider may practise it alone
+     * @param isOwn the yard made it
      */
     record ExerciseItem(
             String id,
@@ -75,7 +88,8 @@ class LibraryController {
             Exercise.People people,
             List<String> kit,
             boolean isAlone,
-            boolean isHard) {}
+            boolean isHard,
+            boolean isOwn) {}
 
     @GetMapping
     @Needs(Action.SEE_PLAN)
@@ -87,6 +101,10 @@ class LibraryController {
                 catalogue.strands().stream()
                         .map(s -> new StrandView(
                                 s.id(),
+                                yard.work()
+                                        .progression(s.id())
+                                        .map(OwnProgression::name)
+                                        .orElse(null),
                                 s.progression().rungs().stream().map(this::step).toList()))
                         .toList());
     }
@@ -113,7 +131,8 @@ class LibraryController {
                 e.needs().people(),
                 e.needs().kit().stream().map(Exercise.Kit::item).toList(),
                 e.isForPractisingAlone(),
-                e.isHard());
+                e.isHard(),
+                e.id().startsWith(OwnExercise.PREFIX));
     }
 
     private static Stream<Rung> rungs(Strand strand, Exercise e) {
@@ -130,6 +149,7 @@ class LibraryController {
                 .findFirst()
                 .orElseThrow();
         List<Rung> rungs = rungs(strand, e).toList();
+        Optional<OwnItem<Aside>> aside = own.find(OwnItem.Kind.ASIDE, exercise, Aside.class);
         return new ExerciseView(
                 e.id(),
                 strand.id(),
@@ -166,7 +186,12 @@ class LibraryController {
                 e.isHard(),
                 e.isForPractisingAlone(),
                 rungs.stream().map(this::rung).toList(),
-                pairs.pairsOn(rungs.stream().map(Rung::id).toList(), PAIRS));
+                pairs.pairsOn(rungs.stream().map(Rung::id).toList(), PAIRS),
+                own.find(OwnItem.Kind.EXERCISE, exercise, OwnForm.class)
+                        .map(OwnController.OwnExerciseView::of)
+                        .orElse(null),
+                aside.map(OwnItem::body).filter(a -> !a.isEmpty()).orElse(null),
+                aside.map(OwnItem::version).orElse(0));
     }
 
     private ExerciseView.RungView rung(Rung r) {

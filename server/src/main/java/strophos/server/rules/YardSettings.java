@@ -6,6 +6,7 @@ import static strophos.server.db.Tables.YARD;
 import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -24,11 +25,21 @@ public class YardSettings {
         this.db = db;
     }
 
-    /** @param changes of thresholds, by book and name */
-    private record ZoneAndChanges(ZoneId zone, Map<String, Map<String, Double>> changes) {}
+    /**
+     * What a yard holds.
+     *
+     * @param changes of thresholds, by book and name
+     */
+    private record ZoneAndChanges(
+            ZoneId zone, Optional<LibraryStamp> library, Map<String, Map<String, Double>> changes) {}
 
     public ZoneId zone() {
         return known.get().zone();
+    }
+
+    /** Empty while the yard has made nothing of its own. */
+    public Optional<LibraryStamp> library() {
+        return known.get().library();
     }
 
     /** The changes of one book, by threshold. */
@@ -36,14 +47,20 @@ public class YardSettings {
         return known.get().changes().getOrDefault(book, Map.of());
     }
 
-    /** A threshold was changed in this transaction. */
-    void forget() {
+    /** Something of it was changed in this transaction. */
+    public void forget() {
         known.forget();
     }
 
     private ZoneAndChanges read() {
         Map<String, Map<String, Double>> changes = new HashMap<>();
-        var rows = db.select(YARD.TIME_ZONE, THRESHOLD_CHANGE.BOOK, THRESHOLD_CHANGE.NAME, THRESHOLD_CHANGE.VALUE)
+        var rows = db.select(
+                        YARD.TIME_ZONE,
+                        THRESHOLD_CHANGE.BOOK,
+                        THRESHOLD_CHANGE.NAME,
+                        THRESHOLD_CHANGE.VALUE,
+                        YARD.LIBRARY_STAMP,
+                        YARD.LIBRARY_REJUDGED)
                 .from(YARD)
                 .leftJoin(THRESHOLD_CHANGE)
                 .on(THRESHOLD_CHANGE.YARD_ID.eq(YARD.YARD_ID))
@@ -52,6 +69,10 @@ public class YardSettings {
                 .filter(r -> r.value2() != null)
                 .forEach(r -> changes.computeIfAbsent(r.value2(), book -> new HashMap<>())
                         .put(r.value3(), r.value4()));
-        return new ZoneAndChanges(ZoneId.of(rows.get(0).value1()), changes);
+        var yard = rows.get(0);
+        return new ZoneAndChanges(
+                ZoneId.of(yard.value1()),
+                Optional.ofNullable(yard.value5()).map(stamp -> new LibraryStamp(stamp, yard.value6())),
+                changes);
     }
 }

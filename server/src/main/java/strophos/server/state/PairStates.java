@@ -38,7 +38,6 @@ public class PairStates {
     private final YardRules rules;
     private final YardSettings settings;
     private final Catalogue catalogue;
-    private final String catalogueDigest;
 
     PairStates(
             StateRepository states,
@@ -51,7 +50,6 @@ public class PairStates {
         this.rules = rules;
         this.settings = settings;
         this.catalogue = catalogue;
-        this.catalogueDigest = Digest.of(catalogue.judgement()).substring(0, 16);
     }
 
     /** How this pair stands now. */
@@ -154,7 +152,7 @@ public class PairStates {
     /** The rules, thresholds and catalogue by which states are judged now. */
     private String madeBy() {
         return SAYS + rules.judging().stream().map(PairStates::version).collect(Collectors.joining(" ")) + " catalogue/"
-                + catalogueDigest;
+                + Digest.of(catalogue.judgement()).substring(0, 16);
     }
 
     private static String version(Thresholds t) {

@@ -49,6 +49,16 @@ class RolesTest {
         coachOnly("PUT /api/v1/pairs/{id}/school", 204);
         row("GET /api/v1/library", 200, 200, 403, 403, 401);
         row("GET /api/v1/library/{exercise}", 200, 200, 403, 403, 401);
+        row("GET /api/v1/library/own", 200, 200, 403, 403, 401);
+        row("GET /api/v1/library/own-work.json", 200, 200, 403, 403, 401);
+        row("GET /api/v1/library/own/{exercise}/versions", 404, 404, 403, 403, 401);
+        row("PUT /api/v1/library/own/{exercise}", 422, 403, 403, 403, 401);
+        row("PUT /api/v1/library/progressions/{progression}", 422, 403, 403, 403, 401);
+        row("PUT /api/v1/library/{exercise}/aside", 422, 403, 403, 403, 401);
+        row("POST /api/v1/library/imports", 422, 403, 403, 403, 401);
+        row("PUT /api/v1/library/attachments/{sha256}", 422, 403, 403, 403, 401);
+        row("GET /api/v1/library/attachments/{sha256}", 404, 404, 404, 404, 401);
+        coachOnly("POST /api/v1/lessons/{id}/programmes", 422);
         row("POST /api/v1/pairs", 422, 403, 403, 403, 401);
         row("POST /api/v1/lessons", 422, 422, 403, 403, 401);
         row("POST /api/v1/entries", 422, 422, 403, 403, 401);
@@ -163,6 +173,7 @@ class RolesTest {
                 .replace("{name}", "entries.json")
                 .replace("{sha256}", "0".repeat(64))
                 .replace("{exercise}", "counter-bend")
+                .replace("{progression}", "own-none")
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
@@ -194,6 +205,7 @@ class RolesTest {
                         0,
                         "blocks",
                         List.of(Map.of("rung", "none.walk.rail", "role", "MAIN", "seconds", 60, "longer", "NONE")));
+            case "programmes" -> Map.of("id", UUID.randomUUID(), "progression", "own-none", "daysAWeek", 3);
             case "homework" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "daysAWeek", 3);
             case "look-ins" -> Map.of("id", UUID.randomUUID(), "verdict", "CARRY_ON");
             case "sheet" -> Map.of("text", "no table", "isTrial", true, "leaveOut", false);

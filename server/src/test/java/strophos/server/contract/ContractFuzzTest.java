@@ -75,6 +75,24 @@ class ContractFuzzTest {
 
     private static final String NOW = "\"now\"";
 
+    /** What an exercise of one's own must be told so that it is one. */
+    private static final Map<String, String> OWN = Map.of(
+            "from", "null",
+            "strand", "null",
+            "needs", "[]",
+            "shortName", "null",
+            "steps", "[{\"gait\":\"WALK\",\"place\":\"RAIL\"}]",
+            "stopIf", "[\"uneven steps\"]",
+            "id", "\"own-fuzz\"",
+            "progressions", "[]");
+
+    private static Map<String, String> stages() {
+        Map<String, String> told = new HashMap<>(OWN);
+        told.put("id", "\"own-fuzz-stage\"");
+        told.put("exercises", "[\"own-fuzz-stage\"]");
+        return told;
+    }
+
     /** What an endpoint must be told so that it does what it is for: by its path and the name of the field. */
     private static final Map<String, Map<String, String>> TELLS = Map.ofEntries(
             Map.entry("/api/v1/contacts", Map.of("phone", "\"01632 960123\"")),
@@ -83,6 +101,11 @@ class ContractFuzzTest {
             Map.entry("/api/v1/lessons/{id}/decisions", Map.of("chosen", "\"STAY\"", "seen", "\"STAY\"")),
             Map.entry("/api/v1/lessons/{id}/focus", Map.of("chosen", "[\"CONFIDENCE\"]")),
             Map.entry("/api/v1/lessons/{id}/sheet", Map.of("text", "\"rein,strength,what came\\nleft,2,yes\\n\"")),
+            Map.entry("/api/v1/lessons/{id}/programmes", Map.of("progression", "\"own-fuzz-way\"")),
+            Map.entry("/api/v1/library/own/{exercise}", OWN),
+            Map.entry("/api/v1/library/progressions/{progression}", stages()),
+            Map.entry("/api/v1/library/{exercise}/aside", Map.of("picture", "null", "sound", "null", "link", "null")),
+            Map.entry("/api/v1/library/imports", OWN),
             Map.entry("/api/v1/practices", Map.of("step", "0")),
             Map.entry("/api/v1/join", Map.of("password", "\"a long password\"")),
             Map.entry("/api/v1/setup", Map.of("password", "\"a long password\"", "token", "\"a-token-for-tests\"")));
@@ -183,6 +206,9 @@ class ContractFuzzTest {
         String address = endpoint.path()
                 .replace("{id}", id(endpoint.path()))
                 .replace("{book}", book())
+                .replace("own/{exercise}", "own/own-fuzz")
+                .replace("{exercise}", "counter-bend")
+                .replace("{progression}", "own-fuzz-way")
                 .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);
         places.add(List.of());
@@ -230,11 +256,29 @@ class ContractFuzzTest {
         if (!body.contains("\"version\":" + NOW)) {
             return body;
         }
-        JsonNode books = coach.get("/api/v1/rules").body().path("books");
-        int version = address.contains("/rules/")
-                ? books.path(0).path("version").asInt()
-                : coach.get(address).body().path("version").asInt();
-        return body.replace("\"version\":" + NOW, "\"version\":" + version);
+        return body.replace("\"version\":" + NOW, "\"version\":" + version(address));
+    }
+
+    private static int version(String address) {
+        if (address.contains("/rules/")) {
+            JsonNode books = coach.get("/api/v1/rules").body().path("books");
+            return books.path(0).path("version").asInt();
+        } else if (address.endsWith("/aside")) {
+            return coach.get(address.replace("/aside", ""))
+                    .body()
+                    .path("asideVersion")
+                    .asInt();
+        } else if (address.contains("/own-fuzz")) {
+            String id = address.substring(address.lastIndexOf('/') + 1);
+            return coach.get("/api/v1/library/own")
+                    .body()
+                    .valueStream()
+                    .flatMap(JsonNode::valueStream)
+                    .filter(o -> o.path("id").asString().equals(id))
+                    .mapToInt(o -> o.path("version").asInt())
+                    .sum();
+        }
+        return coach.get(address).body().path("version").asInt();
     }
 
     /** Entries of every kind, every second one odd somewhere, into a lesson that every screen shows. */
@@ -278,7 +322,17 @@ class ContractFuzzTest {
 
     static Stream<String> screens() throws IOException {
         signIn();
-        List<String> paths = new ArrayList<>(List.of("today", "pairs", "inbox", "safety", "rules"));
+        List<String> paths = new ArrayList<>(List.of(
+                "today",
+                "pairs",
+                "inbox",
+                "safety",
+                "rules",
+                "library",
+                "library/own",
+                "library/own-work.json",
+                "library/own-fuzz",
+                "library/counter-bend"));
         for (JsonNode pair : left.path("pairs")) {
             for (String view : List.of("", "/facts", "/people")) {
                 paths.add("pairs/" + pair.asString() + view);

@@ -76,6 +76,8 @@ final class Screens {
                 new Screen("origins", coach, at("/api/v1/lessons/", lessons, "/origins")),
                 new Screen("school", coach, at("/api/v1/pairs/", pairs, "/school")),
                 new Screen("library", coach, i -> "/api/v1/library"),
+                new Screen("own work", coach, i -> "/api/v1/library/own"),
+                new Screen("own work as a file", coach, i -> "/api/v1/library/own-work.json"),
                 new Screen("exercise", coach, i -> "/api/v1/library/counter-bend"),
                 new Screen("rules", coach, i -> "/api/v1/rules"),
                 new Screen("practice", rider, i -> "/api/v1/practice"),
