@@ -20,6 +20,8 @@ const TodayPage = screen(() => import('./today/TodayPage'))
 const PairsPage = screen(() => import('./pair/PairsPage'))
 const PairPage = screen(() => import('./pair/PairPage'))
 const LibraryPage = screen(() => import('./library/LibraryPage'))
+const OwnPage = screen(() => import('./library/OwnPage'))
+const ProgrammePage = screen(() => import('./library/ProgrammePage'))
 const ExercisePage = screen(() => import('./library/ExercisePage'))
 const LookPage = screen(() => import('./look/LookPage'))
 const PlanPage = screen(() => import('./plan/PlanPage'))
@@ -74,6 +76,10 @@ function Screens() {
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
               <Route path="/library" element={<LibraryPage />} />
+              <Route path="/library/new" element={<OwnPage key="new" />} />
+              <Route path="/library/programmes/new" element={<ProgrammePage key="new" />} />
+              <Route path="/library/programmes/:id" element={<ProgrammePage />} />
+              <Route path="/library/:id/change" element={<OwnPage />} />
               <Route path="/library/:id" element={<ExercisePage />} />
               <Route path="/lessons/:id/look" element={<LookPage />} />
               <Route path="/lessons/:id/plan" element={<PlanPage />} />

@@ -175,6 +175,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   lesson: of,
   rungs: [step()],
   maySpeak: true,
+  strandNames: {},
   usual: [
     {
       exercise: 'counter-bend',
@@ -218,6 +219,7 @@ export const HOMEWORK_STEP: HomeworkStep = {
   name: 'Counter-bend on the rail',
   gait: 'WALK',
   place: 'RAIL',
+  works: 'OUTSIDE',
   amount: 6,
   unit: 'REPEATS',
   secondsARein: 216,
@@ -227,6 +229,7 @@ export const HOMEWORK_STEP: HomeworkStep = {
   stopIf: [],
   secondBest: 'Walk straight.',
   cautions: [],
+  aside: null,
 }
 
 const DONE = { done: 0, set: 4 }
@@ -246,6 +249,7 @@ export const assignment = (more: Partial<Assignment> = {}): Assignment => ({
   daysToGo: 3,
   minDays: 5,
   goodShare: null,
+  programme: null,
   isReady: false,
   daysAWeek: 4,
   setOn: '2026-11-20',
@@ -274,5 +278,6 @@ export const cards = (...all: Assignment[]): Cards => ({
     rider: card.rider,
     cards: [card],
     stair: [step()],
+    strandNames: {},
   })),
 })

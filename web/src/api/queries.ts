@@ -21,6 +21,14 @@ export const queries = {
       queryFn: () => answerOf(api.GET('/api/v1/library/{exercise}', { params: { path: { exercise } } })),
     }),
 
+  own: () => queryOptions({ queryKey: ['own'], queryFn: () => answerOf(api.GET('/api/v1/library/own')) }),
+  versions: (exercise: string) =>
+    queryOptions({
+      queryKey: ['versions', exercise],
+      queryFn: () =>
+        answerOf(api.GET('/api/v1/library/own/{exercise}/versions', { params: { path: { exercise } } })),
+    }),
+
   debrief: (lesson: string) =>
     queryOptions({
       queryKey: ['debrief', lesson],

@@ -1720,6 +1720,9 @@ export interface components {
             pair: string;
             rider: string;
             stair: components["schemas"]["stair.Step"][];
+            strandNames: {
+                [key: string]: string;
+            };
         };
         "homework.Practice": {
             /** Format: uuid */
@@ -1786,6 +1789,8 @@ export interface components {
             stopIf: string[];
             /** @enum {string} */
             unit: "REPEATS" | "CIRCLES" | "MINUTES";
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
         "homework.TurnView": {
             /** @enum {string} */
@@ -2014,6 +2019,7 @@ export interface components {
             space: string;
             stopIf: string[];
             strand: string;
+            strandName: string | null;
             wayBack: string;
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
@@ -2042,6 +2048,9 @@ export interface components {
         };
         "library.Library": {
             exercises: components["schemas"]["library.ExerciseItem"][];
+            strandNames: {
+                [key: string]: string;
+            };
             strands: components["schemas"]["library.StrandView"][];
         };
         "library.NewAside": {
@@ -2178,7 +2187,6 @@ export interface components {
             wayBack: string | null;
         };
         "library.StrandView": {
-            name: string | null;
             steps: components["schemas"]["library.StepOfStrand"][];
             strand: string;
         };
@@ -2328,6 +2336,9 @@ export interface components {
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
             stair: components["schemas"]["stair.Step"][];
+            strandNames: {
+                [key: string]: string;
+            };
             trend: components["schemas"]["pair.TrendPoint"][];
             trendStrand: string | null;
         };
@@ -2679,6 +2690,9 @@ export interface components {
             latch: components["schemas"]["plan.LessonLatch"] | null;
             lesson: components["schemas"]["lesson.Lesson"];
             plan: components["schemas"]["plan.PlanView"];
+            strandNames: {
+                [key: string]: string;
+            };
             /** Format: int32 */
             version: number;
         };
@@ -2784,6 +2798,9 @@ export interface components {
             seenBefore: components["schemas"]["core.record.EarlierMark"][];
             /** Format: int64 */
             serverMs: number;
+            strandNames: {
+                [key: string]: string;
+            };
             usual: components["schemas"]["ride.Usual"][];
             watch: components["schemas"]["watch.WatchItem"][];
             /** Format: int32 */

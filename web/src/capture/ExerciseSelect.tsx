@@ -1,5 +1,5 @@
 import type { ComponentProps } from 'react'
-import { useText, wordIn } from '../text'
+import { strandIn, useText } from '../text'
 import { Select } from '../ui'
 import type { Choosable } from './choose'
 
@@ -8,11 +8,13 @@ interface ExerciseSelectProps extends Omit<ComponentProps<typeof Select>, 'onCha
   /** Empty: none yet, and the label stands in its place. */
   value: string
   among: Choosable[]
+  /** Of the yard's own strands, by their ids. */
+  names: Record<string, string> | undefined
   onChoose: (exercise: string) => void
 }
 
 /** Exercises by strand. */
-export function ExerciseSelect({ label, value, among, onChoose, ...rest }: ExerciseSelectProps) {
+export function ExerciseSelect({ label, value, among, names, onChoose, ...rest }: ExerciseSelectProps) {
   const { t } = useText()
   const strands = [...new Set(among.map((c) => c.strand))]
   return (
@@ -24,7 +26,7 @@ export function ExerciseSelect({ label, value, among, onChoose, ...rest }: Exerc
     >
       {value === '' && <option value="">{label}</option>}
       {strands.map((strand) => (
-        <optgroup key={strand} label={wordIn(t, 'strand', strand)}>
+        <optgroup key={strand} label={strandIn(t, strand, names)}>
           {among
             .filter((c) => c.strand === strand)
             .map((c) => (

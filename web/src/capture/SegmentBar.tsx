@@ -23,6 +23,8 @@ function FigureIcon({ place }: { place: Place }) {
 
 interface SegmentBarProps {
   rungs: Step[]
+  /** Of the yard's own strands, by their ids. */
+  names: Record<string, string> | undefined
   now: Segment
   plan: Plan
   ridden: Ride['reinMs']
@@ -34,6 +36,7 @@ interface SegmentBarProps {
 /** In reach of the thumb: who rides, gait, exercise, and the rein biggest of all. Each is one touch. */
 export const SegmentBar = memo(function SegmentBar({
   rungs,
+  names,
   now,
   plan,
   ridden,
@@ -96,6 +99,7 @@ export const SegmentBar = memo(function SegmentBar({
               fontWeight="650"
               value=""
               among={others}
+              names={names}
               onChoose={(exercise) => onChange({ exercise })}
             />
           )}

@@ -83,6 +83,7 @@ export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerP
         label={t('ride.exercise')}
         value={said.exercise}
         among={exercises}
+        names={known.strandNames}
         onChoose={(exercise) => change({ exercise })}
       />
     </Drawer>

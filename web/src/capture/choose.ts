@@ -20,6 +20,8 @@ export interface RiddenSegment {
 export interface RungsAndAids {
   rungs: Step[]
   usual: Usual[]
+  /** Of the yard's own strands, by their ids; a packet that an earlier version fetched has none. */
+  strandNames?: Record<string, string>
 }
 
 /** An exercise that can be chosen, with the gaits it has rungs in. */

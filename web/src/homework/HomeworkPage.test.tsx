@@ -28,6 +28,8 @@ const homework = (more: Partial<Homework> = {}): Homework => ({
   notAlone: [],
   running: [],
   mostRunning: 3,
+  own: [],
+  programmes: [],
   ...more,
 })
 const open = (answers: Record<string, unknown>) =>

@@ -2,7 +2,6 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
-import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
 import type { Assignment, Draft, Homework } from '../api'
 import { HorseLine, useSafety } from '../safety'
@@ -10,9 +9,12 @@ import { useMe } from '../session'
 import { Beads, Button, LinkButton, Card, Quiet, Trouble, Wait } from '../ui'
 import { nameIn, wordIn, useText } from '../text'
 import { doseSentence } from './dose'
+import { OwnTask } from './OwnTask'
 import { Running } from './Running'
+import { useSet } from './useSet'
 
 const DAYS = [1, 2, 3, 4, 5, 6, 7]
+const DEFAULT_DAYS = 5
 
 /** The moment: the rider is still there and says the task back. Choose, how many days, set: three touches. */
 export default function HomeworkPage() {
@@ -32,19 +34,7 @@ function Set({ homework }: { homework: Homework }) {
   const [chosen, setChosen] = useState(drafts[0]?.rung)
   const draft = drafts.find((d) => d.rung === chosen)
   const [days, setDays] = useState<number>()
-  const set = useMutation({
-    mutationFn: (d: Draft) =>
-      answerOf(
-        api.POST('/api/v1/lessons/{id}/homework', {
-          params: { path: { id: lesson.id } },
-          body: { id: v7(), rung: d.rung, daysAWeek: days ?? d.daysAWeek },
-        }),
-      ),
-    onSuccess: (next) => {
-      client.setQueryData(queries.homework(lesson.id).queryKey, next)
-      void client.invalidateQueries(queries.inbox())
-    },
-  })
+  const set = useSet(lesson.id)
   const end = useMutation({
     mutationFn: (a: Assignment) =>
       answerOf(api.POST('/api/v1/assignments/{id}/end', { params: { path: { id: a.id } } })),
@@ -106,14 +96,23 @@ function Set({ homework }: { homework: Homework }) {
               minWidth="10rem"
               marginLeft={{ md: 'auto' }}
               disabled={set.isPending}
-              onClick={() => set.mutate(draft)}
+              onClick={() =>
+                set.mutate({ wish: { is: 'rung', rung: draft.rung }, daysAWeek: days ?? draft.daysAWeek })
+              }
             >
               {t('homework.set')}
             </Button>
           </Flex>
-          {set.isError && <Trouble cause={set.error} />}
         </Card>
       )}
+      {canSet && !isPaused && (
+        <OwnTask
+          homework={homework}
+          isBusy={set.isPending}
+          onSet={(wish) => set.mutate({ wish, daysAWeek: days ?? draft?.daysAWeek ?? DEFAULT_DAYS })}
+        />
+      )}
+      {set.isError && <Trouble cause={set.error} />}
       <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="3">
         {t('homework.running', { count: running.length })}
       </chakra.h2>
@@ -165,9 +164,9 @@ function Task({ draft }: { draft: Draft }) {
       </Box>
       <chakra.dl>
         <Line name={t('homework.feel')}>{step.feel}</Line>
-        <Line name={t('homework.goesWrong')}>{step.goesWrong}</Line>
+        {step.goesWrong && <Line name={t('homework.goesWrong')}>{step.goesWrong}</Line>}
         <Line name={t('homework.stopIf')}>{step.stopIf.join('; ')}</Line>
-        <Line name={t('homework.secondBest')}>{step.secondBest}</Line>
+        {step.secondBest && <Line name={t('homework.secondBest')}>{step.secondBest}</Line>}
       </chakra.dl>
     </Grid>
   )

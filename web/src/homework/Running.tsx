@@ -2,6 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react'
 import type { Assignment } from '../api'
 import { useMe } from '../session'
 import { dayShort, nameIn, wordIn, useText } from '../text'
+import type { Text } from '../text'
 import { Button, Card, Quiet, SideLetter } from '../ui'
 import { doseSentence } from './dose'
 
@@ -17,8 +18,8 @@ export function Running({ assignment, onEnd }: { assignment: Assignment; onEnd?:
         {nameIn(t, step)}, {wordIn(t, 'gait', step.gait)}
       </chakra.h3>
       <Quiet>
-        {t('homework.step', { step: assignment.step + 1, of: assignment.steps.length })} ·{' '}
-        {doseSentence(t, step)} · {t('homework.since', { date: dayShort(assignment.setAt, timeZone) })}
+        {stepOf(t, assignment)} · {doseSentence(t, step)} ·{' '}
+        {t('homework.since', { date: dayShort(assignment.setAt, timeZone) })}
       </Quiet>
       <chakra.p marginTop="2" fontWeight="650">
         {t(
@@ -50,6 +51,12 @@ export function Running({ assignment, onEnd }: { assignment: Assignment; onEnd?:
       )}
     </Card>
   )
+}
+
+/** Of a programme the stage, by its name. */
+export function stepOf(t: Text, { step, steps, programme }: Assignment): string {
+  const at = { step: step + 1, of: steps.length }
+  return programme ? t('programme.stage', { ...at, name: programme }) : t('homework.step', at)
 }
 
 function gateKey(assignment: Assignment) {

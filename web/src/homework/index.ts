@@ -1,2 +1,3 @@
 export { doseSentence } from './dose'
 export { Inbox } from './Inbox'
+export { stepOf } from './Running'

@@ -9,11 +9,12 @@ import { useMe } from '../session'
 import { dayShort, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Card, CardTitle, Quiet, Trouble, Wait, WarnBox } from '../ui'
+import { AsideCard } from './AsideCard'
 import { OnRein } from './OnRein'
+import { OwnCard } from './OwnCard'
 
 /** The moment: before it is set up or explained. What is dangerous first, then how it goes on either rein, then the rest. */
 export default function ExercisePage() {
-  const { t } = useText()
   const { id = '' } = useParams()
   const exercise = useQuery(queries.exercise(id))
   if (exercise.isPending) return <Wait />
@@ -22,59 +23,88 @@ export default function ExercisePage() {
   return (
     <Flex direction="column" gap="6">
       <Head exercise={e} />
-      <WarnBox icon={<TriangleAlert size={26} aria-hidden />}>
-        <chakra.ul listStyleType="none" display="grid" gap="1">
-          {e.cautions.map((c) => (
-            <li key={c}>{c}</li>
-          ))}
-        </chakra.ul>
-      </WarnBox>
+      {e.cautions.length > 0 && (
+        <WarnBox icon={<TriangleAlert size={26} aria-hidden />}>
+          <chakra.ul listStyleType="none" display="grid" gap="1">
+            {e.cautions.map((c) => (
+              <li key={c}>{c}</li>
+            ))}
+          </chakra.ul>
+        </WarnBox>
+      )}
       <SetOut exercise={e} />
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="6" alignItems="start">
-        <Card>
-          <CardTitle>{t('library.good')}</CardTitle>
-          <Bullets of={e.goodSigns} />
-          {e.notJudgedYet.length > 0 && (
-            <Part title={t('library.notYet')}>
-              <Bullets
-                of={e.notJudgedYet.map((n) =>
-                  t('library.notYetFrom', { what: n.what, rung: fromRung(t, e, n.from) }),
-                )}
-              />
-            </Part>
-          )}
-        </Card>
-        <Card>
-          <CardTitle>{t('library.faults')}</CardTitle>
-          <chakra.dl>
-            {e.faults.map((f) => (
-              <Box key={f.seen} marginBottom="2">
-                <chakra.dt fontWeight="650">{f.seen}</chakra.dt>
-                <dd>{f.do}</dd>
-              </Box>
-            ))}
-          </chakra.dl>
-          <Quiet>{t(`library.correct.${e.correction}`)}</Quiet>
-          <Part title={t('library.wayBack')}>{e.wayBack}</Part>
-        </Card>
+        <AsideCard exercise={e} />
+        <GoodSigns exercise={e} />
+        <Faults exercise={e} />
         <Steps exercise={e} />
-        <Card>
-          <CardTitle>{t('library.setUp')}</CardTitle>
-          <p>{e.ground}</p>
-          <Quiet>{e.space}</Quiet>
-          <Bullets
-            of={e.kit.map((k) =>
-              [k.item, k.substitute && t('library.standIn', { substitute: k.substitute })]
-                .filter(Boolean)
-                .join(', '),
-            )}
-          />
-          {e.hack && <Part title={t('library.hack')}>{e.hack}</Part>}
-        </Card>
+        <SetUp exercise={e} />
         <Homework exercise={e} />
         <Pairs exercise={e} />
+        <OwnCard exercise={e} />
       </Grid>
     </Flex>
+  )
+}
+
+/** What a coach made has none. */
+function GoodSigns({ exercise: e }: { exercise: Exercise }) {
+  const { t } = useText()
+  if (e.goodSigns.length === 0) return null
+  return (
+    <Card>
+      <CardTitle>{t('library.good')}</CardTitle>
+      <Bullets of={e.goodSigns} />
+      {e.notJudgedYet.length > 0 && (
+        <Part title={t('library.notYet')}>
+          <Bullets
+            of={e.notJudgedYet.map((n) =>
+              t('library.notYetFrom', { what: n.what, rung: fromRung(t, e, n.from) }),
+            )}
+          />
+        </Part>
+      )}
+    </Card>
+  )
+}
+
+function Faults({ exercise: e }: { exercise: Exercise }) {
+  const { t } = useText()
+  if (e.faults.length === 0) return null
+  return (
+    <Card>
+      <CardTitle>{t('library.faults')}</CardTitle>
+      <chakra.dl>
+        {e.faults.map((f) => (
+          <Box key={f.seen} marginBottom="2">
+            <chakra.dt fontWeight="650">{f.seen}</chakra.dt>
+            <dd>{f.do}</dd>
+          </Box>
+        ))}
+      </chakra.dl>
+      <Quiet>{t(`library.correct.${e.correction}`)}</Quiet>
+      <Part title={t('library.wayBack')}>{e.wayBack}</Part>
+    </Card>
+  )
+}
+
+function SetUp({ exercise: e }: { exercise: Exercise }) {
+  const { t } = useText()
+  if (e.ground === '' && e.space === '') return null
+  return (
+    <Card>
+      <CardTitle>{t('library.setUp')}</CardTitle>
+      <p>{e.ground}</p>
+      <Quiet>{e.space}</Quiet>
+      <Bullets
+        of={e.kit.map((k) =>
+          [k.item, k.substitute && t('library.standIn', { substitute: k.substitute })]
+            .filter(Boolean)
+            .join(', '),
+        )}
+      />
+      {e.hack && <Part title={t('library.hack')}>{e.hack}</Part>}
+    </Card>
   )
 }
 
@@ -93,10 +123,14 @@ function Head({ exercise: e }: { exercise: Exercise }) {
       <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="780" lineHeight="1.1">
         {e.name}
       </chakra.h1>
-      <chakra.p color="quiet">{[wordIn(t, 'strand', e.strand), ...tags].join(' · ')}</chakra.p>
-      <Quiet>
-        {t('library.schools')}: {e.schools.map((s) => t(`school.${s}`)).join(', ')}
-      </Quiet>
+      <chakra.p color="quiet">
+        {[e.strandName ?? wordIn(t, 'strand', e.strand), ...tags].join(' · ')}
+      </chakra.p>
+      {e.schools.length > 0 && (
+        <Quiet>
+          {t('library.schools')}: {e.schools.map((s) => t(`school.${s}`)).join(', ')}
+        </Quiet>
+      )}
     </Box>
   )
 }
@@ -105,6 +139,10 @@ function Head({ exercise: e }: { exercise: Exercise }) {
 function SetOut({ exercise: e }: { exercise: Exercise }) {
   const { t } = useText()
   const hasReins = e.works === 'INSIDE' || e.works === 'OUTSIDE'
+  const isDrawn = e.left.aids.length > 0
+  // an exercise of one's own may be no more than its name
+  const isSaid = e.instruction !== e.name
+  if (!isDrawn && !isSaid) return null
   return (
     <Card>
       {e.moves && (
@@ -113,21 +151,23 @@ function SetOut({ exercise: e }: { exercise: Exercise }) {
         </chakra.p>
       )}
       {e.works === 'CHOSEN' && <Quiet marginBottom="3">{t('library.chosen')}</Quiet>}
-      <Grid templateColumns={{ base: '1fr', md: hasReins ? '1fr 1fr' : '1fr' }} gap="6">
-        {hasReins ? (
-          <>
-            <OnRein rein="LEFT" on={e.left} />
-            <OnRein rein="RIGHT" on={e.right} />
-          </>
-        ) : (
-          <OnRein
-            rein="NONE"
-            on={{ ...e.left, aids: e.left.aids.map((a) => ({ ...a, side: 'NONE', foot: null })) }}
-          />
-        )}
-      </Grid>
-      <Part title={t('library.position')}>{e.position}</Part>
-      <Part title={t('library.rider')}>{e.instruction}</Part>
+      {isDrawn && (
+        <Grid templateColumns={{ base: '1fr', md: hasReins ? '1fr 1fr' : '1fr' }} gap="6">
+          {hasReins ? (
+            <>
+              <OnRein rein="LEFT" on={e.left} />
+              <OnRein rein="RIGHT" on={e.right} />
+            </>
+          ) : (
+            <OnRein
+              rein="NONE"
+              on={{ ...e.left, aids: e.left.aids.map((a) => ({ ...a, side: 'NONE', foot: null })) }}
+            />
+          )}
+        </Grid>
+      )}
+      {e.position && <Part title={t('library.position')}>{e.position}</Part>}
+      {isSaid && <Part title={t('library.rider')}>{e.instruction}</Part>}
     </Card>
   )
 }
@@ -200,16 +240,25 @@ function Homework({ exercise: e }: { exercise: Exercise }) {
     <Card>
       <CardTitle>{t('library.homework')}</CardTitle>
       {e.isAlone ? (
-        <p>{t(`library.dose.${e.dose.unit}`, { least: e.dose.least, most: e.dose.most })}</p>
+        <p>
+          {e.dose.least === e.dose.most
+            ? t(
+                e.works === 'NEITHER' ? `library.doseInAll.${e.dose.unit}` : `library.doseOf.${e.dose.unit}`,
+                {
+                  count: e.dose.most,
+                },
+              )
+            : t(`library.dose.${e.dose.unit}`, { least: e.dose.least, most: e.dose.most })}
+        </p>
       ) : (
         <Quiet>{t('library.homeworkNot')}</Quiet>
       )}
       <Part title={t('library.feel')}>{e.feel}</Part>
-      <Part title={t('library.ifWrong')}>{e.goesWrong}</Part>
+      {e.goesWrong && <Part title={t('library.ifWrong')}>{e.goesWrong}</Part>}
       <Part title={t('library.stopIf')}>
         <Bullets of={e.stopIf} />
       </Part>
-      {e.isAlone && <Part title={t('library.secondBest')}>{e.secondBest}</Part>}
+      {e.isAlone && e.secondBest && <Part title={t('library.secondBest')}>{e.secondBest}</Part>}
     </Card>
   )
 }

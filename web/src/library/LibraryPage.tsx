@@ -1,14 +1,17 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
+import { Plus } from 'lucide-react'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useLocation } from 'react-router'
 import { queries } from '../api'
 import type { ExerciseItem, StrandOfLibrary } from '../api'
-import { useText, wordIn } from '../text'
+import { useMe } from '../session'
+import { strandIn, useText, wordIn } from '../text'
 import type { Text } from '../text'
-import { Button, Input, Quiet, Select, Trouble, Wait } from '../ui'
+import { Button, Input, LinkButton, Quiet, Select, Trouble, Wait } from '../ui'
 import { ANYTHING, isWanted } from './filter'
 import type { Search } from './filter'
+import { HandOn } from './HandOn'
 import { Progression } from './Progression'
 
 const SCHOOLS = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'] as const
@@ -19,11 +22,14 @@ const PEOPLE = ['NOBODY', 'SECOND_PERSON', 'ASSISTANT', 'COACH'] as const
 export default function LibraryPage() {
   const { t } = useText()
   const library = useQuery(queries.library())
-  const [wanted, setWanted] = useState(ANYTHING)
+  const { actions } = useMe()
+  const { search } = useLocation()
+  const [wanted, setWanted] = useState({ ...ANYTHING, isOwn: search === '?own' })
   if (library.isPending) return <Wait />
   if (library.isError) return <Trouble cause={library.error} onAgain={() => void library.refetch()} />
   const all = library.data.exercises
-  const found = all.filter((e) => isWanted(e, wordIn(t, 'strand', e.strand), wanted))
+  const names = library.data.strandNames
+  const found = all.filter((e) => isWanted(e, strandIn(t, e.strand, names), wanted))
   const strands = [...new Set(found.map((e) => e.strand))]
   const steps = library.data.strands.flatMap((s) => s.steps)
   const nameOf = (rung: string) => {
@@ -35,8 +41,23 @@ export default function LibraryPage() {
       <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="760">
         {t('library.title')}
       </chakra.h1>
-      <Quiet marginBottom="5">{t('library.lead')}</Quiet>
-      <Filters all={all} wanted={wanted} onChange={(change) => setWanted({ ...wanted, ...change })} />
+      <Quiet marginBottom="4">{t('library.lead')}</Quiet>
+      {actions.includes('MAKE_EXERCISES') && (
+        <Flex gap="2" wrap="wrap" marginBottom="5">
+          <LinkButton to="/library/new">
+            <Plus size={20} aria-hidden /> {t('own.new')}
+          </LinkButton>
+          <LinkButton to="/library/programmes/new">
+            <Plus size={20} aria-hidden /> {t('programme.new')}
+          </LinkButton>
+        </Flex>
+      )}
+      <Filters
+        all={all}
+        names={names}
+        wanted={wanted}
+        onChange={(change) => setWanted({ ...wanted, ...change })}
+      />
       <Flex align="center" gap="4" marginY="4" minHeight="touch">
         <chakra.p role="status" fontWeight="650">
           {t('library.count', { count: found.length })}
@@ -45,11 +66,20 @@ export default function LibraryPage() {
       </Flex>
       {found.length === 0 && <p>{t('library.none')}</p>}
       {strands.map((strand) => (
-        <Box as="section" key={strand} marginBottom="7">
+        <Box as="section" key={strand} marginBottom="8">
           <chakra.h2 fontSize="lg" fontWeight="720" marginBottom="1">
-            {wordIn(t, 'strand', strand)}
+            {strandIn(t, strand, names)}
           </chakra.h2>
-          <AsStair strand={library.data.strands.find((s) => s.strand === strand)} nameOf={nameOf} />
+          <AsStair
+            strand={library.data.strands.find((s) => s.strand === strand)}
+            name={strandIn(t, strand, names)}
+            nameOf={nameOf}
+          />
+          {names[strand] !== undefined && actions.includes('MAKE_EXERCISES') && (
+            <LinkButton look="bare" to={`/library/programmes/${strand}`} paddingX="0" marginLeft="4">
+              {t('programme.change')}
+            </LinkButton>
+          )}
           <Grid as="ul" listStyleType="none" templateColumns="repeat(auto-fill, minmax(17rem, 1fr))" gap="2">
             {found
               .filter((e) => e.strand === strand)
@@ -61,17 +91,19 @@ export default function LibraryPage() {
           </Grid>
         </Box>
       ))}
+      {wanted.isOwn && actions.includes('MAKE_EXERCISES') && <HandOn />}
     </>
   )
 }
 
 interface AsStairProps {
   strand: StrandOfLibrary | undefined
+  name: string
   nameOf: (rung: string) => string
 }
 
 /** Drawn only when it is asked for: fifteen stairs are more than anybody wants at once. */
-function AsStair({ strand, nameOf }: AsStairProps) {
+function AsStair({ strand, name, nameOf }: AsStairProps) {
   const { t } = useText()
   const [isOpen, setOpen] = useState(false)
   if (!strand) return null
@@ -86,18 +118,20 @@ function AsStair({ strand, nameOf }: AsStairProps) {
       >
         {t('library.asStair')}
       </Button>
-      {isOpen && <Progression strand={strand} nameOf={nameOf} />}
+      {isOpen && <Progression strand={strand} name={name} nameOf={nameOf} />}
     </>
   )
 }
 
 interface FiltersProps {
   all: ExerciseItem[]
+  /** Of the yard's own strands. */
+  names: Record<string, string>
   wanted: Search
   onChange: (change: Partial<Search>) => void
 }
 
-function Filters({ all, wanted, onChange }: FiltersProps) {
+function Filters({ all, names, wanted, onChange }: FiltersProps) {
   const { t } = useText()
   const strands = [...new Set(all.map((e) => e.strand))]
   const gaits = [...new Set(all.flatMap((e) => e.gaits))]
@@ -117,7 +151,7 @@ function Filters({ all, wanted, onChange }: FiltersProps) {
           name="strand"
           value={wanted.strand}
           among={strands}
-          says={(s) => wordIn(t, 'strand', s)}
+          says={(s) => strandIn(t, s, names)}
           onChange={(strand) => onChange({ strand })}
         />
         <Choice
@@ -156,6 +190,14 @@ function Filters({ all, wanted, onChange }: FiltersProps) {
           onChange={(e) => onChange({ isWithoutKit: e.target.checked })}
         />
         {t('library.noKit')}
+      </chakra.label>
+      <chakra.label display="inline-flex" alignItems="center" gap="2" minHeight="touch" marginLeft="5">
+        <input
+          type="checkbox"
+          checked={wanted.isOwn}
+          onChange={(e) => onChange({ isOwn: e.target.checked })}
+        />
+        {t('library.own')}
       </chakra.label>
     </>
   )
@@ -218,9 +260,10 @@ function gaitsOf(t: Text, { gaits }: ExerciseItem): string[] {
   return gaits.length > 0 ? [gaits.map((g) => wordIn(t, 'gait', g)).join(', ')] : []
 }
 
-function marksOf(t: Text, { people, isHard }: ExerciseItem): string[] {
+function marksOf(t: Text, { people, isHard, isOwn, schools }: ExerciseItem): string[] {
   return [
     ...(people === 'NOBODY' ? [] : [t(`whoIsThere.${people}`).toLowerCase()]),
     ...(isHard ? [t('library.hard')] : []),
+    ...(isOwn ? [t(schools.length === 0 ? 'own.away' : 'own.mark')] : []),
   ]
 }

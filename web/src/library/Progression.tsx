@@ -12,12 +12,13 @@ type StepOf = StrandOfLibrary['steps'][number]
 
 interface ProgressionProps {
   strand: StrandOfLibrary
+  name: string
   /** What a rung of any strand is called. */
   nameOf: (rung: string) => string
 }
 
 /** A strand as a stair that climbs to the right; dashed arrows below lead back to where to go when a step fails. */
-export function Progression({ strand: { strand, steps }, nameOf }: ProgressionProps) {
+export function Progression({ strand: { steps }, name, nameOf }: ProgressionProps) {
   const { t } = useText()
   const list = useRef<HTMLOListElement>(null)
   const at = new Map(steps.map((s, i) => [s.rung, i]))
@@ -38,7 +39,7 @@ export function Progression({ strand: { strand, steps }, nameOf }: ProgressionPr
         <Box position="relative" width={`${width}px`} height={`${STEP.height + climb + ARROWS}px`}>
           <chakra.ol
             ref={list}
-            aria-label={t('library.stair', { strand: wordIn(t, 'strand', strand) })}
+            aria-label={t('library.stair', { strand: name })}
             listStyleType="none"
             onKeyDown={(e) => {
               if (walk(e.key)) e.preventDefault()

@@ -13,6 +13,7 @@ const exercise = (more: Partial<ExerciseItem> = {}): ExerciseItem => ({
   kit: [],
   isAlone: true,
   isHard: false,
+  isOwn: false,
   ...more,
 })
 const is = (more: Partial<typeof ANYTHING>, of = exercise()) =>

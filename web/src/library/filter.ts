@@ -9,6 +9,8 @@ export interface Search {
   purpose: ExerciseItem['purpose'][number] | null
   people: ExerciseItem['people'] | null
   isWithoutKit: boolean
+  /** Only what the yard made, also what was put away. */
+  isOwn: boolean
 }
 
 export const ANYTHING: Search = {
@@ -19,6 +21,7 @@ export const ANYTHING: Search = {
   purpose: null,
   people: null,
   isWithoutKit: false,
+  isOwn: false,
 }
 
 /** Whether an exercise is like this; each word that was typed begins a word of its name or of its strand's. */
@@ -31,7 +34,9 @@ export function isWanted(exercise: ExerciseItem, strandName: string, wanted: Sea
     (wanted.school === null || exercise.schools.includes(wanted.school)) &&
     (wanted.purpose === null || exercise.purpose.includes(wanted.purpose)) &&
     (wanted.people === null || exercise.people === wanted.people) &&
-    (!wanted.isWithoutKit || exercise.kit.length === 0)
+    (!wanted.isWithoutKit || exercise.kit.length === 0) &&
+    // what was put away is taught by no school, and looked for among one's own alone
+    (wanted.isOwn ? exercise.isOwn : exercise.schools.length > 0)
   )
 }
 

@@ -1,9 +1,10 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
-import type { Exercise, ExerciseItem } from '../api'
+import type { ExerciseItem } from '../api'
 import { show, text } from '../page.testing'
 import ExercisePage from './ExercisePage'
+import { RENVERS } from './library.testing'
 import LibraryPage from './LibraryPage'
 
 afterEach(() => vi.restoreAllMocks())
@@ -19,62 +20,9 @@ const item = (id: string, name: string, more: Partial<ExerciseItem> = {}): Exerc
   kit: [],
   isAlone: true,
   isHard: false,
+  isOwn: false,
   ...more,
 })
-
-const aid = (side: 'LEFT' | 'RIGHT', says: string | null = null) => ({
-  means: 'LEG' as const,
-  side,
-  strength: 2,
-  manner: 'TAP' as const,
-  foot: null,
-  says,
-})
-
-const RENVERS: Exercise = {
-  id: 'renvers',
-  strand: 'quarters',
-  name: 'Renvers',
-  purpose: ['COLLECTION'],
-  schools: ['CLASSICAL'],
-  space: 'a long side',
-  people: 'NOBODY',
-  kit: [{ item: 'four cones', substitute: 'four plastic tubs' }],
-  figure: 'TRACK',
-  circleM: null,
-  ground: 'Out of shoulder-in.',
-  works: 'OUTSIDE',
-  moves: 'SHOULDERS_IN',
-  position: 'Look along the track.',
-  left: { flexed: 'RIGHT', worked: 'RIGHT', aids: [aid('LEFT', 'Behind the girth.')] },
-  right: { flexed: 'LEFT', worked: 'LEFT', aids: [aid('RIGHT', 'Behind the girth.')] },
-  goodSigns: ['beat stays'],
-  faults: [{ seen: 'Falls in.', do: 'Shoulder-in again.' }],
-  notJudgedYet: [{ what: 'the angle', from: 'renvers.trot.rail' }],
-  correction: 'WHEN_CLEAR',
-  wayBack: 'Travers.',
-  instruction: 'Ride a shoulder-in.',
-  cautions: ['Forward first, then sideways.'],
-  dose: { least: 2, most: 3, unit: 'REPEATS', minutesEach: 0.8 },
-  feel: 'The line stays.',
-  goesWrong: 'Travers.',
-  stopIf: ['knocks its legs'],
-  secondBest: 'Shoulder-in.',
-  hack: null,
-  isHard: false,
-  isAlone: true,
-  rungs: [
-    {
-      rung: 'renvers.trot.rail',
-      gait: 'TROT',
-      place: 'RAIL',
-      needs: [{ exercise: 'travers', name: 'Travers', gait: 'TROT', place: 'RAIL' }],
-      wayBack: null,
-      criterion: { kind: 'hold', numbers: { amount: 5, times: 3 }, unit: 'STRIDES' },
-    },
-  ],
-  pairs: [{ pair: 'p', horse: 'Quillon', rider: 'Saskia', at: '2026-11-20T10:00:00Z' }],
-}
 
 test('an exercise is found by a word, and all are shown again by one key', async () => {
   show(<LibraryPage />, {
@@ -82,6 +30,7 @@ test('an exercise is found by a word, and all are shown again by one key', async
       'GET /api/v1/library': {
         exercises: [item('renvers', 'Renvers'), item('half-pass', 'Half-pass', { gaits: ['TROT'] })],
         strands: [],
+        strandNames: {},
       },
     },
   })
@@ -111,6 +60,7 @@ test('a strand is walked as a stair by the arrow keys, and says what it needs of
     answers: {
       'GET /api/v1/library': {
         exercises: [item('travers', 'Travers')],
+        strandNames: {},
         strands: [
           {
             strand: 'quarters',

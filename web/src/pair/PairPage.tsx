@@ -9,7 +9,7 @@ import { ABOUT, AboutTallies, Button, Card, CardTitle, Quiet, SideLetter, Troubl
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNowKey } from '../recorder'
-import { wordIn, useText } from '../text'
+import { strandIn, wordIn, useText } from '../text'
 import { Decisions } from './Decisions'
 import { FactsCard } from './FactsCard'
 import { Lessons } from './Lessons'
@@ -30,7 +30,7 @@ export default function PairPage() {
   const safety = useSafety()
   if (pair.isPending) return <Wait />
   if (pair.isError) return <Trouble cause={pair.error} onAgain={() => void pair.refetch()} />
-  const { stair, trend, horseId } = pair.data
+  const { stair, trend, horseId, strandNames: names } = pair.data
   const now = safety.horseNow({ horse: horseId, pair: id })
   const all = [...new Set(stair.map((s) => s.strand))]
   // what was never ridden is only named: an empty stair tells nothing
@@ -56,12 +56,16 @@ export default function PairPage() {
         <CardTitle>{t('pair.stair')}</CardTitle>
         <Quiet>{t('pair.stairLead', { window: stair[0]?.left.window })}</Quiet>
         {strands.map((strand) => (
-          <StrandStair key={strand} strand={strand} steps={stair.filter((s) => s.strand === strand)} />
+          <StrandStair
+            key={strand}
+            name={strandIn(t, strand, names)}
+            steps={stair.filter((s) => s.strand === strand)}
+          />
         ))}
         <AboutTallies steps={stair} />
         {quiet.length > 0 && (
           <Quiet marginTop="4">
-            {t('pair.quietStrands', { strands: quiet.map((s) => wordIn(t, 'strand', s)).join(', ') })}
+            {t('pair.quietStrands', { strands: quiet.map((s) => strandIn(t, s, names)).join(', ') })}
           </Quiet>
         )}
       </Card>
@@ -83,7 +87,7 @@ export default function PairPage() {
         <Card>
           <CardTitle>{t('pair.trend')}</CardTitle>
           <Quiet marginBottom="4">
-            {pair.data.trendStrand && `${wordIn(t, 'strand', pair.data.trendStrand)}. `}
+            {pair.data.trendStrand && `${strandIn(t, pair.data.trendStrand, names)}. `}
             {t(trend.some((p) => p.lessons > 1) ? 'pair.trendLeadMany' : 'pair.trendLead')}
           </Quiet>
           <TrendDrawing points={trend} timeZone={timeZone} />
@@ -106,7 +110,7 @@ export default function PairPage() {
 const AHEAD = 2
 
 /** A strand's stair as far as it matters now: all that was opened, and what comes next. */
-function StrandStair({ strand, steps }: { strand: string; steps: Step[] }) {
+function StrandStair({ name, steps }: { name: string; steps: Step[] }) {
   const { t } = useText()
   const [isWhole, setWhole] = useState(false)
   const closed = steps.filter((s) => s.state === 'CLOSED' && !isRidden(s))
@@ -115,7 +119,7 @@ function StrandStair({ strand, steps }: { strand: string; steps: Step[] }) {
     <Box marginTop="4">
       <Flex align="center" gap="3" wrap="wrap">
         <chakra.h3 fontSize="md" fontWeight="720" fontFamily="body">
-          {wordIn(t, 'strand', strand)}
+          {name}
         </chakra.h3>
         {folded.length > 0 && (
           <Button look="bare" aria-expanded={isWhole} onClick={() => setWhole(!isWhole)}>
@@ -123,10 +127,7 @@ function StrandStair({ strand, steps }: { strand: string; steps: Step[] }) {
           </Button>
         )}
       </Flex>
-      <StairDrawing
-        steps={isWhole ? steps : steps.filter((s) => !folded.includes(s))}
-        strand={wordIn(t, 'strand', strand)}
-      />
+      <StairDrawing steps={isWhole ? steps : steps.filter((s) => !folded.includes(s))} strand={name} />
     </Box>
   )
 }

@@ -4,7 +4,7 @@ import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
-import { dayShort, useText, wordIn } from '../text'
+import { dayShort, useText, strandIn, wordIn } from '../text'
 import { Button, Card, CardTitle, Quiet, Trouble, WhyBox } from '../ui'
 
 /**
@@ -38,7 +38,7 @@ export function PlaceCard({ pair }: { pair: PairView }) {
       >
         {strands.map((strand) => (
           <WhyBox key={strand}>
-            <summary>{wordIn(t, 'strand', strand)}</summary>
+            <summary>{strandIn(t, strand, pair.strandNames)}</summary>
             <chakra.ul listStyleType="none">
               {pair.stair
                 .filter((s) => s.strand === strand && s.awaits.length === 0)

@@ -175,6 +175,7 @@ describe('a pair', () => {
     nextLessons: null,
     decisions: [],
     nextDecisions: null,
+    strandNames: {},
     placings: [
       {
         id: 'p',

@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react'
 import type { Text } from '../text'
 import type { PlanBlock, PlannedLesson, Reason } from '../api'
-import { percent, wordIn, useText } from '../text'
+import { percent, strandIn, wordIn, useText } from '../text'
 import { Button, Select, Card, Quiet, SIDE, SideLetter } from '../ui'
 import { minutes } from './minutes'
 
@@ -11,6 +11,7 @@ interface BlockCardProps {
   /** The horse's name. */
   horse: string
   choices: PlannedLesson['choices']
+  names: PlannedLesson['strandNames']
   isFirst: boolean
   isLast: boolean
   canEdit: boolean
@@ -102,6 +103,7 @@ function Fact({ name, children }: { name: string; children: React.ReactNode }) {
 function Hand({
   block,
   choices,
+  names,
   isFirst,
   isLast,
   onLength,
@@ -142,7 +144,13 @@ function Hand({
           </Button>
         </Flex>
       </Flex>
-      <RungSelect label={t('plan.swap')} value={block.of.rung} choices={choices} onChoose={onSwap} />
+      <RungSelect
+        label={t('plan.swap')}
+        value={block.of.rung}
+        choices={choices}
+        names={names}
+        onChoose={onSwap}
+      />
     </Box>
   )
 }
@@ -151,11 +159,13 @@ interface RungSelectProps {
   label: string
   value: string
   choices: PlannedLesson['choices']
+  /** Of the yard's own strands. */
+  names: PlannedLesson['strandNames']
   onChoose: (rung: string) => void
 }
 
 /** All rungs by strand; what is not open yet says so. */
-export function RungSelect({ label, value, choices, onChoose }: RungSelectProps) {
+export function RungSelect({ label, value, choices, names, onChoose }: RungSelectProps) {
   const { t } = useText()
   const strands = [...new Set(choices.map((c) => c.strand))]
   return (
@@ -169,7 +179,7 @@ export function RungSelect({ label, value, choices, onChoose }: RungSelectProps)
     >
       {value === '' && <option value="">{label}</option>}
       {strands.map((strand) => (
-        <optgroup key={strand} label={wordIn(t, 'strand', strand)}>
+        <optgroup key={strand} label={strandIn(t, strand, names)}>
           {choices
             .filter((c) => c.strand === strand)
             .map((c) => (

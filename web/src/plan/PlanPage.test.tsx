@@ -58,6 +58,7 @@ const plan = (more: Partial<PlannedLesson['plan']> = {}): PlannedLesson => ({
     ...more,
   },
   latch: null,
+  strandNames: {},
   version: 0,
   isAsProposed: true,
   keptBy: null,

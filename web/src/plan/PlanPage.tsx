@@ -99,6 +99,7 @@ function Planned({ planned }: { planned: PlannedLesson }) {
               block={block}
               horse={lesson.horse}
               choices={planned.choices}
+              names={planned.strandNames}
               isFirst={selected === 0}
               isLast={selected === plan.blocks.length - 1}
               canEdit={canEdit}
@@ -117,6 +118,7 @@ function Planned({ planned }: { planned: PlannedLesson }) {
               label={t('plan.add')}
               value=""
               choices={planned.choices}
+              names={planned.strandNames}
               onChoose={(rung) => {
                 keep({ blocks: withNew(blocks, rung) })
                 setSelected(blocks.length)

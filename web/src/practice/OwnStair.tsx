@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { OwnPair, Step } from '../api'
 import { Card, CardTitle, SideLetter } from '../ui'
-import { wordIn, useText } from '../text'
+import { strandIn, wordIn, useText } from '../text'
 
 const SHOWN: Step['state'][] = ['PASSED', 'PLACED', 'IN_WORK', 'OPEN']
 
@@ -22,7 +22,7 @@ export function OwnStair({ pair, isNamed }: { pair: OwnPair; isNamed: boolean })
       {strands.map((strand) => (
         <Box key={strand} marginTop="3">
           <chakra.h3 fontSize="md" fontWeight="720" fontFamily="body">
-            {wordIn(t, 'strandPlain', strand)}
+            {strandIn(t, strand, pair.strandNames, 'strandPlain')}
           </chakra.h3>
           <chakra.ul listStyleType="none">
             {pair.stair

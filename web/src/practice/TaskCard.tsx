@@ -1,7 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
 import type { Assignment } from '../api'
-import { doseSentence } from '../homework'
+import { doseSentence, stepOf } from '../homework'
+import { AsideView } from '../library'
 import { useSafety } from '../safety'
 import { useMe } from '../session'
 import type { StoredPractice } from '../store'
@@ -40,6 +41,7 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
       <chakra.p fontSize="lg" fontWeight="650">
         {wordIn(t, 'gait', step.gait)} · {doseSentence(t, step)}
       </chakra.p>
+      {card.programme && <Quiet>{stepOf(t, card)}</Quiet>}
       {answer && (
         <Box marginTop="3" borderLeftWidth="4px" borderColor="live" paddingLeft="3">
           <chakra.p fontWeight="650">
@@ -77,11 +79,19 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
               {t('practice.start')}
             </Button>
           )}
-          <chakra.p marginTop="3" fontSize="lg">
-            {step.instruction}
-          </chakra.p>
+          {step.instruction !== step.name && (
+            <chakra.p marginTop="3" fontSize="lg">
+              {step.instruction}
+            </chakra.p>
+          )}
+          {/* a card kept since before exercises had anything beside them has none */}
+          {step.aside && (
+            <Box marginTop="3">
+              <AsideView aside={step.aside} />
+            </Box>
+          )}
           <Pair name={t('homework.feel')}>{step.feel}</Pair>
-          <Pair name={t('homework.goesWrong')}>{step.goesWrong}</Pair>
+          {step.goesWrong && <Pair name={t('homework.goesWrong')}>{step.goesWrong}</Pair>}
           <Pair name={t('homework.stopIf')}>{step.stopIf.join('; ')}</Pair>
         </>
       )}
@@ -91,8 +101,8 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
       <Progress card={card} />
       <WhyBox marginTop="3">
         <summary>{t('practice.more')}</summary>
-        <Pair name={t('homework.secondBest')}>{step.secondBest}</Pair>
-        <Pair name={t('plan.cautions')}>{step.cautions.join(' ')}</Pair>
+        {step.secondBest && <Pair name={t('homework.secondBest')}>{step.secondBest}</Pair>}
+        {step.cautions.length > 0 && <Pair name={t('plan.cautions')}>{step.cautions.join(' ')}</Pair>}
         <History card={card} timeZone={timeZone} />
       </WhyBox>
     </Card>

@@ -53,6 +53,7 @@ export function TimerView({ card, timer, shelf, works, onOver, onWrong }: TimerV
     onOver(moment.doneS.LEFT, moment.doneS.RIGHT, timer.startedMs)
   }
   const side = moment.turn?.rein === 'RIGHT' ? 'RIGHT' : 'LEFT'
+  const hasRein = moment.turn !== undefined && moment.turn.rein !== 'NONE'
   const next = card.turns[moment.index + 1]
   return (
     <Flex
@@ -62,8 +63,8 @@ export function TimerView({ card, timer, shelf, works, onOver, onWrong }: TimerV
       zIndex="20"
       padding="5"
       gap="4"
-      background={moment.turn ? SIDE[side].color : 'ground'}
-      color={moment.turn ? SIDE[side].on : 'ink'}
+      background={hasRein ? SIDE[side].color : 'ground'}
+      color={hasRein ? SIDE[side].on : 'ink'}
       data-turn={moment.index}
     >
       <Flex align="center" gap="3">
@@ -73,7 +74,7 @@ export function TimerView({ card, timer, shelf, works, onOver, onWrong }: TimerV
         <WrongKey onPress={onWrong} />
       </Flex>
       <Flex direction="column" flex="1" align="center" justify="center" role="timer" aria-live="off">
-        {moment.turn && (
+        {hasRein && (
           <Flex align="center" gap="6" height="13rem" aria-hidden>
             <chakra.span fontFamily="heading" fontWeight="800" fontSize="9rem" lineHeight="1">
               {SIDE[side].letter}
@@ -84,7 +85,15 @@ export function TimerView({ card, timer, shelf, works, onOver, onWrong }: TimerV
           </Flex>
         )}
         <chakra.h1 fontSize="4xl" fontWeight="760">
-          {t(moment.isOver ? 'practice.over' : moment.turn ? `Rein.${side}` : 'practice.away')}
+          {t(
+            moment.isOver
+              ? 'practice.over'
+              : !moment.turn
+                ? 'practice.away'
+                : hasRein
+                  ? `Rein.${side}`
+                  : 'practice.noRein',
+          )}
         </chakra.h1>
         {!moment.isOver && (
           <chakra.span fontFamily="heading" fontSize="6xl" fontWeight="720" fontVariantNumeric="tabular-nums">

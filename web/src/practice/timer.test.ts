@@ -32,3 +32,9 @@ describe('a practice timer', () => {
     expect(ranMs({ ...timer, pausedMs: null }, 91_000)).toBe(80_000)
   })
 })
+
+test('without a rein the time is shared by both, and none is lost', () => {
+  const one: Turn[] = [{ rein: 'NONE', seconds: 301 }]
+  expect(momentAt(one, AWAY_MS + 101_000).doneS).toEqual({ LEFT: 51, RIGHT: 50 })
+  expect(momentAt(one, AWAY_MS + 301_000)).toMatchObject({ isOver: true, doneS: { LEFT: 151, RIGHT: 150 } })
+})

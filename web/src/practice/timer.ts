@@ -32,13 +32,20 @@ export function momentAt(turns: Turn[], elapsedMs: number): Moment {
   if (atMs < 0) return { awayMs: -atMs, turn: undefined, index: -1, leftMs: 0, isOver: false, doneS: done }
   for (const [index, turn] of turns.entries()) {
     const lengthMs = turn.seconds * 1000
-    const side = turn.rein === 'RIGHT' ? 'RIGHT' : 'LEFT'
     if (atMs < lengthMs) {
-      done[side] += Math.floor(atMs / 1000)
+      count(done, turn, Math.floor(atMs / 1000))
       return { awayMs: 0, turn, index, leftMs: lengthMs - atMs, isOver: false, doneS: done }
     }
-    done[side] += turn.seconds
+    count(done, turn, turn.seconds)
     atMs -= lengthMs
   }
   return { awayMs: 0, turn: undefined, index: turns.length, leftMs: 0, isOver: true, doneS: done }
+}
+
+/** Without a rein, half of the time belongs to either. */
+function count(done: Moment['doneS'], turn: Turn, seconds: number): void {
+  if (turn.rein === 'NONE') {
+    done.LEFT += Math.ceil(seconds / 2)
+    done.RIGHT += Math.floor(seconds / 2)
+  } else done[turn.rein] += seconds
 }

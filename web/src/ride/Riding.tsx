@@ -42,7 +42,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const { t } = useText()
   const { entries, ride } = recorder
   useAwake()
-  const { lesson, rungs, usual, plan: planned } = kept.packet
+  const { lesson, rungs, usual, strandNames, plan: planned } = kept.packet
   // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
   const times = useMemo(() => new Times(entries), [entries])
   const offsetMs = times.offsetMs(recorder) ?? kept.offsetMs
@@ -164,6 +164,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
             )}
             <SegmentBar
               rungs={rungs}
+              names={strandNames}
               now={segment}
               plan={planned.plan}
               ridden={ride.reinMs}

@@ -12,7 +12,7 @@ export type {
   RunningTimer,
   Shelf,
 } from './device'
-export { keepSound } from './sounds'
+export { digestOf, keepSound } from './sounds'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'
 export { Outbox } from './outbox'

@@ -4,14 +4,19 @@ import type { Shelf, StoredSound } from './device'
 /** Refusals that asking again does not change; the sound stays here and can be saved as a file. */
 const FINAL = new Set([413, 415, 422, 507])
 
+/** The SHA-256 of some content, in hexadecimal. */
+export async function digestOf(content: Uint8Array<ArrayBuffer>): Promise<string> {
+  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', content))
+  return [...digest].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+}
+
 /** Digests the sound of a spoken note and keeps it; its digest is what the entry names. */
 export async function keepSound(
   shelf: Shelf,
   lesson: string,
   sound: Pick<StoredSound, 'content' | 'type'>,
 ): Promise<string> {
-  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', sound.content))
-  const sha256 = [...digest].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+  const sha256 = await digestOf(sound.content)
   await shelf.sounds.put({ sha256, lesson, ...sound, passage: 'waiting' })
   return sha256
 }

@@ -30,6 +30,6 @@ export {
   today,
 } from './format'
 export { sideIn } from './sides'
-export { nameIn, wordIn } from './words'
+export { nameIn, strandIn, wordIn } from './words'
 export { useText } from './useText'
 export type { Key, Text } from './useText'

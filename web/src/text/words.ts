@@ -15,6 +15,19 @@ export function wordIn(
   return t(`${group}.${word}` as Key, { ...values, defaultValue: written })
 }
 
+/**
+ * The name of a strand: of one that ships from this group of the language file, of the yard's own by its id; what a device kept of an
+ * earlier version knows none of these.
+ */
+export function strandIn(
+  t: Text,
+  strand: string,
+  own: Record<string, string> | undefined,
+  group: 'strand' | 'strandPlain' = 'strand',
+): string {
+  return own?.[strand] ?? wordIn(t, group, strand)
+}
+
 /** The name of a rung as it is sent; one that has left the library is named by its id, and says so. */
 export function nameIn(t: Text, rung: { rung: string; name: string }): string {
   return rung.name === rung.rung ? t('pair.noLonger', { rung: rung.rung }) : rung.name

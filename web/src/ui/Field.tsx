@@ -11,8 +11,9 @@ interface FieldProps extends ComponentProps<typeof Input> {
 }
 
 /** A labelled line to fill in; its issue is read out with it. */
-export function Field({ label, hint, issue, ...input }: FieldProps) {
-  const id = useId()
+export function Field({ label, hint, issue, id: given, ...input }: FieldProps) {
+  const made = useId()
+  const id = given ?? made
   const note = issue ?? hint
   return (
     <chakra.div width="full">

@@ -1,6 +1,7 @@
 package strophos.catalogue;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import strophos.core.school.School;
 import strophos.core.stair.Rung;
@@ -10,6 +11,9 @@ import strophos.core.stair.RungId;
 public interface Catalogue {
 
     List<Strand> strands();
+
+    /** The names of strands that a yard made itself, by their ids; the others are named in the language of whoever reads. */
+    Map<String, String> strandNames();
 
     Optional<Exercise> exercise(String id);
 

@@ -22,6 +22,7 @@ public final class Library implements Catalogue {
     private final List<Strand> whole;
 
     private final String judgement;
+    private final Map<String, String> strandNames;
     private final List<Strand> strands;
     private final Map<String, Exercise> exercises = new LinkedHashMap<>();
     private final Map<RungId, Place> places = new HashMap<>();
@@ -33,10 +34,11 @@ public final class Library implements Catalogue {
 
     /** @throws IllegalArgumentException when an exercise stands in two strands, or a rung names one that is not there or not lower */
     public Library(List<Strand> strands) {
-        this(strands, judgement(strands));
+        this(strands, judgement(strands), Map.of());
     }
 
-    private Library(List<Strand> strands, String judgement) {
+    private Library(List<Strand> strands, String judgement, Map<String, String> strandNames) {
+        this.strandNames = Map.copyOf(strandNames);
         this.whole = List.copyOf(strands);
         this.judgement = judgement;
         for (Strand strand : strands) {
@@ -106,7 +108,9 @@ public final class Library implements Catalogue {
      */
     public Library with(OwnWork own) {
         return new Library(
-                own.joinedTo(whole, this), own.rejudged() == 0 ? judgement : judgement + "\nown/" + own.rejudged());
+                own.joinedTo(whole, this),
+                own.rejudged() == 0 ? judgement : judgement + "\nown/" + own.rejudged(),
+                own.progressions().stream().collect(Collectors.toMap(OwnProgression::id, OwnProgression::name)));
     }
 
     @Override
@@ -118,6 +122,11 @@ public final class Library implements Catalogue {
     @Override
     public List<RungId> under(RungId id, School school) {
         return needs.get(school).of(id);
+    }
+
+    @Override
+    public Map<String, String> strandNames() {
+        return strandNames;
     }
 
     @Override

@@ -31,8 +31,13 @@ public final class OwnCheck {
      */
     public List<Finding> of(OwnExercise e, OwnWork others) {
         List<Finding> found = new ArrayList<>();
-        refuse(found, !isOwnId(e.id()), "not_own", "id", "an id that begins own-");
-        refuse(found, isTaken(e, others), "taken", "name", "a name that no other exercise of yours has");
+        refuse(
+                found,
+                !isOwnId(e.id()) || shipped.exercise(e.id()).isPresent(),
+                "not_own",
+                "id",
+                "an id that begins own- and is not taken by what ships");
+        refuse(found, isTaken(e, others), "same_name", "name", "a name that no other exercise of yours has");
         refuse(found, isNoRider(e.words().instruction()), "too_long", "instruction", "at most five sentences");
         refuse(found, e.words().feel().isBlank(), "missing", "feel", "how it feels when it goes well");
         refuse(found, e.words().stopIf().isEmpty(), "missing", "stopIf", "at least one sign on which to stop");
@@ -120,7 +125,7 @@ public final class OwnCheck {
                         .anyMatch(o -> !o.id().equals(p.id())
                                 && !o.isPutAway()
                                 && o.name().strip().equalsIgnoreCase(p.name().strip())),
-                "taken",
+                "same_name",
                 "name",
                 "a name that no other progression of yours has");
         refuse(found, p.exercises().isEmpty(), "missing", "exercises", "at least one stage");

@@ -219,6 +219,12 @@ class OwnWorkTest {
         assertThat(check.of(clash, work(own("Good"))))
                 .as("an earlier version of itself")
                 .isEmpty();
+        assertThat(SHIPPED.exercise("own-cues"))
+                .as("one that ships bears such a name")
+                .isPresent();
+        assertThat(check.of(own("Cues"), OwnWork.NONE))
+                .extracting(Finding::code)
+                .containsExactly("not_own");
         OwnExercise other = own("Other", Optional.empty(), List.of("WALK RAIL"), List.of("own-good.trot.rail"), "x");
         assertThat(check.of(
                         own("Good", Optional.empty(), List.of("WALK RAIL"), List.of("own-other.walk.rail"), "x"),
@@ -238,7 +244,7 @@ class OwnWorkTest {
         assertThat(codes(check, work, List.of("serpentine"))).containsExactly("unknown_id");
         assertThat(check.of(new OwnProgression("way", "first ", List.of("own-b"), false), work))
                 .extracting(Finding::code)
-                .containsExactly("not_own", "taken");
+                .containsExactly("not_own", "same_name");
     }
 
     private static List<String> codes(OwnCheck check, OwnWork work, List<String> stages) {

@@ -5,7 +5,7 @@ import java.util.Objects;
 /**
  * How much on each rein, on one day.
  *
- * @param amount at least 1
+ * @param amount at least 1; of an exercise without a rein in all
  * @param secondsARein about how long it takes; at least {@link #SHORTEST_S}
  */
 public record Dose(int amount, DoseRange.Unit unit, int secondsARein) {
@@ -35,6 +35,11 @@ public record Dose(int amount, DoseRange.Unit unit, int secondsARein) {
         int amount = isComingBack ? (full + 1) / 2 : full;
         int seconds = (int) Math.ceil(amount * range.minutesEach()) * 60;
         return new Dose(amount, range.unit(), Math.max(SHORTEST_S, seconds));
+    }
+
+    /** The same where there is no rein to be changed: half the time is counted for either, so that both together are the dose. */
+    public Dose withoutRein() {
+        return new Dose(amount, unit, Math.max(SHORTEST_S, secondsARein / 2));
     }
 
     /** What is left of it on a rein today, in seconds, at least 0. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Assignment;
 import strophos.core.homework.Dose;
 import strophos.core.homework.Gate;
@@ -49,7 +50,20 @@ class AssignmentMaker {
                 horse.isFirstMonthBack());
         int lessonsRidden = pair.find(rung.id()).map(RungRecord::lessons).orElse(0);
         return new Assignment(
-                ladder.steps(), ladder.first(), exercise(rung).homeworkGate(), daysAWeek, day, lessonsRidden <= 1);
+                ladder.steps().stream().map(this::asRidden).toList(),
+                ladder.first(),
+                exercise(rung).homeworkGate(),
+                daysAWeek,
+                day,
+                lessonsRidden <= 1);
+    }
+
+    private Step asRidden(Step step) {
+        boolean hasRein = catalogue
+                .exercise(step.rung().exercise())
+                .map(e -> e.works() != WorkedSide.NEITHER)
+                .orElse(true);
+        return hasRein ? step : new Step(step.rung(), step.dose().withoutRein(), step.gate());
     }
 
     private Ladder.RungDose part(Rung rung) {
@@ -71,6 +85,7 @@ class AssignmentMaker {
                         s.id(),
                         Dose.most(exercise(s).dose(), horse.isFirstMonthBack()),
                         Optional.of(exercise(s).homeworkGate())))
+                .map(this::asRidden)
                 .toList();
         return new Assignment(steps, 0, Gate.DEFAULT, daysAWeek, day, true);
     }

@@ -10,8 +10,9 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Assignment;
-import strophos.core.homework.Dose;
 import strophos.core.homework.Gate;
 import strophos.core.homework.HomeworkState;
 import strophos.core.homework.Step;
@@ -62,9 +63,7 @@ class AssignmentTeller {
                         state.lookIn(),
                         state.advised(of).filter(v -> s.stop().isEmpty()).orElse(null)),
                 new AssignmentView.Today(
-                        s.stop().isPresent()
-                                ? List.of()
-                                : turns(of.steps().get(state.step()).dose(), left, right, s.horse()),
+                        s.stop().isPresent() ? List.of() : turns(of.steps().get(state.step()), left, right, s.horse()),
                         left,
                         right),
                 latest,
@@ -104,19 +103,26 @@ class AssignmentTeller {
     }
 
     /** What was ridden earlier today comes off. */
-    private List<AssignmentView.TurnView> turns(Dose dose, int leftDoneS, int rightDoneS, HorseState horse) {
+    private List<AssignmentView.TurnView> turns(Step step, int leftDoneS, int rightDoneS, HorseState horse) {
         // what the horse was cleared for in a day is shared by both reins
         int most = horse.limits()
                 .flatMap(l -> l.minutes().isPresent() ? Optional.of(l.minutes().getAsInt()) : Optional.empty())
                 .map(m -> Math.max(0, 60 * m - leftDoneS - rightDoneS) / 2)
                 .orElse(Integer.MAX_VALUE);
-        int left = Math.min(most, dose.leftOfTodayS(leftDoneS));
-        int right = Math.min(most, dose.leftOfTodayS(rightDoneS));
+        int left = Math.min(most, step.dose().leftOfTodayS(leftDoneS));
+        int right = Math.min(most, step.dose().leftOfTodayS(rightDoneS));
+        if (works(step) == WorkedSide.NEITHER && left + right > 0) {
+            return List.of(new AssignmentView.TurnView(Rein.NONE, left + right));
+        }
         return left + right == 0
                 ? List.of()
                 : ReinTime.alternating(left, right, 60 * rules.stopping().whole("turn.minutes")).turns().stream()
                         .map(t -> new AssignmentView.TurnView(t.rein(), t.seconds()))
                         .toList();
+    }
+
+    private WorkedSide works(Step step) {
+        return catalogue.exercise(step.rung().exercise()).map(Exercise::works).orElse(WorkedSide.INSIDE);
     }
 
     /** A step of an exercise that has left the library is told by its id, with nothing to do: it is not practised. */
@@ -129,6 +135,7 @@ class AssignmentTeller {
                         step.rung().toString(),
                         step.rung().gait(),
                         step.rung().place(),
+                        WorkedSide.INSIDE,
                         step.dose().amount(),
                         step.dose().unit(),
                         step.dose().secondsARein(),
@@ -147,6 +154,7 @@ class AssignmentTeller {
                 e.name(),
                 step.rung().gait(),
                 step.rung().place(),
+                e.works(),
                 step.dose().amount(),
                 step.dose().unit(),
                 step.dose().secondsARein(),

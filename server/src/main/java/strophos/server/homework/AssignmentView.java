@@ -9,6 +9,7 @@ import java.util.UUID;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.HomeworkState;
 import strophos.core.homework.HomeworkStop;
@@ -101,6 +102,7 @@ public record AssignmentView(
     /**
      * One step, with what the rider reads.
      *
+     * @param works neither: it has no rein, and its time is both halves of {@code secondsARein}
      * @param aside what the coach shows beside its exercise; null for nothing
      */
     public record StepView(
@@ -108,6 +110,7 @@ public record AssignmentView(
             String name,
             Gait gait,
             Place place,
+            WorkedSide works,
             int amount,
             DoseRange.Unit unit,
             int secondsARein,

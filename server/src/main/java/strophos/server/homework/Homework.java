@@ -9,7 +9,6 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
-import strophos.catalogue.OwnExercise;
 import strophos.core.homework.Assignment;
 import strophos.core.homework.NearestAlone;
 import strophos.core.pause.HorseState;
@@ -87,7 +86,7 @@ public class Homework {
 
     /** Ridden with the coach, or reached from what was; or of the coach's own making, who knows what the pair can do. */
     private boolean isShown(Rung rung, PairState state) {
-        return rung.id().exercise().startsWith(OwnExercise.PREFIX)
+        return programmes.isOwn(rung.id())
                 || state.asked().contains(rung.id())
                 || state.asked().stream()
                         .flatMap(r -> catalogue.rung(r).stream())

@@ -53,14 +53,15 @@ public class Practices {
         this.news = news;
     }
 
-    /** A pair with its cards and its own stair. */
+    /** A pair with its cards and its own stair; {@code strandNames}: of the yard's own progressions. */
     public record OwnPair(
             UUID pair,
             UUID horseId,
             String rider,
             String horse,
             List<AssignmentView> cards,
-            List<StairReader.Step> stair) {}
+            List<StairReader.Step> stair,
+            Map<String, String> strandNames) {}
 
     /** What became of a report. */
     public enum Outcome {
@@ -96,7 +97,8 @@ public class Practices {
                         pair.rider(),
                         pair.horse(),
                         cards.getOrDefault(pair.id(), List.of()),
-                        stairs.steps(standing.get(pair.id()), pair.school())))
+                        stairs.steps(standing.get(pair.id()), pair.school()),
+                        stairs.strandNames()))
                 .toList();
     }
 

@@ -27,6 +27,7 @@ import strophos.server.contract.CanBeNull;
 /**
  * One exercise, whole.
  *
+ * @param strandName of a progression of the yard's own; null for a strand that ships
  * @param moves what moves where; null for what is simply ridden forward on its line
  * @param left how it is set out on the left rein; without a rein where it has none
  * @param own how it is filled in, where it is the yard's own; null for what ships
@@ -38,6 +39,7 @@ import strophos.server.contract.CanBeNull;
 record ExerciseView(
         String id,
         String strand,
+        @CanBeNull String strandName,
         String name,
         Set<Exercise.Purpose> purpose,
         Set<School> schools,

@@ -1,6 +1,7 @@
 package strophos.server.library;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -11,8 +12,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
-import strophos.catalogue.OwnExercise;
-import strophos.catalogue.OwnProgression;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
@@ -46,15 +45,15 @@ class LibraryController {
         this.yard = yard;
     }
 
-    /** Strands and their exercises, each in the order in which they are learnt. */
-    record Library(List<ExerciseItem> exercises, List<StrandView> strands) {}
-
     /**
-     * A strand's stair, from the bottom up.
+     * Strands and their exercises, each in the order in which they are learnt.
      *
-     * @param name of a progression of the yard's own; null for a strand that ships
+     * @param strandNames of the yard's own progressions, by their ids
      */
-    record StrandView(String strand, @CanBeNull String name, List<StepOfStrand> steps) {}
+    record Library(List<ExerciseItem> exercises, List<StrandView> strands, Map<String, String> strandNames) {}
+
+    /** A strand's stair, from the bottom up. */
+    record StrandView(String strand, List<StepOfStrand> steps) {}
 
     /**
      * A rung of a strand, by the ids of those it names; where a school does not say otherwise.
@@ -101,12 +100,9 @@ class LibraryController {
                 catalogue.strands().stream()
                         .map(s -> new StrandView(
                                 s.id(),
-                                yard.work()
-                                        .progression(s.id())
-                                        .map(OwnProgression::name)
-                                        .orElse(null),
                                 s.progression().rungs().stream().map(this::step).toList()))
-                        .toList());
+                        .toList(),
+                catalogue.strandNames());
     }
 
     private StepOfStrand step(Rung r) {
@@ -120,7 +116,7 @@ class LibraryController {
                 r.wayBack().map(RungId::toString).orElse(null));
     }
 
-    private static ExerciseItem item(Strand strand, Exercise e) {
+    private ExerciseItem item(Strand strand, Exercise e) {
         return new ExerciseItem(
                 e.id(),
                 strand.id(),
@@ -132,7 +128,7 @@ class LibraryController {
                 e.needs().kit().stream().map(Exercise.Kit::item).toList(),
                 e.isForPractisingAlone(),
                 e.isHard(),
-                e.id().startsWith(OwnExercise.PREFIX));
+                yard.isOwn(e.id()));
     }
 
     private static Stream<Rung> rungs(Strand strand, Exercise e) {
@@ -153,6 +149,7 @@ class LibraryController {
         return new ExerciseView(
                 e.id(),
                 strand.id(),
+                catalogue.strandNames().get(strand.id()),
                 e.name(),
                 e.purpose(),
                 e.schools(),

@@ -198,7 +198,7 @@ class OwnWorks {
         if (before.isEmpty() && there >= most) {
             throw new Problem(
                     HttpStatus.CONFLICT,
-                    "too_many",
+                    "too_many_own",
                     "Your yard has %d of its own; change one of them instead.".formatted(most));
         }
     }

@@ -6,6 +6,7 @@ import org.springframework.stereotype.Component;
 import strophos.catalogue.OwnExercise;
 import strophos.catalogue.OwnProgression;
 import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
 
 /** What of the yard's own can be set as homework without having been ridden. */
 @Component
@@ -15,6 +16,11 @@ public class Programmes {
 
     Programmes(YardCatalogue catalogue) {
         this.catalogue = catalogue;
+    }
+
+    /** Whether this rung is of an exercise the yard made. */
+    public boolean isOwn(RungId rung) {
+        return catalogue.isOwn(rung.exercise());
     }
 
     /** Every rung of the yard's own that was not put away. */

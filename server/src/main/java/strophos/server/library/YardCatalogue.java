@@ -65,6 +65,11 @@ class YardCatalogue implements Catalogue {
         return stamped().map(Stamped::work).orElse(OwnWork.NONE);
     }
 
+    /** Whether the yard made this exercise. */
+    boolean isOwn(String exercise) {
+        return work().find(exercise).isPresent();
+    }
+
     /** What it shows beside its exercises, by their ids. */
     Map<String, Aside> asides() {
         return stamped().map(Stamped::asides).orElse(Map.of());
@@ -148,6 +153,11 @@ class YardCatalogue implements Catalogue {
     @Override
     public List<Strand> strands() {
         return library().strands();
+    }
+
+    @Override
+    public Map<String, String> strandNames() {
+        return library().strandNames();
     }
 
     @Override

@@ -132,7 +132,8 @@ class PairController {
             @CanBeNull String nextLessons,
             List<PastDecision> decisions,
             @CanBeNull String nextDecisions,
-            List<PastPlacing> placings) {}
+            List<PastPlacing> placings,
+            Map<String, String> strandNames) {}
 
     record NewPairId(UUID id) {}
 
@@ -203,7 +204,8 @@ class PairController {
                 lessons.next(),
                 made.decisions(),
                 made.next(),
-                placed.ofPair(id, PLACINGS));
+                placed.ofPair(id, PLACINGS),
+                stairs.strandNames());
     }
 
     @PostMapping("/{id}/placings")

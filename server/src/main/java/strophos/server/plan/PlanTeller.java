@@ -26,6 +26,11 @@ class PlanTeller {
         this.catalogue = catalogue;
     }
 
+    /** Names of strands that the yard made itself, by their ids. */
+    Map<String, String> strandNames() {
+        return catalogue.strandNames();
+    }
+
     /** @param lengthM of the horse, poll to dock; empty when its height is not known */
     PlanView view(Plan plan, OptionalDouble lengthM) {
         return new PlanView(

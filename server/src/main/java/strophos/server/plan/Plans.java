@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -57,6 +58,7 @@ public class Plans {
      * @param breaches limits the plan breaks
      * @param changes what decisions and reports since the last lesson changed in the proposal
      * @param choices rungs that can be put in
+     * @param strandNames of the yard's own progressions, by their ids
      */
     public record PlannedLesson(
             Lesson lesson,
@@ -70,6 +72,7 @@ public class Plans {
             List<PlanView.BreachView> breaches,
             List<PlanView.ChangeView> changes,
             List<RungChoice> choices,
+            Map<String, String> strandNames,
             Ground.ArenaView arena) {}
 
     /** A rung that can be put in; what its state is. */
@@ -100,6 +103,7 @@ public class Plans {
                         .filter(Candidate::suits)
                         .map(c -> new RungChoice(teller.named(c.id()), c.strand(), c.state()))
                         .toList(),
+                teller.strandNames(),
                 Ground.arena());
     }
 

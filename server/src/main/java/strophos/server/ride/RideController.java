@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -85,7 +86,7 @@ class RideController {
     /** Entries of a lesson in the order of their arrival; {@code arrival} is where to go on from. */
     record Log(List<ArrivedEntry> entries, long arrival) {}
 
-    /** All a device needs for a lesson without a network; {@code maySpeak}: voice notes may be kept of this rider's lessons. */
+    /** All a device needs for a lesson without a network; {@code maySpeak}: voice notes may be kept of this rider's lessons; {@code strandNames}: of the yard's own progressions. */
     record Packet(
             Lesson lesson,
             List<StairReader.Step> rungs,
@@ -98,6 +99,7 @@ class RideController {
             int watchWeeks,
             List<EarlierMark> seenBefore,
             boolean maySpeak,
+            Map<String, String> strandNames,
             long serverMs) {}
 
     @PostMapping("/entries")
@@ -138,6 +140,7 @@ class RideController {
                 WatchCount.STANDARD_WEEKS,
                 seenBefore(of.ridden()),
                 beside.maySpeak(),
+                catalogue.strandNames(),
                 clock.millis());
     }
 

@@ -98,6 +98,11 @@ public class StairReader {
                 .toList();
     }
 
+    /** Names of strands that the yard made itself, by their ids. */
+    public Map<String, String> strandNames() {
+        return catalogue.strandNames();
+    }
+
     /** The rung in work that was ridden last; of those of one lesson the first of the catalogue. */
     public Optional<Step> inWork(PairState state, School school) {
         Judge judge = judge();

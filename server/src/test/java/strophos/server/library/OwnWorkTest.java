@@ -207,15 +207,13 @@ class OwnWorkTest {
             stages.add(stage);
         }
         assertThat(programme(id, stages).status()).isEqualTo(200);
-        JsonNode strand = coach.get(LIBRARY)
-                .body()
-                .path("strands")
-                .valueStream()
-                .filter(s -> s.path("strand").asString().equals(id))
-                .findFirst()
-                .orElseThrow();
-        assertThat(strand.path("name").asString()).startsWith("Five stages");
-        assertThat(strand.path("steps").size()).isEqualTo(5);
+        JsonNode library = coach.get(LIBRARY).body();
+        assertThat(library.path("strandNames").path(id).asString()).startsWith("Five stages");
+        assertThat(library.path("strands")
+                        .valueStream()
+                        .filter(s -> s.path("strand").asString().equals(id)))
+                .singleElement()
+                .satisfies(s -> assertThat(s.path("steps").size()).isEqualTo(5));
         String pair = yard.pair();
         String lesson = yard.ridden(pair, 2, "TRY", 1);
         Client.Reply set = coach.post(
@@ -227,6 +225,25 @@ class OwnWorkTest {
         assertThat(running.path("steps").size()).isEqualTo(5);
         assertThat(running.path("step").asInt()).isZero();
         assertThat(running.path("minDays").asInt()).isEqualTo(3);
+    }
+
+    /** Standing has no rein: five minutes are five in all, and the timer runs once. */
+    @Test
+    void withoutAReinTheDoseIsForBothTogether() {
+        String id = newId();
+        Map<String, Object> form = form("Stand");
+        form.put("works", "NEITHER");
+        put(id, 0, form);
+        String lesson = yard.ridden(yard.pair(), 2, "TRY", 1);
+        yard.homework(lesson, id + ".walk.rail");
+        JsonNode set = coach.get("/api/v1/lessons/" + lesson + "/homework")
+                .body()
+                .path("running")
+                .path(0);
+        assertThat(set.path("steps").path(0).path("secondsARein").asInt()).isEqualTo(150);
+        assertThat(set.path("turns").size()).isEqualTo(1);
+        assertThat(set.path("turns").path(0).path("rein").asString()).isEqualTo("NONE");
+        assertThat(set.path("turns").path(0).path("seconds").asInt()).isEqualTo(300);
     }
 
     @Test
