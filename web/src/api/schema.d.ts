@@ -2529,6 +2529,7 @@ export interface components {
             widthM: number;
         };
         "plan.BlockView": {
+            aside: components["schemas"]["library.Aside"] | null;
             /** Format: double */
             bendDegrees: number | null;
             cautions: string[];

@@ -2,6 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react'
 import type { Text } from '../text'
 import type { PlanBlock, PlannedLesson, Reason } from '../api'
+import { AsideView } from '../library'
 import { percent, strandIn, wordIn, useText } from '../text'
 import { Button, Select, Card, Quiet, SIDE, SideLetter } from '../ui'
 import { minutes } from './minutes'
@@ -45,6 +46,11 @@ export function BlockCard(props: BlockCardProps) {
         ))}
       </chakra.ul>
       <Facts block={block} />
+      {block.aside && (
+        <Box marginTop="3">
+          <AsideView aside={block.aside} />
+        </Box>
+      )}
       {canEdit && <Hand {...props} />}
     </Card>
   )
@@ -83,12 +89,30 @@ function Facts({ block }: { block: PlanBlock }) {
           {block.bendDegrees !== null && `, ${t('plan.bend', { degrees: block.bendDegrees.toFixed(0) })}`}
         </Fact>
       )}
-      <Fact name={t('plan.wayBack')}>{block.wayBackSaid}</Fact>
-      <Fact name={t('plan.position')}>{block.position}</Fact>
-      <Fact name={t('plan.good')}>{block.goodSigns.join(', ')}</Fact>
-      <Fact name={t('plan.cautions')}>{block.cautions.join(' ')}</Fact>
+      {FACTS.map((fact) => {
+        const said = factOf(block, fact)
+        return (
+          said && (
+            <Fact key={fact} name={t(`plan.${fact}`)}>
+              {said}
+            </Fact>
+          )
+        )
+      })}
     </Grid>
   )
+}
+
+const FACTS = ['wayBack', 'position', 'good', 'cautions'] as const
+
+/** An exercise of one's own may leave any of them unsaid. */
+function factOf(block: PlanBlock, fact: (typeof FACTS)[number]): string {
+  return {
+    wayBack: block.wayBackSaid || (block.wayBack?.name ?? ''),
+    position: block.position,
+    good: block.goodSigns.join(', '),
+    cautions: block.cautions.join(' '),
+  }[fact]
 }
 
 function Fact({ name, children }: { name: string; children: React.ReactNode }) {

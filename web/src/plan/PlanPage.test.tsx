@@ -39,6 +39,7 @@ const block = (of: PlanBlock['of'], role: PlanBlock['role']): PlanBlock => ({
   position: 'Sit level.',
   goodSigns: [],
   cautions: ['Know the passing rule.'],
+  aside: null,
   wayBack: null,
   wayBackSaid: 'Walk on straight.',
 })

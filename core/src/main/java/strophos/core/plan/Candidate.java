@@ -20,7 +20,7 @@ import strophos.core.stair.RungState;
  * @param isFence jumped
  * @param isHard rests on the day after it was ridden
  * @param isQuickening it makes a horse quicker
- * @param suits the pair's school teaches it
+ * @param proposal whether it may be proposed
  * @param works the side of the horse it works
  * @param sides how the sides compare in the record
  * @param report how the rider's last practice of it went since the last lesson, if there was one
@@ -37,7 +37,7 @@ public record Candidate(
         boolean isFence,
         boolean isHard,
         boolean isQuickening,
-        boolean suits,
+        Proposal proposal,
         WorkedSide works,
         Optional<Sidedness> sides,
         Optional<Feel> report,
@@ -51,6 +51,11 @@ public record Candidate(
 
     private static final Set<RungState> RIDEABLE =
             EnumSet.of(RungState.OPEN, RungState.IN_WORK, RungState.PASSED, RungState.PLACED);
+
+    /** The pair's school teaches it. */
+    public boolean suits() {
+        return proposal != Proposal.NEVER;
+    }
 
     boolean isRideable() {
         return RIDEABLE.contains(state);

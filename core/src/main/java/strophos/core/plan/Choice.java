@@ -41,6 +41,7 @@ final class Choice {
     private final Set<RungId> taken = new LinkedHashSet<>();
     private final List<PlanNote> notes = new ArrayList<>();
     private final Set<String> begun;
+    private final Set<String> begunExercises;
 
     Choice(PlanFacts facts) {
         this.facts = facts;
@@ -48,6 +49,10 @@ final class Choice {
         this.begun = facts.rungs().stream()
                 .filter(Candidate::isBegun)
                 .map(Candidate::strand)
+                .collect(Collectors.toSet());
+        this.begunExercises = facts.rungs().stream()
+                .filter(Candidate::isBegun)
+                .map(c -> c.id().exercise())
                 .collect(Collectors.toSet());
     }
 
@@ -203,6 +208,7 @@ final class Choice {
         return c.suits()
                 && c.isRideable()
                 && (begun.contains(c.strand()) || !BEGUN_FIRST.contains(c.strand()))
+                && (c.proposal() == Proposal.FREELY || begunExercises.contains(c.id().exercise()))
                 && !c.isReported()
                 && facts.isCleared(c)
                 && (c.isCalm() || !facts.isLimitedTo(Focus.Limit.WALK_ONLY))

@@ -66,7 +66,7 @@ class PlannerTest {
                 false,
                 false,
                 false,
-                true,
+                Proposal.FREELY,
                 WorkedSide.INSIDE,
                 Optional.empty(),
                 Optional.empty(),
@@ -137,7 +137,7 @@ class PlannerTest {
                         c.isFence(),
                         c.isHard(),
                         c.isQuickening(),
-                        c.suits(),
+                        c.proposal(),
                         c.works(),
                         c.sides(),
                         Optional.ofNullable(feel),
@@ -205,12 +205,40 @@ class PlannerTest {
                 c.isFence(),
                 c.isHard(),
                 isQuickening,
-                c.suits(),
+                c.proposal(),
                 c.works(),
                 c.sides(),
                 c.report(),
                 c.isReported(),
                 c.turnsAgo());
+    }
+
+    /** What a coach made for one horse is not put into another's plan before it was ridden there. */
+    @ParameterizedTest
+    @CsvSource({"0, true", ", false"})
+    void anOwnExerciseIsProposedOnceThePairHasBegunIt(Integer ago, boolean isProposed) {
+        List<Candidate> stair = stair();
+        Candidate own = at(rung("own-gate", Gait.WALK), "bend", 2, RungState.OPEN, null, ago);
+        stair.clear();
+        stair.add(at(COUNTER, "bend", 0, RungState.PASSED, null, 1));
+        stair.add(new Candidate(
+                own.id(),
+                own.strand(),
+                own.step(),
+                own.state(),
+                own.wayBack(),
+                own.line(),
+                false,
+                false,
+                false,
+                Proposal.ONCE_BEGUN,
+                own.works(),
+                own.sides(),
+                own.report(),
+                false,
+                own.turnsAgo()));
+        assertThat(rungs(Planner.propose(facts(45, HORSE, look(3, 3), stair))).contains(own.id()))
+                .isEqualTo(isProposed);
     }
 
     @Test
@@ -330,7 +358,7 @@ class PlannerTest {
                 false,
                 false,
                 false,
-                true,
+                Proposal.FREELY,
                 works,
                 Optional.of(sides),
                 Optional.empty(),

@@ -106,7 +106,7 @@ final class RandomFacts {
                 chance(0.1),
                 chance(0.15),
                 chance(0.1),
-                chance(0.97),
+                chance(0.97) ? pick(Proposal.FREELY, Proposal.FREELY, Proposal.ONCE_BEGUN) : Proposal.NEVER,
                 pick(WorkedSide.values()),
                 isRidden ? Optional.of(sides()) : Optional.empty(),
                 chance(0.15) ? Optional.of(pick(Feel.values())) : Optional.empty(),

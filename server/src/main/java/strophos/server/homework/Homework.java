@@ -86,7 +86,7 @@ public class Homework {
 
     /** Ridden with the coach, or reached from what was; or of the coach's own making, who knows what the pair can do. */
     private boolean isShown(Rung rung, PairState state) {
-        return programmes.isOwn(rung.id())
+        return programmes.isOwn(rung.id().exercise())
                 || state.asked().contains(rung.id())
                 || state.asked().stream()
                         .flatMap(r -> catalogue.rung(r).stream())

@@ -6,7 +6,6 @@ import org.springframework.stereotype.Component;
 import strophos.catalogue.OwnExercise;
 import strophos.catalogue.OwnProgression;
 import strophos.core.stair.Rung;
-import strophos.core.stair.RungId;
 
 /** What of the yard's own can be set as homework without having been ridden. */
 @Component
@@ -18,9 +17,9 @@ public class Programmes {
         this.catalogue = catalogue;
     }
 
-    /** Whether this rung is of an exercise the yard made. */
-    public boolean isOwn(RungId rung) {
-        return catalogue.isOwn(rung.exercise());
+    /** Whether the yard made this exercise. */
+    public boolean isOwn(String exercise) {
+        return catalogue.isOwn(exercise);
     }
 
     /** Every rung of the yard's own that was not put away. */

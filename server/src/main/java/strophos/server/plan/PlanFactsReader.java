@@ -27,6 +27,7 @@ import strophos.core.plan.Candidate;
 import strophos.core.plan.HorseFacts;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
+import strophos.core.plan.Proposal;
 import strophos.core.school.School;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
@@ -42,6 +43,7 @@ import strophos.server.horse.FactsRepository;
 import strophos.server.horse.HorseReader;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.library.Programmes;
 import strophos.server.look.FocusChoice;
 import strophos.server.look.Looks;
 import strophos.server.look.StoredLook;
@@ -72,6 +74,7 @@ class PlanFactsReader {
     private final YardRules rules;
     private final Pauses pauses;
     private final Catalogue catalogue;
+    private final Programmes programmes;
 
     PlanFactsReader(
             Looks looks,
@@ -83,7 +86,8 @@ class PlanFactsReader {
             HomeworkReader homework,
             YardRules rules,
             Pauses pauses,
-            Catalogue catalogue) {
+            Catalogue catalogue,
+            Programmes programmes) {
         this.looks = looks;
         this.lessons = lessons;
         this.facts = facts;
@@ -94,6 +98,7 @@ class PlanFactsReader {
         this.rules = rules;
         this.pauses = pauses;
         this.catalogue = catalogue;
+        this.programmes = programmes;
     }
 
     /** The facts, with what they were gathered from. */
@@ -228,6 +233,13 @@ class PlanFactsReader {
                 .map(r -> candidate(g, strand, rungs.indexOf(r), r, stateOf.get(r.id()), isSaid, hasStops));
     }
 
+    private Proposal proposal(Exercise exercise, School school) {
+        if (!exercise.schools().contains(school)) {
+            return Proposal.NEVER;
+        }
+        return programmes.isOwn(exercise.id()) ? Proposal.ONCE_BEGUN : Proposal.FREELY;
+    }
+
     private Candidate candidate(
             Sources g,
             Strand strand,
@@ -248,7 +260,7 @@ class PlanFactsReader {
                 exercise.isFence(),
                 exercise.isHard(),
                 exercise.isQuickening(),
-                exercise.schools().contains(g.school()),
+                proposal(exercise, g.school()),
                 rung.works(),
                 g.before().state().find(rung.id()).filter(r -> r.asks() > 0).map(RungRecord::sides),
                 lastReport(g, id, isSaid).map(Practice::feel),

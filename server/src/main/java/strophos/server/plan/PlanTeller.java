@@ -15,15 +15,18 @@ import strophos.core.plan.Plan;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanLimits;
 import strophos.core.stair.RungId;
+import strophos.server.library.Asides;
 
 /** Tells a plan as it is sent: names, figures, bends. */
 @Component
 class PlanTeller {
 
     private final Catalogue catalogue;
+    private final Asides asides;
 
-    PlanTeller(Catalogue catalogue) {
+    PlanTeller(Catalogue catalogue, Asides asides) {
         this.catalogue = catalogue;
+        this.asides = asides;
     }
 
     /** Names of strands that the yard made itself, by their ids. */
@@ -78,7 +81,8 @@ class PlanTeller {
                         .toList(),
                 e.position(),
                 e.goodSigns(),
-                e.cautions());
+                e.cautions(),
+                asides.of(e.id()).orElse(null));
     }
 
     private Exercise exercise(RungId rung) {

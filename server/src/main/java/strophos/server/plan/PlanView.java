@@ -15,6 +15,7 @@ import strophos.core.plan.PlanLimits;
 import strophos.core.plan.PlanNote;
 import strophos.core.plan.Reason;
 import strophos.server.contract.CanBeNull;
+import strophos.server.library.Aside;
 
 /** A plan as sent; seconds throughout. */
 public record PlanView(
@@ -41,6 +42,7 @@ public record PlanView(
      * @param longer the rein with the longer share
      * @param side to work, where the exercise leaves it open; else none
      * @param circleM across; null when it is not ridden on a circle
+     * @param aside what the coach shows beside the exercise; null for nothing
      * @param bendDegrees poll to dock on that circle; null without a circle or the horse's height
      */
     public record BlockView(
@@ -61,7 +63,8 @@ public record PlanView(
             List<ReasonView> reasons,
             String position,
             List<String> goodSigns,
-            List<String> cautions) {}
+            List<String> cautions,
+            @CanBeNull Aside aside) {}
 
     /** Why; the sentence stands in the language file under the code. */
     public record ReasonView(Reason.Code code, Map<String, String> values) {}
