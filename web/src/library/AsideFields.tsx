@@ -60,7 +60,7 @@ export function AsideFields({ aside, onChange, fresh, onFresh }: AsideFieldsProp
       <Field
         type="url"
         label={t('own.link')}
-        placeholder="https://"
+        placeholder={t('own.linkHint')}
         value={aside.link ?? ''}
         maxLength={500}
         onChange={(e) => onChange({ ...aside, link: e.target.value || null })}

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { Minus, Plus } from 'lucide-react'
 import { useId } from 'react'
 import type { OwnForm } from '../api'
 import { Chips } from '../capture'
@@ -110,7 +111,7 @@ function Amount({ form, onChange }: PartProps) {
       <FieldLabel htmlFor={id}>{t(form.works === 'NEITHER' ? 'own.amountOnce' : 'own.amount')}</FieldLabel>
       <Flex gap="1.5" align="center" marginBottom="1.5">
         <Button aria-label={t('own.less')} onClick={() => onChange(withAmount(form, most - 1))}>
-          −
+          <Minus size={20} aria-hidden />
         </Button>
         <Input
           id={id}
@@ -124,7 +125,7 @@ function Amount({ form, onChange }: PartProps) {
           onChange={(e) => e.target.value !== '' && onChange(withAmount(form, Number(e.target.value)))}
         />
         <Button aria-label={t('own.more')} onClick={() => onChange(withAmount(form, most + 1))}>
-          +
+          <Plus size={20} aria-hidden />
         </Button>
       </Flex>
       <Grid gap="1.5" templateColumns="repeat(3, minmax(0, 1fr))" role="group" aria-label={t('own.unit')}>

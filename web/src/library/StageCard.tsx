@@ -22,11 +22,16 @@ export function StageCard({ stage, number, isLast, isTried, onChange, onMove, on
   const { t } = useText()
   return (
     <Card as="li">
-      <Flex gap="3" align="start">
-        <chakra.span fontFamily="heading" fontSize="2xl" fontWeight="740" minWidth="1.4em">
+      <Grid
+        templateColumns={{ base: '1fr auto', md: 'auto minmax(0, 1fr) auto' }}
+        templateAreas={{ base: '"number keys" "what what"', md: '"number what keys"' }}
+        gap="3"
+        alignItems="start"
+      >
+        <chakra.span gridArea="number" fontFamily="heading" fontSize="2xl" fontWeight="740" minWidth="1.4em">
           {number}
         </chakra.span>
-        <chakra.div flex="1" minWidth="0">
+        <chakra.div gridArea="what" minWidth="0">
           {stage.isNew ? (
             <StageFields stage={stage} isTried={isTried} onChange={onChange} />
           ) : (
@@ -35,7 +40,7 @@ export function StageCard({ stage, number, isLast, isTried, onChange, onMove, on
             </chakra.p>
           )}
         </chakra.div>
-        <Flex direction={{ base: 'column', md: 'row' }}>
+        <Flex gridArea="keys">
           <Button
             look="bare"
             aria-label={t('programme.up', { number })}
@@ -61,7 +66,7 @@ export function StageCard({ stage, number, isLast, isTried, onChange, onMove, on
             <Trash2 size={20} aria-hidden />
           </Button>
         </Flex>
-      </Flex>
+      </Grid>
     </Card>
   )
 }

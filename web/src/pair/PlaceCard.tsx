@@ -41,7 +41,7 @@ export function PlaceCard({ pair }: { pair: PairView }) {
             <summary>{strandIn(t, strand, pair.strandNames)}</summary>
             <chakra.ul listStyleType="none">
               {pair.stair
-                .filter((s) => s.strand === strand && s.awaits.length === 0)
+                .filter((s) => s.strand === strand)
                 .map((step) => (
                   <Rung
                     key={step.rung}

@@ -117,8 +117,8 @@ class OwnExerciseTest {
         try (Visitor coach = coach()) {
             coach.link("Library").click();
             coach.link("New programme").click();
-            coach.fill("What do you call the programme?", "Into the wash bay");
-            List<String> stages = List.of("Look at it", "One foot", "All four", "Water beside", "Water on the feet");
+            coach.fill("What do you call the programme?", "Past the tractor");
+            List<String> stages = List.of("Look at it", "It stands", "It runs", "It rolls away", "It comes past");
             for (int i = 0; i < stages.size(); i++) {
                 if (i > 0) {
                     coach.exactly("Add a stage").click();
@@ -137,14 +137,14 @@ class OwnExerciseTest {
                     .getByRole(
                             AriaRole.HEADING,
                             new Page.GetByRoleOptions()
-                                    .setName("Into the wash bay")
+                                    .setName("Past the tractor")
                                     .setExact(true))
                     .waitFor();
             coach.assertAccessible();
             Rider ride = Rider.inNewLesson(coach, "Pepperwort");
             coach.open("/lessons/" + ride.lesson() + "/homework");
-            coach.page().getByLabel("One of your programmes").selectOption("Into the wash bay");
-            coach.page().getByText("Into the wash bay: stage 1 of 5").waitFor();
+            coach.page().getByLabel("One of your programmes").selectOption("Past the tractor");
+            coach.page().getByText("Past the tractor: stage 1 of 5").waitFor();
             coach.page().getByText("the next step opens in 14 days").waitFor();
             coach.assertAccessible();
             coach.assertQuiet();

@@ -32,6 +32,7 @@ import strophos.server.access.YardScope;
 import strophos.server.horse.FactsRepository;
 import strophos.server.horse.Overrule;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.library.OwnImport;
 import strophos.server.pause.Safety;
 import strophos.server.roster.NewPair;
 import strophos.server.roster.Pair;
@@ -54,6 +55,7 @@ class DemoMaker implements ApplicationRunner {
     private final LessonRepository lessons;
     private final FactsRepository facts;
     private final Safety safety;
+    private final OwnImport ownWork;
     private final DemoHistory history;
     private final PasswordEncoder passwords;
     private final TransactionOperations transactions;
@@ -68,6 +70,7 @@ class DemoMaker implements ApplicationRunner {
             LessonRepository lessons,
             FactsRepository facts,
             Safety safety,
+            OwnImport ownWork,
             DemoHistory history,
             PasswordEncoder passwords,
             TransactionOperations transactions,
@@ -80,6 +83,7 @@ class DemoMaker implements ApplicationRunner {
         this.lessons = lessons;
         this.facts = facts;
         this.safety = safety;
+        this.ownWork = ownWork;
         this.history = history;
         this.passwords = passwords;
         this.transactions = transactions;
@@ -154,6 +158,7 @@ class DemoMaker implements ApplicationRunner {
         }
         addSecondRider();
         safety.keepContacts(DemoPeople.CONTACTS);
+        ownWork.take(DemoMaker.class.getResourceAsStream("/demo/own-work.json"), clock.instant());
     }
 
     private void tell(Viewer coach, Story story, ZoneId zone) {

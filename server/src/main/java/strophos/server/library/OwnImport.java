@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.InputStream;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,18 +14,26 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Takes in the own work of another yard, or of this one as it was: looked at first, then all or nothing. */
 @Service
 @Transactional
-class OwnImport {
+public class OwnImport {
 
     private final OwnWorks works;
     private final OwnRepository own;
+    private final JsonMapper json;
 
-    OwnImport(OwnWorks works, OwnRepository own) {
+    OwnImport(OwnWorks works, OwnRepository own, JsonMapper json) {
         this.works = works;
         this.own = own;
+        this.json = json;
+    }
+
+    /** Takes in a file that was written for this version. */
+    public void take(InputStream file, Instant at) {
+        take(json.readValue(file, OwnFile.class), false, at);
     }
 
     /** An exercise as it is handed on. */
