@@ -3,6 +3,7 @@ package strophos.catalogue;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import strophos.core.exchange.Strength;
 import strophos.core.school.School;
 
@@ -44,6 +45,12 @@ public final class Schools {
 
     public List<SchoolText> all() {
         return List.copyOf(bySchool.values());
+    }
+
+    /** The strand a new pair begins with where nothing is asked by strength: on the ground; empty where it begins in the saddle. */
+    public Optional<String> begins(School school) {
+        SchoolText text = of(school);
+        return text.ladder().isEmpty() ? Optional.of(text.strands().get(0)) : Optional.empty();
     }
 
     /** Where a strand stands in the order of a school; one that it does not name comes last. */

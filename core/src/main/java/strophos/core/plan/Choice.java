@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import strophos.core.homework.Feel;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -46,9 +47,10 @@ final class Choice {
     Choice(PlanFacts facts) {
         this.facts = facts;
         this.kinds = facts.kinds();
-        this.begun = facts.rungs().stream()
-                .filter(Candidate::isBegun)
-                .map(Candidate::strand)
+        this.begun = Stream.concat(
+                        facts.rungs().stream().filter(Candidate::isBegun).map(Candidate::strand),
+                        // what its school begins with needs no beginning
+                        facts.current().stream())
                 .collect(Collectors.toSet());
         this.begunExercises = facts.rungs().stream()
                 .filter(Candidate::isBegun)
@@ -197,7 +199,7 @@ final class Choice {
                         .orElse(true);
     }
 
-    private java.util.stream.Stream<Candidate> free(Predicate<Candidate> which) {
+    private Stream<Candidate> free(Predicate<Candidate> which) {
         return facts.rungs().stream()
                 .filter(this::isAllowed)
                 .filter(c -> !taken.contains(c.id()))

@@ -18,7 +18,8 @@ import strophos.core.stop.WorkedLongEnough;
  * @param look today's; empty before it was taken
  * @param focus of that look; empty before it was taken
  * @param chosen what the coach works on instead; empty to follow the look
- * @param current the strand the pair has been working on; empty before its first lesson
+ * @param current the strand the pair has been working on; before its first lesson the one its school begins with on the ground, else
+ *     empty
  * @param rungs of all strands, each strand from the foot up
  * @param hardYesterday hard rungs ridden yesterday: they rest
  * @param stop thresholds of {@link strophos.core.stop.StopThresholds#SET}

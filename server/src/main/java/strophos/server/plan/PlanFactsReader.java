@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
+import strophos.catalogue.Schools;
 import strophos.catalogue.Strand;
 import strophos.core.homework.Feel;
 import strophos.core.judgement.Thresholds;
@@ -74,6 +75,7 @@ class PlanFactsReader {
     private final YardRules rules;
     private final Pauses pauses;
     private final Catalogue catalogue;
+    private final Schools schools;
     private final Programmes programmes;
 
     PlanFactsReader(
@@ -87,6 +89,7 @@ class PlanFactsReader {
             YardRules rules,
             Pauses pauses,
             Catalogue catalogue,
+            Schools schools,
             Programmes programmes) {
         this.looks = looks;
         this.lessons = lessons;
@@ -98,6 +101,7 @@ class PlanFactsReader {
         this.rules = rules;
         this.pauses = pauses;
         this.catalogue = catalogue;
+        this.schools = schools;
         this.programmes = programmes;
     }
 
@@ -202,7 +206,7 @@ class PlanFactsReader {
                 g.look().looked().map(StoredLook::look),
                 g.look().focus(),
                 g.look().choice().map(FocusChoice::chosen),
-                g.current(),
+                g.current().or(() -> schools.begins(g.school())),
                 candidates,
                 HardItemsRest.on(
                         g.day(),

@@ -55,6 +55,17 @@ class PlansTest {
         assertThat(view.path("breaches").size()).isZero();
     }
 
+    /** A new pair of the school of rewards begins on the ground, and not with its rider's seat. */
+    @Test
+    void aRewardBasedPairBeginsOnTheGround() {
+        String pair = yard.pair();
+        coach.put("/api/v1/pairs/" + pair + "/school", Map.of("school", "REWARD_BASED"));
+        assertThat(plan(yard.lesson(pair)).path("plan").path("blocks").valueStream())
+                .filteredOn(b -> b.path("role").asString().equals("MAIN"))
+                .extracting(b -> b.path("of").path("rung").asString())
+                .containsExactly("target.halt.rail");
+    }
+
     @Test
     void theLookChangesIt() {
         String lesson = yard.lesson(yard.pair());
