@@ -51,6 +51,11 @@ public enum AttachmentType {
         return head.contains("webm");
     }
 
+    /** To be looked at, and not heard. */
+    public boolean isPicture() {
+        return mediaType.startsWith("image/");
+    }
+
     /** As it is served. */
     String mediaType() {
         return mediaType;

@@ -36,10 +36,13 @@ class OwnController {
     private final OwnWorks works;
     private final OwnImport imports;
     private final OwnRepository own;
+    private final Asides asides;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    OwnController(OwnWorks works, OwnImport imports, OwnRepository own, Catalogue catalogue, Clock clock) {
+    OwnController(
+            OwnWorks works, OwnImport imports, OwnRepository own, Asides asides, Catalogue catalogue, Clock clock) {
+        this.asides = asides;
         this.works = works;
         this.imports = imports;
         this.own = own;
@@ -151,6 +154,7 @@ class OwnController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void show(@PathVariable String exercise, @Valid @RequestBody NewAside wanted) {
         catalogue.exercise(exercise).orElseThrow(Problem::notFound);
+        asides.refuseUnlessThere(wanted.aside());
         works.show(exercise, wanted.version(), wanted.aside(), clock.instant());
     }
 

@@ -349,6 +349,23 @@ class OwnWorkTest {
         assertThat(rider.fetch(path).statusCode()).as("taken away").isEqualTo(404);
     }
 
+    /** A sound is no picture, and nothing is shown that is not there. */
+    @Test
+    void onlyAPictureThatIsThereIsShownAsOne() throws Exception {
+        byte[] sound;
+        try (InputStream in = OwnWorkTest.class.getResourceAsStream("/attachment/voice.webm")) {
+            sound = in.readAllBytes();
+        }
+        String sha =
+                HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(sound));
+        coach.putBytes(LIBRARY + "/attachments/" + sha, sound);
+        for (String picture : List.of(sha, "0".repeat(64))) {
+            Client.Reply reply = coach.put(
+                    LIBRARY + "/circle-bend/aside", Map.of("version", 0, "aside", Map.of("picture", picture)));
+            assertThat(codes(reply)).containsExactly("unknown_id aside.picture");
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"http://films.example/bend", "javascript:alert(1)", "https://a b", "ftp://films.example"})
     void aLinkLeadsToASafePage(String link) {
