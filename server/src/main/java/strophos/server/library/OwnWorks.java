@@ -18,7 +18,6 @@ import strophos.catalogue.OwnWork;
 import strophos.core.stair.RungId;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
-import strophos.server.rules.YardSettings;
 
 /** Keeps what coaches make: checked as what ships is, and version by version. */
 @Component
@@ -32,20 +31,18 @@ class OwnWorks {
 
     private final OwnRepository own;
     private final YardCatalogue catalogue;
-    private final YardSettings settings;
     private final OwnCheck check;
 
-    OwnWorks(OwnRepository own, YardCatalogue catalogue, YardSettings settings) {
+    OwnWorks(OwnRepository own, YardCatalogue catalogue) {
         this.own = own;
         this.catalogue = catalogue;
-        this.settings = settings;
         this.check = new OwnCheck(catalogue.shipped());
     }
 
     /** What the yard made, while nobody else changes it. */
     Change change(Instant at) {
         own.lock();
-        settings.forget();
+        catalogue.forget();
         return new Change(at);
     }
 
@@ -59,7 +56,7 @@ class OwnWorks {
         refuseUnlessLast(before, version);
         own.add(OwnItem.Kind.ASIDE, exercise, version + 1, aside, aside.isEmpty(), at);
         own.stamp(false);
-        settings.forget();
+        catalogue.forget();
     }
 
     /** One or more things made or changed together. */
@@ -155,7 +152,7 @@ class OwnWorks {
         void end() {
             if (isAny) {
                 own.stamp(isRejudged);
-                settings.forget();
+                catalogue.forget();
             }
         }
     }

@@ -22,6 +22,7 @@ import strophos.catalogue.Strand;
 import strophos.core.school.School;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
+import strophos.server.access.OncePerTransaction;
 import strophos.server.access.YardScope;
 import strophos.server.rules.YardSettings;
 
@@ -38,6 +39,8 @@ class YardCatalogue implements Catalogue {
     private final Library shipped;
     private final YardSettings settings;
     private final OwnRepository own;
+    /** Asked for at every rung of every pair: no two threads wait for each other here. */
+    private final OncePerTransaction<Optional<Stamped>> now = new OncePerTransaction<>(this::find);
 
     /** A yard's library as it was when the yard bore this stamp. */
     private record Stamped(UUID stamp, OwnWork work, Library library, Map<String, Aside> asides) {}
@@ -79,17 +82,24 @@ class YardCatalogue implements Catalogue {
         return stamped().map(Stamped::library).orElse(shipped);
     }
 
-    /** Empty where nothing of one's own is there. */
+    /** Something of the yard's own was changed in this transaction. */
+    void forget() {
+        settings.forget();
+        now.forget();
+    }
+
+    /** Empty where nothing of one's own is there, or before sign-in. */
     private Optional<Stamped> stamped() {
-        if (YardScope.find().isEmpty()) {
-            return Optional.empty();
-        }
-        return settings.library().map(now -> {
+        return YardScope.find().isEmpty() ? Optional.empty() : now.get();
+    }
+
+    private Optional<Stamped> find() {
+        return settings.library().map(stamp -> {
             UUID yard = YardScope.viewer().yard();
             Stamped known = held.get(yard);
-            if (known == null || !known.stamp().equals(now.stamp())) {
-                OwnWork work = read(now.rejudged());
-                known = new Stamped(now.stamp(), work, joined(work), readAsides());
+            if (known == null || !known.stamp().equals(stamp.stamp())) {
+                OwnWork work = read(stamp.rejudged());
+                known = new Stamped(stamp.stamp(), work, joined(work), readAsides());
                 held.put(yard, known);
             }
             return known;
