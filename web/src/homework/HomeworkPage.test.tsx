@@ -75,3 +75,21 @@ test('an inbox in which nothing waits is not there', async () => {
   await vi.waitFor(() => expect(asked.map((a) => a.request)).toContain('GET /api/v1/inbox'))
   expect(screen.queryByRole('heading')).toBeNull()
 })
+
+test('a task is not set before it is saved, and what was written stays', async () => {
+  const { asked, sent } = open({
+    [`GET ${PATH}`]: homework(),
+    [`POST ${PATH}`]: homework({ running: [assignment()] }),
+  })
+  const user = userEvent.setup()
+  await user.click(await screen.findByRole('button', { name: text('homework.write') }))
+  await user.type(screen.getByLabelText(text('own.name')), 'Stretch your hips')
+  await user.type(screen.getByLabelText(text('own.feel')), 'Nothing pulls.')
+  await user.click(screen.getByLabelText(text('homework.keepTask')))
+  await user.click(screen.getByRole('button', { name: text('homework.setTask') }))
+  const [put] = asked.filter((a) => a.request.startsWith('PUT'))
+  expect(put?.body).toMatchObject({ version: 0, isPutAway: true, exercise: { name: 'Stretch your hips' } })
+  expect(await screen.findByRole('alert')).toBeInTheDocument()
+  expect(sent(`POST ${PATH}`)).toEqual([])
+  expect(screen.getByLabelText(text('own.name'))).toHaveValue('Stretch your hips')
+})

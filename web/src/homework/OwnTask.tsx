@@ -1,7 +1,16 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { Homework } from '../api'
-import { blankForm, missingIn, newOwnId, OwnFields, useSaveOwn } from '../library'
+import {
+  AsideFields,
+  blankForm,
+  isSafe,
+  missingIn,
+  NO_ASIDE,
+  newOwnId,
+  OwnFields,
+  useSaveOwn,
+} from '../library'
 import { useText } from '../text'
 import { Button, Card, Select, Trouble } from '../ui'
 import type { OwnWish } from './useSet'
@@ -83,6 +92,8 @@ function NewTask({ onMade }: { onMade: (rung: string) => void }) {
   const { t } = useText()
   const [id] = useState(newOwnId)
   const [form, setForm] = useState(() => blankForm([t('own.stop.uneven')]))
+  const [aside, setAside] = useState(NO_ASIDE)
+  const [fresh, setFresh] = useState<Record<string, string>>({})
   const [isKept, setKept] = useState(true)
   const [isTried, setTried] = useState(false)
   const [step] = form.steps
@@ -92,6 +103,14 @@ function NewTask({ onMade }: { onMade: (rung: string) => void }) {
   return (
     <Box marginTop="5">
       <OwnFields form={form} onChange={setForm} isTried={isTried} />
+      <Box marginTop="4">
+        <AsideFields
+          aside={aside}
+          onChange={setAside}
+          fresh={fresh}
+          onFresh={(sha256, url) => setFresh((all) => ({ ...all, [sha256]: url }))}
+        />
+      </Box>
       <Flex gap="4" wrap="wrap" align="center" marginTop="4">
         <Button
           look="live"
@@ -99,7 +118,8 @@ function NewTask({ onMade }: { onMade: (rung: string) => void }) {
           disabled={save.isPending}
           onClick={() => {
             setTried(true)
-            if (missingIn(form).length === 0) save.mutate({ id, version: 0, form, isPutAway: !isKept })
+            if (missingIn(form).length === 0 && isSafe(aside))
+              save.mutate({ id, version: 0, form, isPutAway: !isKept, aside })
           }}
         >
           {t('homework.setTask')}

@@ -5,7 +5,7 @@ import type { Exercise } from '../api'
 import { useMe } from '../session'
 import { useText } from '../text'
 import { Button, Card, CardTitle, Quiet, Trouble } from '../ui'
-import { AsideFields, NO_ASIDE } from './AsideFields'
+import { AsideFields, isSafe, NO_ASIDE } from './AsideFields'
 import { AsideView } from './AsideView'
 
 /** The coach's own picture, voice, line or link beside an exercise that ships: attached once, shown wherever it is used. */
@@ -47,7 +47,7 @@ export function AsideCard({ exercise: e }: { exercise: Exercise }) {
             look="live"
             marginTop="3"
             marginRight="2"
-            disabled={save.isPending}
+            disabled={save.isPending || !isSafe(said)}
             onClick={() => save.mutate()}
           >
             {t('own.saveAside')}

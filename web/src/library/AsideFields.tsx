@@ -8,6 +8,11 @@ import { Button, Field, Trouble } from '../ui'
 import { AsideView } from './AsideView'
 import { attach, resized } from './attach'
 
+/** Whether a link leads to a page that can be opened safely; none is as good. */
+export function isSafe({ link }: Aside): boolean {
+  return link === null || /^https:\/\/[^\s"<>]+$/.test(link)
+}
+
 export const NO_ASIDE: Aside = { note: null, link: null, picture: null, sound: null }
 
 interface AsideFieldsProps {
@@ -63,7 +68,8 @@ export function AsideFields({ aside, onChange, fresh, onFresh }: AsideFieldsProp
         placeholder={t('own.linkHint')}
         value={aside.link ?? ''}
         maxLength={500}
-        onChange={(e) => onChange({ ...aside, link: e.target.value || null })}
+        onChange={(e) => onChange({ ...aside, link: e.target.value.trim() || null })}
+        {...(!isSafe(aside) && { issue: t('own.missing.link') })}
       />
     </Flex>
   )

@@ -6,7 +6,7 @@ import { queries } from '../api'
 import type { Exercise, OwnForm } from '../api'
 import { useText } from '../text'
 import { Button, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
-import { AsideFields, NO_ASIDE } from './AsideFields'
+import { AsideFields, isSafe, NO_ASIDE } from './AsideFields'
 import { OwnFields } from './OwnFields'
 import { blankForm, copyOf, missingIn, newOwnId } from './ownForm'
 import { useSaveOwn } from './useSaveOwn'
@@ -56,7 +56,7 @@ function Form({ title, id: madeId, version, first, shown }: FormProps) {
   const save = useSaveOwn((saved) => void navigate(`/library/${saved}`, { replace: true }))
   const submit = () => {
     setTried(true)
-    if (missingIn(form).length === 0)
+    if (missingIn(form).length === 0 && isSafe(aside))
       save.mutate({
         id,
         version,

@@ -1,3 +1,4 @@
+export { AsideFields, isSafe, NO_ASIDE } from './AsideFields'
 export { AsideView } from './AsideView'
 export { OwnFields } from './OwnFields'
 export { blankForm, missingIn, newOwnId } from './ownForm'

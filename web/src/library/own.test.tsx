@@ -117,6 +117,10 @@ test('an exercise that ships shows what the coach put beside it', async () => {
   })
   const user = userEvent.setup()
   await user.click(await screen.findByRole('button', { name: text('own.addAside') }))
+  await user.type(screen.getByLabelText(text('own.link')), 'films.example')
+  expect(screen.getByText(text('own.missing.link'))).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: text('own.saveAside') })).toBeDisabled()
+  await user.clear(screen.getByLabelText(text('own.link')))
   await user.type(screen.getByLabelText(text('own.link')), 'https://films.example/renvers')
   await user.click(screen.getByRole('button', { name: text('own.saveAside') }))
   await vi.waitFor(() =>
