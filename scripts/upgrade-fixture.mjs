@@ -2,7 +2,7 @@
 // tests: node scripts/upgrade-fixture.mjs URL SETUP_TOKEN OUT DATABASE. Writes what a device of this version would hold,
 // unsent, to OUT; the database (a libpq URI of its owner) is dumped with pg_dump beside it (docs/running.md, "Upgrades are
 // tested").
-import { writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { randomUUID } from 'node:crypto'
 import { execFileSync } from 'node:child_process'
 
@@ -45,6 +45,10 @@ function pairOf(rider, horse, school, heightCm) {
   return { rider, horse, description: null, heightCm, school, goal: null }
 }
 
+// what the yard made itself: an exercise that is ridden, and a programme
+const ownWork = new URL('../server/src/main/resources/demo/own-work.json', import.meta.url)
+await coach.post('/library/imports', { file: JSON.parse(readFileSync(ownWork, 'utf8')), isPreview: false })
+
 const device = randomUUID()
 let seq = 0
 let atMs = Date.now() - 40 * 60_000
@@ -86,6 +90,7 @@ async function ridden(pair, look, rungs, more = () => []) {
 
 const SOUND = { soundness: 'SOUND', calm: 3, rider: 3, halt: 3, leg: 3, bendLeft: 3, bendRight: 2 }
 const RAIL = ['counter-bend', 'WALK', 'RAIL']
+const OWN_GATE = ['own-gate', 'WALK', 'RAIL']
 
 async function homework(of, rung) {
   const id = randomUUID()
@@ -171,7 +176,7 @@ await ridden(fennel, { ...SOUND, soundness: 'UNLEVEL' }, [RAIL])
 
 // Quillon: nothing wrong; a decision, a kept plan, entries that are odd or taken back
 const { id: quillon } = await coach.post('/pairs', pairOf('Saskia Pemberthy', 'Quillon', 'CLASSICAL', 160))
-const bent = await ridden(quillon, SOUND, [RAIL, ['inside-bend', 'WALK', 'RAIL']], (id, entries) => [
+const bent = await ridden(quillon, SOUND, [RAIL, ['inside-bend', 'WALK', 'RAIL'], OWN_GATE], (id, entries) => [
   entry(id, 'void', { target: entries.findLast((e) => e.kind === 'exchange').id }),
   entry(id, 'measured_later', { metres: 12.5 }),
   entry(id, 'note', { text: 'Softer on the right today.' }),
