@@ -21,6 +21,8 @@ import strophos.core.school.School;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
+import strophos.core.tack.Pressure;
+import strophos.core.tack.TackKind;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationFeature;
@@ -44,6 +46,8 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
             .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
             .addMixIn(School.class, InWords.class)
+            .addMixIn(Pressure.class, InWords.class)
+            .addMixIn(TackKind.class, InWords.class)
             .addMixIn(FigureKind.class, InWords.class)
             .addMixIn(Exercise.People.class, InWords.class)
             .addMixIn(Exercise.Flexed.class, InWords.class)
@@ -143,6 +147,23 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
     /** Reads the file of the places, refused as a strand's. */
     static List<AtPlace> places(String name, String yaml) {
         return read(name, yaml, new TypeReference<List<AtPlace>>() {});
+    }
+
+    /** Reads the file of the headgear, refused as a strand's. */
+    static List<HeadgearText> headgears(String name, String yaml) {
+        return read(name, yaml, new TypeReference<List<HeadgearText.Written>>() {}).stream()
+                .map(HeadgearText.Written::text)
+                .toList();
+    }
+
+    /** Reads the file of the kinds of tack, refused as a strand's. */
+    static List<TackText> tack(String name, String yaml) {
+        return read(name, yaml, new TypeReference<List<TackText>>() {});
+    }
+
+    /** Reads the list of behaviours, refused as a strand's. */
+    static List<PainBehaviour> behaviours(String name, String yaml) {
+        return read(name, yaml, new TypeReference<List<PainBehaviour>>() {});
     }
 
     private static <T> T read(String name, String yaml, TypeReference<T> as) {
