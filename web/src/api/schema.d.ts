@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end"];
+        post: operations["end_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -173,7 +173,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -612,6 +612,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/cues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["book"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/cues/{cue}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/decisions": {
         parameters: {
             query?: never;
@@ -636,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["facts"];
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -676,6 +708,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/intake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["intake"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/intake/horse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["horse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/intake/rider": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rider"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/intake/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["together"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/invitations": {
         parameters: {
             query?: never;
@@ -702,6 +798,22 @@ export interface paths {
         get: operations["moreLessons"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/pain-counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["counts"];
+        put?: never;
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -748,6 +860,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/tack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/tack/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put: operations["change_1"];
         post?: never;
         delete?: never;
@@ -767,6 +911,38 @@ export interface paths {
         put?: never;
         post: operations["say"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/watch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["watch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/watch/{watch}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["end"];
+        post?: never;
+        delete: operations["goOn"];
         options?: never;
         head?: never;
         patch?: never;
@@ -993,6 +1169,12 @@ export interface components {
         "catalogue.NotJudged": {
             from: string;
             what: string;
+        };
+        "catalogue.PainBehaviour": {
+            asks: string;
+            id: string;
+            /** @enum {string} */
+            region: "HEAD" | "FACE" | "TAIL" | "GAIT" | "ANSWER";
         };
         "core.homework.DoseRange": {
             /** Format: int32 */
@@ -1278,6 +1460,37 @@ export interface components {
             speaksFromC: number;
             /** Format: double */
             stop: number;
+        };
+        "cue.ClashView": {
+            first: string;
+            second: string;
+            signal: string;
+        };
+        "cue.CueBookView": {
+            clashes: components["schemas"]["cue.ClashView"][];
+            cues: components["schemas"]["cue.StoredCue"][];
+        };
+        "cue.CueForm": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            gait: string | null;
+            isProven: boolean;
+            isPutAway: boolean;
+            meaning: string;
+            signal: string;
+            /** Format: date */
+            since: string | null;
+        };
+        "cue.NewCue": {
+            cue: components["schemas"]["cue.CueForm"];
+            /** Format: int32 */
+            version: number;
+        };
+        "cue.StoredCue": {
+            cue: components["schemas"]["cue.CueForm"];
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
         };
         "debrief.AnswerCount": {
             answer: string;
@@ -1798,16 +2011,31 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        "horse.CountView": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: uuid */
+            id: string;
+            isVetFirst: boolean;
+            seen: string[];
+        };
         "horse.Facts": {
             /** Format: date */
             backSince: string | null;
             /** Format: int32 */
             bornYear: number | null;
             /** Format: int32 */
+            girthCm: number | null;
+            /** Format: int32 */
             heightCm: number | null;
             horseKg: number | null;
             /** Format: date */
             inWorkSince: string | null;
+            /** Format: int32 */
+            lengthCm: number | null;
             /** Format: int32 */
             minutesBefore: number | null;
             riderKg: number | null;
@@ -1819,6 +2047,8 @@ export interface components {
         "horse.FactsView": {
             facts: components["schemas"]["horse.Facts"];
             overrule: components["schemas"]["horse.Overrule"] | null;
+            /** Format: double */
+            tapeKg: number | null;
             /** Format: int32 */
             version: number;
             /** @enum {string|null} */
@@ -1836,12 +2066,103 @@ export interface components {
             id: string;
             reason: string;
         };
+        "horse.NewPainCount": {
+            /** Format: uuid */
+            id: string;
+            seen: string[];
+        };
         "horse.Overrule": {
             /** Format: date-time */
             at: string;
             by: string;
             percent: number;
             reason: string;
+        };
+        "horse.PainCountsView": {
+            counts: components["schemas"]["horse.CountView"][];
+            horse: string;
+            questions: components["schemas"]["catalogue.PainBehaviour"][];
+            /** Format: int32 */
+            vetFrom: number;
+        };
+        "intake.DatedNote": {
+            note: string;
+            /** Format: date */
+            on: string;
+        };
+        "intake.HeadHeight": {
+            /** Format: int32 */
+            leastCm: number;
+            /** Format: int32 */
+            mostCm: number;
+        };
+        "intake.HorseIntake": {
+            breed: string | null;
+            fears: string | null;
+            formerUse: string | null;
+            history: string | null;
+            sightAndHearing: string | null;
+            soundness: components["schemas"]["intake.DatedNote"][];
+            /** Format: date */
+            teethOn: string | null;
+            temperament: string | null;
+            timeOff: string | null;
+            /** Format: int32 */
+            trainedYears: number | null;
+            /** Format: int32 */
+            turnoutDays: number | null;
+            /** Format: int32 */
+            turnoutHours: number | null;
+        };
+        "intake.IntakeView": {
+            goal: string | null;
+            horse: components["schemas"]["intake.HorseIntake"];
+            horseName: string;
+            /** Format: int32 */
+            horseVersion: number;
+            rider: components["schemas"]["intake.RiderIntake"];
+            riderName: string;
+            /** Format: int32 */
+            riderVersion: number;
+            together: components["schemas"]["intake.PairIntake"];
+            /** Format: int32 */
+            togetherVersion: number;
+        };
+        "intake.NewHorseIntake": {
+            horse: components["schemas"]["intake.HorseIntake"];
+            /** Format: int32 */
+            version: number;
+        };
+        "intake.NewPairIntake": {
+            goal: string | null;
+            together: components["schemas"]["intake.PairIntake"];
+            /** Format: int32 */
+            version: number;
+        };
+        "intake.NewRiderIntake": {
+            rider: components["schemas"]["intake.RiderIntake"];
+            /** Format: int32 */
+            version: number;
+        };
+        "intake.PairIntake": {
+            clashes: string | null;
+            grounds: string | null;
+            head: components["schemas"]["intake.HeadHeight"] | null;
+            kit: string | null;
+            otherTeachers: string | null;
+            /** Format: date */
+            togetherSince: string | null;
+            unwanted: components["schemas"]["intake.UnwantedGait"][];
+        };
+        "intake.RiderIntake": {
+            experience: string | null;
+            /** Format: int32 */
+            ridesDays: number | null;
+            worries: string | null;
+        };
+        "intake.UnwantedGait": {
+            name: string;
+            sign: string | null;
         };
         "invite.Invitation": {
             /** Format: date-time */
@@ -2777,6 +3098,14 @@ export interface components {
             /** Format: int32 */
             v: number;
         };
+        "ride.HeadgearChoice": {
+            all: components["schemas"]["ride.HeadgearName"][];
+            now: string | null;
+        };
+        "ride.HeadgearName": {
+            id: string;
+            name: string;
+        };
         "ride.Log": {
             /** Format: int64 */
             arrival: number;
@@ -2791,6 +3120,7 @@ export interface components {
             /** Format: int64 */
             arrival: number;
             entries: components["schemas"]["ride.ArrivedEntry"][];
+            headgear: components["schemas"]["ride.HeadgearChoice"];
             lesson: components["schemas"]["lesson.Lesson"];
             looksBefore: components["schemas"]["look.StoredLook"][];
             maySpeak: boolean;
@@ -2960,6 +3290,113 @@ export interface components {
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
+        "tack.BesideView": {
+            /** Format: int32 */
+            asks: number;
+            headgear: string;
+            interval: components["schemas"]["core.stats.Interval"];
+            /** Format: int32 */
+            lessons: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            strength: number;
+            /** Format: int32 */
+            yes: number;
+        };
+        "tack.Brings": {
+            /** @enum {string} */
+            action: "DIRECT" | "LEVER" | "SLIDES" | "SQUEEZES";
+            places: ("TONGUE" | "BARS" | "CORNERS" | "PALATE" | "CURB_GROOVE" | "NOSE" | "POLL")[];
+        };
+        "tack.Chain": {
+            /** @enum {string} */
+            timing: "AT_ONCE" | "USUAL" | "LATE" | "NEVER";
+            /** Format: double */
+            turnDeg: number | null;
+        };
+        "tack.HeadgearView": {
+            /** @enum {string} */
+            action: "DIRECT" | "LEVER" | "SLIDES" | "SQUEEZES";
+            acts: string;
+            brings: components["schemas"]["tack.Brings"] | null;
+            caution: string | null;
+            id: string;
+            isForExperts: boolean;
+            lever: components["schemas"]["tack.LeverView"] | null;
+            mayPress: ("TONGUE" | "BARS" | "CORNERS" | "PALATE" | "CURB_GROOVE" | "NOSE" | "POLL")[];
+            name: string;
+            presses: ("TONGUE" | "BARS" | "CORNERS" | "PALATE" | "CURB_GROOVE" | "NOSE" | "POLL")[];
+        };
+        "tack.KindView": {
+            caution: string | null;
+            /** @enum {string} */
+            kind: "HEADGEAR" | "NOSEBAND" | "SADDLE" | "PAD" | "GIRTH" | "MARTINGALE" | "SIDE_REINS" | "WHIP" | "SPURS" | "LEG_PROTECTION" | "OTHER";
+            look: string;
+        };
+        "tack.LeverView": {
+            /** Format: double */
+            aboveCm: number;
+            /** Format: double */
+            belowCm: number;
+            chain: components["schemas"]["tack.Chain"] | null;
+            isUsualSize: boolean;
+            pulls: components["schemas"]["tack.Pull"][];
+            /** Format: double */
+            ratio: number;
+        };
+        "tack.NewPiece": {
+            piece: components["schemas"]["tack.TackPiece"];
+            /** Format: int32 */
+            version: number;
+        };
+        "tack.PieceView": {
+            /** Format: uuid */
+            id: string;
+            lever: components["schemas"]["tack.LeverView"] | null;
+            piece: components["schemas"]["tack.TackPiece"];
+            /** @enum {string} */
+            stage: "IN_USE" | "LATER" | "PUT_AWAY";
+            /** Format: int32 */
+            version: number;
+        };
+        "tack.Pull": {
+            /** Format: double */
+            angleDeg: number;
+            /** Format: double */
+            chinKg: number;
+            /** Format: double */
+            mouthKg: number;
+            /** Format: double */
+            reinKg: number;
+        };
+        "tack.TackPiece": {
+            /** Format: int32 */
+            aboveMm: number | null;
+            /** Format: int32 */
+            belowMm: number | null;
+            firstHolds: string | null;
+            headgear: string | null;
+            /** @enum {string} */
+            kind: "HEADGEAR" | "NOSEBAND" | "SADDLE" | "PAD" | "GIRTH" | "MARTINGALE" | "SIDE_REINS" | "WHIP" | "SPURS" | "LEG_PROTECTION" | "OTHER";
+            /** Format: date */
+            lookedAtOn: string | null;
+            name: string;
+            note: string | null;
+            /** Format: date */
+            since: string | null;
+            /** Format: int32 */
+            slackMm: number | null;
+            /** Format: date */
+            until: string | null;
+        };
+        "tack.TackView": {
+            beside: components["schemas"]["tack.BesideView"][];
+            headgears: components["schemas"]["tack.HeadgearView"][];
+            kinds: components["schemas"]["tack.KindView"][];
+            now: string | null;
+            pieces: components["schemas"]["tack.PieceView"][];
+        };
         "watch.WatchItem": {
             /** Format: int32 */
             asked: number;
@@ -2976,6 +3413,10 @@ export interface components {
             /** Format: date */
             until: string;
         };
+        "watch.WatchList": {
+            ended: components["schemas"]["watch.WatchItem"][];
+            items: components["schemas"]["watch.WatchItem"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -2985,7 +3426,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    end: {
+    end_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3217,7 +3658,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3982,6 +4423,55 @@ export interface operations {
             };
         };
     };
+    book: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["cue.CueBookView"];
+                };
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                cue: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["cue.NewCue"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["cue.CueBookView"];
+                };
+            };
+        };
+    };
     moreDecisions: {
         parameters: {
             query?: {
@@ -4028,7 +4518,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4106,6 +4596,106 @@ export interface operations {
             };
         };
     };
+    intake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["intake.IntakeView"];
+                };
+            };
+        };
+    };
+    horse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["intake.NewHorseIntake"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["intake.IntakeView"];
+                };
+            };
+        };
+    };
+    rider: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["intake.NewRiderIntake"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["intake.IntakeView"];
+                };
+            };
+        };
+    };
+    together: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["intake.NewPairIntake"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["intake.IntakeView"];
+                };
+            };
+        };
+    };
     invite: {
         parameters: {
             query?: never;
@@ -4152,6 +4742,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["pair.LessonPage"];
+                };
+            };
+        };
+    };
+    counts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["horse.PainCountsView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["horse.NewPainCount"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["horse.PainCountsView"];
                 };
             };
         };
@@ -4224,7 +4862,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4245,6 +4883,55 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    tack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["tack.TackView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["tack.NewPiece"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["tack.TackView"];
+                };
             };
         };
     };
@@ -4293,6 +4980,70 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["attachment.VoiceConsentView"];
                 };
+            };
+        };
+    };
+    watch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["watch.WatchList"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                watch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    goOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                watch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -159,6 +159,14 @@ export interface Payloads {
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
+  /**
+   * What the horse wears on its head in this lesson, where that is not what its tack says; the last one
+   * counts.
+   */
+  headgear: {
+    /** A kind of headgear, or other. */
+    headgear: string
+  }
   /** A stretch that was kept for so much. */
   held: {
     /** The segment it belongs to. */
@@ -391,6 +399,7 @@ export const HANGS_ON = {
   effort: null,
   fault: 'segment',
   head: 'segment',
+  headgear: null,
   held: 'segment',
   latch: 'segment',
   line: 'segment',
@@ -417,6 +426,7 @@ export interface Counts {
   consistency: 'correction'
   factor: 'contact' | 'fault'
   focus: 'first_look'
+  headgear: 'headgear'
   latch: 'latch'
   load: 'effort'
   observed: 'choice' | 'fault' | 'held' | 'latch' | 'sign'
@@ -441,6 +451,7 @@ export const LATEST: Record<Kind, number> = {
   fault: 1,
   first_look: 1,
   head: 1,
+  headgear: 1,
   held: 1,
   latch: 1,
   lesson_ended: 1,
@@ -617,6 +628,13 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
       may: {
         when: part(MOMENT),
+      },
+    },
+  },
+  headgear: {
+    1: {
+      need: {
+        headgear: NAME,
       },
     },
   },

@@ -10,6 +10,7 @@ import org.springframework.context.annotation.Configuration;
 import strophos.catalogue.CatalogueReader;
 import strophos.catalogue.Library;
 import strophos.catalogue.Schools;
+import strophos.catalogue.TackRoom;
 import strophos.server.settings.Settings;
 
 /** Time, ids and the catalogue: injected, so that tests can set them. */
@@ -40,5 +41,10 @@ class Wiring {
     @Bean
     Schools schools() {
         return Schools.shipped();
+    }
+
+    @Bean
+    TackRoom tackRoom() {
+        return TackRoom.shipped();
     }
 }

@@ -74,6 +74,19 @@ public final class Counts {
         return Optional.empty();
     }
 
+    /** One case a kind that counts for headgear. */
+    public interface Headgear<R> {
+        R headgear(Payload.HeadgearWorn said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> headgear(Payload said, Headgear<R> cases) {
+        if (said instanceof Payload.HeadgearWorn s) {
+            return Optional.of(cases.headgear(s));
+        }
+        return Optional.empty();
+    }
+
     /** One case a kind that counts for latch. */
     public interface Latch<R> {
         R latch(Payload.Latch said);

@@ -316,6 +316,28 @@ public sealed interface Payload {
         }
     }
 
+    /**
+     * What the horse wears on its head in this lesson, where that is not what its tack says; the last one
+     * counts.
+     */
+    record HeadgearWorn(String headgear) implements Mark {
+
+        @Override
+        public String kind() {
+            return "headgear";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("headgear", headgear).map();
+        }
+    }
+
     /** A stretch that was kept for so much. */
     record Hold(String segment, HoldUnit unit, int amount, Optional<Moment> when) implements OfSegment {
 

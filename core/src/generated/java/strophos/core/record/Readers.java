@@ -56,6 +56,7 @@ final class Readers {
             case "fault" -> v == 1 ? readFault(f) : null;
             case "first_look" -> v == 1 ? readLook(f) : null;
             case "head" -> v == 1 ? readHeadHeight(f) : null;
+            case "headgear" -> v == 1 ? readHeadgearWorn(f) : null;
             case "held" -> v == 1 ? readHold(f) : null;
             case "latch" -> v == 1 ? readLatch(f) : null;
             case "lesson_ended" -> v == 1 ? new Payload.LessonEnded() : null;
@@ -160,6 +161,11 @@ final class Readers {
         var cm = f.whole("cm", -90, 120);
         var when = f.maybePart("when", Readers::moment);
         return f.fit() ? new Payload.HeadHeight(segment, cm, when) : null;
+    }
+
+    private static Payload readHeadgearWorn(Fields f) {
+        var headgear = f.text("headgear", NAME);
+        return f.fit() ? new Payload.HeadgearWorn(headgear) : null;
     }
 
     private static Payload readHold(Fields f) {

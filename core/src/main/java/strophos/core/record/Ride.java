@@ -2,6 +2,7 @@ package strophos.core.record;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalLong;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
@@ -60,6 +61,13 @@ public record Ride(
         loose = List.copyOf(loose);
         voided = List.copyOf(voided);
         odd = List.copyOf(odd);
+    }
+
+    /** What was worn on the head, as the log says it last; empty where it does not say. */
+    public Optional<String> headgear() {
+        return marks.stream()
+                .flatMap(m -> Counts.headgear(m.said(), Payload.HeadgearWorn::headgear).stream())
+                .reduce((before, last) -> last);
     }
 
     /** A stretch with one exercise, gait, place, rein and person in the saddle; without an end it is still ridden. */

@@ -18,7 +18,7 @@ public sealed interface ChainContact {
     }
 
     /** @param turnDeg of the shank from where it hangs, in degrees, in [0, 90] */
-    record At(double turnDeg) implements ChainContact {
+    record AtTurn(double turnDeg) implements ChainContact {
         @Override
         public Timing timing() {
             return turnDeg < EARLY_DEG ? Timing.AT_ONCE : turnDeg <= USUAL_DEG ? Timing.USUAL : Timing.LATE;

@@ -67,6 +67,6 @@ public record Curb(double aboveM, double belowM) {
         }
         return slackM > aboveM
                 ? new ChainContact.Never()
-                : new ChainContact.At(Math.toDegrees(Math.asin(slackM / aboveM)));
+                : new ChainContact.AtTurn(Math.toDegrees(Math.asin(slackM / aboveM)));
     }
 }

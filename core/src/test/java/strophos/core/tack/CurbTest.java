@@ -60,7 +60,8 @@ class CurbTest {
 
         assertThat(contact)
                 .isInstanceOfSatisfying(
-                        ChainContact.At.class, at -> assertThat(at.turnDeg()).isCloseTo(turnDeg, within(0.1)));
+                        ChainContact.AtTurn.class,
+                        at -> assertThat(at.turnDeg()).isCloseTo(turnDeg, within(0.1)));
         assertThat(contact.timing()).isEqualTo(timing);
     }
 

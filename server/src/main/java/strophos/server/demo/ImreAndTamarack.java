@@ -37,7 +37,7 @@ final class ImreAndTamarack implements Story {
 
     @Override
     public Facts facts(int year) {
-        return new Facts(148, year - 11, null, null, null, null, null, null, null, null);
+        return new Facts(148, year - 11, null, null, null, null, null, 178, 152, null, null, null);
     }
 
     @Override

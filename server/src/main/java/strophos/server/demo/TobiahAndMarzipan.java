@@ -42,6 +42,8 @@ final class TobiahAndMarzipan implements Story {
                 null,
                 null,
                 Story.kg("480"),
+                null,
+                null,
                 Story.kg("450"),
                 Story.kg("84"),
                 Story.kg("9.1"));

@@ -6,12 +6,17 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.OptionalDouble;
+import strophos.core.welfare.HorseWeight;
 import strophos.server.contract.CanBeNull;
 
 /**
  * What a plan must know of a pair; null where nobody has said.
  *
  * @param heightCm at the withers
+ * @param horseKg what the horse weighs, on a scale; where nobody weighed it, its girth and length say about how much
+ * @param girthCm round the chest behind the elbow
+ * @param lengthCm from the point of the shoulder to the point of the buttock
  * @param shouldWeighKg what the horse should weigh; where nobody said, what it weighs counts
  * @param inWorkSince the day the horse began its first year of work
  * @param backSince the day it came back from a break; with it go the weeks off and the minutes a day before
@@ -24,6 +29,8 @@ public record Facts(
         @Min(2) @Max(260) @CanBeNull Integer weeksOff,
         @Min(5) @Max(180) @CanBeNull Integer minutesBefore,
         @DecimalMin("50") @DecimalMax("1200") @CanBeNull BigDecimal horseKg,
+        @Min(60) @Max(260) @CanBeNull Integer girthCm,
+        @Min(60) @Max(260) @CanBeNull Integer lengthCm,
         @DecimalMin("50") @DecimalMax("1200") @CanBeNull BigDecimal shouldWeighKg,
         @DecimalMin("15") @DecimalMax("250") @CanBeNull BigDecimal riderKg,
         @DecimalMin("0") @DecimalMax("40") @CanBeNull BigDecimal tackKg) {
@@ -37,9 +44,23 @@ public record Facts(
                 rest.weeksOff(),
                 rest.minutesBefore(),
                 horseKg,
+                girthCm,
+                lengthCm,
                 shouldWeighKg,
                 riderKg,
                 tackKg);
+    }
+
+    /** By its girth and length, in kilograms; empty where they were not measured. */
+    OptionalDouble tapeKg() {
+        return girthCm == null || lengthCm == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(HorseWeight.byTapeKg(girthCm, lengthCm));
+    }
+
+    /** What the horse weighs, on a scale or else by tape; empty where neither was measured. */
+    OptionalDouble weighsKg() {
+        return horseKg == null ? tapeKg() : OptionalDouble.of(horseKg.doubleValue());
     }
 
     /** A break is told whole or not at all. */

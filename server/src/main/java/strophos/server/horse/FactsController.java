@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,11 +47,13 @@ class FactsController {
     /**
      * Rider and tack of what the horse should weigh; null while a weight is not known.
      *
+     * @param tapeKg what the horse weighs by its girth and length; null where they were not measured
      * @param overrule why this rider rides it all the same; null when nobody said, or it has got worse since
      */
     record FactsView(
             Facts facts,
             int version,
+            @CanBeNull Double tapeKg,
             @CanBeNull Double weightShare,
             @CanBeNull WeightShare.Level weightLevel,
             @CanBeNull Overrule overrule) {}
@@ -80,10 +83,7 @@ class FactsController {
                     "incomplete", "facts.backSince", "the day back, the weeks off and the minutes before, or none")));
         }
         if (!facts.change(id, wanted.version(), wanted.facts())) {
-            throw new Problem(
-                    HttpStatus.PRECONDITION_FAILED,
-                    "changed_meanwhile",
-                    "Somebody changed this meanwhile; look at it again, then change it.");
+            throw Problem.changedMeanwhile();
         }
         return view(id);
     }
@@ -109,9 +109,11 @@ class FactsController {
     private FactsView view(UUID id) {
         FactsVersion now = facts.of(id);
         Optional<WeightShare> share = HorseReader.weightShare(now.facts());
+        OptionalDouble tape = now.facts().tapeKg();
         return new FactsView(
                 now.facts(),
                 now.version(),
+                tape.isEmpty() ? null : tape.getAsDouble(),
                 share.map(WeightShare::share).orElse(null),
                 share.map(WeightShare::level).orElse(null),
                 HorseReader.overrule(now).orElse(null));

@@ -44,6 +44,8 @@ public class FactsRepository {
                         HORSE.WEEKS_OFF,
                         HORSE.MINUTES_BEFORE,
                         HORSE.WEIGHT_KG,
+                        HORSE.GIRTH_CM,
+                        HORSE.LENGTH_CM,
                         HORSE.SHOULD_WEIGH_KG,
                         PAIR.RIDER_KG,
                         PAIR.TACK_KG,
@@ -64,6 +66,8 @@ public class FactsRepository {
                                 r.get(HORSE.WEEKS_OFF),
                                 r.get(HORSE.MINUTES_BEFORE),
                                 r.get(HORSE.WEIGHT_KG),
+                                r.get(HORSE.GIRTH_CM),
+                                r.get(HORSE.LENGTH_CM),
                                 r.get(HORSE.SHOULD_WEIGH_KG),
                                 r.get(PAIR.RIDER_KG),
                                 r.get(PAIR.TACK_KG)),
@@ -109,6 +113,8 @@ public class FactsRepository {
                 .set(HORSE.WEEKS_OFF, f.weeksOff())
                 .set(HORSE.MINUTES_BEFORE, f.minutesBefore())
                 .set(HORSE.WEIGHT_KG, f.horseKg())
+                .set(HORSE.GIRTH_CM, f.girthCm())
+                .set(HORSE.LENGTH_CM, f.lengthCm())
                 .set(HORSE.SHOULD_WEIGH_KG, f.shouldWeighKg())
                 .where(HORSE.ID.eq(db.select(PAIR.HORSE_ID).from(PAIR).where(PAIR.ID.eq(pair))))
                 .execute();

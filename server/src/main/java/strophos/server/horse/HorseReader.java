@@ -59,12 +59,13 @@ public final class HorseReader {
     }
 
     static Optional<WeightShare> weightShare(Facts f) {
-        return (f.horseKg() == null && f.shouldWeighKg() == null) || f.riderKg() == null || f.tackKg() == null
+        OptionalDouble of = f.shouldWeighKg() == null
+                ? f.weighsKg()
+                : OptionalDouble.of(f.shouldWeighKg().doubleValue());
+        return of.isEmpty() || f.riderKg() == null || f.tackKg() == null
                 ? Optional.empty()
-                : Optional.of(WeightShare.of(
-                        f.riderKg().doubleValue(),
-                        f.tackKg().doubleValue(),
-                        (f.shouldWeighKg() == null ? f.horseKg() : f.shouldWeighKg()).doubleValue()));
+                : Optional.of(
+                        WeightShare.of(f.riderKg().doubleValue(), f.tackKg().doubleValue(), of.getAsDouble()));
     }
 
     private static boolean isWithin(LocalDate since, LocalDate day, int days) {

@@ -184,10 +184,7 @@ class OwnWorks {
 
     private static <T> void refuseUnlessLast(Optional<OwnItem<T>> before, int version) {
         if (before.map(OwnItem::version).orElse(0) != version) {
-            throw new Problem(
-                    HttpStatus.PRECONDITION_FAILED,
-                    "changed_meanwhile",
-                    "Somebody changed this meanwhile; look at it again, then change it.");
+            throw Problem.changedMeanwhile();
         }
     }
 

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.nudge.NudgeRules;
@@ -170,10 +169,7 @@ public class Plans {
         String advised = json.writeValueAsString(
                 teller.view(Planner.propose(facts), facts.horse().lengthM()));
         if (!plans.keep(lesson, version, asked, advised, now)) {
-            throw new Problem(
-                    HttpStatus.PRECONDITION_FAILED,
-                    "changed_meanwhile",
-                    "Somebody changed this meanwhile; look at it again, then change it.");
+            throw Problem.changedMeanwhile();
         }
     }
 

@@ -55,6 +55,14 @@ public class Problem extends RuntimeException {
                 HttpStatus.UNPROCESSABLE_CONTENT, "refused", "Some values cannot be taken; see the issues.", issues);
     }
 
+    /** The answer when somebody else changed what is to be changed, since it was read. */
+    public static Problem changedMeanwhile() {
+        return new Problem(
+                HttpStatus.PRECONDITION_FAILED,
+                "changed_meanwhile",
+                "Somebody changed this meanwhile; look at it again, then change it.");
+    }
+
     HttpStatus status() {
         return status;
     }

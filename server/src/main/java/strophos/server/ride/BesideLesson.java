@@ -1,8 +1,16 @@
 package strophos.server.ride;
 
 import java.util.List;
+import java.util.Optional;
 import strophos.server.look.StoredLook;
 import strophos.server.watch.WatchItem;
 
-/** Earlier looks, the latest first; what is on watch, the oldest first; and whether the lesson may be spoken into. */
-record BesideLesson(List<StoredLook> looksBefore, List<WatchItem> watch, boolean maySpeak) {}
+/**
+ * What lies beside a lesson.
+ *
+ * @param looksBefore the latest first
+ * @param watch the oldest first
+ * @param maySpeak whether the lesson may be spoken into
+ * @param headgear what the pair's tack says it wears; empty where it does not
+ */
+record BesideLesson(List<StoredLook> looksBefore, List<WatchItem> watch, boolean maySpeak, Optional<String> headgear) {}

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -13,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.server.attachment.VoiceConsents;
 import strophos.server.look.LookRepository;
 import strophos.server.look.StoredLook;
+import strophos.server.tack.TackRepository;
 import strophos.server.watch.WatchItem;
 import strophos.server.watch.WatchRepository;
 
@@ -28,18 +30,23 @@ class BesideRepository {
     private final LookRepository looks;
     private final WatchRepository watch;
     private final VoiceConsents voices;
+    private final TackRepository tack;
 
-    BesideRepository(DSLContext db, LookRepository looks, WatchRepository watch, VoiceConsents voices) {
+    BesideRepository(
+            DSLContext db, LookRepository looks, WatchRepository watch, VoiceConsents voices, TackRepository tack) {
         this.db = db;
         this.looks = looks;
         this.watch = watch;
         this.voices = voices;
+        this.tack = tack;
     }
 
     BesideLesson of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
         Field<List<StoredLook>> before = looks.before(pair, now, lesson, GHOSTS);
-        Field<List<WatchItem>> onWatch = watch.of(pair, LocalDate.ofInstant(now, zone), zone);
-        return db.select(before, onWatch, voices.mayRecord(pair))
-                .fetchSingle(r -> new BesideLesson(r.value1(), r.value2(), Boolean.TRUE.equals(r.value3())));
+        LocalDate day = LocalDate.ofInstant(now, zone);
+        Field<List<WatchItem>> onWatch = watch.of(pair, day, zone);
+        return db.select(before, onWatch, voices.mayRecord(pair), tack.headgear(pair, day))
+                .fetchSingle(r -> new BesideLesson(
+                        r.value1(), r.value2(), Boolean.TRUE.equals(r.value3()), Optional.ofNullable(r.value4())));
     }
 }

@@ -190,6 +190,7 @@ class Projection {
         row.setRightMs(ride.reinMs().get(Rein.RIGHT));
         row.setExchanges(Answers.of(ride).stream().mapToInt(Answer::asks).sum());
         row.setPairId(lesson.lesson().pair());
+        row.setHeadgear(ride.headgear().orElse(null));
         row.setSeen(JSONB.valueOf(json.writeValueAsString(EarlierMark.in(ride))));
         return row;
     }

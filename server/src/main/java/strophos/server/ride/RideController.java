@@ -22,12 +22,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
+import strophos.catalogue.TackRoom;
 import strophos.core.record.EarlierMark;
 import strophos.core.school.School;
 import strophos.core.state.PairState;
 import strophos.core.watch.WatchCount;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
+import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.look.StoredLook;
@@ -52,6 +54,7 @@ class RideController {
     private final Plans plans;
     private final BesideRepository besides;
     private final Catalogue catalogue;
+    private final TackRoom tack;
     private final Clock clock;
 
     RideController(
@@ -63,6 +66,7 @@ class RideController {
             Plans plans,
             BesideRepository besides,
             Catalogue catalogue,
+            TackRoom tack,
             Clock clock) {
         this.log = log;
         this.turns = turns;
@@ -72,6 +76,7 @@ class RideController {
         this.plans = plans;
         this.besides = besides;
         this.catalogue = catalogue;
+        this.tack = tack;
         this.clock = clock;
     }
 
@@ -100,7 +105,18 @@ class RideController {
             List<EarlierMark> seenBefore,
             boolean maySpeak,
             Map<String, String> strandNames,
+            HeadgearChoice headgear,
             long serverMs) {}
+
+    /**
+     * What may be worn on the head.
+     *
+     * @param now what the pair's tack says; null where it does not
+     * @param all by id, in the order of the list
+     */
+    record HeadgearChoice(@CanBeNull String now, List<HeadgearName> all) {}
+
+    record HeadgearName(String id, String name) {}
 
     @PostMapping("/entries")
     @Needs(Action.RECORD)
@@ -141,7 +157,14 @@ class RideController {
                 seenBefore(of.ridden()),
                 beside.maySpeak(),
                 catalogue.strandNames(),
+                new HeadgearChoice(beside.headgear().orElse(null), headgearNames()),
                 clock.millis());
+    }
+
+    private List<HeadgearName> headgearNames() {
+        return tack.headgears().stream()
+                .map(h -> new HeadgearName(h.headgear().id(), h.name()))
+                .toList();
     }
 
     /** What was marked in the last lessons, the latest last. */

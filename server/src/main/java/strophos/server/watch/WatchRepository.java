@@ -2,6 +2,7 @@ package strophos.server.watch;
 
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.WATCH;
+import static strophos.server.db.Tables.WATCH_END;
 import static strophos.server.db.Tables.WATCH_TICK;
 
 import java.time.Instant;
@@ -15,6 +16,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.TableRecord;
@@ -37,6 +39,10 @@ import strophos.server.projection.Disposable;
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 public class WatchRepository {
+
+    private static final Condition IS_ENDED = DSL.exists(DSL.selectOne()
+            .from(WATCH_END)
+            .where(WATCH_END.YARD_ID.eq(WATCH.YARD_ID).and(WATCH_END.WATCH_ID.eq(WATCH.ENTRY_ID))));
 
     private final DSLContext db;
 
@@ -120,6 +126,41 @@ public class WatchRepository {
 
     /** What this pair has on watch on this day, the oldest first. */
     public Field<List<WatchItem>> of(UUID pair, LocalDate day, ZoneId zone) {
+        return items(pair, day, zone, DSL.not(IS_ENDED));
+    }
+
+    /** The same, and what would be on watch if nobody had ended it. */
+    WatchList list(UUID pair, LocalDate day, ZoneId zone) {
+        return db.select(of(pair, day, zone), items(pair, day, zone, IS_ENDED))
+                .fetchSingle(r -> new WatchList(r.value1(), r.value2()));
+    }
+
+    /** Whether a lesson of this pair put it on watch. */
+    boolean isOf(UUID pair, UUID item) {
+        return db.fetchExists(db.selectOne()
+                .from(WATCH)
+                .join(LESSON)
+                .on(LESSON.YARD_ID.eq(WATCH.YARD_ID).and(LESSON.ID.eq(WATCH.LESSON_ID)))
+                .where(WATCH.ENTRY_ID.eq(item).and(LESSON.PAIR_ID.eq(pair))));
+    }
+
+    /** It is not asked any longer; a repeated end changes nothing. */
+    void end(UUID item, Instant at) {
+        db.insertInto(WATCH_END)
+                .set(WATCH_END.YARD_ID, YardScope.viewer().yard())
+                .set(WATCH_END.WATCH_ID, item)
+                .set(WATCH_END.ENDED_BY, YardScope.viewer().person())
+                .set(WATCH_END.ENDED_AT, at)
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    /** It is asked again, as long as it was meant to be. */
+    void goOn(UUID item) {
+        db.deleteFrom(WATCH_END).where(WATCH_END.WATCH_ID.eq(item)).execute();
+    }
+
+    private static Field<List<WatchItem>> items(UUID pair, LocalDate day, ZoneId zone, Condition which) {
         // nothing is watched for longer: what was put on watch before is over
         Instant earliest = day.minusWeeks(WatchCount.LONGEST_WEEKS)
                 .minusDays(1)
@@ -135,7 +176,10 @@ public class WatchRepository {
                         .from(WATCH)
                         .join(LESSON)
                         .on(LESSON.YARD_ID.eq(WATCH.YARD_ID).and(LESSON.ID.eq(WATCH.LESSON_ID)))
-                        .where(LESSON.PAIR_ID.eq(pair).and(WATCH.AT.ge(earliest)))
+                        .where(LESSON.PAIR_ID
+                                .eq(pair)
+                                .and(WATCH.AT.ge(earliest))
+                                .and(which))
                         .orderBy(WATCH.AT, WATCH.ENTRY_ID))
                 .convertFrom(rows -> rows.stream()
                         .flatMap(r -> {

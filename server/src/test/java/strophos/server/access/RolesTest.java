@@ -34,6 +34,8 @@ class RolesTest {
     /** What an endpoint answers to whom; for one with an id, on an id that is theirs, and on Tamarack's for Basma. */
     private record Row(Map<String, Integer> own, Map<String, Integer> others) {}
 
+    private static final String NOBODYS = "00000000-0000-7000-8000-000000000000";
+
     private static final List<String> ROLES = List.of("ottilie", "kwame", "imre", "basma", "nobody");
 
     private static final Map<String, Row> TABLE = new LinkedHashMap<>();
@@ -98,6 +100,17 @@ class RolesTest {
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
         rowWithId("GET /api/v1/pairs/{id}/lessons", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/pairs/{id}/decisions", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
+        for (String read : List.of("intake", "tack", "cues", "pain-counts", "watch")) {
+            rowWithId("GET /api/v1/pairs/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        }
+        coachOnly("PUT /api/v1/pairs/{id}/intake/horse", 412);
+        coachOnly("PUT /api/v1/pairs/{id}/intake/rider", 412);
+        coachOnly("PUT /api/v1/pairs/{id}/intake/together", 412);
+        coachOnly("PUT /api/v1/pairs/{id}/tack/{piece}", 412);
+        coachOnly("PUT /api/v1/pairs/{id}/cues/{cue}", 412);
+        rowWithId("POST /api/v1/pairs/{id}/pain-counts", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
+        coachOnly("PUT /api/v1/pairs/{id}/watch/{watch}/end", 404);
+        coachOnly("DELETE /api/v1/pairs/{id}/watch/{watch}/end", 404);
         rowWithId("GET /api/v1/pairs/{id}/facts", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         coachOnly("PUT /api/v1/pairs/{id}/facts", 412);
         coachOnly("GET /api/v1/pairs/{id}/people", 200);
@@ -174,10 +187,13 @@ class RolesTest {
                 .replace("{sha256}", "0".repeat(64))
                 .replace("{exercise}", "counter-bend")
                 .replace("{progression}", "own-none")
+                .replace("{piece}", NOBODYS)
+                .replace("{cue}", NOBODYS)
+                .replace("{watch}", NOBODYS)
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
-        boolean endsSession = endpoint[0].equals("DELETE");
+        boolean endsSession = endpoint[0].equals("DELETE") && path.endsWith("/session");
         Client client = endsSession ? fresh(who) : CLIENTS.computeIfAbsent(who, RolesTest::fresh);
         Client.Reply reply = path.endsWith("/live") ? client.opened(path) : client.send(endpoint[0], path, body, true);
         assertThat(reply.status())
@@ -212,6 +228,17 @@ class RolesTest {
             case "pause-answers" -> Map.of("id", UUID.randomUUID(), "kind", "KEEP_RESTING", "mayHandWalk", false);
             case "overrule" -> Map.of("id", UUID.randomUUID(), "reason", "Twenty minutes in walk.");
             case "facts" -> Map.of("version", 999, "facts", none);
+            case "horse" -> Map.of("version", 999, "horse", Map.of("soundness", List.of()));
+            case "rider" -> Map.of("version", 999, "rider", none);
+            case "together" -> Map.of("version", 999, "together", Map.of("unwanted", List.of()));
+            case "{piece}" -> Map.of("version", 999, "piece", Map.of("kind", "GIRTH", "name", "Girth"));
+            case "{cue}" ->
+                Map.of(
+                        "version",
+                        999,
+                        "cue",
+                        Map.of("signal", "breath", "meaning", "halt", "isProven", false, "isPutAway", false));
+            case "pain-counts" -> Map.of("id", UUID.randomUUID(), "seen", List.of("none"));
             case "guardians" -> Map.of("name", "Henrik Falk");
             case "invitations" -> Map.of("person", UUID.randomUUID());
             default -> none;

@@ -1,0 +1,2 @@
+/** The cue books of pairs: signals, each with its one meaning. */
+package strophos.server.cue;

@@ -1,0 +1,154 @@
+package strophos.server.tack;
+
+import static strophos.server.db.Tables.LESSON_COUNT;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+import static strophos.server.db.Tables.TACK;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Mounted;
+import strophos.core.stair.RungId;
+import strophos.core.tack.HeadgearAnswers;
+import strophos.core.tack.TackKind;
+import strophos.server.access.YardScope;
+import strophos.server.db.tables.records.TackRecord;
+
+/** The tack of pairs, and what was worn in which lesson. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class TackRepository {
+
+    /** So many pieces a pair, put away or not. */
+    static final int MOST = 60;
+
+    /** So many of the last lessons are laid beside each other by headgear. */
+    static final int LESSONS = 200;
+
+    private final DSLContext db;
+
+    TackRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** In use first, then what waits, then what was put away last. */
+    List<StoredPiece> of(UUID pair) {
+        return db.selectFrom(TACK)
+                .where(TACK.PAIR_ID.eq(pair))
+                .orderBy(TACK.UNTIL.desc().nullsFirst(), TACK.SINCE.desc().nullsLast(), TACK.ID)
+                .limit(MOST)
+                .fetch(TackRepository::piece);
+    }
+
+    int count(UUID pair) {
+        return db.fetchCount(TACK, TACK.PAIR_ID.eq(pair));
+    }
+
+    /** Whether the piece was at this version (0: not there) and is now this. */
+    boolean change(UUID pair, UUID id, int version, TackPiece p, Instant at) {
+        TackRecord row = db.newRecord(TACK);
+        row.setKind(p.kind().name());
+        row.setName(p.name());
+        row.setHeadgear(p.headgear());
+        row.setAboveMm(p.aboveMm());
+        row.setBelowMm(p.belowMm());
+        row.setSlackMm(p.slackMm());
+        row.setSince(p.since());
+        row.setUntil(p.until());
+        row.setFirstHolds(p.firstHolds());
+        row.setNote(p.note());
+        row.setLookedAtOn(p.lookedAtOn());
+        row.setVersion(version + 1);
+        row.setChangedBy(YardScope.viewer().person());
+        row.setChangedAt(at);
+        if (version > 0) {
+            return db.update(TACK)
+                            .set(row)
+                            .where(TACK.ID.eq(id).and(TACK.PAIR_ID.eq(pair)).and(TACK.VERSION.eq(version)))
+                            .execute()
+                    == 1;
+        }
+        row.setYardId(YardScope.viewer().yard());
+        row.setId(id);
+        row.setPairId(pair);
+        return db.insertInto(TACK).set(row).onConflictDoNothing().execute() == 1;
+    }
+
+    /** What a pair wears on its head on this day as its tack says; null when it does not say. */
+    public Field<String> headgear(UUID pair, LocalDate day) {
+        return headgear(DSL.val(pair), DSL.val(day));
+    }
+
+    private static Field<String> headgear(Field<UUID> pair, Field<LocalDate> day) {
+        return DSL.field(DSL.select(TACK.HEADGEAR)
+                .from(TACK)
+                .where(TACK.PAIR_ID
+                        .eq(pair)
+                        .and(TACK.KIND.eq(TackKind.HEADGEAR.name()))
+                        .and(TACK.SINCE.le(day))
+                        .and(TACK.UNTIL.isNull().or(TACK.UNTIL.gt(day))))
+                .orderBy(TACK.SINCE.desc(), TACK.ID.desc())
+                .limit(1));
+    }
+
+    /** What this pair's own rider was asked in the last lessons in which it is known what was worn. */
+    List<HeadgearAnswers.OfLesson> answers(UUID pair, ZoneId zone) {
+        Field<LocalDate> day = DSL.field(
+                "({0} at time zone {1})::date", LocalDate.class, RIDDEN_LESSON.STARTED_AT, DSL.val(zone.getId()));
+        Field<String> worn = DSL.coalesce(RIDDEN_LESSON.HEADGEAR, headgear(RIDDEN_LESSON.PAIR_ID, day))
+                .as("worn");
+        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, worn)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(LESSONS)
+                .asTable("last");
+        Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
+        Field<String> headgear = last.field(worn);
+        Field<Integer> yes = DSL.sum(LESSON_COUNT.YES).cast(Integer.class).as("yes");
+        Field<Integer> asks = DSL.sum(LESSON_COUNT.ASKS).cast(Integer.class).as("asks");
+        Field<Integer> strengths =
+                DSL.sum(LESSON_COUNT.STRENGTHS).cast(Integer.class).as("strengths");
+        return db.select(lesson, headgear, LESSON_COUNT.RUNG, yes, asks, strengths)
+                .from(last)
+                .join(LESSON_COUNT)
+                .on(LESSON_COUNT.LESSON_ID.eq(lesson))
+                .where(headgear.isNotNull()
+                        .and(LESSON_COUNT.MOUNTED.eq(Mounted.RIDER.name()))
+                        .and(LESSON_COUNT.ASKS.gt(0)))
+                .groupBy(lesson, headgear, LESSON_COUNT.RUNG)
+                .fetch(r -> new HeadgearAnswers.OfLesson(
+                        r.get(lesson).toString(),
+                        r.get(headgear),
+                        RungId.of(r.get(LESSON_COUNT.RUNG)),
+                        r.get(yes),
+                        r.get(asks),
+                        r.get(strengths)));
+    }
+
+    private static StoredPiece piece(TackRecord r) {
+        return new StoredPiece(
+                r.getId(),
+                r.getVersion(),
+                new TackPiece(
+                        TackKind.valueOf(r.getKind()),
+                        r.getName(),
+                        r.getHeadgear(),
+                        r.getAboveMm(),
+                        r.getBelowMm(),
+                        r.getSlackMm(),
+                        r.getSince(),
+                        r.getUntil(),
+                        r.getFirstHolds(),
+                        r.getNote(),
+                        r.getLookedAtOn()));
+    }
+}
