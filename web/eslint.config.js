@@ -26,6 +26,8 @@ const ROOMS = [
   'look',
   'library',
   'homework',
+  'tack',
+  'intake',
   'pair',
   'plan',
   'ride',

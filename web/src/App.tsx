@@ -19,6 +19,9 @@ const SetUpPage = screen(() => import('./session/SetUpPage'))
 const TodayPage = screen(() => import('./today/TodayPage'))
 const PairsPage = screen(() => import('./pair/PairsPage'))
 const PairPage = screen(() => import('./pair/PairPage'))
+const TackPage = screen(() => import('./tack/TackPage'))
+const IntakePage = screen(() => import('./intake/IntakePage'))
+const CountPage = screen(() => import('./intake/CountPage'))
 const LibraryPage = screen(() => import('./library/LibraryPage'))
 const OwnPage = screen(() => import('./library/OwnPage'))
 const ProgrammePage = screen(() => import('./library/ProgrammePage'))
@@ -75,6 +78,9 @@ function Screens() {
               <Route path="/device" element={<DevicePage />} />
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
+              <Route path="/pairs/:id/tack" element={<TackPage />} />
+              <Route path="/pairs/:id/about" element={<IntakePage />} />
+              <Route path="/pairs/:id/count" element={<CountPage />} />
               <Route path="/library" element={<LibraryPage />} />
               <Route path="/library/new" element={<OwnPage key="new" />} />
               <Route path="/library/programmes/new" element={<ProgrammePage key="new" />} />

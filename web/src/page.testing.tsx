@@ -176,6 +176,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   rungs: [step()],
   maySpeak: true,
   strandNames: {},
+  headgear: { now: null, all: [{ id: 'side-pull', name: 'Side-pull' }] },
   usual: [
     {
       exercise: 'counter-bend',

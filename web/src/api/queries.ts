@@ -74,6 +74,36 @@ export const queries = {
       queryKey: ['facts', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/facts', path(pair))),
     }),
+  known: (pair: string) =>
+    queryOptions({
+      queryKey: ['known', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/known', path(pair))),
+    }),
+  intake: (pair: string) =>
+    queryOptions({
+      queryKey: ['intake', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/intake', path(pair))),
+    }),
+  tack: (pair: string) =>
+    queryOptions({
+      queryKey: ['tack', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/tack', path(pair))),
+    }),
+  cues: (pair: string) =>
+    queryOptions({
+      queryKey: ['cues', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/cues', path(pair))),
+    }),
+  painCounts: (pair: string) =>
+    queryOptions({
+      queryKey: ['pain-counts', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/pain-counts', path(pair))),
+    }),
+  watch: (pair: string) =>
+    queryOptions({
+      queryKey: ['watch', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/watch', path(pair))),
+    }),
   school: (pair: string) =>
     queryOptions({
       queryKey: ['school', pair],

@@ -788,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["known"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/lessons": {
         parameters: {
             query?: never;
@@ -1461,14 +1477,14 @@ export interface components {
             /** Format: double */
             stop: number;
         };
-        "cue.ClashView": {
+        "cue.Book": {
+            clashes: components["schemas"]["cue.Clash"][];
+            cues: components["schemas"]["cue.StoredCue"][];
+        };
+        "cue.Clash": {
             first: string;
             second: string;
             signal: string;
-        };
-        "cue.CueBookView": {
-            clashes: components["schemas"]["cue.ClashView"][];
-            cues: components["schemas"]["cue.StoredCue"][];
         };
         "cue.CueForm": {
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
@@ -1479,6 +1495,12 @@ export interface components {
             signal: string;
             /** Format: date */
             since: string | null;
+        };
+        "cue.InShort": {
+            /** Format: int32 */
+            clashes: number;
+            /** Format: int32 */
+            cues: number;
         };
         "cue.NewCue": {
             cue: components["schemas"]["cue.CueForm"];
@@ -2114,6 +2136,12 @@ export interface components {
             /** Format: int32 */
             turnoutHours: number | null;
         };
+        "intake.IntakeInShort": {
+            clashes: string | null;
+            fears: string | null;
+            sightAndHearing: string | null;
+            worries: string | null;
+        };
         "intake.IntakeView": {
             goal: string | null;
             horse: components["schemas"]["intake.HorseIntake"];
@@ -2574,6 +2602,21 @@ export interface components {
             decisions: components["schemas"]["stair.PastDecision"][];
             next: string | null;
         };
+        "pair.KnownView": {
+            count: components["schemas"]["pair.LastCount"] | null;
+            cues: components["schemas"]["cue.InShort"];
+            intake: components["schemas"]["intake.IntakeInShort"];
+            tack: components["schemas"]["tack.TackInShort"];
+        };
+        "pair.LastCount": {
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            count: number;
+            isVetFirst: boolean;
+            /** Format: int32 */
+            of: number;
+        };
         "pair.LessonItem": {
             /** Format: date-time */
             endedAt: string | null;
@@ -2933,7 +2976,7 @@ export interface components {
         };
         "plan.NoteView": {
             /** @enum {string} */
-            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
             grave: boolean;
             values: {
                 [key: string]: string;
@@ -3369,6 +3412,13 @@ export interface components {
             mouthKg: number;
             /** Format: double */
             reinKg: number;
+        };
+        "tack.TackInShort": {
+            headgear: string | null;
+            /** Format: int32 */
+            inUse: number;
+            /** Format: int32 */
+            later: number;
         };
         "tack.TackPiece": {
             /** Format: int32 */
@@ -4440,7 +4490,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["cue.CueBookView"];
+                    "application/json": components["schemas"]["cue.Book"];
                 };
             };
         };
@@ -4467,7 +4517,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["cue.CueBookView"];
+                    "application/json": components["schemas"]["cue.Book"];
                 };
             };
         };
@@ -4718,6 +4768,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["invite.Invitation"];
+                };
+            };
+        };
+    };
+    known: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["pair.KnownView"];
                 };
             };
         };

@@ -93,6 +93,8 @@ function markInWords(t: Text, said: Mark): string {
       return t('see.timeBase', { source: t(`timeSource.${said.source}`) })
     case 'conditions':
       return t('see.conditions')
+    case 'headgear':
+      return t('see.headgear', { headgear: said.headgear.replaceAll('-', ' ') })
     case 'effort':
       return t('see.effort', { horse: said.horse })
     case 'watch':

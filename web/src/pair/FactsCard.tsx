@@ -21,7 +21,16 @@ import {
 
 /** What every plan needs; the rest is folded. */
 const NEEDED = ['heightCm', 'bornYear'] as const
-const NUMBERS = ['horseKg', 'shouldWeighKg', 'riderKg', 'tackKg', 'weeksOff', 'minutesBefore'] as const
+const NUMBERS = [
+  'horseKg',
+  'girthCm',
+  'lengthCm',
+  'shouldWeighKg',
+  'riderKg',
+  'tackKg',
+  'weeksOff',
+  'minutesBefore',
+] as const
 const DAYS = ['inWorkSince', 'backSince'] as const
 
 /** What a plan must know of the horse and the weights; what nobody has said stays empty. */
@@ -30,7 +39,7 @@ export function FactsCard({ pair }: { pair: string }) {
   const facts = useQuery(queries.facts(pair))
   if (facts.isError) return <Trouble cause={facts.error} onAgain={() => void facts.refetch()} />
   if (!facts.data) return null
-  const { weightShare, weightLevel } = facts.data
+  const { weightShare, weightLevel, tapeKg } = facts.data
   return (
     <Card>
       <CardTitle>{t('facts.title')}</CardTitle>
@@ -38,6 +47,13 @@ export function FactsCard({ pair }: { pair: string }) {
         <chakra.p marginBottom="3" fontWeight={weightLevel === 'FINE' ? '400' : '720'}>
           {t(`facts.weight.${weightLevel}`, { percent: (100 * weightShare).toFixed(1) })}
         </chakra.p>
+      )}
+      {tapeKg !== null && (
+        <Quiet marginBottom="3">
+          {t(facts.data.facts.horseKg === null ? 'facts.byTape' : 'facts.byTapeBeside', {
+            kg: tapeKg.toFixed(0),
+          })}
+        </Quiet>
       )}
       <Overrule pair={pair} facts={facts.data} />
       <Form key={facts.data.version} pair={pair} view={facts.data} />

@@ -6,6 +6,7 @@ import { queries } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
 import { ABOUT, AboutTallies, Button, Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
+import { KnownPart, WatchCard } from '../intake'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
 import { RideNowKey } from '../recorder'
@@ -52,6 +53,7 @@ export default function PairPage() {
           <RideNowKey pair={id} />
         </Box>
       )}
+      {actions.includes('SEE_PLAN') && <KnownPart pair={id} />}
       <Card>
         <CardTitle>{t('pair.stair')}</CardTitle>
         <Quiet>{t('pair.stairLead', { window: stair[0]?.left.window })}</Quiet>
@@ -96,6 +98,7 @@ export default function PairPage() {
         <Lessons pair={pair.data} />
         <Decisions pair={pair.data} />
       </Grid>
+      {actions.includes('SEE_LOOK') && <WatchCard pair={id} />}
       {actions.includes('DECIDE') && <PlaceCard pair={pair.data} />}
       {actions.includes('SEE_PLAN') && <SchoolCard pair={pair.data} />}
       {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}

@@ -24,6 +24,8 @@ const FACTS = {
   shouldWeighKg: null,
   riderKg: null,
   tackKg: null,
+  girthCm: null,
+  lengthCm: null,
   weeksOff: null,
   minutesBefore: null,
   inWorkSince: null,
@@ -34,6 +36,7 @@ const facts = (more = {}) => ({
   version: 3,
   overrule: null,
   weightShare: null,
+  tapeKg: null,
   weightLevel: null,
   ...more,
 })
@@ -250,7 +253,7 @@ describe('the facts of a horse', () => {
   test('another horse is advised until somebody says why not', async () => {
     const { sent } = show(<FactsCard pair={marzipan.id} />, {
       answers: {
-        [`GET ${path}`]: facts({ weightShare: 0.23, weightLevel: 'ANOTHER_HORSE' }),
+        [`GET ${path}`]: facts({ weightShare: 0.23, tapeKg: null, weightLevel: 'ANOTHER_HORSE' }),
         [`POST ${path}/overrule`]: facts({ version: 4 }),
       },
     })

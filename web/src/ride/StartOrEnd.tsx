@@ -9,6 +9,7 @@ import type { StoredPacket } from '../store'
 import { Button, LinkButton } from '../ui'
 import { asAsked, asRidden, firstRidden } from '../capture'
 import { Conditions } from './Conditions'
+import { HeadgearLine } from './HeadgearLine'
 import { HeatLine } from './HeatLine'
 import { HowHard } from './HowHard'
 import { riddenIn, turnsOf } from './planned'
@@ -66,6 +67,11 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
           {!isStopped && (
             <>
               <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />
+              <HeadgearLine
+                choice={kept.packet.headgear}
+                marks={ride.marks}
+                onSay={(headgear) => void say({ kind: 'headgear', payload: { headgear } })}
+              />
               <HeatLine marks={ride.marks} rules={heat} />
             </>
           )}

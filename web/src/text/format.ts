@@ -37,6 +37,14 @@ export function dayLong(date: string): string {
   )
 }
 
+/** A day, with its year: 3 Feb 2026. */
+export function dayAndYear(date: string): string {
+  return said(
+    { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' },
+    new Date(`${date}T00:00:00Z`),
+  )
+}
+
 /** The day of a moment, in full, where the yard is. */
 export function dayLongAt(iso: string, timeZone: string): string {
   return said({ weekday: 'long', day: 'numeric', month: 'long', timeZone }, new Date(iso))

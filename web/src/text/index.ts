@@ -19,6 +19,7 @@ export async function screenTexts(): Promise<void> {
 export default i18next
 export {
   clock,
+  dayAndYear,
   dayLong,
   dayLongAt,
   dayOf,

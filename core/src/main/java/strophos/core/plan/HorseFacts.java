@@ -3,6 +3,7 @@ package strophos.core.plan;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
 /**
@@ -15,6 +16,7 @@ import strophos.core.welfare.WeightShare;
  * @param lengthM poll to dock, in metres; empty when its height is not known
  * @param weightShare rider and tack of what it should weigh; empty when a weight is not known
  * @param weightReason why the coach lets this rider ride it all the same; empty when nobody did
+ * @param painCount behaviours last counted under a rider; empty while nobody has counted
  */
 public record HorseFacts(
         OptionalInt ageYears,
@@ -23,7 +25,8 @@ public record HorseFacts(
         OptionalInt allowedMinutes,
         OptionalDouble lengthM,
         Optional<WeightShare> weightShare,
-        Optional<String> weightReason) {
+        Optional<String> weightReason,
+        Optional<PainChecklist> painCount) {
 
     /** Under this age a horse works shorter. */
     public static final int YOUNG_UNDER_YEARS = 5;

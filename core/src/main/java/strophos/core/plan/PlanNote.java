@@ -21,6 +21,8 @@ public record PlanNote(Code code, Map<String, String> values) {
         CLEARED_MINUTES(true),
         /** A stop sign waits for an answer on {@code rung}: look before mounting. */
         STOP_SIGN_OPEN(true),
+        /** {@code count} of {@code of} behaviours were counted under the rider: a vet looks before more training. */
+        VET_FIRST(true),
         /** Rider and tack weigh {@code percent} of what the horse should weigh: advise another horse. */
         WEIGHT_OVER(true),
         /** The same, and the coach said {@code reason} for riding all the same. */

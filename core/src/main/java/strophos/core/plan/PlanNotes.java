@@ -8,6 +8,7 @@ import java.util.Optional;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
 import strophos.core.pause.Limits;
+import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
 /** What is said of the whole day, whatever is ridden. */
@@ -29,6 +30,12 @@ final class PlanNotes {
         facts.rungs().stream()
                 .filter(Candidate::isReported)
                 .forEach(c -> notes.add(new PlanNote(PlanNote.Code.STOP_SIGN_OPEN, Map.of("rung", c.id().toString()))));
+        facts.horse()
+                .painCount()
+                .filter(PainChecklist::isVetFirst)
+                .ifPresent(c -> notes.add(new PlanNote(
+                        PlanNote.Code.VET_FIRST,
+                        Map.of("count", String.valueOf(c.seen()), "of", String.valueOf(PainChecklist.BEHAVIOURS)))));
         if (facts.isLimitedTo(Focus.Limit.WALK_ONLY)) {
             notes.add(new PlanNote(PlanNote.Code.WALK_ONLY, Map.of()));
         }

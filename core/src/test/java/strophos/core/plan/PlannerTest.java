@@ -42,6 +42,7 @@ class PlannerTest {
                 minutes,
                 OptionalDouble.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

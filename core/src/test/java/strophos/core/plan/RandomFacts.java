@@ -30,6 +30,7 @@ import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stats.Proportion;
 import strophos.core.stop.StopThresholds;
+import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
 /** Pairs nobody has met: any look, any stair, any horse, any reports. */
@@ -150,7 +151,8 @@ final class RandomFacts {
                 chance(0.2) ? OptionalInt.of(random.nextInt(10, 60)) : OptionalInt.empty(),
                 OptionalDouble.empty(),
                 chance(0.5) ? Optional.of(WeightShare.of(60 + random.nextInt(60), 9, 450)) : Optional.empty(),
-                chance(0.5) ? Optional.of("Only in walk, until the autumn.") : Optional.empty());
+                chance(0.5) ? Optional.of("Only in walk, until the autumn.") : Optional.empty(),
+                chance(0.2) ? Optional.of(new PainChecklist(random.nextInt(25))) : Optional.empty());
     }
 
     /** Mostly free; now and then paused, its day over, or cleared within limits. */

@@ -162,6 +162,7 @@ public final class StopCases {
                 OptionalInt.empty(),
                 OptionalDouble.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         return new PlanFacts(
                 60,

@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,7 +13,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import strophos.core.cue.CueBook;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.problem.Problem;
@@ -28,18 +26,15 @@ class CueController {
 
     private final PairRepository pairs;
     private final CueRepository cues;
+    private final CueBooks books;
     private final Clock clock;
 
-    CueController(PairRepository pairs, CueRepository cues, Clock clock) {
+    CueController(PairRepository pairs, CueRepository cues, CueBooks books, Clock clock) {
         this.pairs = pairs;
         this.cues = cues;
+        this.books = books;
         this.clock = clock;
     }
-
-    /** One signal that means two things. */
-    record ClashView(String signal, String first, String second) {}
-
-    record CueBookView(List<StoredCue> cues, List<ClashView> clashes) {}
 
     /** A cue, and the version it was made from; 0 for a new one, whose id is made by the caller. */
     record NewCue(
@@ -48,14 +43,14 @@ class CueController {
 
     @GetMapping
     @Needs(Action.SEE_PLAN)
-    CueBookView book(@PathVariable UUID id) {
+    CueBooks.Book book(@PathVariable UUID id) {
         pairs.find(id).orElseThrow(Problem::notFound);
-        return view(id);
+        return books.of(id);
     }
 
     @PutMapping("/{cue}")
     @Needs(Action.EDIT_PAIR)
-    CueBookView change(@PathVariable UUID id, @PathVariable("cue") UUID cueId, @Valid @RequestBody NewCue wanted) {
+    CueBooks.Book change(@PathVariable UUID id, @PathVariable("cue") UUID cueId, @Valid @RequestBody NewCue wanted) {
         pairs.find(id).orElseThrow(Problem::notFound);
         if (wanted.version() == 0 && cues.count(id) >= CueRepository.MOST) {
             throw new Problem(
@@ -66,23 +61,6 @@ class CueController {
         if (!cues.change(id, cueId, wanted.version(), wanted.cue(), clock.instant())) {
             throw Problem.changedMeanwhile();
         }
-        return view(id);
-    }
-
-    private CueBookView view(UUID pair) {
-        List<StoredCue> all = cues.of(pair);
-        CueBook used = new CueBook(all.stream()
-                .map(StoredCue::cue)
-                .filter(c -> !c.isPutAway())
-                .map(CueForm::cue)
-                .toList());
-        return new CueBookView(
-                all,
-                used.clashes().stream()
-                        .map(c -> new ClashView(
-                                c.first().signal(),
-                                c.first().meaning(),
-                                c.second().meaning()))
-                        .toList());
+        return books.of(id);
     }
 }

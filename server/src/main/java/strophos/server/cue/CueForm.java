@@ -18,7 +18,7 @@ import strophos.server.contract.Names;
  * @param isProven the horse answers it anywhere
  * @param isPutAway no longer used: it stays to be read, and clashes with nothing
  */
-record CueForm(
+public record CueForm(
         @NotBlank @Size(max = 120) String signal,
         @NotBlank @Size(max = 120) String meaning,
         @CanBeNull Gait gait,
@@ -26,7 +26,7 @@ record CueForm(
         @NotNull Boolean isProven,
         @NotNull Boolean isPutAway) {
 
-    CueForm {
+    public CueForm {
         signal = Names.kept(signal);
         meaning = Names.kept(meaning);
     }

@@ -16,7 +16,7 @@ import strophos.server.db.tables.records.CueRecord;
 /** The cues of pairs. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
-class CueRepository {
+public class CueRepository {
 
     /** So many a pair, put away or not. */
     static final int MOST = 80;
@@ -50,7 +50,7 @@ class CueRepository {
     }
 
     /** Whether the cue was at this version (0: not there) and is now this. */
-    boolean change(UUID pair, UUID id, int version, CueForm c, Instant at) {
+    public boolean change(UUID pair, UUID id, int version, CueForm c, Instant at) {
         CueRecord row = db.newRecord(CUE);
         row.setSignal(c.signal());
         row.setMeaning(c.meaning());

@@ -56,6 +56,7 @@ class DemoMaker implements ApplicationRunner {
     private final FactsRepository facts;
     private final Safety safety;
     private final OwnImport ownWork;
+    private final DemoKnown known;
     private final DemoHistory history;
     private final PasswordEncoder passwords;
     private final TransactionOperations transactions;
@@ -71,6 +72,7 @@ class DemoMaker implements ApplicationRunner {
             FactsRepository facts,
             Safety safety,
             OwnImport ownWork,
+            DemoKnown known,
             DemoHistory history,
             PasswordEncoder passwords,
             TransactionOperations transactions,
@@ -84,6 +86,7 @@ class DemoMaker implements ApplicationRunner {
         this.facts = facts;
         this.safety = safety;
         this.ownWork = ownWork;
+        this.known = known;
         this.history = history;
         this.passwords = passwords;
         this.transactions = transactions;
@@ -158,6 +161,8 @@ class DemoMaker implements ApplicationRunner {
         }
         addSecondRider();
         safety.keepContacts(DemoPeople.CONTACTS);
+        Instant now = clock.instant();
+        known.write(pairs.findVisible(), LocalDate.ofInstant(now, zone), now);
         ownWork.take(DemoMaker.class.getResourceAsStream("/demo/own-work.json"), clock.instant());
     }
 

@@ -1,6 +1,7 @@
 package strophos.server.horse;
 
 import static strophos.server.db.Tables.HORSE;
+import static strophos.server.db.Tables.PAIN_COUNT;
 import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.WEIGHT_OVERRULE;
@@ -8,16 +9,22 @@ import static strophos.server.db.Tables.WEIGHT_OVERRULE;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.welfare.PainChecklist;
 import strophos.server.access.YardScope;
+import strophos.server.db.tables.Pair;
 
 /** What a plan must know of a pair, with the version under which it is changed. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 public class FactsRepository {
+
+    /** The pairs of the same horse. */
+    private static final Pair OTHER = PAIR.as("other");
 
     private final DSLContext db;
 
@@ -36,6 +43,13 @@ public class FactsRepository {
                         .orderBy(WEIGHT_OVERRULE.OVERRULED_AT.desc(), WEIGHT_OVERRULE.ID.desc())
                         .limit(1)
                         .asTable("last"));
+        Field<Integer> counted = DSL.field(DSL.select(DSL.cardinality(PAIN_COUNT.SEEN))
+                .from(PAIN_COUNT)
+                .join(OTHER)
+                .on(OTHER.YARD_ID.eq(PAIN_COUNT.YARD_ID).and(OTHER.ID.eq(PAIN_COUNT.PAIR_ID)))
+                .where(OTHER.HORSE_ID.eq(PAIR.HORSE_ID))
+                .orderBy(PAIN_COUNT.COUNTED_AT.desc(), PAIN_COUNT.ID.desc())
+                .limit(1));
         return db.select(
                         HORSE.HEIGHT_CM,
                         HORSE.BORN_YEAR,
@@ -51,6 +65,7 @@ public class FactsRepository {
                         PAIR.TACK_KG,
                         PAIR.VERSION)
                 .select(last.fields())
+                .select(counted)
                 .from(PAIR)
                 .join(HORSE)
                 .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
@@ -77,7 +92,8 @@ public class FactsRepository {
                                         r.get(last.field(WEIGHT_OVERRULE.PERCENT)),
                                         reason,
                                         r.get(last.field(PERSON.NAME)),
-                                        r.get(last.field(WEIGHT_OVERRULE.OVERRULED_AT))))));
+                                        r.get(last.field(WEIGHT_OVERRULE.OVERRULED_AT)))),
+                        Optional.ofNullable(r.get(counted)).map(PainChecklist::new)));
     }
 
     /** Keeps why this rider rides this horse all the same; a repeated id changes nothing. */

@@ -42,7 +42,8 @@ public final class HorseReader {
                 allowedMinutes(day, f),
                 f.heightCm() == null ? OptionalDouble.empty() : OptionalDouble.of(Bend.lengthM(f.heightCm())),
                 weightShare(f),
-                overrule(known).map(Overrule::reason));
+                overrule(known).map(Overrule::reason),
+                known.painCount());
     }
 
     /** The reason holds while the share is no larger than it was when it was given. */

@@ -9,4 +9,4 @@ import java.util.UUID;
  *
  * @param seen by their ids
  */
-record PainCount(UUID id, List<String> seen, String by, Instant at) {}
+public record PainCount(UUID id, List<String> seen, String by, Instant at) {}

@@ -16,7 +16,7 @@ import strophos.server.access.YardScope;
 /** Counts of the twenty-four behaviours; they belong to the horse, whoever rode it. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
-class PainCountRepository {
+public class PainCountRepository {
 
     private final DSLContext db;
 
@@ -25,7 +25,7 @@ class PainCountRepository {
     }
 
     /** The last counts of this pair's horse, the latest first. */
-    List<PainCount> ofHorse(UUID horse, int most) {
+    public List<PainCount> ofHorse(UUID horse, int most) {
         return db.select(PAIN_COUNT.ID, PAIN_COUNT.SEEN, PERSON.NAME, PAIN_COUNT.COUNTED_AT)
                 .from(PAIN_COUNT)
                 .join(PAIR)

@@ -20,7 +20,7 @@ import strophos.server.contract.CanBeNull;
  * @param soundness what was seen or told of its legs and back, the latest first as it is written
  * @param turnoutDays days a week on which it is turned out
  */
-record HorseIntake(
+public record HorseIntake(
         @Size(max = 80) @CanBeNull String breed,
         @Size(max = TEXT) @CanBeNull String formerUse,
         @Min(0) @Max(40) @CanBeNull Integer trainedYears,
@@ -41,11 +41,11 @@ record HorseIntake(
             new HorseIntake(null, null, null, null, null, null, null, null, null, List.of(), null, null);
 
     /** Of a day; a text that is not blank. */
-    record DatedNote(
+    public record DatedNote(
             @NotNull LocalDate on,
             @NotBlank @Size(max = TEXT) String note) {}
 
-    HorseIntake {
+    public HorseIntake {
         soundness = soundness == null ? List.of() : List.copyOf(soundness);
     }
 }

@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The three intakes of a pair, each with the version under which it is changed. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
-class IntakeRepository {
+public class IntakeRepository {
 
     /** Where an intake is kept. */
     private record Shelf(
@@ -91,6 +91,16 @@ class IntakeRepository {
                         version(r, PAIRS)));
     }
 
+    /** What of it must be read before a lesson. */
+    public IntakeInShort inShort(UUID pair) {
+        Intakes all = of(pair);
+        return new IntakeInShort(
+                all.horse().fears(),
+                all.horse().sightAndHearing(),
+                all.rider().worries(),
+                all.pair().clashes());
+    }
+
     private <T> T body(Record r, Shelf of, Class<T> as, T nothing) {
         JSONB body = r.get(of.body());
         return body == null ? nothing : json.readValue(body.data(), as);
@@ -101,15 +111,15 @@ class IntakeRepository {
         return version == null ? 0 : version;
     }
 
-    boolean changeHorse(UUID horse, int version, HorseIntake to, Instant at) {
+    public boolean changeHorse(UUID horse, int version, HorseIntake to, Instant at) {
         return change(HORSES, horse, version, to, at);
     }
 
-    boolean changeRider(UUID rider, int version, RiderIntake to, Instant at) {
+    public boolean changeRider(UUID rider, int version, RiderIntake to, Instant at) {
         return change(RIDERS, rider, version, to, at);
     }
 
-    boolean changePair(UUID pair, int version, PairIntake to, Instant at) {
+    public boolean changePair(UUID pair, int version, PairIntake to, Instant at) {
         return change(PAIRS, pair, version, to, at);
     }
 

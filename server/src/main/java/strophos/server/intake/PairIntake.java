@@ -20,7 +20,7 @@ import strophos.server.contract.CanBeNull;
  * @param clashes what of that says the opposite of what is asked here
  * @param head where the ears are to be carried
  */
-record PairIntake(
+public record PairIntake(
         @CanBeNull LocalDate togetherSince,
         @Size(max = HorseIntake.TEXT) @CanBeNull String grounds,
         @Size(max = HorseIntake.TEXT) @CanBeNull String kit,
@@ -32,7 +32,7 @@ record PairIntake(
     static final PairIntake EMPTY = new PairIntake(null, null, null, null, null, null, List.of());
 
     /** Ears above the withers, in centimetres; below them less than 0. */
-    record HeadHeight(
+    public record HeadHeight(
             @NotNull @Min(-90) @Max(120) Integer leastCm,
             @NotNull @Min(-90) @Max(120) Integer mostCm) {}
 
@@ -41,11 +41,11 @@ record PairIntake(
      *
      * @param sign how it shows; null where nobody has said
      */
-    record UnwantedGait(
+    public record UnwantedGait(
             @NotBlank @Size(max = 60) String name,
             @Size(max = 200) @CanBeNull String sign) {}
 
-    PairIntake {
+    public PairIntake {
         unwanted = unwanted == null ? List.of() : List.copyOf(unwanted);
     }
 }

@@ -11,7 +11,7 @@ import strophos.server.contract.CanBeNull;
  * @param worries in the rider's words
  * @param ridesDays days a week really ridden
  */
-record RiderIntake(
+public record RiderIntake(
         @Size(max = HorseIntake.TEXT) @CanBeNull String experience,
         @Size(max = HorseIntake.TEXT) @CanBeNull String worries,
         @Min(0) @Max(7) @CanBeNull Integer ridesDays) {

@@ -146,11 +146,8 @@ class TackController {
     private TackView view(UUID pair) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), lessons.zone());
         List<StoredPiece> pieces = tack.of(pair);
-        Optional<String> worn = pieces.stream()
-                .map(StoredPiece::piece)
-                .filter(p -> p.kind() == TackKind.HEADGEAR && p.stage(today) == TackStage.IN_USE)
-                .map(TackPiece::headgear)
-                .findFirst();
+        Optional<String> worn =
+                TackRepository.worn(pieces.stream().map(StoredPiece::piece).toList(), today);
         Optional<Headgear> now = worn.flatMap(room::headgear).map(HeadgearText::headgear);
         return new TackView(
                 pieces.stream().map(p -> view(p, today)).toList(),

@@ -28,7 +28,7 @@ import strophos.server.problem.Issue;
  * @param firstHolds what must hold before it is used; null where nothing must
  * @param lookedAtOn when its fit was last looked at
  */
-record TackPiece(
+public record TackPiece(
         @NotNull TackKind kind,
         @NotBlank @Size(max = 80) String name,
         @Pattern(regexp = "[a-z][a-z0-9-]{0,63}") @CanBeNull String headgear,
@@ -44,7 +44,7 @@ record TackPiece(
     /** A headgear that is not in the list: nothing is known of where it presses. */
     static final String OTHER = "other";
 
-    TackPiece {
+    public TackPiece {
         name = Names.kept(name);
     }
 

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -15,10 +16,13 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.catalogue.HeadgearText;
+import strophos.catalogue.TackRoom;
 import strophos.core.exchange.Mounted;
 import strophos.core.stair.RungId;
 import strophos.core.tack.HeadgearAnswers;
 import strophos.core.tack.TackKind;
+import strophos.core.tack.TackStage;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.TackRecord;
 
@@ -34,9 +38,11 @@ public class TackRepository {
     static final int LESSONS = 200;
 
     private final DSLContext db;
+    private final TackRoom room;
 
-    TackRepository(DSLContext db) {
+    TackRepository(DSLContext db, TackRoom room) {
         this.db = db;
+        this.room = room;
     }
 
     /** In use first, then what waits, then what was put away last. */
@@ -48,12 +54,35 @@ public class TackRepository {
                 .fetch(TackRepository::piece);
     }
 
+    /** A pair's tack in a line. */
+    public TackInShort inShort(UUID pair, LocalDate day) {
+        List<TackPiece> pieces = of(pair).stream().map(StoredPiece::piece).toList();
+        Optional<String> worn = worn(pieces, day);
+        return new TackInShort(
+                worn.map(id -> room.headgear(id).map(HeadgearText::name).orElse(id))
+                        .orElse(null),
+                count(pieces, day, TackStage.IN_USE),
+                count(pieces, day, TackStage.LATER));
+    }
+
+    private static int count(List<TackPiece> pieces, LocalDate day, TackStage stage) {
+        return (int) pieces.stream().filter(p -> p.stage(day) == stage).count();
+    }
+
+    /** The headgear in use on this day, of pieces in the order of {@link #of}. */
+    static Optional<String> worn(List<TackPiece> pieces, LocalDate day) {
+        return pieces.stream()
+                .filter(p -> p.kind() == TackKind.HEADGEAR && p.stage(day) == TackStage.IN_USE)
+                .map(TackPiece::headgear)
+                .findFirst();
+    }
+
     int count(UUID pair) {
         return db.fetchCount(TACK, TACK.PAIR_ID.eq(pair));
     }
 
     /** Whether the piece was at this version (0: not there) and is now this. */
-    boolean change(UUID pair, UUID id, int version, TackPiece p, Instant at) {
+    public boolean change(UUID pair, UUID id, int version, TackPiece p, Instant at) {
         TackRecord row = db.newRecord(TACK);
         row.setKind(p.kind().name());
         row.setName(p.name());

@@ -100,7 +100,7 @@ class RolesTest {
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
         rowWithId("GET /api/v1/pairs/{id}/lessons", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/pairs/{id}/decisions", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
-        for (String read : List.of("intake", "tack", "cues", "pain-counts", "watch")) {
+        for (String read : List.of("known", "intake", "tack", "cues", "pain-counts", "watch")) {
             rowWithId("GET /api/v1/pairs/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         coachOnly("PUT /api/v1/pairs/{id}/intake/horse", 412);

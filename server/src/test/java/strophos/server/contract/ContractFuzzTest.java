@@ -75,6 +75,9 @@ class ContractFuzzTest {
 
     private static final String NOW = "\"now\"";
 
+    /** A piece of tack, a cue: made by the first body that is taken. */
+    private static final String PIECE = "0d0d0000-0000-7000-8000-0000000000f1";
+
     /** What an exercise of one's own must be told so that it is one. */
     private static final Map<String, String> OWN = Map.of(
             "from", "null",
@@ -102,6 +105,10 @@ class ContractFuzzTest {
             Map.entry("/api/v1/lessons/{id}/focus", Map.of("chosen", "[\"CONFIDENCE\"]")),
             Map.entry("/api/v1/lessons/{id}/sheet", Map.of("text", "\"rein,strength,what came\\nleft,2,yes\\n\"")),
             Map.entry("/api/v1/lessons/{id}/programmes", Map.of("progression", "\"own-fuzz-way\"")),
+            Map.entry(
+                    "/api/v1/pairs/{id}/tack/{piece}",
+                    Map.of("kind", "\"HEADGEAR\"", "headgear", "\"pelham\"", "until", "null")),
+            Map.entry("/api/v1/pairs/{id}/pain-counts", Map.of("seen", "[\"rears\"]")),
             Map.entry("/api/v1/library/own/{exercise}", OWN),
             Map.entry("/api/v1/library/progressions/{progression}", stages()),
             Map.entry("/api/v1/library/{exercise}/aside", Map.of("picture", "null", "sound", "null", "link", "null")),
@@ -209,6 +216,9 @@ class ContractFuzzTest {
                 .replace("own/{exercise}", "own/own-fuzz")
                 .replace("{exercise}", "counter-bend")
                 .replace("{progression}", "own-fuzz-way")
+                .replace("{piece}", PIECE)
+                .replace("{cue}", PIECE)
+                .replace("{watch}", PIECE)
                 .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);
         places.add(List.of());
@@ -278,6 +288,21 @@ class ContractFuzzTest {
                     .mapToInt(o -> o.path("version").asInt())
                     .sum();
         }
+        String collection = address.substring(0, address.lastIndexOf('/'));
+        if (address.contains("/intake/")) {
+            return coach.get(collection)
+                    .body()
+                    .path(address.substring(address.lastIndexOf('/') + 1) + "Version")
+                    .asInt();
+        } else if (address.endsWith(PIECE)) {
+            return coach.get(collection)
+                    .body()
+                    .valueStream()
+                    .flatMap(JsonNode::valueStream)
+                    .filter(o -> o.path("id").asString().equals(PIECE))
+                    .mapToInt(o -> o.path("version").asInt())
+                    .sum();
+        }
         return coach.get(address).body().path("version").asInt();
     }
 
@@ -334,7 +359,8 @@ class ContractFuzzTest {
                 "library/own-fuzz",
                 "library/counter-bend"));
         for (JsonNode pair : left.path("pairs")) {
-            for (String view : List.of("", "/facts", "/people")) {
+            for (String view :
+                    List.of("", "/facts", "/people", "/known", "/intake", "/tack", "/cues", "/pain-counts", "/watch")) {
                 paths.add("pairs/" + pair.asString() + view);
             }
         }

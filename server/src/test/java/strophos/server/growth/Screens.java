@@ -61,6 +61,7 @@ final class Screens {
                 new Screen("names of pairs", coach, i -> "/api/v1/pairs/names"),
                 new Screen("pair", coach, at("/api/v1/pairs/", pairs, "")),
                 new Screen("facts", coach, at("/api/v1/pairs/", pairs, "/facts")),
+                new Screen("known", coach, at("/api/v1/pairs/", pairs, "/known")),
                 new Screen("intake", coach, at("/api/v1/pairs/", pairs, "/intake")),
                 new Screen("tack", coach, at("/api/v1/pairs/", pairs, "/tack")),
                 new Screen("cues", coach, at("/api/v1/pairs/", pairs, "/cues")),

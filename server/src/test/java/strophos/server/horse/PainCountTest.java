@@ -41,8 +41,21 @@ class PainCountTest {
                                 + c.path("isVetFirst").asBoolean()))
                 .as("the latest first; said twice it is said once")
                 .containsExactly("8 true", "7 false");
+        assertThat(notes()).as("the plan says it before anybody mounts").contains("VET_FIRST");
         assertThat(count(UUID.randomUUID().toString(), List.of("yawns")).status())
                 .isEqualTo(422);
+        count(UUID.randomUUID().toString(), all.subList(0, 7));
+        assertThat(notes()).as("counted again, with fewer").doesNotContain("VET_FIRST");
+    }
+
+    private List<String> notes() {
+        return coach.get("/api/v1/lessons/" + yard.lesson(pair) + "/plan")
+                .body()
+                .path("plan")
+                .path("notes")
+                .valueStream()
+                .map(n -> n.path("code").asString())
+                .toList();
     }
 
     @Test

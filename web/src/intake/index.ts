@@ -1,0 +1,2 @@
+export { KnownPart } from './KnownPart'
+export { WatchCard } from './WatchCard'

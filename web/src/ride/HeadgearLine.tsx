@@ -1,0 +1,42 @@
+import { chakra } from '@chakra-ui/react'
+import { useId } from 'react'
+import type { Packet } from '../api'
+import type { RideMark } from '../record'
+import { useText } from '../text'
+import { FieldLabel, Select } from '../ui'
+
+interface HeadgearLineProps {
+  /** Not in packets of earlier versions. */
+  choice: Packet['headgear'] | undefined
+  marks: RideMark[]
+  onSay: (headgear: string) => void
+}
+
+/** What it wears on its head today: what its tack says, unless somebody says otherwise. */
+export function HeadgearLine({ choice, marks, onSay }: HeadgearLineProps) {
+  const { t } = useText()
+  const id = useId()
+  if (!choice) return null
+  const said = marks.reduce<string | null>(
+    (before, m) => (m.said.kind === 'headgear' ? m.said.headgear : before),
+    null,
+  )
+  return (
+    <chakra.div>
+      <FieldLabel htmlFor={id}>{t('ride.headgear')}</FieldLabel>
+      <Select
+        id={id}
+        value={said ?? choice.now ?? ''}
+        onChange={(e) => e.target.value && onSay(e.target.value)}
+      >
+        <option value="">{t('ride.headgearNotSaid')}</option>
+        {choice.all.map((h) => (
+          <option key={h.id} value={h.id}>
+            {h.name}
+          </option>
+        ))}
+        <option value="other">{t('tack.otherHeadgear')}</option>
+      </Select>
+    </chakra.div>
+  )
+}

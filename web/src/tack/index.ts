@@ -1,0 +1,1 @@
+export { HeadIcon } from './HeadIcon'
