@@ -17,6 +17,7 @@ function screen(load: () => Promise<{ default: ComponentType }>) {
 const SignInPage = screen(() => import('./session/SignInPage'))
 const SetUpPage = screen(() => import('./session/SetUpPage'))
 const TodayPage = screen(() => import('./today/TodayPage'))
+const NewcomersPage = screen(() => import('./today/NewcomersPage'))
 const PairsPage = screen(() => import('./pair/PairsPage'))
 const PairPage = screen(() => import('./pair/PairPage'))
 const TackPage = screen(() => import('./tack/TackPage'))
@@ -76,6 +77,7 @@ function Screens() {
               <Route path="/" element={me.actions.includes('PRACTISE') ? <PracticePage /> : <TodayPage />} />
               <Route path="/today" element={<TodayPage />} />
               <Route path="/device" element={<DevicePage />} />
+              <Route path="/newcomers" element={<NewcomersPage />} />
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
               <Route path="/pairs/:id/tack" element={<TackPage />} />

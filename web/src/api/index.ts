@@ -1,5 +1,6 @@
 import type { components } from './schema'
 
+export { BLANK_PAIR } from './blankPair'
 export { api } from './client'
 export { allOf, queries } from './queries'
 export { answerOf, Problem, Unreachable } from './problem'
@@ -45,6 +46,7 @@ export type SideOfStep = Schemas['stair.SideOfStep']
 export type Missing = Schemas['core.progress.Missing']
 export type TrendPoint = Schemas['pair.TrendPoint']
 export type PastDecision = Schemas['stair.PastDecision']
+export type NewPair = Schemas['roster.NewPair']
 export type Packet = Schemas['ride.Packet']
 export type PlanLatch = Schemas['plan.LessonLatch']
 export type Usual = Schemas['ride.Usual']

@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/clinic/{school}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["clinic"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/contacts": {
         parameters: {
             query?: never;
@@ -3210,6 +3226,12 @@ export interface components {
             horse: string;
             /** Format: uuid */
             horseId: string | null;
+            /** Format: uuid */
+            id: string | null;
+            /** Format: uuid */
+            newHorseId: string | null;
+            /** Format: uuid */
+            newRiderId: string | null;
             rider: string;
             /** Format: uuid */
             riderId: string | null;
@@ -3538,6 +3560,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["attachment.AttachmentUse"];
+                };
+            };
+        };
+    };
+    clinic: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ride.Packet"];
                 };
             };
         };

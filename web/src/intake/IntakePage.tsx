@@ -30,8 +30,8 @@ export default function IntakePage() {
       </Box>
       <Grid templateColumns={{ base: '1fr', lg: '1fr 1fr' }} gap="5" alignItems="start">
         <Flex direction="column" gap="5" minWidth="0">
-          <TogetherPart key={togetherVersion} pair={id} intake={intake.data} />
-          <RiderPart key={riderVersion} pair={id} intake={intake.data} />
+          <TogetherPart key={`together${String(togetherVersion)}`} pair={id} intake={intake.data} />
+          <RiderPart key={`rider${String(riderVersion)}`} pair={id} intake={intake.data} />
         </Flex>
         <HorsePart key={horseVersion} pair={id} intake={intake.data} />
       </Grid>

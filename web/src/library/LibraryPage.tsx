@@ -8,13 +8,12 @@ import type { ExerciseItem, StrandOfLibrary } from '../api'
 import { useMe } from '../session'
 import { strandIn, useText, wordIn } from '../text'
 import type { Text } from '../text'
-import { Button, Input, LinkButton, Quiet, Select, Trouble, Wait } from '../ui'
+import { Button, Input, LinkButton, Quiet, Select, Trouble, Wait, SCHOOLS } from '../ui'
 import { ANYTHING, isWanted } from './filter'
 import type { Search } from './filter'
 import { HandOn } from './HandOn'
 import { Progression } from './Progression'
 
-const SCHOOLS = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'] as const
 const PURPOSES = ['RHYTHM', 'SUPPLENESS', 'CONTACT', 'IMPULSION', 'STRAIGHTNESS', 'COLLECTION'] as const
 const PEOPLE = ['NOBODY', 'SECOND_PERSON', 'ASSISTANT', 'COACH'] as const
 

@@ -4,7 +4,7 @@ import { useId } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { useText } from '../text'
-import { answerOf, api, allOf, queries } from '../api'
+import { answerOf, api, allOf, BLANK_PAIR, queries } from '../api'
 import type { School } from '../api'
 import { Button, Select, Field, FieldLabel, SchoolField, Trouble } from '../ui'
 
@@ -36,13 +36,10 @@ export function AddPair() {
       answerOf(
         api.POST('/api/v1/pairs', {
           body: {
+            ...BLANK_PAIR,
             rider,
             horse: known?.horse ?? horse,
             school,
-            description: null,
-            heightCm: null,
-            goal: null,
-            riderId: null,
             horseId: known?.horseId ?? null,
           },
         }),

@@ -2,7 +2,7 @@ import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useText, wordIn } from '../text'
-import { answerOf, api, Problem } from '../api'
+import { answerOf, api, Problem, BLANK_PAIR } from '../api'
 import type { School, SetupRequest } from '../api'
 import { Button, Field, SchoolField, Trouble } from '../ui'
 import { Door } from './Door'
@@ -101,14 +101,12 @@ function requestOf(typed: FormValues): SetupRequest {
   return {
     ...rest,
     pair: {
+      ...BLANK_PAIR,
       rider,
       horse,
       school,
-      description: null,
       heightCm: heightCm === '' ? null : Number(heightCm),
       goal: goal === '' ? null : goal,
-      riderId: null,
-      horseId: null,
     },
   }
 }

@@ -14,6 +14,8 @@ export async function addNextLesson(shelf: Shelf, onSending: () => void): Promis
 export async function addLesson(shelf: Shelf, kept: StoredPacket): Promise<void> {
   const { id, pair, plannedAt, minutes } = kept.packet.lesson
   try {
+    // said before its lesson, and as often as it takes: the server knows it by its id
+    if (kept.newPair) await answerOf(api.POST('/api/v1/pairs', { body: kept.newPair }))
     await answerOf(api.POST('/api/v1/lessons', { body: { id, pair, plannedAt, minutes } }))
   } catch (e) {
     // what the server will never take must not keep the rest from it; the lesson's entries are answered for one by one

@@ -1,7 +1,7 @@
 import Dexie from 'dexie'
 import type { EntityTable } from 'dexie'
 import { v7 } from 'uuid'
-import type { Cards, Me, NewPractice, NewStopSign, Packet, SafetyView } from '../api'
+import type { Cards, Me, NewPair, NewPractice, NewStopSign, Packet, SafetyView } from '../api'
 import type { Entry, StopSign } from '../record'
 import { completeForPauses } from './upgrade'
 
@@ -23,6 +23,17 @@ export interface StoredPacket {
   arrival: number
   /** 1 for a lesson made without a network, until the server has it. */
   toAdd?: 0 | 1
+  /** The pair of such a lesson, where it was made with it. */
+  newPair?: NewPair
+}
+
+/** What the first lesson of a new pair needs, school by school. */
+export interface StoredBlank {
+  school: NewPair['school']
+  packet: Packet
+  offsetMs: number
+  /** When it was fetched, by this device's clock. */
+  fetchedMs: number
 }
 
 /** A report on its way to the server. */
@@ -106,6 +117,7 @@ export type Shelf = Dexie & {
   heard: EntityTable<HeardSign, 'id'>
   signs: EntityTable<StoredSign, 'id'>
   sounds: EntityTable<StoredSound, 'sha256'>
+  blanks: EntityTable<StoredBlank, 'school'>
 }
 
 const shelves = new Map<string, Shelf>()
@@ -168,6 +180,8 @@ export function shelfOf(person: string): Shelf {
           if (packet.plan) packet.plan.latch ??= null
         }),
     )
+  // a pair can begin without a network
+  shelf.version(8).stores({ blanks: 'school' })
   shelves.set(person, shelf)
   return shelf
 }

@@ -15,6 +15,7 @@ export type {
 export { digestOf, keepSound } from './sounds'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'
+export { beginPair, blankSchools, fetchBlanks } from './newPair'
 export { Outbox } from './outbox'
 export type { OutboxState } from './outbox'
 export { hear, safetyOf } from './safety'

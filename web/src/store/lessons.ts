@@ -22,13 +22,15 @@ export async function lessonNow(shelf: Shelf, pair: string): Promise<string> {
     if (!(e instanceof Unreachable)) throw e
     const last = (await ridableOn(shelf)).pairs.find((kept) => kept.packet.lesson.pair === pair)
     if (!last) throw e
-    await shelf.packets.add(unplanned(last, id))
+    // of a pair that the server has not met, it goes in with it
+    const { newPair } = last
+    await shelf.packets.add({ ...unplanned(last, id), ...(newPair && { newPair }) })
   }
   return id
 }
 
 /** What was planned for another day is not ridden by itself; what it warns of still holds. */
-function unplanned({ packet, offsetMs }: StoredPacket, lesson: string): StoredPacket {
+export function unplanned({ packet, offsetMs }: StoredPacket, lesson: string): StoredPacket {
   const now = isoOf(Date.now() + offsetMs)
   const { plan } = packet
   return {

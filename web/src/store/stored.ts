@@ -16,7 +16,7 @@ export interface StoredLesson {
 export interface Stored {
   lessons: StoredLesson[]
   practices: number
-  /** Entries, sounds, reports and stop signs that the server has not answered for. */
+  /** Entries, sounds, reports, stop signs and new pairs that the server has not answered for. */
   unsent: number
 }
 
@@ -48,13 +48,17 @@ export async function storedOn(shelf: Shelf): Promise<Stored> {
 /** How much waits for the server, or was refused by it. */
 export async function unsentOn(shelf: Shelf): Promise<number> {
   const open = ['waiting', 'refused']
-  const [entries, practices, signs, sounds] = await Promise.all([
+  const [entries, practices, signs, sounds, pairs] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).count(),
     shelf.practices.where('passage').anyOf(open).count(),
     shelf.signs.where('passage').anyOf(open).count(),
     shelf.sounds.count(),
+    shelf.packets
+      .where({ toAdd: 1 })
+      .filter((kept) => kept.newPair !== undefined)
+      .count(),
   ])
-  return entries + practices + signs + sounds
+  return entries + practices + signs + sounds + pairs
 }
 
 /** What was not sent, as a file holds it. */

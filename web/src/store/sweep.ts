@@ -7,7 +7,7 @@ const SHELF = /^strophos-([0-9a-f-]{36})$/
 
 /**
  * Leaves on this device only what the server does not have yet, and no name of a person or horse: whoever opens it next finds nobody
- * here. Needs no network. The device's count stays, so that what is written later goes on from it.
+ * here, but for a pair that began without a network and is not sent yet. Needs no network. The device's count stays, so that what is written later goes on from it.
  */
 export async function sweep(shelf: Shelf): Promise<void> {
   await shelf.transaction('rw', shelf.tables, async () => {
@@ -18,6 +18,7 @@ export async function sweep(shelf: Shelf): Promise<void> {
       shelf.cards.clear(),
       shelf.safety.clear(),
       shelf.heard.clear(),
+      shelf.blanks.clear(),
       shelf.packets.filter(({ toAdd }) => !toAdd).delete(),
     ])
     await shelf.signs.toCollection().modify({ name: '' })

@@ -5,10 +5,11 @@ import { Unreachable, queries } from '../api'
 import { Inbox } from '../homework'
 import { Paused } from '../safety'
 import { useMe } from '../session'
-import { fetchAhead, shelfOf } from '../store'
+import { fetchAhead, fetchBlanks, shelfOf } from '../store'
 import { dayLong, useText } from '../text'
-import { AboutTallies, Guard, Trouble, Wait } from '../ui'
+import { AboutTallies, Guard, SCHOOLS, Trouble, Wait } from '../ui'
 import { AddLesson } from './AddLesson'
+import { NewcomersKey } from './NewcomersKey'
 import { LessonOfDay } from './LessonOfDay'
 import { WithoutNetwork } from './WithoutNetwork'
 
@@ -31,6 +32,10 @@ export default function TodayPage() {
   useEffect(() => {
     if (records && toRide) void fetchAhead(shelfOf(me.person), toRide.split(','))
   }, [records, toRide, me.person])
+  const addsPairs = me.actions.includes('ADD_PAIR')
+  useEffect(() => {
+    if (addsPairs && today.isSuccess) void fetchBlanks(shelfOf(me.person), SCHOOLS)
+  }, [addsPairs, today.isSuccess, me.person])
   // what stands above the lessons is there when they are drawn: nothing moves under the thumb
   const seesInbox = me.actions.includes('SEE_HOMEWORK')
   const inbox = useQuery({ ...queries.inbox(), enabled: seesInbox, refetchOnMount: 'always', retry: false })
@@ -75,6 +80,7 @@ export default function TodayPage() {
       </chakra.ol>
       <AboutTallies steps={lessons.flatMap((l) => l.inWork)} />
       {me.actions.includes('ADD_LESSON') && <AddLesson date={date} />}
+      {addsPairs && <NewcomersKey />}
     </>
   )
 }

@@ -7,11 +7,12 @@ import { ridableOn, shelfOf } from '../store'
 import type { StoredPacket } from '../store'
 import { dayShort, timeOfDay, useText } from '../text'
 import { Button, LinkButton, Wait } from '../ui'
+import { NewcomersKey } from './NewcomersKey'
 
 /** The day where there is no network: what lies on this device can be ridden, and nothing else is shown. */
 export function WithoutNetwork({ onAgain }: { onAgain: () => void }) {
   const { t } = useText()
-  const { person, timeZone } = useMe()
+  const { person, timeZone, actions } = useMe()
   const here = useLiveQuery(() => ridableOn(shelfOf(person)), [person])
   if (!here) return <Wait />
   const names = ({ packet: { lesson } }: StoredPacket) => `${lesson.horse} ${t('pair.and')} ${lesson.rider}`
@@ -68,6 +69,7 @@ export function WithoutNetwork({ onAgain }: { onAgain: () => void }) {
           </Flex>
         </Box>
       )}
+      {actions.includes('ADD_PAIR') && <NewcomersKey />}
     </Flex>
   )
 }

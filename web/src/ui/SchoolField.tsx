@@ -2,11 +2,9 @@ import { chakra } from '@chakra-ui/react'
 import { useId } from 'react'
 import type { ComponentProps } from 'react'
 import { useText } from '../text'
-import type { School } from '../api'
 import { Select } from './Button'
 import { FieldLabel } from './Field'
-
-const SCHOOLS: School[] = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED']
+import { SCHOOLS } from './schools'
 
 /** A pair's way of teaching. */
 export function SchoolField(props: ComponentProps<typeof Select>) {

@@ -31,6 +31,17 @@ public record HorseFacts(
     /** Under this age a horse works shorter. */
     public static final int YOUNG_UNDER_YEARS = 5;
 
+    /** Nobody has said anything of it. */
+    public static final HorseFacts UNKNOWN = new HorseFacts(
+            OptionalInt.empty(),
+            false,
+            false,
+            OptionalInt.empty(),
+            OptionalDouble.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
     /** Another horse is advised, and nobody has said why not. */
     boolean isTooHeavy() {
         return weightShare

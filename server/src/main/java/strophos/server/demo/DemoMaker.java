@@ -204,7 +204,10 @@ class DemoMaker implements ApplicationRunner {
                         marzipan.school(),
                         "Stay fit while Penny Black comes back.",
                         lindiwe.riderId(),
-                        marzipan.horseId()));
+                        marzipan.horseId(),
+                        null,
+                        null,
+                        null));
     }
 
     private static Pair of(List<Pair> pairs, String horse) {

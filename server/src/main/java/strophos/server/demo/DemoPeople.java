@@ -112,7 +112,7 @@ final class DemoPeople {
     private static DemoPair pair(
             String rider, String signIn, String horse, String description, int heightCm, School school, String goal) {
         return new DemoPair(
-                new NewPair(rider, horse, description, heightCm, school, goal, null, null),
+                new NewPair(rider, horse, description, heightCm, school, goal, null, null, null, null, null),
                 Optional.of(signIn),
                 Optional.empty());
     }
@@ -126,7 +126,7 @@ final class DemoPeople {
             String goal,
             Guardian guardian) {
         return new DemoPair(
-                new NewPair(rider, horse, description, heightCm, school, goal, null, null),
+                new NewPair(rider, horse, description, heightCm, school, goal, null, null, null, null, null),
                 Optional.empty(),
                 Optional.of(guardian));
     }

@@ -140,6 +140,21 @@ class PlanFactsReader {
         return new FactsWithSources(facts(g, m -> true, p -> true, true), g);
     }
 
+    /** Of a horse of which nothing is known. */
+    PlanFacts ofNewPair() {
+        return new PlanFacts(
+                Plans.UNPLANNED_MINUTES,
+                HorseFacts.UNKNOWN,
+                HorseState.FREE,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                rules.stopping());
+    }
+
     private Sources gather(UUID lessonId, Instant now) {
         Looks.OfLesson look = looks.of(lessonId);
         Lesson lesson = look.lesson();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +34,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class Plans {
+
+    /** How long a lesson is that nobody planned. */
+    public static final int UNPLANNED_MINUTES = 45;
 
     private final PlanFactsReader reader;
     private final PlanRepository plans;
@@ -135,6 +139,17 @@ public class Plans {
                 kept.isPresent(),
                 NudgeRules.with(
                         facts.turnCapS(), facts.workCapS(), known.gathered().school(), facts.stop()),
+                Heat.of(facts.stop()));
+    }
+
+    /** For a pair that nobody has met: nothing is proposed, and the thresholds are the yard's. */
+    public PlanForRide forNewPair(School school) {
+        PlanFacts facts = reader.ofNewPair();
+        return new PlanForRide(
+                teller.view(Planner.of(facts, List.of()), OptionalDouble.empty()),
+                null,
+                false,
+                NudgeRules.with(facts.turnCapS(), facts.workCapS(), school, facts.stop()),
                 Heat.of(facts.stop()));
     }
 

@@ -167,6 +167,44 @@ class RideController {
                 .toList();
     }
 
+    /**
+     * All a device needs for the first lesson of a pair that nobody has met, without a network: its names and ids are put in there. The
+     * lesson in it is a blank.
+     */
+    @GetMapping("/clinic/{school}")
+    @Needs(Action.ADD_PAIR)
+    @Transactional
+    public Packet clinic(@PathVariable School school) {
+        List<StairReader.Step> rungs = stairs.steps(PairState.START, school);
+        UUID nobody = new UUID(0, 0);
+        return new Packet(
+                new Lesson(
+                        nobody,
+                        nobody,
+                        nobody,
+                        school,
+                        "",
+                        "",
+                        clock.instant(),
+                        Plans.UNPLANNED_MINUTES,
+                        null,
+                        null,
+                        0),
+                rungs,
+                usual(school, rungs.stream().map(StairReader.Step::exercise).collect(Collectors.toSet())),
+                List.of(),
+                0,
+                plans.forNewPair(school),
+                List.of(),
+                List.of(),
+                WatchCount.STANDARD_WEEKS,
+                List.of(),
+                true,
+                catalogue.strandNames(),
+                new HeadgearChoice(null, headgearNames()),
+                clock.millis());
+    }
+
     /** What was marked in the last lessons, the latest last. */
     private static List<EarlierMark> seenBefore(List<RecentLesson> latestFirst) {
         List<List<EarlierMark>> seen = new ArrayList<>(latestFirst.stream()

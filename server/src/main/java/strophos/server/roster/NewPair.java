@@ -17,6 +17,9 @@ import strophos.server.contract.Names;
  * @param horseId of a horse of this yard, which others ride too; null for a new one
  * @param heightCm at the withers; null when not measured
  * @param goal in the rider's words; null when not asked yet
+ * @param id of the pair, where the caller made it: said twice, it is said once. Null: one is made here
+ * @param newRiderId of a rider who begins here, where the caller made it; null likewise
+ * @param newHorseId of a horse that begins here, where the caller made it; null likewise
  */
 public record NewPair(
         @NotBlank @Size(max = 80) String rider,
@@ -26,7 +29,10 @@ public record NewPair(
         @NotNull School school,
         @Size(max = 400) @CanBeNull String goal,
         @CanBeNull UUID riderId,
-        @CanBeNull UUID horseId) {
+        @CanBeNull UUID horseId,
+        @CanBeNull UUID id,
+        @CanBeNull UUID newRiderId,
+        @CanBeNull UUID newHorseId) {
 
     public NewPair {
         rider = Names.kept(rider);

@@ -44,15 +44,24 @@ public class PairRepository {
         this.clock = clock;
     }
 
+    /** A rider and a horse that begin together; the pair that is there already where its id was said before. */
     public UUID add(NewPair pair) {
+        if (pair.id() != null && db.fetchExists(db.selectOne().from(PAIR).where(PAIR.ID.eq(pair.id())))) {
+            return pair.id();
+        }
         if (pair.riderId() != null) {
             return addFor(pair.riderId(), pair);
         }
-        UUID rider = ids.get();
+        UUID rider = orNew(pair.newRiderId());
         db.insertInto(PERSON, PERSON.YARD_ID, PERSON.ID, PERSON.NAME, PERSON.ROLE, PERSON.CREATED_AT)
                 .values(yard(), rider, pair.rider(), Role.RIDER.name(), clock.instant())
+                .onConflictDoNothing()
                 .execute();
         return addFor(rider, pair);
+    }
+
+    private UUID orNew(UUID id) {
+        return id == null ? ids.get() : id;
     }
 
     /** Whether there is a rider of this id. */
@@ -75,7 +84,7 @@ public class PairRepository {
     /** Pairs a rider who is known already with a horse that is known, or begins here. */
     public UUID addFor(UUID rider, NewPair pair) {
         UUID horse = pair.horseId() == null ? addHorse(pair) : pair.horseId();
-        UUID id = ids.get();
+        UUID id = orNew(pair.id());
         db.insertInto(
                         PAIR,
                         PAIR.YARD_ID,
@@ -86,6 +95,7 @@ public class PairRepository {
                         PAIR.GOAL,
                         PAIR.CREATED_AT)
                 .values(yard(), id, rider, horse, pair.school().name(), pair.goal(), clock.instant())
+                .onConflictDoNothing()
                 .execute();
         return id;
     }
@@ -96,9 +106,10 @@ public class PairRepository {
     }
 
     private UUID addHorse(NewPair pair) {
-        UUID horse = ids.get();
+        UUID horse = orNew(pair.newHorseId());
         db.insertInto(HORSE, HORSE.YARD_ID, HORSE.ID, HORSE.NAME, HORSE.DESCRIPTION, HORSE.HEIGHT_CM, HORSE.CREATED_AT)
                 .values(yard(), horse, pair.horse(), pair.description(), pair.heightCm(), clock.instant())
+                .onConflictDoNothing()
                 .execute();
         return horse;
     }

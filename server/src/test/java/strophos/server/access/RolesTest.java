@@ -61,6 +61,7 @@ class RolesTest {
         row("PUT /api/v1/library/attachments/{sha256}", 422, 403, 403, 403, 401);
         row("GET /api/v1/library/attachments/{sha256}", 404, 404, 404, 404, 401);
         coachOnly("POST /api/v1/lessons/{id}/programmes", 422);
+        row("GET /api/v1/clinic/{school}", 200, 403, 403, 403, 401);
         row("POST /api/v1/pairs", 422, 403, 403, 403, 401);
         row("POST /api/v1/lessons", 422, 422, 403, 403, 401);
         row("POST /api/v1/entries", 422, 422, 403, 403, 401);
@@ -187,6 +188,7 @@ class RolesTest {
                 .replace("{sha256}", "0".repeat(64))
                 .replace("{exercise}", "counter-bend")
                 .replace("{progression}", "own-none")
+                .replace("{school}", "GAITED")
                 .replace("{piece}", NOBODYS)
                 .replace("{cue}", NOBODYS)
                 .replace("{watch}", NOBODYS)

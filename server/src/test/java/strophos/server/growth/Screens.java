@@ -81,6 +81,7 @@ final class Screens {
                 new Screen("entries", coach, at("/api/v1/lessons/", lessons, "/entries")),
                 new Screen("origins", coach, at("/api/v1/lessons/", lessons, "/origins")),
                 new Screen("school", coach, at("/api/v1/pairs/", pairs, "/school")),
+                new Screen("clinic", coach, i -> "/api/v1/clinic/CLASSICAL"),
                 new Screen("library", coach, i -> "/api/v1/library"),
                 new Screen("own work", coach, i -> "/api/v1/library/own"),
                 new Screen("own work as a file", coach, i -> "/api/v1/library/own-work.json"),
