@@ -3468,6 +3468,8 @@ export interface components {
             kinds: components["schemas"]["tack.KindView"][];
             now: string | null;
             pieces: components["schemas"]["tack.PieceView"][];
+            /** Format: date */
+            today: string;
         };
         "watch.WatchItem": {
             /** Format: int32 */

@@ -3,7 +3,7 @@ import { Lock } from 'lucide-react'
 import { useState } from 'react'
 import type { PieceView, Tack } from '../api'
 import { useMe } from '../session'
-import { dayAndYear, today, useText } from '../text'
+import { dayAndYear, useText } from '../text'
 import { Button, Card, CardTitle, Quiet, Trouble, WhyBox } from '../ui'
 import { PieceForm } from './PieceForm'
 import { useTack } from './useTack'
@@ -56,11 +56,10 @@ interface PieceLineProps extends Omit<PieceListProps, 'shown'> {
 
 function PieceLine({ pair, tack, view, isShown, onShow }: PieceLineProps) {
   const { t } = useText()
-  const { actions, timeZone } = useMe()
+  const { actions } = useMe()
   const [isOpen, setOpen] = useState(false)
   const change = useTack(pair)
   const { piece } = view
-  const day = today(timeZone)
   const say = (more: Partial<typeof piece>) =>
     change.mutate({ id: view.id, version: view.version, piece: { ...piece, ...more } })
   if (isOpen) {
@@ -122,7 +121,7 @@ function PieceLine({ pair, tack, view, isShown, onShow }: PieceLineProps) {
         )}
         {actions.includes('EDIT_PAIR') && (
           <>
-            <Button look="bare" disabled={change.isPending} onClick={() => say(STEP[view.stage](day))}>
+            <Button look="bare" disabled={change.isPending} onClick={() => say(STEP[view.stage](tack.today))}>
               {t(`tack.step.${view.stage}`)}
             </Button>
             <Button

@@ -7,7 +7,7 @@ import { v7 } from 'uuid'
 import { queries } from '../api'
 import type { HeadgearView, Tack, TackPiece } from '../api'
 import { useMe } from '../session'
-import { today, useText } from '../text'
+import { useText } from '../text'
 import { Back, Button, Card, CardTitle, FieldLabel, Quiet, Select, Trouble, Wait } from '../ui'
 import { BesidePart } from './BesidePart'
 import { bringsIn } from './brings'
@@ -41,7 +41,7 @@ export default function TackPage() {
 
 function Pieces({ pair, tack }: { pair: string; tack: Tack }) {
   const { t } = useText()
-  const { actions, timeZone } = useMe()
+  const { actions } = useMe()
   const [shown, setShown] = useState<string>()
   const [added, setAdded] = useState<{ id: string; piece: TackPiece }>()
   const worn = tack.pieces.find((p) => p.stage === 'IN_USE' && p.piece.headgear)
@@ -68,7 +68,7 @@ function Pieces({ pair, tack }: { pair: string; tack: Tack }) {
             </Card>
           ) : (
             <Box>
-              <Button onClick={() => setAdded({ id: v7(), piece: blank(today(timeZone), tack) })}>
+              <Button onClick={() => setAdded({ id: v7(), piece: blank(tack) })}>
                 <Plus size={18} aria-hidden /> {t('tack.add')}
               </Button>
             </Box>
@@ -135,7 +135,7 @@ function PressCard({ tack, piece }: { tack: Tack; piece: Tack['pieces'][number] 
   )
 }
 
-function blank(since: string, tack: Tack): TackPiece {
+function blank(tack: Tack): TackPiece {
   const hasHeadgear = tack.now !== null
   return {
     kind: hasHeadgear ? 'SADDLE' : 'HEADGEAR',
@@ -144,7 +144,7 @@ function blank(since: string, tack: Tack): TackPiece {
     aboveMm: null,
     belowMm: null,
     slackMm: null,
-    since,
+    since: tack.today,
     until: null,
     firstHolds: null,
     note: null,

@@ -97,8 +97,14 @@ class TackController {
     record BesideView(
             String headgear, int lessons, int yes, int asks, double share, Interval interval, double strength) {}
 
-    /** @param now which headgear is worn today; null where nobody said */
+    /**
+     * All tack of a pair.
+     *
+     * @param today the day where the yard is, by which it is said what is in use
+     * @param now which headgear is worn today; null where nobody said
+     */
     record TackView(
+            LocalDate today,
             List<PieceView> pieces,
             List<KindView> kinds,
             List<HeadgearView> headgears,
@@ -150,6 +156,7 @@ class TackController {
                 TackRepository.worn(pieces.stream().map(StoredPiece::piece).toList(), today);
         Optional<Headgear> now = worn.flatMap(room::headgear).map(HeadgearText::headgear);
         return new TackView(
+                today,
                 pieces.stream().map(p -> view(p, today)).toList(),
                 Arrays.stream(TackKind.values())
                         .map(room::of)
