@@ -26,6 +26,7 @@ const ROOMS = [
   'look',
   'library',
   'homework',
+  'photo',
   'tack',
   'intake',
   'pair',

@@ -21,6 +21,7 @@ const NewcomersPage = screen(() => import('./today/NewcomersPage'))
 const PairsPage = screen(() => import('./pair/PairsPage'))
 const PairPage = screen(() => import('./pair/PairPage'))
 const TackPage = screen(() => import('./tack/TackPage'))
+const PhotosPage = screen(() => import('./photo/PhotosPage'))
 const IntakePage = screen(() => import('./intake/IntakePage'))
 const CountPage = screen(() => import('./intake/CountPage'))
 const LibraryPage = screen(() => import('./library/LibraryPage'))
@@ -81,6 +82,7 @@ function Screens() {
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
               <Route path="/pairs/:id/tack" element={<TackPage />} />
+              <Route path="/pairs/:id/photos" element={<PhotosPage />} />
               <Route path="/pairs/:id/about" element={<IntakePage />} />
               <Route path="/pairs/:id/count" element={<CountPage />} />
               <Route path="/library" element={<LibraryPage />} />

@@ -74,6 +74,11 @@ export const queries = {
       queryKey: ['facts', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/facts', path(pair))),
     }),
+  photos: (pair: string) =>
+    queryOptions({
+      queryKey: ['photos', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/photos', path(pair))),
+    }),
   known: (pair: string) =>
     queryOptions({
       queryKey: ['known', pair],

@@ -93,7 +93,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_6"];
+        post: operations["take_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -109,7 +109,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_5"];
+        post: operations["take_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +189,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -203,8 +203,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
-        put: operations["take_1"];
+        get: operations["one_2"];
+        put: operations["take_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -427,8 +427,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
-        put: operations["take"];
+        get: operations["one_1"];
+        put: operations["take_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -445,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_4"];
+        post: operations["take_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -539,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_3"];
+        get: operations["one_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -619,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -845,7 +845,7 @@ export interface paths {
         };
         get: operations["counts"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -859,8 +859,56 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["people"];
+        get: operations["people_1"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photos"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/photos/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["take"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/photos/{sha256}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAway"];
         post?: never;
         delete?: never;
         options?: never;
@@ -980,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/practice": {
         parameters: {
             query?: never;
@@ -1005,7 +1085,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1101,7 +1181,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1739,6 +1819,15 @@ export interface components {
             /** Format: int32 */
             yesWithout: number;
         };
+        "files.CellIssue": {
+            /** @enum {string} */
+            code: "MISSING" | "TOO_LONG" | "UNKNOWN_SCHOOL" | "NOT_A_NUMBER";
+            /** @enum {string} */
+            column: "RIDER" | "HORSE" | "SCHOOL" | "HEIGHT_CM" | "BORN" | "GOAL";
+            /** Format: int32 */
+            line: number;
+            value: string;
+        };
         "files.FileAnswer": {
             /** Format: int32 */
             already: number;
@@ -1748,8 +1837,42 @@ export interface components {
             /** Format: int32 */
             stored: number;
         };
+        "files.Line": {
+            /** Format: int32 */
+            born: number | null;
+            goal: string | null;
+            /** Format: int32 */
+            heightCm: number | null;
+            horse: string;
+            /** Format: int32 */
+            line: number;
+            rider: string;
+            /** @enum {string|null} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED" | null;
+        };
         "files.Origins": {
             broughtIn: components["schemas"]["ride.Origin"][];
+        };
+        "files.Outcome": {
+            /** @enum {string} */
+            effect: "ADDS" | "IS_THERE" | "TWO_OF_THIS_NAME";
+            isNewHorse: boolean;
+            isNewRider: boolean;
+            line: components["schemas"]["files.Line"];
+        };
+        "files.PeopleText": {
+            isTrial: boolean;
+            leaveOut: boolean;
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            text: string;
+        };
+        "files.PeopleView": {
+            /** Format: int32 */
+            added: number;
+            issues: components["schemas"]["files.CellIssue"][];
+            lines: components["schemas"]["files.Outcome"][];
+            missing: ("RIDER" | "HORSE" | "SCHOOL" | "HEIGHT_CM" | "BORN" | "GOAL")[];
         };
         "files.RefusedEntry": {
             /** @enum {string} */
@@ -2899,6 +3022,32 @@ export interface components {
             /** @enum {string} */
             source: "LESSON" | "PRACTICE" | "REPORT";
         };
+        "photo.HorsePhoto": {
+            isPutAway: boolean;
+            sha256: string;
+            /** Format: date */
+            takenOn: string;
+            /** @enum {string} */
+            view: "LEFT" | "RIGHT" | "FRONT" | "BEHIND" | "ABOVE";
+        };
+        "photo.NewPhoto": {
+            /** Format: uuid */
+            id: string;
+            sha256: string;
+            /** Format: date */
+            takenOn: string;
+            /** @enum {string} */
+            view: "LEFT" | "RIGHT" | "FRONT" | "BEHIND" | "ABOVE";
+        };
+        "photo.PhotosView": {
+            horse: string;
+            photos: components["schemas"]["photo.HorsePhoto"][];
+            /** Format: date */
+            today: string;
+        };
+        "photo.PutAway": {
+            isPutAway: boolean;
+        };
         "plan.ArenaView": {
             /** Format: double */
             lengthM: number;
@@ -3612,7 +3761,7 @@ export interface operations {
             };
         };
     };
-    take_6: {
+    take_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -3636,7 +3785,7 @@ export interface operations {
             };
         };
     };
-    take_5: {
+    take_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3754,7 +3903,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3778,7 +3927,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3801,7 +3950,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4181,7 +4330,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4203,7 +4352,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4227,7 +4376,7 @@ export interface operations {
             };
         };
     };
-    take_4: {
+    take_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4365,7 +4514,7 @@ export interface operations {
             };
         };
     };
-    one_3: {
+    one_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4497,7 +4646,7 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4886,7 +5035,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4912,7 +5061,7 @@ export interface operations {
             };
         };
     };
-    people: {
+    people_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4930,6 +5079,129 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["invite.People"];
+                };
+            };
+        };
+    };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["photo.PhotosView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["photo.NewPhoto"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["photo.PhotosView"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["photo.PutAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["photo.PhotosView"];
                 };
             };
         };
@@ -5165,6 +5437,50 @@ export interface operations {
             };
         };
     };
+    take_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["files.PeopleText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["files.PeopleView"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     cards: {
         parameters: {
             query?: never;
@@ -5185,7 +5501,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5361,7 +5677,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;

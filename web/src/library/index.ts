@@ -1,4 +1,5 @@
 export { AsideFields, isSafe, NO_ASIDE } from './AsideFields'
+export { resized } from './attach'
 export { AsideView } from './AsideView'
 export { OwnFields } from './OwnFields'
 export { blankForm, missingIn, newOwnId } from './ownForm'

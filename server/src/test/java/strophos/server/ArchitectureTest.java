@@ -55,6 +55,7 @@ class ArchitectureTest {
             "tack",
             "pair",
             "attachment",
+            "photo",
             "library",
             "look",
             "pause",

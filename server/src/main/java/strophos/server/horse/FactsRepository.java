@@ -6,6 +6,7 @@ import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.WEIGHT_OVERRULE;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -94,6 +95,13 @@ public class FactsRepository {
                                         r.get(last.field(PERSON.NAME)),
                                         r.get(last.field(WEIGHT_OVERRULE.OVERRULED_AT)))),
                         Optional.ofNullable(r.get(counted)).map(PainChecklist::new)));
+    }
+
+    /** Of all horses of the yard, by their ids. */
+    public Map<UUID, HeightAndBorn> heightsAndYears() {
+        return db.select(HORSE.ID, HORSE.HEIGHT_CM, HORSE.BORN_YEAR)
+                .from(HORSE)
+                .fetchMap(HORSE.ID, r -> new HeightAndBorn(r.get(HORSE.HEIGHT_CM), r.get(HORSE.BORN_YEAR)));
     }
 
     /** Keeps why this rider rides this horse all the same; a repeated id changes nothing. */

@@ -92,6 +92,8 @@ class RolesTest {
         coachOnly("GET /api/v1/pairs/{id}/voice-consent", 200);
         coachOnly("POST /api/v1/pairs/{id}/voice-consent", 422);
         rowWithId("GET /api/v1/lessons/{id}/origins", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        row("POST /api/v1/people", 422, 403, 403, 403, 401);
+        row("GET /api/v1/people.csv", 200, 403, 403, 403, 401);
         row("POST /api/v1/files", 422, 403, 403, 403, 401);
         coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
         coachOnly("POST /api/v1/lessons/{id}/focus", 422);
@@ -101,7 +103,7 @@ class RolesTest {
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
         rowWithId("GET /api/v1/pairs/{id}/lessons", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/pairs/{id}/decisions", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
-        for (String read : List.of("known", "intake", "tack", "cues", "pain-counts", "watch")) {
+        for (String read : List.of("known", "photos", "intake", "tack", "cues", "pain-counts", "watch")) {
             rowWithId("GET /api/v1/pairs/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         coachOnly("PUT /api/v1/pairs/{id}/intake/horse", 412);
@@ -109,6 +111,10 @@ class RolesTest {
         coachOnly("PUT /api/v1/pairs/{id}/intake/together", 412);
         coachOnly("PUT /api/v1/pairs/{id}/tack/{piece}", 412);
         coachOnly("PUT /api/v1/pairs/{id}/cues/{cue}", 412);
+        rowWithId("GET /api/v1/pairs/{id}/photos/{sha256}", own(404, 404, 403, 403, 401), own(404, 404, 403, 403, 401));
+        coachOnly("PUT /api/v1/pairs/{id}/photos/{sha256}", 422);
+        coachOnly("POST /api/v1/pairs/{id}/photos", 422);
+        coachOnly("PUT /api/v1/pairs/{id}/photos/{sha256}/away", 404);
         rowWithId("POST /api/v1/pairs/{id}/pain-counts", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
         coachOnly("PUT /api/v1/pairs/{id}/watch/{watch}/end", 404);
         coachOnly("DELETE /api/v1/pairs/{id}/watch/{watch}/end", 404);
@@ -240,6 +246,9 @@ class RolesTest {
                         999,
                         "cue",
                         Map.of("signal", "breath", "meaning", "halt", "isProven", false, "isPutAway", false));
+            case "photos" ->
+                Map.of("id", UUID.randomUUID(), "sha256", "0".repeat(64), "view", "LEFT", "takenOn", "2026-03-01");
+            case "away" -> Map.of("isPutAway", true);
             case "pain-counts" -> Map.of("id", UUID.randomUUID(), "seen", List.of("none"));
             case "guardians" -> Map.of("name", "Henrik Falk");
             case "invitations" -> Map.of("person", UUID.randomUUID());

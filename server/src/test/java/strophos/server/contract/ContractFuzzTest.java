@@ -113,6 +113,7 @@ class ContractFuzzTest {
             Map.entry("/api/v1/library/progressions/{progression}", stages()),
             Map.entry("/api/v1/library/{exercise}/aside", Map.of("picture", "null", "sound", "null", "link", "null")),
             Map.entry("/api/v1/library/imports", OWN),
+            Map.entry("/api/v1/people", Map.of("text", "\"rider;horse\\nMaren Falk;Skerry\\n\"")),
             Map.entry("/api/v1/practices", Map.of("step", "0")),
             Map.entry("/api/v1/join", Map.of("password", "\"a long password\"")),
             Map.entry("/api/v1/setup", Map.of("password", "\"a long password\"", "token", "\"a-token-for-tests\"")));
@@ -359,8 +360,17 @@ class ContractFuzzTest {
                 "library/own-fuzz",
                 "library/counter-bend"));
         for (JsonNode pair : left.path("pairs")) {
-            for (String view :
-                    List.of("", "/facts", "/people", "/known", "/intake", "/tack", "/cues", "/pain-counts", "/watch")) {
+            for (String view : List.of(
+                    "",
+                    "/facts",
+                    "/people",
+                    "/known",
+                    "/photos",
+                    "/intake",
+                    "/tack",
+                    "/cues",
+                    "/pain-counts",
+                    "/watch")) {
                 paths.add("pairs/" + pair.asString() + view);
             }
         }
