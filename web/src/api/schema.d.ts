@@ -2275,10 +2275,17 @@ export interface components {
             /** Format: int32 */
             turnoutHours: number | null;
         };
+        "intake.IntakeForRide": {
+            fears: string | null;
+            head: components["schemas"]["intake.HeadHeight"] | null;
+            sightAndHearing: string | null;
+            unwanted: components["schemas"]["intake.UnwantedGait"][];
+        };
         "intake.IntakeInShort": {
             clashes: string | null;
             fears: string | null;
             sightAndHearing: string | null;
+            unwanted: string[];
             worries: string | null;
         };
         "intake.IntakeView": {
@@ -3329,6 +3336,7 @@ export interface components {
             arrival: number;
             entries: components["schemas"]["ride.ArrivedEntry"][];
             headgear: components["schemas"]["ride.HeadgearChoice"];
+            known: components["schemas"]["intake.IntakeForRide"];
             lesson: components["schemas"]["lesson.Lesson"];
             looksBefore: components["schemas"]["look.StoredLook"][];
             maySpeak: boolean;
@@ -3633,6 +3641,8 @@ export interface components {
             side: "LEFT" | "RIGHT" | "NONE";
             /** Format: date */
             since: string;
+            /** @enum {string|null} */
+            station: "STANDING" | "IN_HAND" | "MOUNTED" | null;
             /** Format: date */
             until: string;
         };

@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { Eye, Pencil, Redo2, Undo2 } from 'lucide-react'
-import { Times } from '../record'
+import { useState } from 'react'
+import { STATIONS, Times } from '../record'
 import type { WatchItem } from '../api'
 import type { Mark, Ride, Payloads, Segment, Side } from '../record'
 import type { StoredEntry } from '../store'
@@ -111,19 +112,36 @@ interface ToWatchProps extends Pick<TouchesProps, 'watch' | 'watchWeeks' | 'onWa
   ride: Ride
 }
 
-/** What was seen can be looked for again, if it is not already. */
+/** What was seen can be looked for again, where it was seen, if it is not already. */
 function ToWatch({ mark, ride, watch, watchWeeks, onWatch }: ToWatchProps) {
   const { t } = useText()
+  const [isAsked, setAsked] = useState(false)
   if (watchWeeks === 0 || (mark?.kind !== 'fault' && mark?.kind !== 'sign')) return null
   const { kind: of, name, side } = mark
   const isSame = (w: { name: string; side: Side }) => w.name === name && w.side === side
   if (watch.some(isSame) || ride.marks.some((m) => m.said.kind === 'watch' && isSame(m.said))) return null
-  return (
+  const weeks = t('watch.weeks', { count: watchWeeks })
+  return isAsked ? (
+    <Flex role="group" aria-label={t('watch.do', { weeks })} gap="1" wrap="wrap">
+      {STATIONS.map((station) => (
+        <Button
+          key={station}
+          look="key"
+          paddingX="2"
+          fontSize="sm"
+          aria-label={t('watch.where', { station: t(`station.${station}`), weeks })}
+          onClick={() => onWatch({ of, name, side, weeks: watchWeeks, station })}
+        >
+          {t(`station.${station}`)}
+        </Button>
+      ))}
+    </Flex>
+  ) : (
     <Button
       paddingX="3"
-      aria-label={t('watch.do', { weeks: t('watch.weeks', { count: watchWeeks }) })}
-      title={t('watch.do', { weeks: t('watch.weeks', { count: watchWeeks }) })}
-      onClick={() => onWatch({ of, name, side, weeks: watchWeeks })}
+      aria-label={t('watch.do', { weeks })}
+      title={t('watch.do', { weeks })}
+      onClick={() => setAsked(true)}
     >
       <Eye size={18} aria-hidden />
     </Button>

@@ -18,21 +18,24 @@ export function KnownPart({ pair }: { pair: string }) {
   const must = (['fears', 'sightAndHearing', 'worries', 'clashes'] as const).filter((f) => intake[f] !== null)
   return (
     <Grid
-      templateColumns={{ base: '1fr', md: '1fr 1fr', lg: '4fr 3fr 3fr 2fr' }}
+      templateColumns={{ base: '1fr 1fr', lg: '4fr 3fr 3fr 2fr' }}
       gap="3"
       as="nav"
       aria-label={t('known.title')}
     >
-      <Tile to={`/pairs/${pair}/about`}>
+      <Tile to={`/pairs/${pair}/about`} gridColumn={WHOLE}>
         <BookUser size={26} aria-hidden />
         <span>
           <b>{t('known.about')}</b>
-          {must.length === 0 && <Quiet as="span">{t('known.nothingAsked')}</Quiet>}
+          {must.length + intake.unwanted.length === 0 && <Quiet as="span">{t('known.nothingAsked')}</Quiet>}
           {must.map((f) => (
             <chakra.span key={f} display="block">
               {t(`known.${f}`, { what: intake[f] })}
             </chakra.span>
           ))}
+          {intake.unwanted.length > 0 && (
+            <span>{t('known.unwanted', { gaits: intake.unwanted.join(', ') })}</span>
+          )}
           <Quiet as="span">{t('known.cues', { count: cues.cues })}</Quiet>
           {cues.clashes > 0 && (
             <Alert>
@@ -41,7 +44,7 @@ export function KnownPart({ pair }: { pair: string }) {
           )}
         </span>
       </Tile>
-      <Tile to={`/pairs/${pair}/tack`}>
+      <Tile to={`/pairs/${pair}/tack`} gridColumn={WHOLE}>
         <HeadIcon />
         <span>
           <b>{t('known.tack')}</b>
@@ -83,6 +86,9 @@ export function KnownPart({ pair }: { pair: string }) {
     </Grid>
   )
 }
+
+/** On a phone a tile with much on it takes the whole line. */
+const WHOLE = { base: '1 / -1', lg: 'auto' }
 
 const Tile = chakra(Link, {
   base: {

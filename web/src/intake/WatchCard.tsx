@@ -34,6 +34,7 @@ export function WatchCard({ pair }: { pair: string }) {
           {wordIn(t, 'seen', w.name)}
         </Flex>
         <chakra.span fontSize="sm" color="quiet">
+          {w.station && `${t(`station.${w.station}`)} · `}
           {t(isEnd ? 'watch.until' : 'watch.ended', { day: dayAndYear(w.until) })}
           {' · '}
           {w.asked > 0 ? t('watch.sofar', { seen: w.seen, count: w.asked }) : t('watch.fresh')}

@@ -8,6 +8,7 @@ import { useMe } from '../session'
 import { dayShort, wordIn, useText } from '../text'
 import { AboutTallies, StepCounts, Guard, More, Trouble, Wait } from '../ui'
 import { AddPair } from './AddPair'
+import { PeopleTable } from './PeopleTable'
 
 /** The moment: looking for one of them. Name, what is in work, which side is behind, when they were last here. */
 export default function PairsPage() {
@@ -33,6 +34,7 @@ export default function PairsPage() {
       <AboutTallies steps={shown.flatMap((pair) => pair.inWork)} />
       {pairs.hasNextPage && <More list={pairs} />}
       {actions.includes('ADD_PAIR') && <AddPair />}
+      {actions.includes('IMPORT') && <PeopleTable />}
       <Box marginTop="10">
         <ContactsCard horse={null} />
       </Box>

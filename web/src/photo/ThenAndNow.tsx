@@ -40,6 +40,7 @@ export function ThenAndNow({ pair, horse, then, now }: ThenAndNowProps) {
         value={share}
         width="100%"
         height="touch"
+        accentColor="ink"
         onChange={(e) => setShare(Number(e.target.value))}
       />
       <Flex justify="space-between" fontVariantNumeric="tabular-nums">

@@ -6,8 +6,7 @@ import { useText } from '../text'
 import { FieldLabel, Select } from '../ui'
 
 interface HeadgearLineProps {
-  /** Not in packets of earlier versions. */
-  choice: Packet['headgear'] | undefined
+  choice: Packet['headgear']
   marks: RideMark[]
   onSay: (headgear: string) => void
 }
@@ -16,7 +15,7 @@ interface HeadgearLineProps {
 export function HeadgearLine({ choice, marks, onSay }: HeadgearLineProps) {
   const { t } = useText()
   const id = useId()
-  if (!choice) return null
+  if (choice.all.length === 0) return null
   const said = marks.reduce<string | null>(
     (before, m) => (m.said.kind === 'headgear' ? m.said.headgear : before),
     null,

@@ -45,6 +45,7 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
           segment={segment}
           watch={kept.packet.watch}
           before={kept.packet.seenBefore}
+          aim={kept.packet.known.head}
           onSay={on.onSee}
           onClose={close}
         />

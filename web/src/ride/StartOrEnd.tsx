@@ -11,6 +11,7 @@ import { asAsked, asRidden, firstRidden } from '../capture'
 import { Conditions } from './Conditions'
 import { HeadgearLine } from './HeadgearLine'
 import { HeatLine } from './HeatLine'
+import { KnownLines } from './KnownLines'
 import { HowHard } from './HowHard'
 import { riddenIn, turnsOf } from './planned'
 import { OutboxLine } from '../recorder'
@@ -64,6 +65,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
       ) : (
         <>
           <Cautions plan={plan} limits={limits} />
+          <KnownLines known={kept.packet.known} />
           {!isStopped && (
             <>
               <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />

@@ -1,6 +1,7 @@
 import { chakra, Grid } from '@chakra-ui/react'
 import { Play, Square } from 'lucide-react'
 import { useEffect, useState } from 'react'
+import type { Packet } from '../api'
 import type { Segment } from '../record'
 import { clock, useText } from '../text'
 import { Button } from '../ui'
@@ -9,8 +10,12 @@ import type { NewMark } from './newMark'
 
 interface MeasuredProps {
   segment: Segment
+  /** Where this pair's ears are to be; null where nobody has said. */
+  aim: HeadAim | null
   onSay: (said: NewMark) => void
 }
+
+export type HeadAim = NonNullable<Packet['known']['head']>
 
 /** Ears against withers, as an eye can tell them apart. */
 const HEAD_CM = [-20, -10, 0, 10, 20, 30, 40]
@@ -18,7 +23,7 @@ const STRIDES = [2, 3, 4, 5, 6, 8, 10, 12, 16, 20]
 const LAPS = [0.5, 1, 1.5, 2, 3]
 
 /** How long something was kept: from start to break in seconds, in strides, or in laps of the circle; and the head's height. */
-export function Measured({ segment, onSay }: MeasuredProps) {
+export function Measured({ segment, aim, onSay }: MeasuredProps) {
   const { t } = useText()
   return (
     <chakra.div
@@ -70,7 +75,7 @@ export function Measured({ segment, onSay }: MeasuredProps) {
           </Grid>
         </Group>
       )}
-      <Group name={t('see.head')}>
+      <Group name={aim ? t('see.headAim', { least: aim.leastCm, most: aim.mostCm }) : t('see.head')}>
         <Grid templateColumns="repeat(7, minmax(0, 1fr))" gap="1.5">
           {HEAD_CM.map((cm) => (
             <Button

@@ -9,6 +9,7 @@ import { Button, SideLetter } from '../ui'
 import { HorseFigure, RiderFigure } from './Figures'
 import { Hands } from './Hands'
 import { Measured } from './Measured'
+import type { HeadAim } from './Measured'
 import type { NewMark } from './newMark'
 import { usualOf } from './usual'
 import { WatchList } from './WatchList'
@@ -28,12 +29,13 @@ interface SeePanelProps {
   segment: Segment
   watch: WatchItem[]
   before: EarlierMark[]
+  aim: HeadAim | null
   onSay: (said: NewMark) => void
   onClose: () => void
 }
 
 /** Rider and horse as figures: touch the place, then the word. What the pair is marked for most stands first. */
-export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClose }: SeePanelProps) {
+export function SeePanel({ marks, lastAsk, segment, watch, before, aim, onSay, onClose }: SeePanelProps) {
   const { t } = useText()
   const [tab, setTab] = useState<Tab>('rider')
   return (
@@ -85,7 +87,7 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, onSay, onClos
       {tab === 'hand' ? (
         <Hands lastAsk={lastAsk} onSay={onSay} />
       ) : tab === 'measured' ? (
-        <Measured segment={segment} onSay={onSay} />
+        <Measured segment={segment} aim={aim} onSay={onSay} />
       ) : (
         <Sightings
           key={tab}

@@ -32,6 +32,7 @@ export function WatchList({ watch, marks, onTick }: WatchListProps) {
                   {name}
                 </Flex>
                 <chakra.span fontSize="sm" color="quiet">
+                  {w.station && `${t(`station.${w.station}`)} · `}
                   {w.asked > 0 ? t('watch.sofar', { seen: w.seen, count: w.asked }) : t('watch.fresh')}
                 </chakra.span>
               </chakra.span>

@@ -1,6 +1,7 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
+import { BLANK_PAIR } from '../api'
 import { Refusal, show, text } from '../page.testing'
 import SetUpPage from './SetUpPage'
 
@@ -33,7 +34,7 @@ test('one page founds a yard; what was left empty goes out as nothing', async ()
   const pair = { rider, horse, heightCm: 148, school: 'CLASSICAL', goal: null, description: null }
   await waitFor(() =>
     expect(sent('POST /api/v1/setup')).toEqual([
-      { ...yard, timeZone: zone, pair: { ...pair, riderId: null, horseId: null } },
+      { ...yard, timeZone: zone, pair: { ...BLANK_PAIR, ...pair } },
     ]),
   )
 })

@@ -180,8 +180,20 @@ export function shelfOf(person: string): Shelf {
           if (packet.plan) packet.plan.latch ??= null
         }),
     )
-  // a pair can begin without a network
-  shelf.version(8).stores({ blanks: 'school' })
+  // a pair can begin without a network, and a lesson says what is known of its horse
+  shelf
+    .version(8)
+    .stores({ blanks: 'school' })
+    .upgrade((tx) =>
+      tx
+        .table<{ packet: Partial<Packet> }>('packets')
+        .toCollection()
+        .modify(({ packet }) => {
+          packet.headgear ??= { now: null, all: [] }
+          packet.known ??= { fears: null, sightAndHearing: null, head: null, unwanted: [] }
+          packet.watch?.forEach((w: Partial<Packet['watch'][number]>) => (w.station ??= null))
+        }),
+    )
   shelves.set(person, shelf)
   return shelf
 }

@@ -1,8 +1,8 @@
 // Written from format/ by ./strophos kinds.
 import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
 import type { Shape } from '../shape'
-import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, SCORES, SIDES, SOUNDNESS, SPEEDS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
-import type { AidOrder, Bend, BendPlace, Choice, Circle, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, Score, Side, Soundness, Speed, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Choice, Circle, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
 
 /** One aid of an ask. */
 export interface Aid {
@@ -376,6 +376,8 @@ export interface Payloads {
     side: Side
     /** For so many weeks. */
     weeks: number
+    /** Where it was seen, and is looked for again. */
+    station?: Station
   }
   /** Whether what an entry (of whatever lesson) put on watch was seen today. */
   watched: {
@@ -843,6 +845,9 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         name: NAME,
         side: oneOf(SIDES),
         weeks: whole(1, 26),
+      },
+      may: {
+        station: oneOf(STATIONS),
       },
     },
   },

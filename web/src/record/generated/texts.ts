@@ -13,6 +13,7 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'manner': ['TAP', 'HOLD', 'PUSH', 'LIFT', 'OPEN', 'GIVE', 'TAKE', 'ALTERNATE'],
   'foot': ['LEFT_HIND', 'RIGHT_HIND', 'LEFT_FORE', 'RIGHT_FORE'],
   'order': ['TOGETHER', 'IN_TURN'],
+  'station': ['STANDING', 'IN_HAND', 'MOUNTED'],
   'side': ['LEFT', 'RIGHT', 'NONE'],
   'release': ['PROMPT', 'LATE', 'MISSED'],
   'felt': ['NONE', 'LIGHT', 'EVEN', 'STRONG', 'LEANING'],

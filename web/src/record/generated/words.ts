@@ -53,6 +53,10 @@ export type Foot = (typeof FEET)[number]
 export const AID_ORDERS = ['TOGETHER', 'IN_TURN'] as const
 export type AidOrder = (typeof AID_ORDERS)[number]
 
+/** Where a finding was seen. */
+export const STATIONS = ['STANDING', 'IN_HAND', 'MOUNTED'] as const
+export type Station = (typeof STATIONS)[number]
+
 /** A side of the body, of horse or rider; never a direction of travel, which is the rein. */
 export const SIDES = ['LEFT', 'RIGHT', 'NONE'] as const
 export type Side = (typeof SIDES)[number]

@@ -127,6 +127,22 @@ class KnownPairTest {
         }
     }
 
+    /** The browser's own stand-in for a camera; the second photo is taken over the first. */
+    @Test
+    void theSameSideIsPhotographedAgainOverTheEarlierOne() {
+        try (Visitor coach = new Visitor(app.port(), 390, 844).signIn("ottilie")) {
+            coach.open("/pairs/" + named(coach, "Penny Black").path("id").asString() + "/photos");
+            coach.exactly("Take a photo").click();
+            coach.exactly("Take it").click();
+            coach.exactly("The same again").click();
+            coach.exactly("Earlier photo").waitFor();
+            coach.exactly("Take it").click();
+            coach.page().getByLabel("Then, and now").waitFor();
+            coach.assertAccessible();
+            coach.assertQuiet();
+        }
+    }
+
     /** 8 or more of the 24 behaviours: a vet before more training (Dyson and others 2018, from memory). */
     @Test
     void eightBehavioursUnderTheRiderAreSaidBeforeTheNextPlan() {

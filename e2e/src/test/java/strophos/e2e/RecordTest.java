@@ -42,6 +42,7 @@ class RecordTest {
             coach.button("leg back, left").click();
             coach.page().keyboard().press("a");
             coach.button("Put on watch for 4 weeks").click();
+            coach.button("Seen mounted: watch it for 4 weeks").click();
             coach.page().getByText("On watch for 4 weeks").first().waitFor();
             coach.assertAccessible();
             coach.page().keyboard().press("a");

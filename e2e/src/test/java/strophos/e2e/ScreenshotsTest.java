@@ -66,6 +66,10 @@ class ScreenshotsTest {
             coach.open("/library/shoulder-in");
             coach.page().getByText("What the rider reads").waitFor();
             keep(coach, "library");
+            coach.open("/pairs/" + pair(coach, "Marzipan") + "/tack");
+            coach.page().getByLabel("Headgear").selectOption("pelham");
+            coach.page().getByText("kg on tongue and bars").waitFor();
+            keep(coach, "tack");
         }
     }
 
@@ -171,7 +175,7 @@ class ScreenshotsTest {
             keep(imre, "practice-timer-phone");
             imre.button("End and report").click();
             imre.page().getByText("How did it go?").waitFor();
-            keep(imre, "practice-report-phone");
+            imre.assertAccessible();
         }
     }
 
@@ -194,6 +198,17 @@ class ScreenshotsTest {
         Visitor coach = new Visitor(app.port(), width, height);
         coach.page().clock().setFixedTime(Instant.parse(Stage.START).toEpochMilli());
         return coach.signIn("ottilie");
+    }
+
+    private static String pair(Visitor coach, String horse) {
+        return coach.get("/api/v1/pairs/names")
+                .path("pairs")
+                .valueStream()
+                .filter(p -> p.path("horse").asString().equals(horse))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
     }
 
     private static void keep(Visitor visitor, String name) {

@@ -129,6 +129,9 @@ create index horse_photo_by_horse on horse_photo (yard_id, horse_id, view, taken
 create index horse_photo_of on horse_photo (yard_id, sha256);
 create index horse_photo_added_by on horse_photo (yard_id, added_by);
 
+-- Where it was seen, and is looked for again; null in older records. Part of the projection.
+alter table watch add column station text;
+
 -- What is watched no longer, before its weeks are over; removed again when that was a mistake.
 create table watch_end (
     yard_id uuid not null,

@@ -25,6 +25,7 @@ import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
+import strophos.core.exchange.Station;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
 import strophos.core.exchange.TimeSource;
@@ -810,7 +811,7 @@ public sealed interface Payload {
     }
 
     /** A sign of the horse's or a fault of the rider's is put on watch. */
-    record Watch(Watchable of, String name, Side side, int weeks) implements Mark {
+    record Watch(Watchable of, String name, Side side, int weeks, Optional<Station> station) implements Mark {
 
         @Override
         public String kind() {
@@ -829,6 +830,7 @@ public sealed interface Payload {
                     .put("name", name)
                     .put("side", side.word())
                     .put("weeks", weeks)
+                    .maybe("station", station.map(Station::word))
                     .map();
         }
     }

@@ -24,6 +24,7 @@ import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
+import strophos.core.exchange.Station;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
 import strophos.core.exchange.TimeSource;
@@ -301,7 +302,8 @@ final class Readers {
         var name = f.text("name", NAME);
         var side = f.word("side", Side.WORDS);
         var weeks = f.whole("weeks", 1, 26);
-        return f.fit() ? new Payload.Watch(of, name, side, weeks) : null;
+        var station = f.maybeWord("station", Station.WORDS);
+        return f.fit() ? new Payload.Watch(of, name, side, weeks, station) : null;
     }
 
     private static Payload readWatchTick(Fields f) {

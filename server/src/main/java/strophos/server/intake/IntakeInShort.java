@@ -1,5 +1,6 @@
 package strophos.server.intake;
 
+import java.util.List;
 import strophos.server.contract.CanBeNull;
 
 /**
@@ -7,9 +8,11 @@ import strophos.server.contract.CanBeNull;
  *
  * @param fears the horse's
  * @param worries the rider's
+ * @param unwanted gaits this horse is not to use
  */
 public record IntakeInShort(
         @CanBeNull String fears,
         @CanBeNull String sightAndHearing,
         @CanBeNull String worries,
-        @CanBeNull String clashes) {}
+        @CanBeNull String clashes,
+        List<String> unwanted) {}

@@ -13,6 +13,8 @@ import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.Table;
 import org.jooq.TableField;
+import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -98,12 +100,42 @@ public class IntakeRepository {
                 all.horse().fears(),
                 all.horse().sightAndHearing(),
                 all.rider().worries(),
-                all.pair().clashes());
+                all.pair().clashes(),
+                all.pair().unwanted().stream()
+                        .map(PairIntake.UnwantedGait::name)
+                        .toList());
+    }
+
+    /** What of it must be known beside the pad, as part of a statement. */
+    public Field<IntakeForRide> forRide(UUID pair) {
+        Field<String> horse = HORSE_INTAKE.BODY.cast(SQLDataType.CLOB);
+        Field<String> together = PAIR_INTAKE.BODY.cast(SQLDataType.CLOB);
+        return DSL.multiset(DSL.select(horse, together)
+                        .from(PAIR)
+                        .leftJoin(HORSE_INTAKE)
+                        .on(HORSE_INTAKE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE_INTAKE.HORSE_ID.eq(PAIR.HORSE_ID)))
+                        .leftJoin(PAIR_INTAKE)
+                        .on(PAIR_INTAKE.YARD_ID.eq(PAIR.YARD_ID).and(PAIR_INTAKE.PAIR_ID.eq(PAIR.ID)))
+                        .where(PAIR.ID.eq(pair)))
+                .convertFrom(rows -> rows.stream()
+                        .map(r -> forRide(
+                                read(r.value1(), HorseIntake.class, HorseIntake.EMPTY),
+                                read(r.value2(), PairIntake.class, PairIntake.EMPTY)))
+                        .findFirst()
+                        .orElse(IntakeForRide.NOTHING));
+    }
+
+    private static IntakeForRide forRide(HorseIntake horse, PairIntake pair) {
+        return new IntakeForRide(horse.fears(), horse.sightAndHearing(), pair.head(), pair.unwanted());
+    }
+
+    private <T> T read(String body, Class<T> as, T nothing) {
+        return body == null ? nothing : json.readValue(body, as);
     }
 
     private <T> T body(Record r, Shelf of, Class<T> as, T nothing) {
         JSONB body = r.get(of.body());
-        return body == null ? nothing : json.readValue(body.data(), as);
+        return read(body == null ? null : body.data(), as, nothing);
     }
 
     private static int version(Record r, Shelf of) {

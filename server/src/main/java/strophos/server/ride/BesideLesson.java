@@ -2,6 +2,7 @@ package strophos.server.ride;
 
 import java.util.List;
 import java.util.Optional;
+import strophos.server.intake.IntakeForRide;
 import strophos.server.look.StoredLook;
 import strophos.server.watch.WatchItem;
 
@@ -12,5 +13,11 @@ import strophos.server.watch.WatchItem;
  * @param watch the oldest first
  * @param maySpeak whether the lesson may be spoken into
  * @param headgear what the pair's tack says it wears; empty where it does not
+ * @param known of the horse and the two together
  */
-record BesideLesson(List<StoredLook> looksBefore, List<WatchItem> watch, boolean maySpeak, Optional<String> headgear) {}
+record BesideLesson(
+        List<StoredLook> looksBefore,
+        List<WatchItem> watch,
+        boolean maySpeak,
+        Optional<String> headgear,
+        IntakeForRide known) {}

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.attachment.VoiceConsents;
+import strophos.server.intake.IntakeRepository;
 import strophos.server.look.LookRepository;
 import strophos.server.look.StoredLook;
 import strophos.server.tack.TackRepository;
@@ -31,22 +32,33 @@ class BesideRepository {
     private final WatchRepository watch;
     private final VoiceConsents voices;
     private final TackRepository tack;
+    private final IntakeRepository intakes;
 
     BesideRepository(
-            DSLContext db, LookRepository looks, WatchRepository watch, VoiceConsents voices, TackRepository tack) {
+            DSLContext db,
+            LookRepository looks,
+            WatchRepository watch,
+            VoiceConsents voices,
+            TackRepository tack,
+            IntakeRepository intakes) {
         this.db = db;
         this.looks = looks;
         this.watch = watch;
         this.voices = voices;
         this.tack = tack;
+        this.intakes = intakes;
     }
 
     BesideLesson of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
         Field<List<StoredLook>> before = looks.before(pair, now, lesson, GHOSTS);
         LocalDate day = LocalDate.ofInstant(now, zone);
         Field<List<WatchItem>> onWatch = watch.of(pair, day, zone);
-        return db.select(before, onWatch, voices.mayRecord(pair), tack.headgear(pair, day))
+        return db.select(before, onWatch, voices.mayRecord(pair), tack.headgear(pair, day), intakes.forRide(pair))
                 .fetchSingle(r -> new BesideLesson(
-                        r.value1(), r.value2(), Boolean.TRUE.equals(r.value3()), Optional.ofNullable(r.value4())));
+                        r.value1(),
+                        r.value2(),
+                        Boolean.TRUE.equals(r.value3()),
+                        Optional.ofNullable(r.value4()),
+                        r.value5()));
     }
 }

@@ -30,6 +30,7 @@ import strophos.core.watch.WatchCount;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
+import strophos.server.intake.IntakeForRide;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.look.StoredLook;
@@ -106,6 +107,7 @@ class RideController {
             boolean maySpeak,
             Map<String, String> strandNames,
             HeadgearChoice headgear,
+            IntakeForRide known,
             long serverMs) {}
 
     /**
@@ -158,6 +160,7 @@ class RideController {
                 beside.maySpeak(),
                 catalogue.strandNames(),
                 new HeadgearChoice(beside.headgear().orElse(null), headgearNames()),
+                beside.known(),
                 clock.millis());
     }
 
@@ -202,6 +205,7 @@ class RideController {
                 true,
                 catalogue.strandNames(),
                 new HeadgearChoice(null, headgearNames()),
+                IntakeForRide.NOTHING,
                 clock.millis());
     }
 

@@ -25,6 +25,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Side;
+import strophos.core.exchange.Station;
 import strophos.core.exchange.Watchable;
 import strophos.core.record.Counts;
 import strophos.core.record.Payload;
@@ -110,6 +111,7 @@ public class WatchRepository {
         row.setName(said.name());
         row.setSide(said.side().name());
         row.setWeeks(said.weeks());
+        row.setStation(said.station().map(Station::name).orElse(null));
         return row;
     }
 
@@ -197,6 +199,7 @@ public class WatchRepository {
                 w.getIsSign(),
                 w.getName(),
                 Side.valueOf(w.getSide()),
+                w.getStation() == null ? null : Station.valueOf(w.getStation()),
                 watched.since(),
                 watched.until(),
                 watched.asked(),

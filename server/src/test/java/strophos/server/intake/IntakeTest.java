@@ -17,11 +17,7 @@ class IntakeTest {
     private final String pair = yard.pair();
 
     private Client.Reply change(String of, String part, int version, Map<String, Object> told) {
-        return coach.put("/api/v1/pairs/" + of + "/intake/" + part, Map.of("version", version, key(part), told));
-    }
-
-    private static String key(String part) {
-        return part;
+        return coach.put("/api/v1/pairs/" + of + "/intake/" + part, Map.of("version", version, part, told));
     }
 
     @Test
@@ -55,6 +51,25 @@ class IntakeTest {
 
         assertThat(hers.path("horse").path("fears").asString()).isEqualTo("Umbrellas");
         assertThat(hers.path("riderVersion").asInt()).isZero();
+    }
+
+    @Test
+    void whatMustBeKnownBesideThePadGoesWithTheLesson() {
+        change(pair, "horse", 0, Map.of("fears", "Umbrellas", "soundness", List.of()));
+        change(
+                pair,
+                "together",
+                0,
+                Map.of(
+                        "head", Map.of("leastCm", 0, "mostCm", 20),
+                        "unwanted", List.of(Map.of("name", "stepping pace"))));
+        JsonNode known = coach.get("/api/v1/lessons/" + yard.lesson(pair) + "/packet")
+                .body()
+                .path("known");
+
+        assertThat(known.path("fears").asString()).isEqualTo("Umbrellas");
+        assertThat(known.path("head").path("mostCm").asInt()).isEqualTo(20);
+        assertThat(known.path("unwanted").path(0).path("name").asString()).isEqualTo("stepping pace");
     }
 
     @Test

@@ -19,11 +19,13 @@ class WatchEndTest {
     @Test
     void whatIsEndedEarlyIsAskedNoMoreAndCanBeWatchedAgain() {
         String lesson = yard.lesson(pair);
-        Map<String, Object> watch =
-                yard.entry(lesson, "watch", Map.of("of", "sign", "name", "tilts-head", "side", "LEFT", "weeks", 4));
+        Map<String, Object> watch = yard.entry(
+                lesson,
+                "watch",
+                Map.of("of", "sign", "name", "tilts-head", "side", "LEFT", "weeks", 4, "station", "IN_HAND"));
         yard.send(List.of(watch));
         String end = "/api/v1/pairs/" + pair + "/watch/" + watch.get("id") + "/end";
-        assertThat(list().path("items").size()).isEqualTo(1);
+        assertThat(list().path("items").path(0).path("station").asString()).isEqualTo("IN_HAND");
 
         assertThat(coach.send("PUT", end, "", true).status()).isEqualTo(204);
         assertThat(coach.send("PUT", end, "", true).status()).as("said twice").isEqualTo(204);
