@@ -177,6 +177,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   maySpeak: true,
   strandNames: {},
   headgear: { now: null, all: [{ id: 'side-pull', name: 'Side-pull' }] },
+  school: { ladder: [], notAllowed: 'Never.', why: 'So.' },
   known: { fears: null, sightAndHearing: null, head: null, unwanted: [] },
   usual: [
     {

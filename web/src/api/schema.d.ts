@@ -3342,6 +3342,7 @@ export interface components {
             maySpeak: boolean;
             plan: components["schemas"]["plan.PlanForRide"];
             rungs: components["schemas"]["stair.Step"][];
+            school: components["schemas"]["ride.SchoolForRide"];
             seenBefore: components["schemas"]["core.record.EarlierMark"][];
             /** Format: int64 */
             serverMs: number;
@@ -3352,6 +3353,11 @@ export interface components {
             watch: components["schemas"]["watch.WatchItem"][];
             /** Format: int32 */
             watchWeeks: number;
+        };
+        "ride.SchoolForRide": {
+            ladder: string[];
+            notAllowed: string;
+            why: string;
         };
         "ride.Usual": {
             /** Format: int32 */
@@ -3622,9 +3628,11 @@ export interface components {
         "tack.TackView": {
             beside: components["schemas"]["tack.BesideView"][];
             headgears: components["schemas"]["tack.HeadgearView"][];
+            horse: string;
             kinds: components["schemas"]["tack.KindView"][];
             now: string | null;
             pieces: components["schemas"]["tack.PieceView"][];
+            rider: string;
             /** Format: date */
             today: string;
         };

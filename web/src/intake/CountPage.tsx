@@ -56,6 +56,7 @@ function Counting({ pair, of }: { pair: string; of: PainCounts }) {
             </Button>
           )}
           <Earlier of={of} />
+          <Quiet>{t('pain.source')}</Quiet>
         </>
       )}
       {question && (

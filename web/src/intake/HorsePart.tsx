@@ -34,7 +34,13 @@ export function HorsePart({ pair, intake }: { pair: string; intake: Intake }) {
     save.mutate({
       part: 'horse',
       version: intake.horseVersion,
-      horse: { ...horse, soundness: horse.soundness.filter((s) => s.note.trim() !== '' && s.on !== '') },
+      horse: {
+        ...horse,
+        // a note without a day is of today
+        soundness: horse.soundness
+          .filter((s) => s.note.trim() !== '')
+          .map((s) => ({ ...s, on: s.on || today(timeZone) })),
+      },
     }),
   )
   return (

@@ -49,10 +49,8 @@ export function TogetherPart({ pair, intake }: { pair: string; intake: Intake })
       goal,
       together: {
         ...typed,
-        head: leastCm === null || mostCm === null ? null : { leastCm, mostCm },
-        unwanted: typed.unwanted
-          .filter((u) => u.name.trim() !== '')
-          .map((u) => ({ name: u.name, sign: textOrNull(u.sign) })),
+        head: heightOf(leastCm, mostCm),
+        unwanted: typed.unwanted.flatMap(({ name, sign }) => gaitOf(name.trim(), textOrNull(sign))),
       },
     }),
   )
@@ -138,4 +136,17 @@ export function TogetherPart({ pair, intake }: { pair: string; intake: Intake })
       </chakra.form>
     </Card>
   )
+}
+
+/** One number alone is both: what was typed is kept. */
+function heightOf(leastCm: number | null, mostCm: number | null): PairIntake['head'] {
+  const least = leastCm ?? mostCm
+  const most = mostCm ?? leastCm
+  return least === null || most === null ? null : { leastCm: least, mostCm: most }
+}
+
+/** A sign without a name names the gait; a line in which nothing stands is none. */
+function gaitOf(name: string, sign: string | null): PairIntake['unwanted'] {
+  if (name !== '') return [{ name, sign }]
+  return sign === null ? [] : [{ name: sign.slice(0, 60), sign: sign.length > 60 ? sign : null }]
 }

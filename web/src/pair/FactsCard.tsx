@@ -48,6 +48,9 @@ export function FactsCard({ pair }: { pair: string }) {
           {t(`facts.weight.${weightLevel}`, { percent: (100 * weightShare).toFixed(1) })}
         </chakra.p>
       )}
+      {weightLevel !== null && weightLevel !== 'FINE' && (
+        <Quiet marginBottom="3">{t('facts.weightSource')}</Quiet>
+      )}
       {tapeKg !== null && (
         <Quiet marginBottom="3">
           {t(facts.data.facts.horseKg === null ? 'facts.byTape' : 'facts.byTapeBeside', {

@@ -13,6 +13,7 @@ import { HeadgearLine } from './HeadgearLine'
 import { HeatLine } from './HeatLine'
 import { KnownLines } from './KnownLines'
 import { HowHard } from './HowHard'
+import { SchoolLines } from './SchoolLines'
 import { riddenIn, turnsOf } from './planned'
 import { OutboxLine } from '../recorder'
 import type { Recorder } from '../recorder'
@@ -66,6 +67,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
         <>
           <Cautions plan={plan} limits={limits} />
           <KnownLines known={kept.packet.known} />
+          <SchoolLines school={kept.packet.school} />
           {!isStopped && (
             <>
               <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />

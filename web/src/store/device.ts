@@ -191,6 +191,7 @@ export function shelfOf(person: string): Shelf {
         .modify(({ packet }) => {
           packet.headgear ??= { now: null, all: [] }
           packet.known ??= { fears: null, sightAndHearing: null, head: null, unwanted: [] }
+          packet.school ??= { ladder: [], notAllowed: '', why: '' }
           packet.watch?.forEach((w: Partial<Packet['watch'][number]>) => (w.station ??= null))
         }),
     )

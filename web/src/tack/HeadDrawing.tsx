@@ -24,7 +24,7 @@ const PX_A_CM = 4.6
 const NAMES: Record<Pressure, { x: number; y: number; textAnchor: 'start' | 'end' }> = {
   POLL: { x: 132, y: 48, textAnchor: 'start' },
   NOSE: { x: 210, y: 142, textAnchor: 'start' },
-  CORNERS: { x: 264, y: 238, textAnchor: 'start' },
+  CORNERS: { x: 378, y: 252, textAnchor: 'end' },
   CURB_GROOVE: { x: 184, y: 262, textAnchor: 'end' },
   PALATE: { x: 226, y: 36, textAnchor: 'end' },
   TONGUE: { x: 226, y: 64, textAnchor: 'end' },
@@ -51,7 +51,7 @@ export function HeadDrawing({ headgear, lever }: HeadDrawingProps) {
   return (
     <Box>
       <chakra.svg
-        viewBox="0 0 360 310"
+        viewBox={lever ? '0 0 380 320' : '0 0 380 270'}
         width="100%"
         maxWidth="26rem"
         role="img"

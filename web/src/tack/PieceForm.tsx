@@ -30,18 +30,23 @@ export function PieceForm({ pair, tack, id, version, piece, onDone }: PieceFormP
   const chosen = tack.headgears.find((h) => h.id === headgear)
   const words = tack.kinds.find((k) => k.kind === kind)
   const submit = handleSubmit((typed) =>
-    change.mutate({ id, version, piece: isHeadgear ? typed : { ...typed, ...NO_HEADGEAR } }),
+    change.mutate({ id, version, piece: whole(isHeadgear ? typed : { ...typed, ...NO_HEADGEAR }) }),
   )
-  const name = () => {
-    const wanted = tack.headgears.find((h) => h.id === getValues('headgear'))?.name
-    if (wanted && !getValues('name')) setValue('name', wanted)
+  // what nobody named is called what it is
+  const whole = (typed: TackPiece): TackPiece => ({
+    ...typed,
+    name: typed.name.trim() || (isHeadgear ? chosen?.name : undefined) || t(`tack.kind.${typed.kind}`),
+  })
+  const becomesHeadgear = () => {
+    if (getValues('kind') === 'HEADGEAR' && !getValues('headgear'))
+      setValue('headgear', tack.headgears[0]?.id ?? OTHER)
   }
   return (
     <chakra.form noValidate onSubmit={(e) => void submit(e)} display="grid" gap="3">
       <Grid templateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="3">
         <Box>
           <FieldLabel htmlFor={`${made}-kind`}>{t('tack.what')}</FieldLabel>
-          <Select id={`${made}-kind`} {...register('kind')}>
+          <Select id={`${made}-kind`} {...register('kind', { onChange: becomesHeadgear })}>
             {tack.kinds.map((k) => (
               <option key={k.kind} value={k.kind}>
                 {t(`tack.kind.${k.kind}`)}
@@ -52,7 +57,7 @@ export function PieceForm({ pair, tack, id, version, piece, onDone }: PieceFormP
         {isHeadgear && (
           <Box>
             <FieldLabel htmlFor={`${made}-headgear`}>{t('tack.which')}</FieldLabel>
-            <Select id={`${made}-headgear`} {...register('headgear', { onChange: name })}>
+            <Select id={`${made}-headgear`} {...register('headgear')}>
               {[...tack.headgears, { id: OTHER, name: t('tack.otherHeadgear') }].map((h) => (
                 <option key={h.id} value={h.id}>
                   {h.name}
@@ -61,7 +66,7 @@ export function PieceForm({ pair, tack, id, version, piece, onDone }: PieceFormP
             </Select>
           </Box>
         )}
-        <Field label={t('tack.name')} maxLength={80} {...register('name')} />
+        <Field label={t('tack.name')} hint={t('tack.nameHint')} maxLength={80} {...register('name')} />
       </Grid>
       {isHeadgear && chosen?.brings && headgear !== piece.headgear && (
         <WarnBox icon={<TriangleAlert size={22} aria-hidden />}>

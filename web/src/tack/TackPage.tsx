@@ -22,17 +22,15 @@ export default function TackPage() {
   const { id = '' } = useParams()
   const { t } = useText()
   const tack = useQuery(queries.tack(id))
-  const pair = useQuery(queries.pair(id))
-  if (tack.isPending || pair.isPending) return <Wait />
+  if (tack.isPending) return <Wait />
   if (tack.isError) return <Trouble cause={tack.error} onAgain={() => void tack.refetch()} />
-  if (pair.isError) return <Trouble cause={pair.error} onAgain={() => void pair.refetch()} />
   return (
     <Flex direction="column" gap="5">
       <Box>
         <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="770">
-          {t('tack.title', { horse: pair.data.horse })}
+          {t('tack.title', { horse: tack.data.horse })}
         </chakra.h1>
-        <Back to={`/pairs/${id}`}>{t('tack.back', { horse: pair.data.horse, rider: pair.data.rider })}</Back>
+        <Back to={`/pairs/${id}`}>{t('tack.back', { horse: tack.data.horse, rider: tack.data.rider })}</Back>
       </Box>
       <Pieces pair={id} tack={tack.data} />
     </Flex>

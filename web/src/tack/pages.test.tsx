@@ -51,6 +51,8 @@ const piece = (more: Partial<PieceView['piece']>): PieceView['piece'] => ({
 })
 
 const TACK: Tack = {
+  horse: 'Tamarack',
+  rider: 'Imre',
   today: '2026-11-28',
   pieces: [
     { id: 'a', version: 3, stage: 'IN_USE', piece: piece({}), lever: null },
@@ -85,10 +87,7 @@ const TACK: Tack = {
   beside: [],
 }
 
-const answers = {
-  'GET /api/v1/pairs/p/tack': TACK,
-  'GET /api/v1/pairs/p': { horse: 'Tamarack', rider: 'Imre' },
-}
+const answers = { 'GET /api/v1/pairs/p/tack': TACK }
 
 async function shown() {
   const page = show(<TackPage />, { path: '/pairs/:id/tack', at: '/pairs/p/tack', answers })

@@ -106,7 +106,7 @@ class PhotoController {
             issues.add(new Issue("unknown_id", "sha256", "a picture that was sent before"));
         }
         if (wanted.takenOn().isAfter(today())) {
-            issues.add(new Issue("too_late", "takenOn", "no later than today"));
+            issues.add(new Issue("not_yet", "takenOn", "no later than today"));
         }
         if (!issues.isEmpty()) {
             throw Problem.refused(issues);

@@ -22,6 +22,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
+import strophos.catalogue.SchoolText;
+import strophos.catalogue.Schools;
 import strophos.catalogue.TackRoom;
 import strophos.core.record.EarlierMark;
 import strophos.core.school.School;
@@ -56,6 +58,7 @@ class RideController {
     private final BesideRepository besides;
     private final Catalogue catalogue;
     private final TackRoom tack;
+    private final Schools schools;
     private final Clock clock;
 
     RideController(
@@ -68,6 +71,7 @@ class RideController {
             BesideRepository besides,
             Catalogue catalogue,
             TackRoom tack,
+            Schools schools,
             Clock clock) {
         this.log = log;
         this.turns = turns;
@@ -78,6 +82,7 @@ class RideController {
         this.besides = besides;
         this.catalogue = catalogue;
         this.tack = tack;
+        this.schools = schools;
         this.clock = clock;
     }
 
@@ -108,7 +113,21 @@ class RideController {
             Map<String, String> strandNames,
             HeadgearChoice headgear,
             IntakeForRide known,
+            SchoolForRide school,
             long serverMs) {}
+
+    /**
+     * How this pair is taught.
+     *
+     * @param ladder what is asked at each of the four strengths, lightest first; empty where the school knows no strengths
+     * @param notAllowed what is never done in it, and why
+     */
+    record SchoolForRide(List<String> ladder, String notAllowed, String why) {
+
+        static SchoolForRide of(SchoolText text) {
+            return new SchoolForRide(text.ladder(), text.notAllowed(), text.why());
+        }
+    }
 
     /**
      * What may be worn on the head.
@@ -161,6 +180,7 @@ class RideController {
                 catalogue.strandNames(),
                 new HeadgearChoice(beside.headgear().orElse(null), headgearNames()),
                 beside.known(),
+                SchoolForRide.of(schools.of(of.school())),
                 clock.millis());
     }
 
@@ -206,6 +226,7 @@ class RideController {
                 catalogue.strandNames(),
                 new HeadgearChoice(null, headgearNames()),
                 IntakeForRide.NOTHING,
+                SchoolForRide.of(schools.of(school)),
                 clock.millis());
     }
 

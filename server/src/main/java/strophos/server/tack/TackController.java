@@ -36,6 +36,7 @@ import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 
 /** The tack of a pair. */
@@ -104,6 +105,8 @@ class TackController {
      * @param now which headgear is worn today; null where nobody said
      */
     record TackView(
+            String horse,
+            String rider,
             LocalDate today,
             List<PieceView> pieces,
             List<KindView> kinds,
@@ -119,14 +122,13 @@ class TackController {
     @GetMapping
     @Needs(Action.SEE_PLAN)
     TackView tack(@PathVariable UUID id) {
-        pairs.find(id).orElseThrow(Problem::notFound);
-        return view(id);
+        return view(pairs.find(id).orElseThrow(Problem::notFound));
     }
 
     @PutMapping("/{piece}")
     @Needs(Action.EDIT_PAIR)
     TackView change(@PathVariable UUID id, @PathVariable("piece") UUID pieceId, @Valid @RequestBody NewPiece wanted) {
-        pairs.find(id).orElseThrow(Problem::notFound);
+        Pair pair = pairs.find(id).orElseThrow(Problem::notFound);
         TackPiece piece = wanted.piece();
         List<Issue> issues = new ArrayList<>(piece.issues());
         if (piece.headgear() != null
@@ -146,16 +148,18 @@ class TackController {
         if (!tack.change(id, pieceId, wanted.version(), piece, clock.instant())) {
             throw Problem.changedMeanwhile();
         }
-        return view(id);
+        return view(pair);
     }
 
-    private TackView view(UUID pair) {
+    private TackView view(Pair pair) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), lessons.zone());
-        List<StoredPiece> pieces = tack.of(pair);
+        List<StoredPiece> pieces = tack.of(pair.id());
         Optional<String> worn =
                 TackRepository.worn(pieces.stream().map(StoredPiece::piece).toList(), today);
         Optional<Headgear> now = worn.flatMap(room::headgear).map(HeadgearText::headgear);
         return new TackView(
+                pair.horse(),
+                pair.rider(),
                 today,
                 pieces.stream().map(p -> view(p, today)).toList(),
                 Arrays.stream(TackKind.values())
@@ -164,7 +168,7 @@ class TackController {
                         .toList(),
                 room.headgears().stream().map(h -> view(h, now)).toList(),
                 worn.orElse(null),
-                HeadgearAnswers.beside(tack.answers(pair, lessons.zone())).stream()
+                HeadgearAnswers.beside(tack.answers(pair.id(), lessons.zone())).stream()
                         .map(TackController::view)
                         .toList());
     }

@@ -63,13 +63,13 @@ public record TackPiece(
     List<Issue> issues() {
         List<Issue> issues = new ArrayList<>();
         if ((kind == TackKind.HEADGEAR) != (headgear != null)) {
-            issues.add(new Issue("incomplete", "piece.headgear", "which headgear, and only for headgear"));
+            issues.add(new Issue("no_headgear", "piece.headgear", "which headgear, and only for headgear"));
         }
         if ((aboveMm == null) != (belowMm == null)) {
-            issues.add(new Issue("incomplete", "piece.belowMm", "both lengths of the shank, or none"));
+            issues.add(new Issue("half_a_shank", "piece.belowMm", "both lengths of the shank, or none"));
         }
         if (since != null && until != null && until.isBefore(since)) {
-            issues.add(new Issue("too_early", "piece.until", "not before the day it was first used"));
+            issues.add(new Issue("ends_before", "piece.until", "not before the day it was first used"));
         }
         return issues;
     }

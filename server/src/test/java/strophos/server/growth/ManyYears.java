@@ -89,6 +89,7 @@ final class ManyYears {
     void fill(String url, String superuser) {
         try (Connection connection = DriverManager.getConnection(url, superuser, "")) {
             people(connection);
+            new KnownYears(this, now, size.lessons()).fill(connection);
             lessons(connection);
             try (Statement statement = connection.createStatement()) {
                 statement.execute("analyze");

@@ -55,7 +55,8 @@ class ClinicTest {
         JsonNode packet =
                 coach.get("/api/v1/lessons/" + yard.lesson(id) + "/packet").body();
 
-        for (String part : new String[] {"rungs", "usual", "looksBefore", "watch", "seenBefore", "headgear"}) {
+        for (String part :
+                new String[] {"rungs", "usual", "looksBefore", "watch", "seenBefore", "headgear", "school"}) {
             assertThat(blank.path(part)).as(part).isEqualTo(packet.path(part));
         }
         assertThat(blank.path("plan").path("nudges"))

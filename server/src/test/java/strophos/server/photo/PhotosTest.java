@@ -99,6 +99,6 @@ class PhotosTest {
                         .path(0)
                         .path("code")
                         .asString())
-                .isEqualTo("too_late");
+                .isEqualTo("not_yet");
     }
 }
