@@ -21,8 +21,10 @@ export function HeadgearLine({ choice, marks, onSay }: HeadgearLineProps) {
     null,
   )
   return (
-    <chakra.div>
-      <FieldLabel htmlFor={id}>{t('ride.headgear')}</FieldLabel>
+    <chakra.div display="flex" gap="3" alignItems="center">
+      <FieldLabel htmlFor={id} marginBottom="0" flexShrink={0}>
+        {t('ride.headgear')}
+      </FieldLabel>
       <Select
         id={id}
         value={said ?? choice.now ?? ''}

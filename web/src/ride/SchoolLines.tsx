@@ -10,12 +10,14 @@ export function SchoolLines({ school }: { school: Packet['school'] }) {
   // a packet of an earlier version does not say
   if (school.notAllowed === '') return null
   return (
-    <div>
-      <chakra.p fontWeight="650">{school.notAllowed}</chakra.p>
-      <chakra.p color="quiet">{school.why}</chakra.p>
+    <WhyBox>
+      <summary>{school.notAllowed}</summary>
+      <chakra.p paddingBottom="2">{school.why}</chakra.p>
       {school.ladder.length > 0 && (
-        <WhyBox marginTop="1">
-          <summary>{t('ride.ladder')}</summary>
+        <>
+          <chakra.h3 fontWeight="650" fontSize="md" fontFamily="body">
+            {t('ride.ladder')}
+          </chakra.h3>
           <chakra.ol listStyleType="none" paddingBottom="2">
             {STRENGTHS.map((strength, i) => (
               <li key={strength}>
@@ -27,8 +29,8 @@ export function SchoolLines({ school }: { school: Packet['school'] }) {
               </li>
             ))}
           </chakra.ol>
-        </WhyBox>
+        </>
       )}
-    </div>
+    </WhyBox>
   )
 }

@@ -114,7 +114,7 @@ class KnownPairTest {
 
             Rider ride = Rider.inNewLesson(coach, "Quillon");
             ride.open();
-            Locator worn = coach.page().getByLabel("On its head today");
+            Locator worn = coach.page().getByLabel("Headgear today");
             worn.waitFor();
             assertThat(worn.inputValue()).isEqualTo("pelham");
             worn.selectOption("cavesson");
