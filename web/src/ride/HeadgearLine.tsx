@@ -11,7 +11,7 @@ interface HeadgearLineProps {
   onSay: (headgear: string) => void
 }
 
-/** What it wears on its head today: what its tack says, unless somebody says otherwise. */
+/** What is on the horse’s head today: what its tack says, unless somebody says otherwise. */
 export function HeadgearLine({ choice, marks, onSay }: HeadgearLineProps) {
   const { t } = useText()
   const id = useId()

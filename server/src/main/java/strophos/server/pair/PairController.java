@@ -268,6 +268,9 @@ class PairController {
         if (pair.horseId() != null && !pairs.isHorse(pair.horseId())) {
             unknown.add(new Issue("unknown_id", "horseId", "a horse of this yard"));
         }
+        if (pair.newRiderId() != null && pairs.isNoRider(pair.newRiderId())) {
+            unknown.add(new Issue("unknown_id", "newRiderId", "an id that is nobody's yet"));
+        }
         if (!unknown.isEmpty()) {
             throw Problem.refused(unknown);
         }

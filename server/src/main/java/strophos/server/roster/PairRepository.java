@@ -70,6 +70,12 @@ public class PairRepository {
                 db.selectOne().from(PERSON).where(PERSON.ID.eq(id).and(PERSON.ROLE.eq(Role.RIDER.name()))));
     }
 
+    /** Whether there is somebody of this id who is no rider. */
+    public boolean isNoRider(UUID id) {
+        return db.fetchExists(
+                db.selectOne().from(PERSON).where(PERSON.ID.eq(id).and(PERSON.ROLE.ne(Role.RIDER.name()))));
+    }
+
     /** Whether there is a horse of this id. */
     public boolean isHorse(UUID id) {
         return db.fetchExists(db.selectOne().from(HORSE).where(HORSE.ID.eq(id)));
@@ -85,7 +91,7 @@ public class PairRepository {
     public UUID addFor(UUID rider, NewPair pair) {
         UUID horse = pair.horseId() == null ? addHorse(pair) : pair.horseId();
         UUID id = orNew(pair.id());
-        db.insertInto(
+        int added = db.insertInto(
                         PAIR,
                         PAIR.YARD_ID,
                         PAIR.ID,
@@ -97,7 +103,14 @@ public class PairRepository {
                 .values(yard(), id, rider, horse, pair.school().name(), pair.goal(), clock.instant())
                 .onConflictDoNothing()
                 .execute();
-        return id;
+        return added == 1 ? id : idOf(rider, horse);
+    }
+
+    private UUID idOf(UUID rider, UUID horse) {
+        return db.select(PAIR.ID)
+                .from(PAIR)
+                .where(PAIR.RIDER_ID.eq(rider).and(PAIR.HORSE_ID.eq(horse)))
+                .fetchSingle(PAIR.ID);
     }
 
     /** The school by which this pair is taught from now on. */

@@ -45,6 +45,29 @@ class ClinicTest {
                 .hasSize(1);
     }
 
+    @Test
+    void nobodyWhoIsNoRiderBecomesOneByTheIdOfANewcomer() {
+        Client.Reply reply = coach.post(
+                "/api/v1/pairs",
+                Map.of("rider", "Maren Falk", "horse", "Skerry", "school", "GAITED", "newRiderId", coach.person()));
+
+        assertThat(reply.status()).isEqualTo(422);
+        assertThat(reply.body().path("issues").path(0).path("path").asString()).isEqualTo("newRiderId");
+    }
+
+    @Test
+    void twoWhoArePairedAlreadyKeepTheirPairWhateverIdIsSaidNext() {
+        Map<String, Object> pair =
+                new LinkedHashMap<>(Map.of("rider", "Maren Falk", "horse", "Knot", "school", "GAITED"));
+        pair.put("newRiderId", UUID.randomUUID().toString());
+        pair.put("newHorseId", UUID.randomUUID().toString());
+        String first = coach.post("/api/v1/pairs", pair).body().path("id").asString();
+        pair.put("id", UUID.randomUUID().toString());
+
+        assertThat(coach.post("/api/v1/pairs", pair).body().path("id").asString())
+                .isEqualTo(first);
+    }
+
     /** What a first lesson needs is the same as of a pair that was added where there is a network, but for names and ids. */
     @ParameterizedTest
     @EnumSource(School.class)
