@@ -3,7 +3,7 @@
 // unsent, to OUT; the database (a libpq URI of its owner) is dumped with pg_dump beside it (docs/running.md, "Upgrades are
 // tested").
 import { readFileSync, writeFileSync } from 'node:fs'
-import { randomUUID } from 'node:crypto'
+import { createHash, randomUUID } from 'node:crypto'
 import { execFileSync } from 'node:child_process'
 
 const [url, token, out, database] = process.argv.slice(2)
@@ -11,11 +11,19 @@ const [url, token, out, database] = process.argv.slice(2)
 class Client {
   cookies = new Map()
 
-  async send(method, path, body) {
+  send(method, path, body) {
+    return this.sent(method, path, body && JSON.stringify(body), 'application/json')
+  }
+
+  sendBytes(path, bytes) {
+    return this.sent('PUT', path, bytes, 'application/octet-stream')
+  }
+
+  async sent(method, path, body, type) {
     const headers = { cookie: [...this.cookies].map(([k, v]) => `${k}=${v}`).join('; ') }
-    if (body) headers['content-type'] = 'application/json'
+    if (body) headers['content-type'] = type
     if (method !== 'GET') headers['x-xsrf-token'] = this.cookies.get('XSRF-TOKEN') ?? ''
-    const reply = await fetch(`${url}/api/v1${path}`, { method, headers, body: body && JSON.stringify(body) })
+    const reply = await fetch(`${url}/api/v1${path}`, { method, headers, body })
     for (const cookie of reply.headers.getSetCookie()) {
       const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie)
       this.cookies.set(name, value)
@@ -195,6 +203,36 @@ const next = await lesson(quillon)
 const plan = await coach.get(`/lessons/${next}/plan`)
 const blocks = plan.plan.blocks.map((b) => ({ rung: b.of.rung, role: b.role, seconds: b.workS, longer: b.longer }))
 await coach.send('PUT', `/lessons/${next}/plan`, { version: 0, blocks })
+
+// Sindri as his coach knows him: tack, what was told, cues, behaviours that were counted, a photo, a watch that was ended
+const put = (path, body) => coach.send('PUT', path, body)
+const today = new Date().toISOString().slice(0, 10)
+await put(`/pairs/${sindri}/tack/${randomUUID()}`, {
+  version: 0,
+  piece: { kind: 'HEADGEAR', name: 'The old curb', headgear: 'long-shanked-curb', since: today, aboveMm: 50, belowMm: 175 },
+})
+await put(`/pairs/${sindri}/intake/horse`, {
+  version: 0,
+  horse: { fears: 'Umbrellas', temperament: 'Quick', soundness: [{ on: today, note: 'Short on the left hind downhill.' }] },
+})
+await put(`/pairs/${sindri}/intake/rider`, { version: 0, rider: { worries: 'Hacking alone' } })
+await put(`/pairs/${sindri}/intake/together`, {
+  version: 0,
+  together: { head: { leastCm: 10, mostCm: 30 }, unwanted: [{ name: 'stepping pace', sign: 'Two feet of a side together' }] },
+})
+await put(`/pairs/${sindri}/cues/${randomUUID()}`, {
+  version: 0,
+  cue: { signal: 'Both legs, once', meaning: 'a longer step', isProven: true, isPutAway: false },
+})
+const { questions } = await coach.get(`/pairs/${sindri}/pain-counts`)
+await coach.post(`/pairs/${sindri}/pain-counts`, { id: randomUUID(), seen: questions.slice(0, 3).map((q) => q.id) })
+const picture = readFileSync(new URL('../server/src/test/resources/attachment/dot.jpeg', import.meta.url))
+const sha256 = createHash('sha256').update(picture).digest('hex')
+await coach.sendBytes(`/pairs/${sindri}/photos/${sha256}`, picture)
+await coach.post(`/pairs/${sindri}/photos`, { id: randomUUID(), sha256, view: 'LEFT', takenOn: today })
+const watched = entry(jumped, 'watch', { of: 'sign', name: 'tilts-head', side: 'LEFT', weeks: 4, station: 'IN_HAND' })
+await coach.post('/entries', { entries: [watched] })
+await put(`/pairs/${sindri}/watch/${watched.id}/end`)
 
 // Kwame records beside the coach: assistants are no guests of the interface yet, so the database makes him
 const kwameId = randomUUID()
