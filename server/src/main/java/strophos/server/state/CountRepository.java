@@ -30,10 +30,12 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
+import strophos.core.progress.WorseSide;
 import strophos.core.record.EarlierMark;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.state.LessonCount;
+import strophos.core.stats.Proportion;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.LessonCountRecord;
 import strophos.server.sql.Binds;
@@ -46,6 +48,9 @@ import tools.jackson.databind.json.JsonMapper;
 public class CountRepository {
 
     private static final String OWN = Mounted.RIDER.name();
+
+    /** Among so many lessons of a pair the last of each strand are looked for. */
+    private static final int SIDES_BACK = 40;
 
     private static final TypeReference<List<EarlierMark>> SEEN = new TypeReference<>() {};
 
@@ -198,6 +203,62 @@ public class CountRepository {
                         counted(r, "left_"),
                         counted(r, "right_"),
                         counted(r, "")));
+    }
+
+    /**
+     * YES of what this pair's own rider was asked on these rungs, by strand and side of the horse, in the last lessons of each strand
+     * among the last {@value #SIDES_BACK} of the pair.
+     *
+     * @param rungs by strand
+     */
+    public List<SidesOfStrand> sides(UUID pair, Map<String, List<Rung>> rungs) {
+        List<Map.Entry<String, SideOfAsk>> worked = rungs.entrySet().stream()
+                .flatMap(e -> e.getValue().stream().flatMap(SideOfAsk::on).map(w -> Map.entry(e.getKey(), w)))
+                .filter(e -> e.getValue().worked() != Side.NONE)
+                .toList();
+        return db
+                .resultQuery(
+                        """
+                        with recent as (
+                            select lesson_id, started_at from ridden_lesson
+                            where pair_id = {0} and started_at is not null order by started_at desc, lesson_id desc limit {1}
+                        ), asked as (
+                            select w.strand, r.started_at, r.lesson_id,
+                                sum(c.yes) filter (where w.worked = 'LEFT') as left_yes,
+                                sum(c.asks) filter (where w.worked = 'LEFT') as left_asks,
+                                sum(c.yes) filter (where w.worked = 'RIGHT') as right_yes,
+                                sum(c.asks) filter (where w.worked = 'RIGHT') as right_asks
+                            from recent r
+                            join lesson_count c on c.lesson_id = r.lesson_id and c.mounted = 'RIDER' and c.asks > 0
+                            join unnest({2}::text[], {3}::text[], {4}::text[], {5}::text[], {6}::text[]) as w (strand, rung, rein, side, worked)
+                                on w.rung = c.rung and w.rein = c.rein and w.side = c.side
+                            group by w.strand, r.started_at, r.lesson_id
+                        ), placed as (
+                            select a.*, row_number() over (partition by strand order by started_at desc, lesson_id desc) as place from asked a
+                        )
+                        select strand, coalesce(left_yes, 0)::integer as left_yes, coalesce(left_asks, 0)::integer as left_asks,
+                            coalesce(right_yes, 0)::integer as right_yes, coalesce(right_asks, 0)::integer as right_asks
+                        from placed where place <= {7} order by strand, place desc
+                        """,
+                        DSL.val(pair),
+                        DSL.val(SIDES_BACK),
+                        Binds.texts(worked, Map.Entry::getKey),
+                        Binds.texts(worked, w -> w.getValue().rung().toString()),
+                        Binds.texts(worked, w -> w.getValue().rein().name()),
+                        Binds.texts(worked, w -> w.getValue().said().name()),
+                        Binds.texts(worked, w -> w.getValue().worked().name()),
+                        DSL.val(WorseSide.LESSONS))
+                .fetchGroups(
+                        r -> r.get("strand", String.class),
+                        r -> new WorseSide.SidesOfLesson(yes(r, "left_"), yes(r, "right_")))
+                .entrySet()
+                .stream()
+                .map(e -> new SidesOfStrand(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static Proportion yes(Record r, String of) {
+        return new Proportion(r.get(of + "yes", Integer.class), r.get(of + "asks", Integer.class));
     }
 
     /** What is worked on a rung, on a rein, with a side said: as core says it, for a statement to look up. */
