@@ -121,6 +121,7 @@ export const lesson = (more: Partial<Lesson> = {}): Lesson => ({
   startedAt: null,
   endedAt: null,
   exchanges: 0,
+  borrowed: null,
   ...more,
 })
 
@@ -170,20 +171,37 @@ const PLAN: Plan = {
   workS: 0,
 }
 
+const CLASSICAL: Packet['school'] = {
+  school: 'CLASSICAL',
+  ladder: [],
+  notAllowed: 'Never.',
+  why: 'So.',
+  pads: {},
+  correction: 'PREVENT',
+  whenStuck: 'END_ON_KNOWN',
+}
+
 /** What a lesson needs on the device: one rung, no plan, nothing watched. */
 export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Plan> = {}): Packet => ({
   lesson: of,
   rungs: [step()],
   maySpeak: true,
   strandNames: {},
-  headgear: { now: null, all: [{ id: 'side-pull', name: 'Side-pull' }] },
-  school: { ladder: [], notAllowed: 'Never.', why: 'So.' },
-  known: { fears: null, sightAndHearing: null, head: null, unwanted: [] },
+  headgear: { now: null, all: [{ id: 'side-pull', name: 'Side-pull', bit: 'BITLESS' }] },
+  school: CLASSICAL,
+  schools: [
+    CLASSICAL,
+    { ...CLASSICAL, school: 'REWARD_BASED', pads: { STRENGTH: 'CHOICE' }, correction: 'IGNORE' },
+  ],
+  settled: { slack: 'FAULT', landingLead: 'CHANGED', bit: null, correction: 'PREVENT' },
+  corrections: {},
+  known: { fears: null, sightAndHearing: null, ownGait: null, head: null, unwanted: [] },
   usual: [
     {
       exercise: 'counter-bend',
       pad: 'STRENGTH',
       padKind: 'STRENGTH',
+      ownPad: 'STRENGTH',
       circleM: null,
       left: [],
       right: [],

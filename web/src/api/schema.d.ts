@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["borrow"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/sheet": {
         parameters: {
             query?: never;
@@ -941,6 +957,22 @@ export interface paths {
         };
         get: operations["all"];
         put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settle"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1583,7 +1615,7 @@ export interface components {
             signal: string;
         };
         "cue.CueForm": {
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string | null;
             isProven: boolean;
             isPutAway: boolean;
@@ -1620,9 +1652,19 @@ export interface components {
             times: number;
         };
         "debrief.Corrections": {
+            byPolicy: components["schemas"]["debrief.CorrectionsUnder"][];
             isConsistent: boolean | null;
             /** Format: int32 */
             made: number;
+            /** Format: int32 */
+            total: number;
+        };
+        "debrief.CorrectionsUnder": {
+            isConsistent: boolean | null;
+            /** Format: int32 */
+            made: number;
+            /** @enum {string} */
+            policy: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
             /** Format: int32 */
             total: number;
         };
@@ -1730,7 +1772,7 @@ export interface components {
             day: number | null;
             decision: components["schemas"]["stair.PastDecision"] | null;
             exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             marks: components["schemas"]["debrief.RungMarks"];
             name: string;
@@ -1883,7 +1925,7 @@ export interface components {
         };
         "files.SheetRowView": {
             exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             /** Format: int32 */
             line: number;
@@ -2149,7 +2191,7 @@ export interface components {
             aside: components["schemas"]["library.Aside"] | null;
             cautions: string[];
             feel: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             goesWrong: string;
             instruction: string;
@@ -2262,6 +2304,7 @@ export interface components {
             fears: string | null;
             formerUse: string | null;
             history: string | null;
+            ownGait: string | null;
             sightAndHearing: string | null;
             soundness: components["schemas"]["intake.DatedNote"][];
             /** Format: date */
@@ -2278,6 +2321,7 @@ export interface components {
         "intake.IntakeForRide": {
             fears: string | null;
             head: components["schemas"]["intake.HeadHeight"] | null;
+            ownGait: string | null;
             sightAndHearing: string | null;
             unwanted: components["schemas"]["intake.UnwantedGait"][];
         };
@@ -2374,6 +2418,8 @@ export interface components {
             token: string;
         };
         "lesson.Lesson": {
+            /** @enum {string|null} */
+            borrowed: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED" | null;
             /** Format: date-time */
             endedAt: string | null;
             /** Format: int32 */
@@ -2406,6 +2452,10 @@ export interface components {
         "lesson.NewLessonId": {
             /** Format: uuid */
             id: string;
+        };
+        "lesson.SchoolToBorrow": {
+            /** @enum {string|null} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED" | null;
         };
         "lesson.Today": {
             /** Format: date */
@@ -2480,8 +2530,8 @@ export interface components {
             cautions: string[];
             /** Format: int32 */
             circleM: number | null;
-            /** @enum {string} */
-            correction: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
+            /** @enum {string|null} */
+            correction: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE" | null;
             dose: components["schemas"]["core.homework.DoseRange"];
             faults: components["schemas"]["catalogue.Fault"][];
             feel: string;
@@ -2648,7 +2698,7 @@ export interface components {
         };
         "library.RungName": {
             exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             name: string;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
@@ -2656,7 +2706,7 @@ export interface components {
         };
         "library.RungView": {
             criterion: components["schemas"]["library.CriterionView"] | null;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             needs: components["schemas"]["library.RungName"][];
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
@@ -2665,14 +2715,14 @@ export interface components {
             wayBack: components["schemas"]["library.RungName"] | null;
         };
         "library.StepForm": {
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
         };
         "library.StepOfStrand": {
             exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             needs: string[];
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
@@ -2795,6 +2845,27 @@ export interface components {
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
         };
+        "pair.NewSettings": {
+            settings: components["schemas"]["pair.OwnSettings"];
+            /** Format: int32 */
+            version: number;
+        };
+        "pair.OwnSettings": {
+            /** @enum {string|null} */
+            bit: "BITLESS" | "SNAFFLE" | "LEVERAGE" | null;
+            /** @enum {string|null} */
+            canterFrom: "TROT" | "WALK" | null;
+            /** @enum {string|null} */
+            landingLead: "LEFT_ALONE" | "CHANGED" | null;
+            /** @enum {string|null} */
+            leg: "NEAR" | "OFF" | null;
+            /** @enum {string|null} */
+            order: "FEET_FIRST" | "HEAD_FIRST" | "JAW_FIRST" | null;
+            /** @enum {string|null} */
+            sideReins: "ALLOWED" | "NEVER" | null;
+            /** @enum {string|null} */
+            slack: "GOAL" | "RELEASE" | "FAULT" | null;
+        };
         "pair.PairItem": {
             horse: string;
             /** Format: uuid */
@@ -2830,6 +2901,7 @@ export interface components {
             pairs: components["schemas"]["pair.PairName"][];
         };
         "pair.PairView": {
+            behind: components["schemas"]["pair.SideBehind"][];
             decisions: components["schemas"]["stair.PastDecision"][];
             description: string | null;
             goal: string | null;
@@ -2845,6 +2917,7 @@ export interface components {
             rider: string;
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            settled: components["schemas"]["stair.SettingOnStair"][];
             stair: components["schemas"]["stair.Step"][];
             strandNames: {
                 [key: string]: string;
@@ -2868,6 +2941,7 @@ export interface components {
             notAllowed: string;
             /** @enum {string} */
             school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            settings: components["schemas"]["pair.SettingsInSchool"];
             strands: string[];
             teaches: string;
             why: string;
@@ -2875,7 +2949,41 @@ export interface components {
         "pair.SchoolsOfPair": {
             /** @enum {string} */
             now: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            own: components["schemas"]["pair.OwnSettings"];
             schools: components["schemas"]["pair.SchoolView"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "pair.SettingsInSchool": {
+            /** @enum {string|null} */
+            bit: "BITLESS" | "SNAFFLE" | "LEVERAGE" | null;
+            /** @enum {string} */
+            canterFrom: "TROT" | "WALK";
+            /** @enum {string} */
+            landingLead: "LEFT_ALONE" | "CHANGED";
+            /** @enum {string|null} */
+            leg: "NEAR" | "OFF" | null;
+            /** @enum {string|null} */
+            order: "FEET_FIRST" | "HEAD_FIRST" | "JAW_FIRST" | null;
+            /** @enum {string} */
+            sideReins: "ALLOWED" | "NEVER";
+            /** @enum {string} */
+            slack: "GOAL" | "RELEASE" | "FAULT";
+        };
+        "pair.SideBehind": {
+            /** Format: int32 */
+            earlierAsks: number;
+            /** Format: int32 */
+            earlierYes: number;
+            /** Format: int32 */
+            latelyAsks: number;
+            /** Format: int32 */
+            latelyYes: number;
+            /** @enum {string} */
+            movement: "RISES" | "FALLS" | "CANNOT_TELL";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            strand: string;
         };
         "pair.SideOfPoint": {
             /** Format: int32 */
@@ -2943,7 +3051,7 @@ export interface components {
             since: string | null;
         };
         "pause.LimitsView": {
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             fastest: string;
             /** Format: int32 */
             minutes: number | null;
@@ -3132,7 +3240,7 @@ export interface components {
         };
         "plan.NamedRung": {
             exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             name: string;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
@@ -3148,14 +3256,14 @@ export interface components {
         };
         "plan.NoteView": {
             /** @enum {string} */
-            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
             grave: boolean;
             values: {
                 [key: string]: string;
             };
         };
         "plan.PartView": {
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             name: string;
             /** @enum {string} */
@@ -3318,6 +3426,8 @@ export interface components {
             now: string | null;
         };
         "ride.HeadgearName": {
+            /** @enum {string} */
+            bit: "BITLESS" | "SNAFFLE" | "LEVERAGE";
             id: string;
             name: string;
         };
@@ -3334,6 +3444,9 @@ export interface components {
         "ride.Packet": {
             /** Format: int64 */
             arrival: number;
+            corrections: {
+                [key: string]: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
+            };
             entries: components["schemas"]["ride.ArrivedEntry"][];
             headgear: components["schemas"]["ride.HeadgearChoice"];
             known: components["schemas"]["intake.IntakeForRide"];
@@ -3343,9 +3456,11 @@ export interface components {
             plan: components["schemas"]["plan.PlanForRide"];
             rungs: components["schemas"]["stair.Step"][];
             school: components["schemas"]["ride.SchoolForRide"];
+            schools: components["schemas"]["ride.SchoolForRide"][];
             seenBefore: components["schemas"]["core.record.EarlierMark"][];
             /** Format: int64 */
             serverMs: number;
+            settled: components["schemas"]["ride.SettingsForRide"];
             strandNames: {
                 [key: string]: string;
             };
@@ -3355,9 +3470,28 @@ export interface components {
             watchWeeks: number;
         };
         "ride.SchoolForRide": {
+            /** @enum {string} */
+            correction: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
             ladder: string[];
             notAllowed: string;
+            pads: {
+                [key: string]: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
+            };
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            /** @enum {string} */
+            whenStuck: "END_ON_KNOWN" | "STAY_UNTIL_SOFT";
             why: string;
+        };
+        "ride.SettingsForRide": {
+            /** @enum {string|null} */
+            bit: "BITLESS" | "SNAFFLE" | "LEVERAGE" | null;
+            /** @enum {string} */
+            correction: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
+            /** @enum {string} */
+            landingLead: "LEFT_ALONE" | "CHANGED";
+            /** @enum {string} */
+            slack: "GOAL" | "RELEASE" | "FAULT";
         };
         "ride.Usual": {
             /** Format: int32 */
@@ -3365,6 +3499,8 @@ export interface components {
             exercise: string;
             left: components["schemas"]["ride.UsualAidView"][];
             none: components["schemas"]["ride.UsualAidView"][];
+            /** @enum {string} */
+            ownPad: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
             /** @enum {string} */
             pad: "STRENGTH" | "CHOICE" | "LINE";
             /** @enum {string} */
@@ -3481,6 +3617,10 @@ export interface components {
             pair: string;
             rung: string;
         };
+        "stair.SettingOnStair": {
+            exercise: string;
+            instead: string | null;
+        };
         "stair.SideOfStep": {
             /** Format: int32 */
             asks: number;
@@ -3502,7 +3642,7 @@ export interface components {
             /** Format: int32 */
             day: number;
             exercise: string;
-            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK], or another word. */
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             left: components["schemas"]["stair.SideOfStep"];
             missing: components["schemas"]["core.progress.Missing"][];
@@ -4299,6 +4439,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["homework.HomeworkView"];
                 };
+            };
+        };
+    };
+    borrow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["lesson.SchoolToBorrow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5291,6 +5455,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["pair.NewSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["pair.SchoolsOfPair"];
+                };
             };
         };
     };

@@ -75,8 +75,7 @@ function Rows<A extends string>({ name, answers, word, count, warn, onAnswer }: 
             aria-label={t('ride.answerCell', { answer: word(answer), count: so })}
             onClick={() => onAnswer(answer)}
           >
-            <span aria-hidden>{word(answer)}</span>
-            <PadCount aria-hidden>{so > 0 ? so : ''}</PadCount>
+            <span aria-hidden>{word(answer)}</span> <PadCount aria-hidden>{so > 0 ? so : ''}</PadCount>
           </PadKey>
         )
       })}

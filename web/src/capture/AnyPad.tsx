@@ -1,14 +1,18 @@
-import type { Usual } from '../api'
+import type { Packet } from '../api'
 import { padKey } from '../record'
 import type { Kind, LineDetail, Response, Ride, Segment, Strength } from '../record'
 import { PolesPad, PositionPad } from './AnswerPad'
 import { ChoicePad } from './ChoicePad'
+import { padOf } from './choose'
+import type { RungsAndAids } from './choose'
 import { LinePad } from './LinePad'
 import { Pad } from './Pad'
 import type { PendingTouches } from './pendingTouches'
 
 interface AnyPadProps {
-  usual: Usual[]
+  known: RungsAndAids
+  /** What is done when the horse lands on the wrong lead. */
+  landingLead: Packet['settled']['landingLead']
   ride: Ride
   segment: Segment
   touched: PendingTouches
@@ -21,8 +25,8 @@ interface AnyPadProps {
 }
 
 /** The pad that fits what is ridden: strengths, choices, poles, lines, or the rider's position. */
-export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPadProps) {
-  const pad = padOf(usual, segment.exercise)
+export function AnyPad({ known, landingLead, ride, segment, touched, offsetMs, ...on }: AnyPadProps) {
+  const pad = padOf(known, segment)
   if (pad === 'STRENGTH') {
     return (
       <Pad
@@ -57,6 +61,7 @@ export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPa
   }
   return (
     <LinePad
+      landingLead={landingLead}
       lines={marks.filter((m) => m.said.kind === 'line')}
       onLine={(line) => on.onHang('line', line)}
       onAmend={(line, detail: LineDetail) => {
@@ -65,9 +70,4 @@ export function AnyPad({ usual, ride, segment, touched, offsetMs, ...on }: AnyPa
       }}
     />
   )
-}
-
-/** How an exercise is touched in; one the packet does not know, by strength. */
-export function padOf(usual: Usual[], exercise: string): Usual['padKind'] {
-  return usual.find((u) => u.exercise === exercise)?.padKind ?? 'STRENGTH'
 }

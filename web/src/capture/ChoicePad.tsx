@@ -50,7 +50,7 @@ export function ChoicePad({ marks, offsetMs, onChoice, onReward }: ChoicePadProp
             <span aria-hidden>
               {t(`choice.${choice}`)}
               {isBack && <Away>{t('choice.away', { time: clock(away) })}</Away>}
-            </span>
+            </span>{' '}
             <PadCount aria-hidden>{so > 0 ? so : ''}</PadCount>
           </PadKey>
         )
@@ -65,7 +65,7 @@ export function ChoicePad({ marks, offsetMs, onChoice, onReward }: ChoicePadProp
         onClick={onReward}
       >
         <Gift size={30} aria-hidden />
-        <span aria-hidden>{t('choice.reward')}</span>
+        <span aria-hidden>{t('choice.reward')}</span>{' '}
         <PadCount aria-hidden>{rewards > 0 ? rewards : ''}</PadCount>
       </PadKey>
     </Grid>

@@ -1,10 +1,13 @@
 import type { Text } from '../text'
 import { BENDS, CIRCLES } from '../record'
 import { wordIn, useText } from '../text'
+import { TeachingChips } from './TeachingChips'
+import type { HowTaught } from './TeachingChips'
 import type { RiddenSegment } from './choose'
 import { Chips, Drawer } from './Drawer'
 
 interface FigureDrawerProps {
+  known: HowTaught
   now: RiddenSegment
   onChange: (change: Partial<RiddenSegment>) => void
   onClose: () => void
@@ -15,17 +18,18 @@ const RIDDEN_CIRCLES = CIRCLES.filter((metres) => metres > 0)
 const ELSEWHERE = ['RAIL', 'ACROSS'] as const
 
 /** Where it is ridden, on how large a circle, and how the horse is flexed on it. */
-export function FigureDrawer({ now, onChange, onClose }: FigureDrawerProps) {
+export function FigureDrawer({ known, now, onChange, onClose }: FigureDrawerProps) {
   const { t } = useText()
   return (
     <Drawer title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
+      <TeachingChips known={known} now={now} onChange={onChange} />
       <FigureChips now={now} onChange={onChange} />
     </Drawer>
   )
 }
 
 /** Place, circle and bend, each one touch. */
-export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'onClose'>) {
+export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'known' | 'onClose'>) {
   const { t } = useText()
   return (
     <>
@@ -62,5 +66,7 @@ export function figureInWords(t: Text, now: RiddenSegment): string {
     now.place === 'CIRCLE' && now.circleM
       ? t('figure.metres', { metres: now.circleM })
       : wordIn(t, 'place', now.place)
-  return now.bend ? `${place}, ${t(`figure.flexed.${now.bend}`)}` : place
+  return [place, now.bend && t(`figure.flexed.${now.bend}`), now.school && t(`school.${now.school}`)]
+    .filter(Boolean)
+    .join(', ')
 }

@@ -2,6 +2,7 @@ import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Minus, Plus } from 'lucide-react'
 import { useState } from 'react'
 import { wordIn, useText } from '../text'
+import type { Packet } from '../api'
 import { TAKE_OFFS } from '../record'
 import type { LineDetail, RideMark } from '../record'
 import { ACROSS } from '../theme'
@@ -11,6 +12,8 @@ const FIRST_PLANNED = 5
 const ROUND = 2
 
 interface LinePadProps {
+  /** What is done when the horse lands on the wrong lead. */
+  landingLead: Packet['settled']['landingLead']
   /** Lines ridden of what is ridden now, in order. */
   lines: RideMark[]
   onLine: (line: { ridden: number } & LineDetail) => void
@@ -22,7 +25,7 @@ interface LinePadProps {
  * The pad of pole and fence lines. Columns: strides as ridden, the planned number in the middle; rows: where it took off.
  * One touch is one line; what else there is to say of the last one stands below, one touch each.
  */
-export function LinePad({ lines, onLine, onAmend }: LinePadProps) {
+export function LinePad({ landingLead, lines, onLine, onAmend }: LinePadProps) {
   const { t } = useText()
   const last = lines.at(-1)
   const [chosen, setChosen] = useState<number>()
@@ -108,6 +111,9 @@ export function LinePad({ lines, onLine, onAmend }: LinePadProps) {
           </Row>
         ))}
       </Grid>
+      <chakra.p fontSize="sm" color="quiet">
+        {t(`settled.landingLead.${landingLead}`)}
+      </chakra.p>
       <LastOfLine last={last} onAmend={onAmend} />
     </Flex>
   )

@@ -7,13 +7,25 @@ import type { Gait, Place, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
 import { Button, isOneSide, SIDE, SideLetter } from '../ui'
 import { wordIn, useText } from '../text'
+import type { Text } from '../text'
 import { choicesOf, isSame, worksOf } from './choose'
 import { OneReinTime } from './clocks'
 import type { Choosable, RiddenSegment } from './choose'
 import { ExerciseSelect } from './ExerciseSelect'
 import { figureInWords } from './FigureDrawer'
 
-export const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
+const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
+
+/** Those that can be ridden: a gaited horse has one of its own. */
+export function gaitsOf(rungs: Step[], ownGait: string | null): Gait[] {
+  const hasOwn = ownGait !== null || rungs.some((r) => r.gait === 'OWN_GAIT')
+  return hasOwn ? [...RIDDEN_GAITS, 'OWN_GAIT'] : RIDDEN_GAITS
+}
+
+/** A gait, the horse's own by the name its coach gave it. */
+export function gaitInWords(t: Text, gait: Gait, ownGait: string | null): string {
+  return gait === 'OWN_GAIT' && ownGait !== null ? ownGait : wordIn(t, 'gait', gait)
+}
 
 function FigureIcon({ place }: { place: Place }) {
   if (place === 'CIRCLE') return <Circle size={18} aria-hidden />
@@ -31,6 +43,8 @@ interface SegmentBarProps {
   offsetMs: number
   onChange: (change: Partial<RiddenSegment>) => void
   onFigure: () => void
+  /** What a gaited horse's own gait is called. */
+  ownGait: string | null
 }
 
 /** In reach of the thumb: who rides, gait, exercise, and the rein biggest of all. Each is one touch. */
@@ -43,6 +57,7 @@ export const SegmentBar = memo(function SegmentBar({
   offsetMs,
   onChange,
   onFigure,
+  ownGait,
 }: SegmentBarProps) {
   const { t } = useText()
   const all = plannedFirst(choicesOf(rungs), plan)
@@ -63,6 +78,7 @@ export const SegmentBar = memo(function SegmentBar({
   }, [now.exercise])
   const others = all.filter((c) => !shown.includes(c))
   const works = worksOf(rungs, now.exercise)
+  const gaits = gaitsOf(rungs, ownGait)
   return (
     <Flex direction="column" gap={{ base: '1.5', lg: '2' }} css={{ [ACROSS]: { gap: '1' } }}>
       <Flex gap="1.5" align="start">
@@ -105,17 +121,18 @@ export const SegmentBar = memo(function SegmentBar({
           )}
         </Strip>
       </Flex>
-      <Grid templateColumns="repeat(4, 1fr) 1.35fr" gap="1.5">
-        {RIDDEN_GAITS.map((gait) => (
+      <Grid templateColumns={`repeat(${String(gaits.length)}, minmax(0, 1fr)) 1.35fr`} gap="1.5">
+        {gaits.map((gait) => (
           <Button
             key={gait}
             look="key"
             paddingX="1"
+            fontSize={gaits.length > RIDDEN_GAITS.length ? { base: 'sm', lg: 'md' } : undefined}
             textTransform="capitalize"
             aria-pressed={gait === now.gait}
             onClick={() => onChange({ gait })}
           >
-            {wordIn(t, 'gait', gait)}
+            {gaitInWords(t, gait, ownGait)}
           </Button>
         ))}
         <WhoRides now={now} onChange={onChange} />

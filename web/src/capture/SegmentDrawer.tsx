@@ -2,16 +2,19 @@ import { chakra } from '@chakra-ui/react'
 import { Button, SideLetter } from '../ui'
 import { useState } from 'react'
 import { MOUNTED } from '../record'
-import { wordIn, useText } from '../text'
+import type { Packet } from '../api'
+import { useText } from '../text'
 import { changed, choicesOf, worksOf } from './choose'
 import type { RungsAndAids, RiddenSegment } from './choose'
 import { FigureChips } from './FigureDrawer'
-import { RIDDEN_GAITS } from './SegmentBar'
+import { gaitInWords, gaitsOf } from './SegmentBar'
+import { TeachingChips } from './TeachingChips'
+import type { HowTaught } from './TeachingChips'
 import { Chips, Drawer } from './Drawer'
 import { ExerciseSelect } from './ExerciseSelect'
 
 interface SegmentDrawerProps {
-  known: RungsAndAids
+  known: RungsAndAids & HowTaught & Pick<Packet, 'known'>
   ridden: RiddenSegment
   onKeep: (ridden: RiddenSegment) => void
   onClose: () => void
@@ -61,13 +64,14 @@ export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerP
       )}
       <Chips
         name={t('ride.gait')}
-        words={RIDDEN_GAITS}
-        now={RIDDEN_GAITS.find((g) => g === said.gait)}
-        text={(gait) => wordIn(t, 'gait', gait)}
+        words={gaitsOf(known.rungs, known.known.ownGait)}
+        now={said.gait}
+        text={(gait) => gaitInWords(t, gait, known.known.ownGait)}
         isNeeded
         onChoose={(gait) => gait && change({ gait })}
       />
       <FigureChips now={said} onChange={change} />
+      <TeachingChips known={known} now={said} onChange={change} />
       <Chips
         name={t('mounted.label')}
         words={MOUNTED}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
-import type { Step, Usual } from '../api'
+import type { Packet, Step, Usual } from '../api'
 import type { Segment } from '../record'
-import { changed, choicesOf, firstRidden } from './choose'
+import { changed, choicesOf, firstRidden, padOf } from './choose'
 
 function step(
   exercise: string,
@@ -45,12 +45,23 @@ const circle: Usual = {
   exercise: 'circle',
   pad: 'STRENGTH',
   padKind: 'STRENGTH',
+  ownPad: 'STRENGTH',
   circleM: 15,
   left: [inside('LEFT')],
   right: [inside('RIGHT')],
   none: [],
 }
-const known = { rungs, usual: [circle] }
+const rewarded: Packet['schools'][number] = {
+  school: 'REWARD_BASED',
+  ladder: [],
+  notAllowed: 'Never tied.',
+  why: 'It learns to leave.',
+  pads: { STRENGTH: 'CHOICE' },
+  correction: 'IGNORE',
+  whenStuck: 'END_ON_KNOWN',
+}
+const classical: Packet['schools'][number] = { ...rewarded, school: 'CLASSICAL', pads: {} }
+const known = { rungs, usual: [circle], schools: [classical, rewarded] }
 
 const segment: Segment = {
   id: 's',
@@ -111,6 +122,21 @@ describe('choosing what is ridden', () => {
     expect(changed(open, away, { side: undefined })).not.toHaveProperty('side')
     expect(changed(open, away, { exercise: 'circle' })).not.toHaveProperty('side')
     expect(changed(open, segment, { side: 'LEFT' })).not.toHaveProperty('side')
+  })
+
+  test('is touched in as the school has it that is borrowed, until it is given back', () => {
+    const borrowed = changed(known, segment, { school: 'REWARD_BASED', correction: 'AT_ONCE' })
+    expect(padOf(known, borrowed)).toBe('CHOICE')
+    const next = changed(known, borrowed, { exercise: 'counter-bend' })
+    expect(next.school).toBe('REWARD_BASED')
+    expect(next).not.toHaveProperty('correction')
+    expect(changed(known, borrowed, { rein: 'LEFT' }).correction).toBe('AT_ONCE')
+    expect(padOf(known, changed(known, borrowed, { school: undefined }))).toBe('STRENGTH')
+    // of a pair that is taught by choices, an ask of another school has its strength again
+    const own = { ...known, usual: [{ ...circle, padKind: 'CHOICE' as const }] }
+    expect(padOf(own, segment)).toBe('CHOICE')
+    expect(padOf(own, { ...segment, school: 'CLASSICAL' })).toBe('STRENGTH')
+    expect(padOf(known, { exercise: 'unknown', school: 'REWARD_BASED' })).toBe('STRENGTH')
   })
 
   test('resolves the usual aids to the side they are given on', () => {

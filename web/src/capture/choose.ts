@@ -1,5 +1,5 @@
-import type { Step, Usual } from '../api'
-import type { Aid, Bend, Gait, Mounted, Place, Rein, WorkedSide } from '../record'
+import type { Packet, Step, Usual } from '../api'
+import type { Aid, Bend, CorrectionPolicy, Gait, Mounted, Place, Rein, School, WorkedSide } from '../record'
 import type { OneSide } from '../ui'
 
 /** What is being ridden: the payload of a segment. */
@@ -14,12 +14,17 @@ export interface RiddenSegment {
   aids?: Aid[] | undefined
   /** The side of the horse that is worked, where the exercise leaves it open and it was said. */
   side?: OneSide | undefined
+  /** How it is asked, where that is borrowed from another school than the lesson's. */
+  school?: School | undefined
+  /** What is done about an error, where that is said apart from exercise and school. */
+  correction?: CorrectionPolicy | undefined
 }
 
 /** What may be ridden, and how it is usually asked. */
 export interface RungsAndAids {
   rungs: Step[]
   usual: Usual[]
+  schools: Packet['schools']
   /** Of the yard's own strands, by their ids; a packet that an earlier version fetched has none. */
   strandNames?: Record<string, string>
 }
@@ -67,13 +72,16 @@ export function firstRidden(known: RungsAndAids): RiddenSegment {
   return asAsked(known, { exercise, gait, place, rein: 'LEFT', mounted: 'RIDER' })
 }
 
-/** What goes on when one thing changes; a new exercise brings its own gait, place and circle, and no bend yet. */
+/**
+ * What goes on when one thing changes; a new exercise brings its own gait, place and circle, and no bend yet. A school that
+ * is borrowed stays until it is given back.
+ */
 export function changed(
   known: RungsAndAids,
   now: RiddenSegment,
   change: Partial<RiddenSegment>,
 ): RiddenSegment {
-  const { exercise, gait, place, rein, mounted, circleM, bend, side } = now
+  const { exercise, gait, place, rein, mounted, circleM, bend, side, school, correction } = now
   const isNew = change.exercise !== undefined && change.exercise !== exercise
   const rung = isNew && change.exercise ? rungOf(known.rungs, change.exercise) : undefined
   return asAsked(known, {
@@ -82,7 +90,8 @@ export function changed(
     place: rung?.place ?? place,
     rein,
     mounted,
-    ...(isNew ? {} : { circleM, bend, side }),
+    ...(school && { school }),
+    ...(isNew ? {} : { circleM, bend, side, ...(correction && { correction }) }),
     ...change,
   })
 }
@@ -121,8 +130,21 @@ export function asRidden({
   bend,
   aids,
   side,
+  school,
+  correction,
 }: RiddenSegment): RiddenSegment {
-  return { exercise, gait, place, rein, mounted, circleM, bend, aids, side }
+  return { exercise, gait, place, rein, mounted, circleM, bend, aids, side, school, correction }
+}
+
+/** How what is ridden is touched in: as the school it is asked by has it; an exercise the packet does not know, by strength. */
+export function padOf(
+  { usual, schools }: Pick<RungsAndAids, 'usual' | 'schools'>,
+  { exercise, school }: Pick<RiddenSegment, 'exercise' | 'school'>,
+): Usual['padKind'] {
+  const own = usual.find((u) => u.exercise === exercise)
+  if (!own) return 'STRENGTH'
+  const borrowed = school && schools.find((s) => s.school === school)
+  return borrowed ? (borrowed.pads[own.ownPad] ?? own.ownPad) : own.padKind
 }
 
 /** Whether two say the same. */

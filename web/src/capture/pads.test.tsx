@@ -55,7 +55,7 @@ describe('the pad of lines', () => {
 
   test('one touch is one line, around the strides planned', async () => {
     const onLine = vi.fn()
-    show(<LinePad lines={[]} onLine={onLine} onAmend={vi.fn()} />)
+    show(<LinePad landingLead="CHANGED" lines={[]} onLine={onLine} onAmend={vi.fn()} />)
     await userEvent.click(key('One more'))
     await userEvent.click(key('6 strides, right spot, 0 so far'))
     await userEvent.click(key('8 strides, long, 0 so far'))
@@ -69,7 +69,7 @@ describe('the pad of lines', () => {
   test('adds to what was said of the last line, and takes it away again', async () => {
     const onAmend = vi.fn()
     const lines = marked(line, { ...line, rail: 'DOWN' })
-    show(<LinePad lines={lines} onLine={vi.fn()} onAmend={onAmend} />)
+    show(<LinePad landingLead="CHANGED" lines={lines} onLine={vi.fn()} onAmend={onAmend} />)
     expect(key('7 strides, deep, 2 so far')).toHaveTextContent('2')
     await userEvent.click(key('left lead'))
     await userEvent.click(key('Pole down'))

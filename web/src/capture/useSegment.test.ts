@@ -23,7 +23,7 @@ function riding() {
     return Promise.resolve({ id: `written ${said.length}` } as StoredEntry)
   }
   const { result, rerender } = renderHook(
-    ({ now }) => useSegment({ rungs: [], usual: [] }, now, false, say),
+    ({ now }) => useSegment({ rungs: [], usual: [], schools: [] }, now, false, say),
     {
       initialProps: { now: segment },
     },
@@ -62,7 +62,9 @@ test('follows what is painted once it is there', async () => {
 
 test('a change that could not be kept leaves what was ridden', async () => {
   const { result } = renderHook(() =>
-    useSegment({ rungs: [], usual: [] }, segment, false, () => Promise.reject(new Error('no room'))),
+    useSegment({ rungs: [], usual: [], schools: [] }, segment, false, () =>
+      Promise.reject(new Error('no room')),
+    ),
   )
   result.current.change({ rein: 'RIGHT' })
   await expect(result.current.current()).rejects.toThrow('no room')

@@ -62,7 +62,7 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
     faults: [],
     signs: [],
     missed: [],
-    corrections: { made: 0, total: 0, isConsistent: null },
+    corrections: { made: 0, total: 0, isConsistent: null, byPolicy: [] },
     effort: null,
     load: null,
     worthChecking: [],

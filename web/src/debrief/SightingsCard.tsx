@@ -98,12 +98,12 @@ function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
         {missed.map((m) => (
           <li key={m.exercise + m.rein}>{t('seenIn.missed', { ...m, rein: t(`rein.${m.rein}`) })}</li>
         ))}
-        {corrections.total > 0 && (
-          <li>
-            {t('seenIn.corrected', { made: corrections.made, total: corrections.total })}
-            {corrections.isConsistent === false && ` ${t('rule.aids-corrected-consistently')}`}
+        {corrections.byPolicy.map(({ policy, made, total, isConsistent }) => (
+          <li key={policy}>
+            {t('seenIn.corrected', { made, total })} <Quiet as="span">({t(`correctShort.${policy}`)})</Quiet>
+            {isConsistent === false && ` ${t('rule.aids-corrected-consistently')}`}
           </li>
-        )}
+        ))}
         {effort !== null && (
           <li>
             {t('seenIn.effort', { effort, words: wordIn(t, 'effort', effort), load: Math.round(load ?? 0) })}

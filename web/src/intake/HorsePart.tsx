@@ -74,6 +74,12 @@ export function HorsePart({ pair, intake }: { pair: string; intake: Intake }) {
               />
             ))}
           </Grid>
+          <Field
+            label={t('intake.ownGait')}
+            maxLength={60}
+            readOnly={readOnly}
+            {...register('ownGait', { setValueAs: textOrNull })}
+          />
           {TEXTS.map((name) => (
             <TextField
               key={name}

@@ -11,6 +11,7 @@ const INTAKE: Intake = {
   riderName: 'Imre',
   goal: 'Sit still in the trot.',
   horse: {
+    ownGait: null,
     breed: 'Connemara',
     formerUse: null,
     trainedYears: null,

@@ -82,7 +82,7 @@ function Faults({ exercise: e }: { exercise: Exercise }) {
           </Box>
         ))}
       </chakra.dl>
-      <Quiet>{t(`library.correct.${e.correction}`)}</Quiet>
+      <Quiet>{t(e.correction === null ? 'library.correctAsTaught' : `correct.${e.correction}`)}</Quiet>
       <Part title={t('library.wayBack')}>{e.wayBack}</Part>
     </Card>
   )

@@ -5,7 +5,18 @@ import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { PairView, Step } from '../api'
 import { useMe } from '../session'
-import { ABOUT, AboutTallies, Button, Card, CardTitle, Quiet, SideLetter, Trouble, Wait } from '../ui'
+import {
+  ABOUT,
+  AboutTallies,
+  Button,
+  Card,
+  CardTitle,
+  isOneSide,
+  Quiet,
+  SideLetter,
+  Trouble,
+  Wait,
+} from '../ui'
 import { KnownPart, WatchCard } from '../intake'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
@@ -61,10 +72,16 @@ export default function PairPage() {
           <StrandStair
             key={strand}
             name={strandIn(t, strand, names)}
+            behind={pair.data.behind.find((b) => b.strand === strand)}
             steps={stair.filter((s) => s.strand === strand)}
           />
         ))}
         <AboutTallies steps={stair} />
+        {pair.data.settled.map(({ exercise, instead }) => (
+          <Quiet key={exercise} marginTop="2">
+            {instead === null ? t('pair.leftOut', { exercise }) : t('pair.comesAfter', { exercise, instead })}
+          </Quiet>
+        ))}
         {quiet.length > 0 && (
           <Quiet marginTop="4">
             {t('pair.quietStrands', { strands: quiet.map((s) => strandIn(t, s, names)).join(', ') })}
@@ -113,7 +130,13 @@ export default function PairPage() {
 const AHEAD = 2
 
 /** A strand's stair as far as it matters now: all that was opened, and what comes next. */
-function StrandStair({ name, steps }: { name: string; steps: Step[] }) {
+interface StrandStairProps {
+  name: string
+  steps: Step[]
+  behind: PairView['behind'][number] | undefined
+}
+
+function StrandStair({ name, steps, behind }: StrandStairProps) {
   const { t } = useText()
   const [isWhole, setWhole] = useState(false)
   const closed = steps.filter((s) => s.state === 'CLOSED' && !isRidden(s))
@@ -130,8 +153,31 @@ function StrandStair({ name, steps }: { name: string; steps: Step[] }) {
           </Button>
         )}
       </Flex>
+      {behind && <SideBehind behind={behind} />}
       <StairDrawing steps={isWhole ? steps : steps.filter((s) => !folded.includes(s))} strand={name} />
     </Box>
+  )
+}
+
+const MOVES = { RISES: '↗', FALLS: '↘', CANNOT_TELL: '→' } as const
+
+/** The side that is behind, and whether it comes up. */
+function SideBehind({ behind: b }: { behind: PairView['behind'][number] }) {
+  const { t } = useText()
+  return (
+    <Flex align="center" gap="2" marginBottom="1" fontVariantNumeric="tabular-nums">
+      {isOneSide(b.side) && <SideLetter side={b.side} />}
+      <span>
+        {t('pair.behind', {
+          side: t(`side.${b.side}`),
+          earlier: t('pair.good', { successes: b.earlierYes, asks: b.earlierAsks }),
+          lately: t('pair.good', { successes: b.latelyYes, asks: b.latelyAsks }),
+        })}{' '}
+        <b>
+          <span aria-hidden>{MOVES[b.movement]}</span> {t(`pair.moves.${b.movement}`)}
+        </b>
+      </span>
+    </Flex>
   )
 }
 

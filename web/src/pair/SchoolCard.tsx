@@ -8,6 +8,7 @@ import { useMe } from '../session'
 import { useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Button, Card, CardTitle, Quiet, Select, Trouble, WhyBox } from '../ui'
+import { SettingsList } from './SettingsList'
 
 /** How this pair is taught, and what another school would change, said before it is changed. */
 export function SchoolCard({ pair }: { pair: PairView }) {
@@ -22,10 +23,11 @@ export function SchoolCard({ pair }: { pair: PairView }) {
     <Card>
       <CardTitle>{t('schoolOf.title', { school: t(`school.${now}`) })}</CardTitle>
       <AsTaught school={school} />
+      <SettingsList pair={pair} known={known.data} />
       {actions.includes('EDIT_PAIR') && (
         <WhyBox marginTop="4">
           <summary>{t('schoolOf.change')}</summary>
-          <Another pair={pair} others={schools.filter((s) => s.school !== now)} />
+          <Another pair={pair} now={school} others={schools.filter((s) => s.school !== now)} />
         </WhyBox>
       )}
     </Card>
@@ -62,12 +64,12 @@ function AsTaught({ school }: { school: SchoolView }) {
           <b>{t(`schoolOf.${what}`)}:</b> {school[what]}
         </chakra.p>
       ))}
-      <Quiet marginTop="1">{t(`library.correct.${school.correction}`)}</Quiet>
+      <Quiet marginTop="1">{t(`correct.${school.correction}`)}</Quiet>
     </>
   )
 }
 
-function Another({ pair, others }: { pair: PairView; others: SchoolView[] }) {
+function Another({ pair, now, others }: { pair: PairView; now: SchoolView; others: SchoolView[] }) {
   const { t } = useText()
   const client = useQueryClient()
   const [chosen, setChosen] = useState<string>('')
@@ -99,7 +101,7 @@ function Another({ pair, others }: { pair: PairView; others: SchoolView[] }) {
             {t('schoolOf.would', { school: t(`school.${then.school}`) })}
           </chakra.h3>
           <chakra.ul listStyleType="disc" paddingLeft="5" marginBottom="3">
-            {changesOf(t, then, pair.horse).map((sentence) => (
+            {changesOf(t, now, then, pair.horse).map((sentence) => (
               <li key={sentence}>{sentence}</li>
             ))}
           </chakra.ul>
@@ -120,7 +122,8 @@ function Another({ pair, others }: { pair: PairView; others: SchoolView[] }) {
 }
 
 /** What this school would change, a sentence each. */
-function changesOf(t: Text, { change, strands }: SchoolView, horse: string): string[] {
+function changesOf(t: Text, now: SchoolView, then: SchoolView, horse: string): string[] {
+  const { change, strands, settings, correction } = then
   if (!change) return []
   const { comes, goes, isByChoice, isByStrength } = change
   return [
@@ -128,6 +131,13 @@ function changesOf(t: Text, { change, strands }: SchoolView, horse: string): str
     ...(goes.length > 0
       ? [t('schoolOf.goes', { count: goes.length, names: goes.join(', ') }), t('schoolOf.stays', { horse })]
       : []),
+    ...(correction === now.correction
+      ? []
+      : [t('schoolOf.correction', { policy: t(`correct.${correction}`).toLowerCase() })]),
+    ...(settings.slack === now.settings.slack ? [] : [t(`settled.slack.${settings.slack}`)]),
+    ...(settings.landingLead === now.settings.landingLead
+      ? []
+      : [t(`settled.landingLead.${settings.landingLead}`)]),
     ...(isByChoice ? [t('schoolOf.byChoice')] : []),
     ...(isByStrength ? [t('schoolOf.byStrength')] : []),
     t('schoolOf.firstStrands', {

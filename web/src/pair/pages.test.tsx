@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, describe, expect, test, vi } from 'vitest'
 import { pairItem, Refusal, show, step, text } from '../page.testing'
-import type { PairView, SchoolView } from '../api'
+import type { PairView, SchoolsOfPair, SchoolView } from '../api'
 import { FactsCard } from './FactsCard'
 import PairPage from './PairPage'
 import PairsPage from './PairsPage'
@@ -41,6 +41,25 @@ const facts = (more = {}) => ({
   ...more,
 })
 
+const HELD: SchoolView['settings'] = {
+  sideReins: 'ALLOWED',
+  leg: null,
+  slack: 'GOAL',
+  bit: null,
+  landingLead: 'LEFT_ALONE',
+  canterFrom: 'TROT',
+  order: null,
+}
+const OWN: SchoolsOfPair['own'] = {
+  sideReins: null,
+  leg: null,
+  slack: null,
+  bit: null,
+  landingLead: null,
+  canterFrom: null,
+  order: null,
+}
+
 const schoolOf = (school: SchoolView['school'], more: Partial<SchoolView> = {}): SchoolView => ({
   school,
   ladder: ['look', 'touch', 'press', 'tap'],
@@ -51,6 +70,7 @@ const schoolOf = (school: SchoolView['school'], more: Partial<SchoolView> = {}):
   why: 'What is let go teaches.',
   correction: 'WHEN_CLEAR',
   strands: ['bend', 'ground', 'rider', 'canter'],
+  settings: HELD,
   change: null,
   ...more,
 })
@@ -62,6 +82,8 @@ describe('the school of a pair', () => {
       answers: {
         [`GET ${PATH}`]: {
           now: 'PRESSURE_AND_RELEASE',
+          version: 2,
+          own: OWN,
           schools: [
             schoolOf('PRESSURE_AND_RELEASE'),
             schoolOf('REWARD_BASED', {
@@ -76,6 +98,7 @@ describe('the school of a pair', () => {
           ],
         },
         [`PUT ${PATH}`]: {},
+        [`PUT ${PATH.replace(/school$/, 'settings')}`]: {},
       },
     })
 
@@ -92,11 +115,30 @@ describe('the school of a pair', () => {
     ])
   })
 
+  test('what teachers disagree on says what holds and where it acts, and is settled by one choice', async () => {
+    const { sent } = open()
+    const user = userEvent.setup()
+    await user.click(await screen.findByText(text('setting.none')))
+    const reins = screen.getByLabelText(text('setting.sideReins.title'))
+    expect(reins).toHaveDisplayValue(
+      text('setting.bySchool', {
+        school: text('school.PRESSURE_AND_RELEASE'),
+        choice: text('setting.sideReins.ALLOWED'),
+      }),
+    )
+    expect(screen.getByText(text('setting.sideReins.acts'))).toBeVisible()
+    expect(screen.getByLabelText(text('setting.leg.title'))).toHaveDisplayValue(text('setting.leg.open'))
+    await user.selectOptions(reins, 'NEVER')
+    expect(sent(`PUT ${PATH.replace(/school$/, 'settings')}`)).toEqual([
+      { version: 2, settings: { ...OWN, sideReins: 'NEVER' } },
+    ])
+  })
+
   test('another one says what it would change before it is chosen', async () => {
     const { sent } = open()
     const user = userEvent.setup()
     await user.click(await screen.findByText(text('schoolOf.change')))
-    await user.selectOptions(screen.getByRole('combobox'), 'REWARD_BASED')
+    await user.selectOptions(screen.getByRole('combobox', { name: text('schoolOf.change') }), 'REWARD_BASED')
     expect(screen.getByText(text('schoolOf.goes', { count: 2, names: 'Renvers, Travers' }))).toBeVisible()
     expect(screen.getByText(text('schoolOf.byChoice'))).toBeVisible()
     expect(screen.getByText(text('schoolOf.noLadder'))).toBeVisible()
@@ -178,6 +220,8 @@ describe('a pair', () => {
     nextLessons: null,
     decisions: [],
     nextDecisions: null,
+    behind: [],
+    settled: [{ exercise: 'Surcingle and side reins', instead: null }],
     strandNames: {},
     placings: [
       {

@@ -12,6 +12,7 @@ import { fetchAhead, shelfOf } from '../store'
 import { Beads, Button, LinkButton, Card, Quiet, SideLetter, Trouble, Wait } from '../ui'
 import { ArenaDrawing } from './ArenaDrawing'
 import { BlockCard, RungSelect } from './BlockCard'
+import { BorrowSelect } from './BorrowSelect'
 import { Changes } from './Changes'
 import { LatchSelect } from './LatchSelect'
 import { lengthened, leaning, moved, swapped, wantedOf, without, withNew } from './edit'
@@ -25,11 +26,12 @@ export default function PlanPage() {
   const plan = useQuery({ ...queries.plan(id), refetchOnMount: 'always' })
   const { actions, person } = useMe()
   const version = plan.data?.version
+  const borrowed = plan.data?.lesson.borrowed
   const records = actions.includes('RECORD')
   useEffect(() => {
     // Ride must have this very plan where there is no network
     if (records && version !== undefined) void fetchAhead(shelfOf(person), [id])
-  }, [records, version, person, id])
+  }, [records, version, borrowed, person, id])
   if (plan.isPending) return <Wait />
   if (plan.isError) return <Trouble cause={plan.error} onAgain={() => void plan.refetch()} />
   return <Planned planned={plan.data} />
@@ -128,6 +130,7 @@ function Planned({ planned }: { planned: PlannedLesson }) {
           {canEdit && !isStopped && (
             <LatchSelect latch={planned.latch} onChoose={(latch) => keep({ latch })} />
           )}
+          {canEdit && <BorrowSelect lesson={lesson} />}
           <Changes changes={planned.changes} />
         </Flex>
         {block && (

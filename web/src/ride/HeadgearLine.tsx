@@ -7,12 +7,14 @@ import { FieldLabel, Select } from '../ui'
 
 interface HeadgearLineProps {
   choice: Packet['headgear']
+  /** What this pair is taught in; null: whatever it wears. */
+  settled: Packet['settled']['bit']
   marks: RideMark[]
   onSay: (headgear: string) => void
 }
 
 /** What is on the horse’s head today: what its tack says, unless somebody says otherwise. */
-export function HeadgearLine({ choice, marks, onSay }: HeadgearLineProps) {
+export function HeadgearLine({ choice, settled, marks, onSay }: HeadgearLineProps) {
   const { t } = useText()
   const id = useId()
   if (choice.all.length === 0) return null
@@ -20,12 +22,14 @@ export function HeadgearLine({ choice, marks, onSay }: HeadgearLineProps) {
     (before, m) => (m.said.kind === 'headgear' ? m.said.headgear : before),
     null,
   )
+  const worn = choice.all.find((h) => h.id === (said ?? choice.now))
   return (
-    <chakra.div display="flex" gap="3" alignItems="center">
+    <chakra.div display="flex" gap="3" alignItems="center" flexWrap="wrap">
       <FieldLabel htmlFor={id} marginBottom="0" flexShrink={0}>
         {t('ride.headgear')}
       </FieldLabel>
       <Select
+        flex="1"
         id={id}
         value={said ?? choice.now ?? ''}
         onChange={(e) => e.target.value && onSay(e.target.value)}
@@ -38,6 +42,11 @@ export function HeadgearLine({ choice, marks, onSay }: HeadgearLineProps) {
         ))}
         <option value="other">{t('tack.otherHeadgear')}</option>
       </Select>
+      {worn && settled && worn.bit !== settled && (
+        <chakra.p flexBasis="100%" fontWeight="650">
+          {t('ride.otherBit', { settled: t(`setting.bit.${settled}`), worn: worn.name })}
+        </chakra.p>
+      )}
     </chakra.div>
   )
 }

@@ -6,6 +6,7 @@ import { useText } from '../text'
 export function KnownLines({ known }: { known: Packet['known'] }) {
   const { t } = useText()
   const lines = [
+    ...(known.ownGait === null ? [] : [t('ride.ownGait', { gait: known.ownGait })]),
     ...(['fears', 'sightAndHearing'] as const).flatMap((f) =>
       known[f] === null ? [] : [t(`ride.${f}`, { what: known[f] })],
     ),

@@ -46,12 +46,14 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
           watch={kept.packet.watch}
           before={kept.packet.seenBefore}
           aim={kept.packet.known.head}
+          unwanted={kept.packet.known.unwanted}
+          slack={kept.packet.settled.slack}
           onSay={on.onSee}
           onClose={close}
         />
       )
     case 'figure':
-      return <FigureDrawer now={segment} onChange={on.onFigure} onClose={close} />
+      return <FigureDrawer known={kept.packet} now={segment} onChange={on.onFigure} onClose={close} />
     case 'touches':
       return (
         <Touches
@@ -91,7 +93,7 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
       return (
         <TallyDrawer
           turn={`${t(`rein.${turn.rein}`)}, ${exerciseName(turn.exercise)}`}
-          hasStrength={padOf(kept.packet.usual, turn.exercise) === 'STRENGTH'}
+          hasStrength={padOf(kept.packet, turn) === 'STRENGTH'}
           onClose={close}
           onKeep={(counted) => {
             close()

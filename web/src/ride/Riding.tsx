@@ -27,6 +27,7 @@ import { OpenDrawer } from './OpenDrawer'
 import { PlanLine } from './PlanLine'
 import { positionIn, turnsOf } from './planned'
 import { RidingHead } from './RidingHead'
+import { useAsTaught } from './useAsTaught'
 import { useCommands } from './useCommands'
 import { turnFromMs, useNudge } from './useNudge'
 import { useTallyAtTheTurn } from './useTallyAtTheTurn'
@@ -42,12 +43,12 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const { t } = useText()
   const { entries, ride } = recorder
   useAwake()
-  const { lesson, rungs, usual, strandNames, plan: planned } = kept.packet
+  const { lesson, rungs, strandNames, plan: planned } = kept.packet
   // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
   const times = useMemo(() => new Times(entries), [entries])
   const offsetMs = times.offsetMs(recorder) ?? kept.offsetMs
   const { open, setOpen, undone, touched, tell, restFromMs, ...on } = useCommands(kept, recorder, segment)
-  const nudge = useNudge(ride, segment, offsetMs, planned)
+  const nudge = useNudge(ride, segment, offsetMs, useAsTaught(kept.packet, segment.school))
   const seen = ride.looks.at(-1)?.seen
   const turns = useMemo(() => turnsOf(planned.plan, limitsOf(seen)), [planned.plan, seen])
   const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
@@ -72,7 +73,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         />
       )}
       <Layout
-        isTight={latch !== null && padOf(usual, segment.exercise) === 'STRENGTH'}
+        isTight={latch !== null && padOf(kept.packet, segment) === 'STRENGTH'}
         head={
           <RidingHead
             lesson={lesson}
@@ -104,7 +105,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         nudge={<NudgeOrRest {...says} />}
         pad={
           <AnyPad
-            usual={usual}
+            known={kept.packet}
+            landingLead={kept.packet.settled.landingLead}
             ride={ride}
             segment={segment}
             touched={touched}
@@ -171,6 +173,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
               offsetMs={offsetMs}
               onChange={on.onChange}
               onFigure={on.onFigure}
+              ownGait={kept.packet.known.ownGait}
             />
             {isWide && (
               <Box flex="1" minHeight="0" overflow="hidden">

@@ -73,6 +73,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
               <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />
               <HeadgearLine
                 choice={kept.packet.headgear}
+                settled={kept.packet.settled.bit}
                 marks={ride.marks}
                 onSay={(headgear) => void say({ kind: 'headgear', payload: { headgear } })}
               />

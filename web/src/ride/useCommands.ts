@@ -85,7 +85,7 @@ export function useCommands(
     onSeen: useCallback(() => setOpen({ what: 'seen' }), []),
     onTouches: useCallback(() => setOpen({ what: 'touches' }), []),
   }
-  const rows = rowsOf(padOf(kept.packet.usual, segment.exercise))
+  const rows = rowsOf(padOf(kept.packet, segment))
   useKeys(touched, {
     onTouch: commands.onTouch,
     onMore: commands.onMore,

@@ -1,17 +1,20 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { useText } from '../text'
 import { FELT, RELEASES } from '../record'
-import { Button, SideLetter } from '../ui'
+import type { Packet } from '../api'
+import { Button, Quiet, SideLetter } from '../ui'
 import { Group } from './Group'
 import type { NewMark } from './newMark'
 
 interface HandsProps {
+  /** What a rein without weight is for this pair. */
+  slack: Packet['settled']['slack']
   lastAsk: string | undefined
   onSay: (said: NewMark) => void
 }
 
 /** Release after the last ask, contact as felt on each rein. */
-export function Hands({ lastAsk, onSay }: HandsProps) {
+export function Hands({ slack, lastAsk, onSay }: HandsProps) {
   const { t } = useText()
   return (
     <Flex direction="column" gap="4" overflowY="auto">
@@ -32,6 +35,7 @@ export function Hands({ lastAsk, onSay }: HandsProps) {
           <chakra.p color="quiet">{t('see.noAsk')}</chakra.p>
         )}
       </Group>
+      <Quiet>{t(`settled.slack.${slack}`)}</Quiet>
       {(['LEFT', 'RIGHT'] as const).map((side) => (
         <Group key={side} name={t(`see.contact.${side}`)} letter={<SideLetter side={side} />}>
           <Grid templateColumns="repeat(5, 1fr)" gap="1.5">

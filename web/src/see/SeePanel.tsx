@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { wordIn, useText } from '../text'
-import type { WatchItem, EarlierMark } from '../api'
+import type { Packet, WatchItem, EarlierMark } from '../api'
 import type { RideMark, Segment, Side } from '../record'
 import { ACROSS } from '../theme'
 import { Button, SideLetter } from '../ui'
@@ -20,6 +20,7 @@ const USUAL = 4
 const TABS = ['rider', 'horse', 'hand', 'measured'] as const
 /** What is seen of the leads in canter is one touch away, on every tab. */
 const LEADS = ['wrong-lead', 'disunited']
+const UNWANTED_GAIT = 'unwanted-gait'
 type Tab = (typeof TABS)[number]
 
 interface SeePanelProps {
@@ -30,12 +31,27 @@ interface SeePanelProps {
   watch: WatchItem[]
   before: EarlierMark[]
   aim: HeadAim | null
+  /** Gaits this horse is not to use. */
+  unwanted: Packet['known']['unwanted']
+  /** What a rein without weight is for this pair. */
+  slack: Packet['settled']['slack']
   onSay: (said: NewMark) => void
   onClose: () => void
 }
 
 /** Rider and horse as figures: touch the place, then the word. What the pair is marked for most stands first. */
-export function SeePanel({ marks, lastAsk, segment, watch, before, aim, onSay, onClose }: SeePanelProps) {
+export function SeePanel({
+  marks,
+  lastAsk,
+  segment,
+  watch,
+  before,
+  aim,
+  unwanted,
+  slack,
+  onSay,
+  onClose,
+}: SeePanelProps) {
   const { t } = useText()
   const [tab, setTab] = useState<Tab>('rider')
   return (
@@ -77,6 +93,16 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, aim, onSay, o
           ))}
         </Grid>
       )}
+      {unwanted.length > 0 && (
+        <Button
+          look="key"
+          minHeight="52px"
+          lineHeight="1.1"
+          onClick={() => onSay({ kind: 'sign', name: UNWANTED_GAIT, side: 'NONE' })}
+        >
+          {t('see.unwanted', { gaits: unwanted.map((u) => u.name).join(', ') })}
+        </Button>
+      )}
       {(tab === 'rider' || tab === 'horse') && (
         <WatchList
           watch={watch.filter((w) => w.isSign === (tab === 'horse'))}
@@ -85,7 +111,7 @@ export function SeePanel({ marks, lastAsk, segment, watch, before, aim, onSay, o
         />
       )}
       {tab === 'hand' ? (
-        <Hands lastAsk={lastAsk} onSay={onSay} />
+        <Hands slack={slack} lastAsk={lastAsk} onSay={onSay} />
       ) : tab === 'measured' ? (
         <Measured segment={segment} aim={aim} onSay={onSay} />
       ) : (

@@ -3,7 +3,8 @@ import type { EntityTable } from 'dexie'
 import { v7 } from 'uuid'
 import type { Cards, Me, NewPair, NewPractice, NewStopSign, Packet, SafetyView } from '../api'
 import type { Entry, StopSign } from '../record'
-import { completeForPauses } from './upgrade'
+import { completeForPauses, completeForSchools, NO_SCHOOL } from './upgrade'
+import type { OlderPacket } from './upgrade'
 
 /** Where an entry stands on its way to the server. */
 export type Passage = 'waiting' | 'stored' | 'odd' | 'refused'
@@ -190,11 +191,16 @@ export function shelfOf(person: string): Shelf {
         .toCollection()
         .modify(({ packet }) => {
           packet.headgear ??= { now: null, all: [] }
-          packet.known ??= { fears: null, sightAndHearing: null, head: null, unwanted: [] }
-          packet.school ??= { ladder: [], notAllowed: '', why: '' }
+          packet.known ??= { fears: null, sightAndHearing: null, ownGait: null, head: null, unwanted: [] }
+          packet.school ??= NO_SCHOOL
           packet.watch?.forEach((w: Partial<Packet['watch'][number]>) => (w.station ??= null))
         }),
     )
+  // a segment may borrow a school, and a pair has settings
+  shelf.version(9).upgrade(async (tx) => {
+    await tx.table<OlderPacket>('packets').toCollection().modify(completeForSchools)
+    await tx.table<OlderPacket>('blanks').toCollection().modify(completeForSchools)
+  })
   shelves.set(person, shelf)
   return shelf
 }

@@ -59,6 +59,14 @@ test('a packet knows what pauses, heat and closed rungs need', async () => {
   expect((await ridableOn(coach)).lessons).toHaveLength(1)
 })
 
+test('a packet knows the schools there are, and that nothing is settled', async () => {
+  const { packet } = (await coach.packets.toArray())[0] ?? {}
+  expect(packet?.schools).toEqual([])
+  expect(packet?.settled.bit).toBeNull()
+  expect(packet?.usual.every((u) => u.ownPad === u.padKind)).toBe(true)
+  expect(packet?.known.ownGait).toBeNull()
+})
+
 test('homework that was paused is still stopped', async () => {
   const cards = (await rider.cards.get('cards'))?.cards.pairs.flatMap((p) => p.cards) ?? []
   expect(cards.map((c) => c.stop)).toEqual(cards.map((c) => (c.isPaused ? 'SIGN_OPEN' : null)))

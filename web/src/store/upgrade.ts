@@ -1,4 +1,5 @@
 import type { Transaction } from 'dexie'
+import type { Packet } from '../api'
 import { STANDARD_HEAT } from '../nudge'
 import type { HeatRules } from '../nudge'
 import type { HeardSign, StoredEntry, StoredPacket } from './device'
@@ -67,3 +68,34 @@ async function hearWaiting(tx: Transaction): Promise<void> {
 }
 
 const PAIN = ['UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS'] as const
+
+/** A packet as an application of before kept it. */
+export interface OlderPacket {
+  packet: Partial<Packet>
+}
+
+/** What a packet of before schools could be borrowed says of one: nothing that is shown. */
+export const NO_SCHOOL: Packet['school'] = {
+  school: 'CLASSICAL',
+  ladder: [],
+  notAllowed: '',
+  why: '',
+  pads: {},
+  correction: 'WHEN_CLEAR',
+  whenStuck: 'END_ON_KNOWN',
+}
+
+/** What an application before schools could be borrowed kept: nothing of the other schools, nor of what is settled. */
+export function completeForSchools({ packet }: OlderPacket): void {
+  packet.school = { ...NO_SCHOOL, ...packet.school }
+  packet.schools ??= []
+  packet.settled ??= { slack: 'RELEASE', landingLead: 'LEFT_ALONE', bit: null, correction: 'WHEN_CLEAR' }
+  packet.corrections ??= {}
+  packet.usual?.forEach((u: Partial<Packet['usual'][number]>) => {
+    if (u.padKind) u.ownPad ??= u.padKind
+  })
+  // is only read where it is settled what the pair wears, which such a packet never says
+  packet.headgear?.all.forEach((h: Partial<Packet['headgear']['all'][number]>) => (h.bit ??= 'SNAFFLE'))
+  if (packet.known) packet.known.ownGait ??= null
+  if (packet.lesson) packet.lesson.borrowed ??= null
+}

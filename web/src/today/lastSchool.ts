@@ -1,4 +1,4 @@
-import { SCHOOLS } from '../ui'
+import { SCHOOLS } from '../record'
 import type { School } from '../api'
 
 const KEY = 'strophos-last-school'

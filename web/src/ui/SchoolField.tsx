@@ -4,7 +4,7 @@ import type { ComponentProps } from 'react'
 import { useText } from '../text'
 import { Select } from './Button'
 import { FieldLabel } from './Field'
-import { SCHOOLS } from './schools'
+import { SCHOOLS } from '../record'
 
 /** A pair's way of teaching. */
 export function SchoolField(props: ComponentProps<typeof Select>) {

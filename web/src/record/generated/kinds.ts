@@ -1,8 +1,8 @@
 // Written from format/ by ./strophos kinds.
 import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
 import type { Shape } from '../shape'
-import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
-import type { AidOrder, Bend, BendPlace, Choice, Circle, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Choice, Circle, CorrectionPolicy, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
 
 /** One aid of an ask. */
 export interface Aid {
@@ -300,6 +300,10 @@ export interface Payloads {
     side?: 'LEFT' | 'RIGHT'
     /** A step of the exercise that is no gait or place, such as one foot on the ramp. */
     stage?: string
+    /** How it is asked here, where that is borrowed from another school than the pair's. */
+    school?: School
+    /** What is done about an error here, where that is said apart from exercise and school. */
+    correction?: CorrectionPolicy
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
@@ -767,6 +771,8 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         aids: list(AID, 1, 4),
         side: oneOf(['LEFT', 'RIGHT']),
         stage: NAME,
+        school: oneOf(SCHOOLS),
+        correction: oneOf(CORRECTION_POLICIES),
         when: part(MOMENT),
       },
     },

@@ -5,7 +5,7 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'response': ['YES', 'TRY', 'BRACE', 'NONE', 'WRONG'],
   'strength': [1, 2, 3, 4],
   'rein': ['LEFT', 'RIGHT', 'NONE'],
-  'gait': ['HALT', 'WALK', 'TROT', 'CANTER', 'REIN_BACK'],
+  'gait': ['HALT', 'WALK', 'TROT', 'CANTER', 'REIN_BACK', 'OWN_GAIT'],
   'place': ['RAIL', 'CIRCLE', 'ACROSS', 'SPOT', 'POLES', 'FENCES', 'TRAIL', 'HILL', 'STALL', 'TRAILER'],
   'mounted': ['RIDER', 'COACH', 'OTHER'],
   'bend': ['STRAIGHT', 'BEND', 'COUNTER_BEND'],
@@ -26,5 +26,7 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'soundness': ['SOUND', 'UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS'],
   'bendPlace': ['EVEN', 'POLL_ONLY', 'BASE_ONLY', 'TWISTED'],
   'stopSign': ['SORE_SPOT', 'UNLEVEL', 'REFUSES_ONE_SIDE', 'SWEAT_WITHOUT_WORK', 'FRIGHT', 'RIDER_HURTS', 'PAIN_SIGNS', 'FLINCHES', 'SWELLING', 'BLOOD', 'BUCKS', 'REARS', 'BOLTS', 'KICKS_AT_LEG', 'FALL', 'HEAD_KNOCK'],
+  'school': ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'],
+  'correct': ['AT_ONCE', 'WHEN_CLEAR', 'PREVENT', 'IGNORE'],
   'timeSource': ['CLIP', 'SENSOR'],
 }

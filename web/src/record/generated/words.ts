@@ -19,7 +19,7 @@ export const REIN_BOTH: readonly Rein[] = ['LEFT', 'RIGHT']
  * The gait of a segment; those listed in the order in which gaits open on a rung. An open vocabulary: a word
  * that is not listed is read as it is written.
  */
-export const GAITS = ['HALT', 'WALK', 'TROT', 'CANTER', 'REIN_BACK'] as const
+export const GAITS = ['HALT', 'WALK', 'TROT', 'CANTER', 'REIN_BACK', 'OWN_GAIT'] as const
 export type Gait = (typeof GAITS)[number] | (string & {})
 
 /**
@@ -153,6 +153,14 @@ export const STOP_SIGN_KIND: Record<StopSign, SignKind> = {
   FALL: 'FALL',
   HEAD_KNOCK: 'FALL',
 }
+
+/** A way of teaching with its own aid ladder, correction policy and limits. */
+export const SCHOOLS = ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'] as const
+export type School = (typeof SCHOOLS)[number]
+
+/** What is done about an error. */
+export const CORRECTION_POLICIES = ['AT_ONCE', 'WHEN_CLEAR', 'PREVENT', 'IGNORE'] as const
+export type CorrectionPolicy = (typeof CORRECTION_POLICIES)[number]
 
 /** What a second time base is the clock of. */
 export const TIME_SOURCES = ['CLIP', 'SENSOR'] as const

@@ -3,7 +3,8 @@ package strophos.catalogue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import strophos.core.school.School;
+import strophos.core.school.Teaching;
+import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 
@@ -26,11 +27,17 @@ public interface Catalogue {
     /** The rung written as {@code exercise.gait.place}. */
     Optional<Rung> rung(String id);
 
-    /** Whether this school teaches the exercise of a rung. */
-    boolean isTaught(RungId rung, School school);
+    /** The order in which a pair that is taught so learns a strand. */
+    Progression progression(Strand strand, Teaching teaching);
 
-    /** All that a pair of this school needs before this rung, itself and through others, what is needed first at the front. */
-    List<RungId> under(RungId id, School school);
+    /** Whether the exercise of a rung is among what is taught so. */
+    boolean isTaught(RungId rung, Teaching teaching);
+
+    /** The rung that is taught first in this one's stead; empty for almost all. */
+    Optional<RungId> standIn(RungId rung, Teaching teaching);
+
+    /** All that a pair that is taught so needs before this rung, itself and through others, what is needed first at the front. */
+    List<RungId> under(RungId id, Teaching teaching);
 
     /** What the judgement of rungs reads of it: the same for two catalogues that judge alike what was ridden so far. */
     String judgement();

@@ -20,6 +20,8 @@ import strophos.core.homework.Gate;
 import strophos.core.plan.FigureKind;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
+import strophos.core.school.Settings;
+import strophos.core.school.Teaching;
 
 /**
  * One exercise, as its strand's file describes it.
@@ -30,9 +32,11 @@ import strophos.core.school.School;
  * @param works the side of the horse it works
  * @param goes where it is flexed and what moves where, for what is not simply ridden forward on its line
  * @param aids the usual ones, in order
+ * @param correction what is done about an error, where the exercise itself asks for it; else as the pair is taught
  * @param pad how an ask is touched in; by strength where the file does not say
  * @param hard rests on the day after
  * @param quickens it makes a horse quicker: neither a warm-up nor an end for one that is keen today
+ * @param sideReins it is done in side reins: left out where these are never used
  * @param instruction what the rider reads, at most five sentences
  * @param dose as homework, on each rein
  * @param gate what opens the next step of the homework, where it has one of its own
@@ -57,10 +61,11 @@ public record Exercise(
         List<String> goodSigns,
         List<Fault> faults,
         List<NotJudged> notJudgedYet,
-        CorrectionPolicy correction,
+        Optional<CorrectionPolicy> correction,
         Optional<PadKind> pad,
         Optional<Boolean> hard,
         Optional<Boolean> quickens,
+        Optional<Boolean> sideReins,
         String wayBack,
         String instruction,
         List<String> cautions,
@@ -216,6 +221,15 @@ public record Exercise(
 
     public boolean isHard() {
         return hard.orElse(false);
+    }
+
+    public boolean isInSideReins() {
+        return sideReins.orElse(false);
+    }
+
+    /** Whether it is among what is taught so. */
+    public boolean isTaught(Teaching.Way way) {
+        return schools.contains(way.school()) && !(isInSideReins() && way.sideReins() == Settings.SideReins.NEVER);
     }
 
     /** Whether a rider may practise it alone: what asks for anybody, and jumping, is never homework (rules 8). */

@@ -1,15 +1,14 @@
 package strophos.catalogue;
 
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import strophos.core.school.School;
+import strophos.core.school.Settings;
+import strophos.core.school.Teaching;
 import strophos.core.stair.Needs;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
@@ -18,16 +17,13 @@ import strophos.core.stair.RungId;
 /** Strands held together: each rung is of one of them, and may need rungs of the others. */
 public final class Library implements Catalogue {
 
-    /** As they were given, before what a school does not teach was left out. */
-    private final List<Strand> whole;
-
     private final String judgement;
     private final Map<String, String> strandNames;
     private final List<Strand> strands;
     private final Map<String, Exercise> exercises = new LinkedHashMap<>();
     private final Map<RungId, Place> places = new HashMap<>();
     private final Map<String, Rung> byName = new HashMap<>();
-    private final Map<School, Needs> needs = new EnumMap<>(School.class);
+    private final Map<Teaching.Way, Taught> ways = new HashMap<>();
 
     /** Where a rung stands. */
     private record Place(Strand strand, Rung rung) {}
@@ -39,7 +35,7 @@ public final class Library implements Catalogue {
 
     private Library(List<Strand> strands, String judgement, Map<String, String> strandNames) {
         this.strandNames = Map.copyOf(strandNames);
-        this.whole = List.copyOf(strands);
+        this.strands = List.copyOf(strands);
         this.judgement = judgement;
         for (Strand strand : strands) {
             for (Exercise e : strand.exercises()) {
@@ -50,7 +46,6 @@ public final class Library implements Catalogue {
         }
         // refuses what has no end before it is followed
         new Needs(strands.stream().map(Strand::progression).toList());
-        this.strands = strands.stream().map(s -> bySchool(s, strands)).toList();
         for (Strand strand : this.strands) {
             for (Rung rung : strand.progression().rungs()) {
                 if (!exercises.containsKey(rung.id().exercise())) {
@@ -61,44 +56,65 @@ public final class Library implements Catalogue {
                 byName.putIfAbsent(rung.id().toString(), rung);
             }
         }
-        for (School school : School.values()) {
-            needs.put(
-                    school,
-                    new Needs(this.strands.stream()
-                            .map(s -> s.progression(school))
-                            .toList()));
+        for (Teaching.Way way : Teaching.Way.all()) {
+            ways.put(way, taught(way));
         }
     }
 
-    /** With what a school does not teach left out of what its rungs need: what that would need itself takes its place. */
-    private Strand bySchool(Strand strand, List<Strand> all) {
-        Map<School, Progression> bySchool = new EnumMap<>(School.class);
-        for (School school : School.values()) {
-            Map<RungId, Rung> rungs = new HashMap<>();
-            all.forEach(s -> s.progression(school).rungs().forEach(r -> rungs.put(r.id(), r)));
-            bySchool.put(
-                    school,
+    /** What a pair learns, and what each rung needs. */
+    private record Taught(Map<String, Progression> byStrand, Needs needs) {}
+
+    /**
+     * With what is not taught left out of what rungs need: what that would need itself takes its place. Where canter is first asked from
+     * the walk, that strike-off needs what the other one would, and the rest needs it.
+     */
+    private Taught taught(Teaching.Way way) {
+        Map<RungId, Rung> rungs = new HashMap<>();
+        strands.forEach(s -> s.progression(way.school()).rungs().forEach(r -> rungs.put(r.id(), r)));
+        Map<RungId, RungId> standIns = standIns(way);
+        Map<RungId, RungId> first =
+                standIns.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
+        Map<RungId, Rung> swapped = new HashMap<>();
+        rungs.forEach((id, rung) -> swapped.put(
+                id,
+                rung.needing(rungs.get(first.getOrDefault(id, id)).needs().stream()
+                        .map(n -> standIns.getOrDefault(n, n))
+                        .collect(Collectors.toSet()))));
+        Map<String, Progression> byStrand = new LinkedHashMap<>();
+        for (Strand strand : strands) {
+            byStrand.put(
+                    strand.id(),
                     new Progression(
                             strand.id(),
-                            strand.progression(school).rungs().stream()
-                                    .map(r -> r.needing(taught(r, school, rungs)))
+                            strand.progression(way.school()).rungs().stream()
+                                    .map(r -> swapped.get(r.id()))
+                                    .map(r -> r.needing(
+                                            isTaught(r.id(), way)
+                                                    ? below(r, way, swapped).collect(Collectors.toSet())
+                                                    : r.needs()))
                                     .toList()));
         }
-        return new Strand(strand.id(), strand.exercises(), strand.progression(), bySchool);
+        return new Taught(byStrand, new Needs(List.copyOf(byStrand.values())));
     }
 
-    private Set<RungId> taught(Rung rung, School school, Map<RungId, Rung> rungs) {
-        if (!isTaught(rung.id(), school)) {
-            return rung.needs();
-        }
-        return below(rung, school, rungs).collect(Collectors.toSet());
+    /** By a rung, the one that is taught first in its stead. */
+    private Map<RungId, RungId> standIns(Teaching.Way way) {
+        return strands.stream()
+                .filter(s -> way.canterFrom() == Settings.CanterFrom.WALK)
+                .flatMap(s -> s.fromWalk().entrySet().stream())
+                .filter(e -> isTaught(e.getValue(), way))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
-    private Stream<RungId> below(Rung rung, School school, Map<RungId, Rung> rungs) {
+    private Stream<RungId> below(Rung rung, Teaching.Way way, Map<RungId, Rung> rungs) {
         return rung.needs().stream()
-                .flatMap(n -> isTaught(n, school) || !rungs.containsKey(n)
-                        ? Stream.of(n)
-                        : below(rungs.get(n), school, rungs));
+                .flatMap(n ->
+                        isTaught(n, way) || !rungs.containsKey(n) ? Stream.of(n) : below(rungs.get(n), way, rungs));
+    }
+
+    private boolean isTaught(RungId rung, Teaching.Way way) {
+        Exercise exercise = exercises.get(rung.exercise());
+        return exercise != null && exercise.isTaught(way);
     }
 
     /**
@@ -108,20 +124,29 @@ public final class Library implements Catalogue {
      */
     public Library with(OwnWork own) {
         return new Library(
-                own.joinedTo(whole, this),
+                own.joinedTo(strands, this),
                 own.rejudged() == 0 ? judgement : judgement + "\nown/" + own.rejudged(),
                 own.progressions().stream().collect(Collectors.toMap(OwnProgression::id, OwnProgression::name)));
     }
 
     @Override
-    public boolean isTaught(RungId rung, School school) {
-        Exercise exercise = exercises.get(rung.exercise());
-        return exercise != null && exercise.schools().contains(school);
+    public Progression progression(Strand strand, Teaching teaching) {
+        return ways.get(teaching.way()).byStrand().get(strand.id());
     }
 
     @Override
-    public List<RungId> under(RungId id, School school) {
-        return needs.get(school).of(id);
+    public boolean isTaught(RungId rung, Teaching teaching) {
+        return isTaught(rung, teaching.way());
+    }
+
+    @Override
+    public Optional<RungId> standIn(RungId rung, Teaching teaching) {
+        return Optional.ofNullable(standIns(teaching.way()).get(rung));
+    }
+
+    @Override
+    public List<RungId> under(RungId id, Teaching teaching) {
+        return ways.get(teaching.way()).needs().of(id);
     }
 
     @Override

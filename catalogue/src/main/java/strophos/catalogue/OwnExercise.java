@@ -11,7 +11,6 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
-import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
 import strophos.core.stair.RungId;
 
@@ -107,10 +106,11 @@ public record OwnExercise(
                 base.map(Exercise::goodSigns).orElse(List.of()),
                 base.map(Exercise::faults).orElse(List.of()),
                 List.of(),
-                base.map(Exercise::correction).orElse(CorrectionPolicy.WHEN_CLEAR),
+                base.flatMap(Exercise::correction),
                 Optional.of(base.map(Exercise::padKind).orElse(at.pad())),
                 Optional.of(isHard || base.map(Exercise::isHard).orElse(false)),
                 base.flatMap(Exercise::quickens),
+                base.flatMap(Exercise::sideReins),
                 base.map(Exercise::wayBack).orElse(""),
                 words.instruction().isBlank() ? name : words.instruction(),
                 together(words.cautions(), together(base.map(Exercise::cautions).orElse(List.of()), at.cautions())),

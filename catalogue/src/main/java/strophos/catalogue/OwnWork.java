@@ -44,7 +44,11 @@ public record OwnWork(List<OwnExercise> exercises, List<OwnProgression> progress
         byStrand.forEach((strand, own) -> {
             if (!known.contains(strand)) {
                 all.add(new Strand(
-                        strand, exercises(own, catalogue), new Progression(strand, rungs(own, catalogue)), Map.of()));
+                        strand,
+                        exercises(own, catalogue),
+                        new Progression(strand, rungs(own, catalogue)),
+                        Map.of(),
+                        Map.of()));
             }
         });
         return all;

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import strophos.core.exchange.Strength;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 
 /** The words of all schools. */
 public final class Schools {
@@ -53,9 +54,14 @@ public final class Schools {
         return text.ladder().isEmpty() ? Optional.of(text.strands().get(0)) : Optional.empty();
     }
 
-    /** Where a strand stands in the order of a school; one that it does not name comes last. */
-    public int place(School school, String strand) {
-        int at = of(school).strands().indexOf(strand);
+    /** All strands, in the order in which a pair that is taught so goes about them. */
+    public List<String> strands(Teaching teaching) {
+        return teaching.strands(of(teaching.school()).strands());
+    }
+
+    /** Where a strand stands in that order; one that is not in it comes last. */
+    public int place(Teaching teaching, String strand) {
+        int at = strands(teaching).indexOf(strand);
         return at < 0 ? Integer.MAX_VALUE : at;
     }
 }

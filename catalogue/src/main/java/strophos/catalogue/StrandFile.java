@@ -38,7 +38,7 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
  * A strand as it is written: what is not optional must be there. What the schema beside it names and is not here is for people who read
  * the file.
  */
-record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
+record StrandFile(String strand, List<Exercise> exercises, List<Step> stair, Optional<Map<String, String>> fromWalk) {
 
     private static final YAMLMapper YAML = YAMLMapper.builder()
             .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
@@ -198,7 +198,13 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair) {
         stair.stream()
                 .flatMap(s -> s.needsIn().stream().flatMap(n -> n.keySet().stream()))
                 .forEach(school -> bySchool.computeIfAbsent(school, s -> progression(Optional.of(s))));
-        return new Strand(strand, exercises, progression(Optional.empty()), bySchool);
+        return new Strand(
+                strand,
+                exercises,
+                progression(Optional.empty()),
+                bySchool,
+                fromWalk.orElse(Map.of()).entrySet().stream()
+                        .collect(Collectors.toMap(e -> RungId.of(e.getKey()), e -> RungId.of(e.getValue()))));
     }
 
     private Progression progression(Optional<School> school) {

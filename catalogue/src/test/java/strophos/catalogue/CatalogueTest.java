@@ -35,6 +35,7 @@ import strophos.core.progress.RateCriterion;
 import strophos.core.progress.RecoveryCriterion;
 import strophos.core.progress.StreakCriterion;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
@@ -58,7 +59,7 @@ class CatalogueTest {
         assertThat(schema.validate(CatalogueReader.text(strand + ".yaml"), InputFormat.YAML))
                 .isEmpty();
         assertThat(schema.validate(
-                        CatalogueReader.text(strand + ".yaml").replaceFirst("correction: \\w+", "correction: HIT"),
+                        CatalogueReader.text(strand + ".yaml").replaceFirst("works: \\w+", "works: HIT"),
                         InputFormat.YAML))
                 .as("the schema refuses what is not in it")
                 .isNotEmpty();
@@ -167,11 +168,13 @@ class CatalogueTest {
     @ParameterizedTest
     @EnumSource(School.class)
     void walkAndHaltWaitForBackingInPressureAndReleaseAlone(School school) {
-        Strand strand = CatalogueReader.shipped().strands().stream()
+        Catalogue catalogue = CatalogueReader.shipped();
+        Strand strand = catalogue.strands().stream()
                 .filter(s -> s.id().equals("stop-back"))
                 .findFirst()
                 .orElseThrow();
-        Map<RungId, RungState> states = Stair.states(strand.progression(school), Set.of(), StairState.START);
+        Map<RungId, RungState> states =
+                Stair.states(catalogue.progression(strand, Teaching.of(school)), Set.of(), StairState.START);
         assertThat(states.get(new RungId("walk-halt", Gait.WALK, Place.RAIL)))
                 .isEqualTo(school == School.PRESSURE_AND_RELEASE ? RungState.CLOSED : RungState.OPEN);
     }

@@ -19,6 +19,7 @@ import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 
@@ -83,7 +84,7 @@ class OwnWorkTest {
     void isTaughtByEverySchoolUntilItIsPutAway(School school) {
         OwnExercise e = own("Loops");
         RungId walk = new RungId("own-loops", Gait.WALK, Place.RAIL);
-        assertThat(SHIPPED.with(work(e)).isTaught(walk, school)).isTrue();
+        assertThat(SHIPPED.with(work(e)).isTaught(walk, Teaching.of(school))).isTrue();
         Library without = SHIPPED.with(work(new OwnExercise(
                 e.id(),
                 e.name(),
@@ -99,7 +100,7 @@ class OwnWorkTest {
                 e.gate(),
                 e.words(),
                 true)));
-        assertThat(without.isTaught(walk, school)).isFalse();
+        assertThat(without.isTaught(walk, Teaching.of(school))).isFalse();
         assertThat(without.rung(walk)).as("its record stays").isPresent();
     }
 
@@ -159,7 +160,7 @@ class OwnWorkTest {
                         "own-second.trot.rail",
                         "own-third.walk.rail",
                         "own-third.trot.rail");
-        assertThat(library.under(new RungId("own-third", Gait.WALK, Place.RAIL), School.CLASSICAL))
+        assertThat(library.under(new RungId("own-third", Gait.WALK, Place.RAIL), Teaching.of(School.CLASSICAL)))
                 .hasSize(4);
     }
 
@@ -175,7 +176,7 @@ class OwnWorkTest {
         assertThat(library.strandOf(mine.id())).map(Strand::id).contains("bend");
         assertThat(mine.wayBack())
                 .isEqualTo(rung(SHIPPED, "serpentine.trot.across").wayBack());
-        assertThat(library.under(mine.id(), School.GAITED))
+        assertThat(library.under(mine.id(), Teaching.of(School.GAITED)))
                 .extracting(RungId::toString)
                 .contains("serpentine.trot.across");
     }

@@ -19,9 +19,11 @@ public record Gait(String word) implements Comparable<Gait> {
     public static final Gait TROT = new Gait("TROT");
     public static final Gait CANTER = new Gait("CANTER");
     public static final Gait REIN_BACK = new Gait("REIN_BACK");
+    /** The own gait of a gaited horse; its name stands with the horse. */
+    public static final Gait OWN_GAIT = new Gait("OWN_GAIT");
 
     /** Those listed, in order. */
-    public static final List<Gait> LISTED = List.of(HALT, WALK, TROT, CANTER, REIN_BACK);
+    public static final List<Gait> LISTED = List.of(HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT);
 
     private static final Map<String, Gait> WORDS;
 

@@ -33,6 +33,8 @@ import strophos.core.exchange.Watchable;
 import strophos.core.look.FirstLook;
 import strophos.core.pause.StopSign;
 import strophos.core.plain.PlainMap;
+import strophos.core.school.CorrectionPolicy;
+import strophos.core.school.School;
 
 /** What an entry says, once its kind and version have been understood. */
 public sealed interface Payload {
@@ -624,6 +626,8 @@ public sealed interface Payload {
             List<Aid> aids,
             Optional<Side> side,
             Optional<String> stage,
+            Optional<School> school,
+            Optional<CorrectionPolicy> correction,
             Optional<Moment> when) implements Payload {
         public Segment {
             aids = List.copyOf(aids);
@@ -652,6 +656,8 @@ public sealed interface Payload {
                     .many("aids", aids, Aid::plain)
                     .maybe("side", side.map(Side::word))
                     .maybe("stage", stage)
+                    .maybe("school", school.map(School::word))
+                    .maybe("correction", correction.map(CorrectionPolicy::word))
                     .maybe("when", when.map(Moment::plain))
                     .map();
         }

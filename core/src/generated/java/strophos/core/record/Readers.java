@@ -33,6 +33,8 @@ import strophos.core.look.BendPlace;
 import strophos.core.look.FirstLook;
 import strophos.core.look.Soundness;
 import strophos.core.pause.StopSign;
+import strophos.core.school.CorrectionPolicy;
+import strophos.core.school.School;
 
 /** Reads each kind in each version. Null: not known, or not understood. */
 final class Readers {
@@ -248,8 +250,10 @@ final class Readers {
         var aids = f.maybeMany("aids", 1, 4, Readers::aid);
         var side = f.maybeWord("side", Side.WORDS, Side.LEFT, Side.RIGHT);
         var stage = f.maybeText("stage", NAME);
+        var school = f.maybeWord("school", School.WORDS);
+        var correction = f.maybeWord("correction", CorrectionPolicy.WORDS);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Segment(exercise, gait, place, rein, mounted, circleM, bend, aids, side, stage, when) : null;
+        return f.fit() ? new Payload.Segment(exercise, gait, place, rein, mounted, circleM, bend, aids, side, stage, school, correction, when) : null;
     }
 
     private static Payload readSign(Fields f) {

@@ -1,7 +1,7 @@
 package strophos.core.nudge;
 
 import strophos.core.judgement.Thresholds;
-import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.school.WhenStuck;
 import strophos.core.stop.StopThresholds;
 
@@ -35,7 +35,7 @@ public record NudgeRules(
      *
      * @param t of {@link StopThresholds#SET}
      */
-    public static NudgeRules with(int turnS, int workS, School school, Thresholds t) {
+    public static NudgeRules with(int turnS, int workS, Teaching teaching, Thresholds t) {
         return new NudgeRules(
                 turnS,
                 60 * t.whole("nudge.breathMinutes"),
@@ -44,7 +44,7 @@ public record NudgeRules(
                 t.whole("good-place.yesRunning"),
                 t.get("good-place.betterBy"),
                 t.whole("stuck.wrongRunning"),
-                school.whenStuck(),
+                teaching.whenStuck(),
                 t.whole("nudge.quietS"));
     }
 }

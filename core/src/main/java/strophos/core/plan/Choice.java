@@ -121,6 +121,7 @@ final class Choice {
                         .thenComparing(
                                 c -> c.report().filter(f -> f == Feel.NOT_YET).isEmpty())
                         .thenComparing(c -> c.turnsAgo().orElse(Integer.MAX_VALUE))
+                        .thenComparing(c -> facts.place(c.strand()))
                         .thenComparing(c -> c.isBeingLearnt() ? c.step() : -c.step())
                         .thenComparing(c -> c.id().toString()));
     }
@@ -168,6 +169,7 @@ final class Choice {
                         .thenComparing(c -> !c.isBeingLearnt())
                         .thenComparing(c -> c.strand().equals(main.strand()))
                         .thenComparing(c -> c.turnsAgo().orElse(Integer.MAX_VALUE))
+                        .thenComparing(c -> facts.place(c.strand()))
                         .thenComparing(c -> c.isBeingLearnt() ? c.step() : -c.step())
                         .thenComparing(c -> c.id().toString()))
                 .map(c -> picked(

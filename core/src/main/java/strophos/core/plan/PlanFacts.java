@@ -7,6 +7,8 @@ import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
 import strophos.core.pause.HorseState;
+import strophos.core.school.Settings;
+import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
 import strophos.core.stop.WorkedLongEnough;
 
@@ -22,6 +24,8 @@ import strophos.core.stop.WorkedLongEnough;
  *     empty
  * @param rungs of all strands, each strand from the foot up
  * @param hardYesterday hard rungs ridden yesterday: they rest
+ * @param teaching by what the lesson is taught
+ * @param strands in the order in which they are taught
  * @param stop thresholds of {@link strophos.core.stop.StopThresholds#SET}
  */
 public record PlanFacts(
@@ -34,6 +38,8 @@ public record PlanFacts(
         Optional<String> current,
         List<Candidate> rungs,
         List<RungId> hardYesterday,
+        Teaching teaching,
+        List<String> strands,
         Thresholds stop) {
 
     public PlanFacts {
@@ -45,6 +51,7 @@ public record PlanFacts(
         }
         rungs = List.copyOf(rungs);
         hardYesterday = List.copyOf(hardYesterday);
+        strands = List.copyOf(strands);
     }
 
     Optional<Candidate> find(RungId id) {
@@ -67,6 +74,19 @@ public record PlanFacts(
             return List.of(FocusKind.HELP_FIRST);
         }
         return chosen.or(() -> focus.map(Focus::kinds)).orElse(List.of(FocusKind.NEXT_RUNG));
+    }
+
+    /** Where a strand stands in the order in which they are taught; one that is not in it comes last. */
+    int place(String strand) {
+        int at = strands.indexOf(strand);
+        return at < 0 ? strands.size() : at;
+    }
+
+    /** How the leg lies today; empty where nothing speaks for either. */
+    Optional<Settings.LegStance> leg() {
+        boolean isHot = look.filter(l -> l.calm().orElse(PlanRules.KEEN + 1) <= PlanRules.KEEN)
+                .isPresent();
+        return teaching.leg(isHot, kinds().contains(FocusKind.FORWARD));
     }
 
     /** Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break. */

@@ -39,6 +39,14 @@ public record PlanNote(Code code, Map<String, String> values) {
         CALM_FIRST(true),
         /** No answer to the leg: pain and weight are ruled out first. */
         RULE_OUT(false),
+        /** Hot today: the leg stays near, at the horse's side. */
+        LEG_NEAR(false),
+        /** Dull today: the leg comes off between two aids. */
+        LEG_OFF(false),
+        /** It stays near because that is settled for the pair. */
+        LEG_NEAR_SETTLED(false),
+        /** It comes off because that is settled for the pair. */
+        LEG_OFF_SETTLED(false),
         /** Not looked at yet: soundness and the halt come before the first stride. */
         NO_LOOK(false),
         /** {@code rung} was ridden yesterday and rests today. */

@@ -57,12 +57,23 @@ final class PlanNotes {
         if (facts.kinds().contains(FocusKind.FORWARD)) {
             notes.add(new PlanNote(PlanNote.Code.RULE_OUT, Map.of()));
         }
+        leg(facts).ifPresent(notes::add);
         if (facts.look().isEmpty()) {
             notes.add(new PlanNote(PlanNote.Code.NO_LOOK, Map.of()));
         }
         facts.hardYesterday()
                 .forEach(r -> notes.add(new PlanNote(PlanNote.Code.HARD_RESTS, Map.of("rung", r.toString()))));
         return notes;
+    }
+
+    private static Optional<PlanNote> leg(PlanFacts facts) {
+        boolean isSettled = facts.teaching().settings().leg().isPresent();
+        return facts.leg()
+                .map(leg -> switch (leg) {
+                    case NEAR -> isSettled ? PlanNote.Code.LEG_NEAR_SETTLED : PlanNote.Code.LEG_NEAR;
+                    case OFF -> isSettled ? PlanNote.Code.LEG_OFF_SETTLED : PlanNote.Code.LEG_OFF;
+                })
+                .map(code -> new PlanNote(code, Map.of()));
     }
 
     private static void cleared(List<PlanNote> notes, Limits limits) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import strophos.core.judgement.Finding;
 import strophos.core.judgement.Rule;
 import strophos.core.judgement.Thresholds;
+import strophos.core.school.Teaching;
 import strophos.core.school.WhenStuck;
 
 /**
@@ -81,7 +82,7 @@ public final class StopBook {
 
     private StopAdvice then(Rule<RideSoFar> rule, RideSoFar ride) {
         if (rule == stuck) {
-            boolean stays = ride.school().whenStuck() == WhenStuck.STAY_UNTIL_SOFT && !ride.isFrightened();
+            boolean stays = Teaching.of(ride.school()).whenStuck() == WhenStuck.STAY_UNTIL_SOFT && !ride.isFrightened();
             return stays ? StopAdvice.STAY_UNTIL_SOFT : StopAdvice.END_ON_KNOWN;
         }
         if (rule == notGood) {

@@ -2,6 +2,7 @@ package strophos.core.tack;
 
 import java.util.Optional;
 import java.util.Set;
+import strophos.core.school.Settings;
 
 /**
  * A kind of headgear.
@@ -19,6 +20,17 @@ public record Headgear(
         HeadgearAction action,
         Optional<Curb> curb,
         boolean isForExperts) {
+
+    private static final Set<Pressure> IN_THE_MOUTH =
+            Set.of(Pressure.TONGUE, Pressure.BARS, Pressure.CORNERS, Pressure.PALATE);
+
+    /** What it counts as where a coach settles in what a pair is taught; what makes more of the rein's pull is leverage, bit or not. */
+    public Settings.Bit bit() {
+        if (action != HeadgearAction.DIRECT) {
+            return Settings.Bit.LEVERAGE;
+        }
+        return presses.stream().anyMatch(IN_THE_MOUTH::contains) ? Settings.Bit.SNAFFLE : Settings.Bit.BITLESS;
+    }
 
     public Headgear {
         presses = Set.copyOf(presses);

@@ -9,13 +9,14 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stats.Proportion;
 
 class AidTest {
 
     @Test
     void theSegmentsPolicyGoesBeforeTheExercisesAndTheSchools() {
-        CorrectionPolicy school = School.CLASSICAL.correction();
+        CorrectionPolicy school = Teaching.of(School.CLASSICAL).correction();
         assertThat(Errors.policy(Optional.empty(), Optional.empty(), school)).isEqualTo(CorrectionPolicy.PREVENT);
         assertThat(Errors.policy(Optional.empty(), Optional.of(CorrectionPolicy.AT_ONCE), school))
                 .isEqualTo(CorrectionPolicy.AT_ONCE);

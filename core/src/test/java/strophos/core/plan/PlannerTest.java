@@ -26,6 +26,8 @@ import strophos.core.pause.HorseState;
 import strophos.core.progress.Lessons;
 import strophos.core.progress.Sidedness;
 import strophos.core.progress.StifferSide;
+import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stop.StopThresholds;
@@ -95,6 +97,8 @@ class PlannerTest {
                 Optional.empty(),
                 Optional.of("bend"),
                 rungs,
+                List.of(),
+                Teaching.of(School.CLASSICAL),
                 List.of(),
                 StopThresholds.SET.standard());
     }

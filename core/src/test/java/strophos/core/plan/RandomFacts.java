@@ -26,6 +26,8 @@ import strophos.core.pause.Occurrence;
 import strophos.core.pause.StopSign;
 import strophos.core.progress.Sidedness;
 import strophos.core.record.PayloadReader;
+import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stats.Proportion;
@@ -69,6 +71,8 @@ final class RandomFacts {
                         .filter(c -> c.isHard() && chance(0.5))
                         .map(Candidate::id)
                         .toList(),
+                Teaching.of(pick(School.values())),
+                List.of(),
                 StopThresholds.SET.standard());
     }
 

@@ -37,6 +37,9 @@ import strophos.core.pause.StopSign;
  */
 final class SeededLog {
 
+    /** Those that were listed when the digests of the seeds were taken. */
+    private static final List<Gait> GAITS = List.of(Gait.HALT, Gait.WALK, Gait.TROT, Gait.CANTER, Gait.REIN_BACK);
+
     /** Those there were when the digests of these logs were taken. */
     private static final List<Place> PLACES = List.of(Place.RAIL, Place.CIRCLE, Place.ACROSS);
 
@@ -107,7 +110,7 @@ final class SeededLog {
     private Map<String, Object> segment() {
         Map<String, Object> segment = new LinkedHashMap<>(Map.of(
                 "exercise", EXERCISES.get(random.nextInt(EXERCISES.size())),
-                "gait", pick(Gait.LISTED).word(),
+                "gait", pick(GAITS).word(),
                 "place", pick(PLACES).word(),
                 "rein", pick(Rein.values()),
                 "mounted", pick(Mounted.values())));

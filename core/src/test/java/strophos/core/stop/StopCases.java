@@ -23,6 +23,7 @@ import strophos.core.plan.PlanFacts;
 import strophos.core.plan.PlanLimits;
 import strophos.core.plan.ReinTime;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
 import strophos.core.welfare.Heat;
 
@@ -149,7 +150,7 @@ public final class StopCases {
     }
 
     private static String turns(Thresholds t, boolean isFirstYear) {
-        NudgeRules nudges = NudgeRules.with(300, 2700, School.CLASSICAL, t);
+        NudgeRules nudges = NudgeRules.with(300, 2700, Teaching.of(School.CLASSICAL), t);
         return "%d s, a breather after %d s, quiet %d s"
                 .formatted(facts(t, isFirstYear).turnCapS(), nudges.breathS(), nudges.quietS());
     }
@@ -173,6 +174,8 @@ public final class StopCases {
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
+                List.of(),
+                Teaching.of(School.CLASSICAL),
                 List.of(),
                 t);
     }

@@ -192,7 +192,7 @@ public class Debrief {
                         .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
                 voices(ride),
-                seen.of(lesson, ride, lesson.school()),
+                seen.of(lesson, ride),
                 ride.stopSigns().stream()
                         .map(s -> new StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),
@@ -224,7 +224,7 @@ public class Debrief {
                 .advise(
                         by.facts().getOrDefault(rung.id(), RungFacts.none(rung.works())),
                         rung.criterion(),
-                        stairs.standing(rung, by.before(), lesson.school(), by.painSigns()));
+                        stairs.standing(rung, by.before(), lesson.teaching(), by.painSigns()));
     }
 
     /**
@@ -294,7 +294,7 @@ public class Debrief {
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.map(r -> stairs.state(r, judging.before(), lesson.school(), isAsked, made))
+                rung.map(r -> stairs.state(r, judging.before(), lesson.teaching(), isAsked, made))
                         .orElse(null),
                 works,
                 isAsked ? day(judging.facts().get(id)) : null,

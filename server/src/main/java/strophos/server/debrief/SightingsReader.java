@@ -3,6 +3,7 @@ package strophos.server.debrief;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +26,8 @@ import strophos.core.load.SessionLoad;
 import strophos.core.record.Counts;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
-import strophos.core.school.School;
+import strophos.core.school.CorrectionPolicy;
+import strophos.core.school.Teaching;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
 import strophos.server.rules.YardRules;
@@ -68,8 +70,19 @@ class SightingsReader {
     /** Releases that never came, of those noted. */
     record MissedCount(String exercise, Rein rein, int missed, int total) {}
 
-    /** Errors corrected of all noted; {@code isConsistent} is null while too few were noted to say. */
-    record Corrections(int made, int total, @CanBeNull Boolean isConsistent) {}
+    /**
+     * Errors corrected of all noted.
+     *
+     * @param isConsistent null while too few were noted to say, and where they came under more than one policy
+     */
+    record Corrections(int made, int total, @CanBeNull Boolean isConsistent, List<CorrectionsUnder> byPolicy) {}
+
+    /** Those under one policy; {@code isConsistent} is null while too few were noted to say. */
+    record CorrectionsUnder(
+            CorrectionPolicy policy,
+            int made,
+            int total,
+            @CanBeNull Boolean isConsistent) {}
 
     /**
      * YES with a factor, and without it.
@@ -78,7 +91,7 @@ class SightingsReader {
      */
     record Worth(String name, Side side, int yesWith, int with, int yesWithout, int without, double p) {}
 
-    LessonSightings of(Lesson lesson, Ride ride, School school) {
+    LessonSightings of(Lesson lesson, Ride ride) {
         Optional<Integer> effort = ride.marks().stream()
                 .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .reduce((a, b) -> b);
@@ -86,7 +99,7 @@ class SightingsReader {
                 counted(Stream.concat(seen(ride, Payload.Fault.class), latched(ride))),
                 counted(seen(ride, Payload.Sign.class)),
                 missed(ride),
-                corrections(ride, school),
+                corrections(ride, lesson.teaching()),
                 effort.orElse(null),
                 effort.map(e -> SessionLoad.of(ridden(ride), e).load()).orElse(null),
                 lesson.startedAt() == null ? List.of() : worthChecking(lesson));
@@ -145,17 +158,41 @@ class SightingsReader {
                 .toList();
     }
 
-    private Corrections corrections(Ride ride, School school) {
-        List<Errors.Instance> errors = new ArrayList<>();
+    private Corrections corrections(Ride ride, Teaching teaching) {
+        Map<String, Ride.Segment> segments =
+                ride.segments().stream().collect(Collectors.toMap(Ride.Segment::id, s -> s));
+        Map<CorrectionPolicy, List<Errors.Instance>> errors = new EnumMap<>(CorrectionPolicy.class);
         for (Ride.Mark m : ride.marks()) {
-            Counts.consistency(m.said(), c -> new Errors.Instance(m.id(), c.made()))
-                    .ifPresent(errors::add);
+            Counts.consistency(m.said(), c -> c)
+                    .ifPresent(c -> errors.computeIfAbsent(
+                                    policy(segments.get(c.segment()), teaching), p -> new ArrayList<>())
+                            .add(new Errors.Instance(m.id(), c.made())));
         }
-        Judgement judged = rules.consistency().judge(new Errors("any", school.correction(), errors));
+        List<CorrectionsUnder> byPolicy = errors.entrySet().stream()
+                .map(e -> under(e.getKey(), e.getValue()))
+                .toList();
         return new Corrections(
+                byPolicy.stream().mapToInt(CorrectionsUnder::made).sum(),
+                byPolicy.stream().mapToInt(CorrectionsUnder::total).sum(),
+                byPolicy.size() == 1 ? byPolicy.get(0).isConsistent() : null,
+                byPolicy);
+    }
+
+    private CorrectionsUnder under(CorrectionPolicy policy, List<Errors.Instance> errors) {
+        Judgement judged = rules.consistency().judge(new Errors("any", policy, errors));
+        return new CorrectionsUnder(
+                policy,
                 (int) errors.stream().filter(Errors.Instance::isCorrected).count(),
                 errors.size(),
                 judged instanceof Judgement.NotEnoughData ? null : judged.isMet());
+    }
+
+    /** What held in a segment: its own word, else the exercise's, else that of the school it is asked by. */
+    private CorrectionPolicy policy(Ride.Segment segment, Teaching teaching) {
+        return Errors.policy(
+                segment.said().correction(),
+                catalogue.exercise(segment.exercise()).flatMap(Exercise::correction),
+                segment.said().school().map(teaching::in).orElse(teaching).correction());
     }
 
     private List<Worth> worthChecking(Lesson lesson) {

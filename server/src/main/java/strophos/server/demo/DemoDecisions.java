@@ -58,7 +58,7 @@ class DemoDecisions {
         List<String> ridden =
                 counts.askedInOrder(lesson).stream().map(RungId::toString).toList();
         for (StairReader.Step step :
-                stairs.steps(states.now(of.pair().id()), of.pair().school())) {
+                stairs.steps(states.now(of.pair().id()), of.pair().teaching())) {
             if (ridden.contains(step.rung()) && step.state() != RungState.PASSED) {
                 decideOn(lesson, step, end);
             }

@@ -13,6 +13,8 @@ import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
+import strophos.core.exchange.Gait;
+import strophos.core.school.Settings;
 import strophos.server.cue.CueForm;
 import strophos.server.cue.CueRepository;
 import strophos.server.intake.HorseIntake;
@@ -20,6 +22,7 @@ import strophos.server.intake.IntakeRepository;
 import strophos.server.intake.PairIntake;
 import strophos.server.intake.RiderIntake;
 import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
 import strophos.server.tack.TackPiece;
 import strophos.server.tack.TackRepository;
 import tools.jackson.core.type.TypeReference;
@@ -33,13 +36,21 @@ class DemoKnown {
 
     private static final Pattern DAYS_AGO = Pattern.compile("\"-(\\d{1,4})d\"");
 
+    private final PairRepository pairs;
     private final IntakeRepository intakes;
     private final TackRepository tack;
     private final CueRepository cues;
     private final JsonMapper json;
     private final Supplier<UUID> ids;
 
-    DemoKnown(IntakeRepository intakes, TackRepository tack, CueRepository cues, JsonMapper json, Supplier<UUID> ids) {
+    DemoKnown(
+            PairRepository pairs,
+            IntakeRepository intakes,
+            TackRepository tack,
+            CueRepository cues,
+            JsonMapper json,
+            Supplier<UUID> ids) {
+        this.pairs = pairs;
         this.intakes = intakes;
         this.tack = tack;
         this.cues = cues;
@@ -51,18 +62,22 @@ class DemoKnown {
 
     /** Of one pair. */
     private record OfPair(
-            HorseIntake horse, RiderIntake rider, PairIntake together, List<TackPiece> tack, List<Signal> cues) {}
+            HorseIntake horse,
+            RiderIntake rider,
+            PairIntake together,
+            Settings settings,
+            List<TackPiece> tack,
+            List<Signal> cues) {}
 
-    private record Signal(
-            String signal, String meaning, strophos.core.exchange.Gait gait, LocalDate since, boolean isProven) {}
+    private record Signal(String signal, String meaning, Gait gait, LocalDate since, boolean isProven) {}
 
     /** Writes down what is known of these pairs. */
-    void write(List<Pair> pairs, LocalDate today, Instant at) {
+    void write(List<Pair> known, LocalDate today, Instant at) {
         Map<String, OfPair> byHorse = read(today);
-        for (Pair pair : pairs) {
-            OfPair known = byHorse.remove(pair.horse());
-            if (known != null) {
-                write(pair, known, at);
+        for (Pair pair : known) {
+            OfPair told = byHorse.remove(pair.horse());
+            if (told != null) {
+                write(pair, told, at);
             }
         }
     }
@@ -71,6 +86,7 @@ class DemoKnown {
         intakes.changeHorse(pair.horseId(), 0, known.horse(), at);
         intakes.changeRider(pair.riderId(), 0, known.rider(), at);
         intakes.changePair(pair.id(), 0, known.together(), at);
+        pairs.settle(pair.id(), 0, known.settings());
         known.tack().forEach(piece -> tack.change(pair.id(), ids.get(), 0, piece, at));
         known.cues()
                 .forEach(c -> cues.change(

@@ -97,7 +97,7 @@ public class Practices {
                         pair.rider(),
                         pair.horse(),
                         cards.getOrDefault(pair.id(), List.of()),
-                        stairs.steps(standing.get(pair.id()), pair.school()),
+                        stairs.steps(standing.get(pair.id()), pair.teaching()),
                         stairs.strandNames()))
                 .toList();
     }

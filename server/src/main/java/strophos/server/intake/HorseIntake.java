@@ -18,6 +18,7 @@ import strophos.server.contract.CanBeNull;
  * @param timeOff breaks from work, and why
  * @param teethOn when they were last looked at
  * @param soundness what was seen or told of its legs and back, the latest first as it is written
+ * @param ownGait of a gaited horse, as its coach calls it
  * @param turnoutDays days a week on which it is turned out
  */
 public record HorseIntake(
@@ -31,6 +32,7 @@ public record HorseIntake(
         @Size(max = TEXT) @CanBeNull String timeOff,
         @CanBeNull LocalDate teethOn,
         @NotNull @Size(max = 40) List<@NotNull @Valid DatedNote> soundness,
+        @Size(max = 60) @CanBeNull String ownGait,
         @Min(0) @Max(7) @CanBeNull Integer turnoutDays,
         @Min(0) @Max(24) @CanBeNull Integer turnoutHours) {
 
@@ -38,7 +40,7 @@ public record HorseIntake(
     static final int TEXT = 400;
 
     static final HorseIntake EMPTY =
-            new HorseIntake(null, null, null, null, null, null, null, null, null, List.of(), null, null);
+            new HorseIntake(null, null, null, null, null, null, null, null, null, List.of(), null, null, null);
 
     /** Of a day; a text that is not blank. */
     public record DatedNote(

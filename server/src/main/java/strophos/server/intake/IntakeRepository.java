@@ -126,7 +126,7 @@ public class IntakeRepository {
     }
 
     private static IntakeForRide forRide(HorseIntake horse, PairIntake pair) {
-        return new IntakeForRide(horse.fears(), horse.sightAndHearing(), pair.head(), pair.unwanted());
+        return new IntakeForRide(horse.fears(), horse.sightAndHearing(), horse.ownGait(), pair.head(), pair.unwanted());
     }
 
     private <T> T read(String body, Class<T> as, T nothing) {

@@ -4,14 +4,21 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.time.Instant;
 import java.util.UUID;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.server.contract.CanBeNull;
 
-/** A lesson; {@code startedAt} and {@code endedAt} are null until it was. Minutes are planned ones. The school is its pair's. */
+/**
+ * A lesson; {@code startedAt} and {@code endedAt} are null until it was. Minutes are planned ones.
+ *
+ * @param teaching as its pair is taught, in the school it borrows where it borrows one
+ * @param borrowed null: the pair's school
+ */
 public record Lesson(
         UUID id,
         UUID pair,
         UUID horseId,
-        @JsonIgnore School school,
+        @JsonIgnore Teaching teaching,
+        @CanBeNull School borrowed,
         String rider,
         String horse,
         Instant plannedAt,

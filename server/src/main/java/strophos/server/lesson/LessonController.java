@@ -15,12 +15,15 @@ import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.RungState;
 import strophos.core.state.PairState;
 import strophos.server.access.Action;
@@ -95,7 +98,7 @@ class LessonController {
                 today.stream()
                         .map(l -> new TodaysLesson(
                                 l,
-                                inWork(now.get(l.pair()), l.school()),
+                                inWork(now.get(l.pair()), l.teaching()),
                                 threads.get(l.id()).isLooked(),
                                 threads.get(l.id()).isPlanned()))
                         .toList());
@@ -109,10 +112,23 @@ class LessonController {
         return Duration.between(now, at).abs().compareTo(FARTHEST) > 0;
     }
 
-    private List<StairReader.Step> inWork(PairState state, School school) {
-        return stairs.steps(state, school).stream()
+    private List<StairReader.Step> inWork(PairState state, Teaching teaching) {
+        return stairs.steps(state, teaching).stream()
                 .filter(s -> s.state() == RungState.IN_WORK || s.state() == RungState.OPEN)
                 .toList();
+    }
+
+    /** @param school null: the pair's own */
+    record SchoolToBorrow(@CanBeNull School school) {}
+
+    /** The school this lesson borrows; what was ridden in it stays as it was recorded. */
+    @PutMapping("/lessons/{id}/school")
+    @Needs(Action.PLAN)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void borrow(@PathVariable UUID id, @Valid @RequestBody SchoolToBorrow wanted) {
+        Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        lessons.borrow(id, wanted.school());
+        news.changedLesson(id, lesson.pair());
     }
 
     @PostMapping("/lessons")

@@ -25,8 +25,10 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
+import strophos.server.roster.PairRepository;
 import strophos.server.rules.YardSettings;
 import strophos.server.sql.Binds;
 
@@ -94,6 +96,14 @@ public class LessonRepository {
                 .execute();
     }
 
+    /** The school this lesson borrows from now on; null for none. */
+    public void borrow(UUID lesson, School school) {
+        db.update(LESSON)
+                .set(LESSON.BORROWED_SCHOOL, school == null ? null : school.name())
+                .where(LESSON.ID.eq(lesson))
+                .execute();
+    }
+
     private List<Lesson> lessons(Condition which) {
         return select(which, List.of()).fetch(LessonRepository::lesson);
     }
@@ -104,7 +114,7 @@ public class LessonRepository {
                         LESSON.ID,
                         LESSON.PAIR_ID,
                         PAIR.HORSE_ID,
-                        PAIR.SCHOOL,
+                        LESSON.BORROWED_SCHOOL,
                         PERSON.NAME,
                         HORSE.NAME,
                         LESSON.PLANNED_AT,
@@ -112,6 +122,7 @@ public class LessonRepository {
                         RIDDEN_LESSON.STARTED_AT,
                         RIDDEN_LESSON.ENDED_AT,
                         RIDDEN_LESSON.EXCHANGES)
+                .select(PairRepository.TEACHING)
                 .from(LESSON)
                 .join(PAIR)
                 .on(PAIR.YARD_ID.eq(LESSON.YARD_ID).and(PAIR.ID.eq(LESSON.PAIR_ID)))
@@ -127,11 +138,14 @@ public class LessonRepository {
 
     private static Lesson lesson(Record r) {
         Integer exchanges = r.get(RIDDEN_LESSON.EXCHANGES);
+        Teaching own = PairRepository.teaching(r);
+        School borrowed = r.get(LESSON.BORROWED_SCHOOL) == null ? null : School.valueOf(r.get(LESSON.BORROWED_SCHOOL));
         return new Lesson(
                 r.get(LESSON.ID),
                 r.get(LESSON.PAIR_ID),
                 r.get(PAIR.HORSE_ID),
-                School.valueOf(r.get(PAIR.SCHOOL)),
+                borrowed == null ? own : own.in(borrowed),
+                borrowed,
                 r.get(PERSON.NAME),
                 r.get(HORSE.NAME),
                 r.get(LESSON.PLANNED_AT),

@@ -31,6 +31,7 @@ import strophos.server.contract.CanBeNull;
  * @param moves what moves where; null for what is simply ridden forward on its line
  * @param left how it is set out on the left rein; without a rein where it has none
  * @param own how it is filled in, where it is the yard's own; null for what ships
+ * @param correction where the exercise itself asks for it; null: as the pair is taught
  * @param aside what the yard shows beside it; null for nothing
  * @param asideVersion of that; 0 where nothing was ever shown
  * @param hack how it is ridden on a hack; null where it cannot be
@@ -57,7 +58,7 @@ record ExerciseView(
         List<String> goodSigns,
         List<Exercise.Fault> faults,
         List<Exercise.NotJudged> notJudgedYet,
-        CorrectionPolicy correction,
+        @CanBeNull CorrectionPolicy correction,
         String wayBack,
         String instruction,
         List<String> cautions,

@@ -170,7 +170,7 @@ class LibraryController {
                 e.goodSigns(),
                 e.faults(),
                 e.notJudgedYet(),
-                e.correction(),
+                e.correction().orElse(null),
                 e.wayBack(),
                 e.instruction(),
                 e.cautions(),

@@ -19,7 +19,8 @@ import strophos.catalogue.OwnExercise;
 import strophos.catalogue.OwnProgression;
 import strophos.catalogue.OwnWork;
 import strophos.catalogue.Strand;
-import strophos.core.school.School;
+import strophos.core.school.Teaching;
+import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.server.access.OncePerTransaction;
@@ -191,13 +192,23 @@ class YardCatalogue implements Catalogue {
     }
 
     @Override
-    public boolean isTaught(RungId rung, School school) {
-        return library().isTaught(rung, school);
+    public Progression progression(Strand strand, Teaching teaching) {
+        return library().progression(strand, teaching);
     }
 
     @Override
-    public List<RungId> under(RungId id, School school) {
-        return library().under(id, school);
+    public boolean isTaught(RungId rung, Teaching teaching) {
+        return library().isTaught(rung, teaching);
+    }
+
+    @Override
+    public Optional<RungId> standIn(RungId rung, Teaching teaching) {
+        return library().standIn(rung, teaching);
+    }
+
+    @Override
+    public List<RungId> under(RungId id, Teaching teaching) {
+        return library().under(id, teaching);
     }
 
     @Override

@@ -19,6 +19,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Strand;
+import strophos.core.exchange.Side;
+import strophos.core.progress.WorseSide;
 import strophos.core.school.School;
 import strophos.core.state.PairState;
 import strophos.server.access.Action;
@@ -128,12 +130,36 @@ class PairController {
             List<StairReader.Step> stair,
             @CanBeNull String trendStrand,
             List<TrendPoints.TrendPoint> trend,
+            List<SideBehind> behind,
             List<LessonItem> lessons,
             @CanBeNull String nextLessons,
             List<PastDecision> decisions,
             @CanBeNull String nextDecisions,
             List<PastPlacing> placings,
+            List<StairReader.SettingOnStair> settled,
             Map<String, String> strandNames) {}
+
+    /** The side of a strand that is behind, YES of its asks in the earlier and the later half of its last lessons, and whether that moves. */
+    record SideBehind(
+            String strand,
+            Side side,
+            int earlierYes,
+            int earlierAsks,
+            int latelyYes,
+            int latelyAsks,
+            WorseSide.Movement movement) {
+
+        static SideBehind of(String strand, WorseSide worse) {
+            return new SideBehind(
+                    strand,
+                    worse.side(),
+                    worse.earlier().successes(),
+                    worse.earlier().total(),
+                    worse.lately().successes(),
+                    worse.lately().total(),
+                    worse.movement());
+        }
+    }
 
     record NewPairId(UUID id) {}
 
@@ -165,7 +191,7 @@ class PairController {
                 pair.rider(),
                 pair.horse(),
                 pair.school(),
-                stairs.inWork(state, pair.school()).stream().toList(),
+                stairs.inWork(state, pair.teaching()).stream().toList(),
                 of.lastLessonAt(),
                 state.lessons());
     }
@@ -195,17 +221,25 @@ class PairController {
                 pair.description(),
                 pair.school(),
                 pair.goal(),
-                stairs.steps(state, pair.school()),
+                stairs.steps(state, pair.teaching()),
                 strand.map(Strand::id).orElse(null),
                 strand.map(s -> TrendPoints.of(
                                 counts.history(id, s.progression().rungs(), TrendPoints.MOST)))
                         .orElse(List.of()),
+                behind(id, state),
                 lessons.lessons(),
                 lessons.next(),
                 made.decisions(),
                 made.next(),
                 placed.ofPair(id, PLACINGS),
+                stairs.settled(pair.teaching()),
                 stairs.strandNames());
+    }
+
+    private List<SideBehind> behind(UUID pair, PairState state) {
+        return counts.sides(pair, stairs.asked(state)).stream()
+                .flatMap(s -> WorseSide.of(s.lessons()).map(w -> SideBehind.of(s.strand(), w)).stream())
+                .toList();
     }
 
     @PostMapping("/{id}/placings")

@@ -47,7 +47,7 @@ class Placings {
         Rung rung = catalogue.rung(wanted.rung()).orElseThrow(() -> refused("unknown_id", "a rung of the catalogue"));
         if (wanted.known()) {
             PairState now = states.now(pair.id());
-            for (RungId under : catalogue.under(rung.id(), pair.school())) {
+            for (RungId under : catalogue.under(rung.id(), pair.teaching())) {
                 if (!now.stair().isOpening(under)) {
                     placings.add(ids.get(), pair.id(), under.toString(), true, at);
                 }

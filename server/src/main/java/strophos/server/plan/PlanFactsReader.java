@@ -30,6 +30,7 @@ import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.plan.Proposal;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -123,7 +124,7 @@ class PlanFactsReader {
     /** What is known of the pair, once; a cause is left out of it to see what it changed. */
     record Sources(
             Looks.OfLesson look,
-            School school,
+            Teaching teaching,
             LocalDate day,
             ZoneId zone,
             PairStates.StateBefore before,
@@ -152,6 +153,8 @@ class PlanFactsReader {
                 Optional.empty(),
                 List.of(),
                 List.of(),
+                Teaching.of(School.CLASSICAL),
+                List.of(),
                 rules.stopping());
     }
 
@@ -173,7 +176,7 @@ class PlanFactsReader {
                 : set.horse();
         return new Sources(
                 look,
-                lesson.school(),
+                lesson.teaching(),
                 day,
                 zone,
                 before,
@@ -221,7 +224,7 @@ class PlanFactsReader {
                 g.look().looked().map(StoredLook::look),
                 g.look().focus(),
                 g.look().choice().map(FocusChoice::chosen),
-                g.current().or(() -> schools.begins(g.school())),
+                g.current().or(() -> schools.begins(g.teaching().school())),
                 candidates,
                 HardItemsRest.on(
                         g.day(),
@@ -232,6 +235,8 @@ class PlanFactsReader {
                         g.yesterday().stream()
                                 .map(r -> new HardItemsRest.ItemDay<>(r, g.day().minusDays(1)))
                                 .toList()),
+                g.teaching(),
+                schools.strands(g.teaching()),
                 g.stopping());
     }
 
@@ -244,7 +249,7 @@ class PlanFactsReader {
 
     private Stream<Candidate> candidates(
             Sources g, Strand strand, StairState decided, Predicate<Practice> isSaid, boolean hasStops) {
-        Progression progression = strand.progression(g.school());
+        Progression progression = catalogue.progression(strand, g.teaching());
         Map<RungId, RungState> stateOf =
                 Stair.states(progression, g.before().state().asked(), decided);
         List<Rung> rungs = progression.rungs();
@@ -252,11 +257,14 @@ class PlanFactsReader {
                 .map(r -> candidate(g, strand, rungs.indexOf(r), r, stateOf.get(r.id()), isSaid, hasStops));
     }
 
-    private Proposal proposal(Exercise exercise, School school) {
-        if (!exercise.schools().contains(school)) {
+    private Proposal proposal(RungId rung, Teaching teaching) {
+        if (!catalogue.isTaught(rung, teaching)) {
             return Proposal.NEVER;
         }
-        return programmes.isOwn(exercise.id()) ? Proposal.ONCE_BEGUN : Proposal.FREELY;
+        return programmes.isOwn(rung.exercise())
+                        || catalogue.standIn(rung, teaching).isPresent()
+                ? Proposal.ONCE_BEGUN
+                : Proposal.FREELY;
     }
 
     private Candidate candidate(
@@ -279,7 +287,7 @@ class PlanFactsReader {
                 exercise.isFence(),
                 exercise.isHard(),
                 exercise.isQuickening(),
-                proposal(exercise, g.school()),
+                proposal(rung.id(), g.teaching()),
                 rung.works(),
                 g.before().state().find(rung.id()).filter(r -> r.asks() > 0).map(RungRecord::sides),
                 lastReport(g, id, isSaid).map(Practice::feel),
@@ -320,7 +328,7 @@ class PlanFactsReader {
             }
         }
         for (Strand strand : catalogue.strands()) {
-            for (Rung rung : strand.progression(g.school()).rungs()) {
+            for (Rung rung : catalogue.progression(strand, g.teaching()).rungs()) {
                 lastReport(g, rung.id().toString(), p -> true)
                         .filter(p -> p.feel() != Feel.GETTING_THERE)
                         .ifPresent(p -> causes.add(new PlanChange.Supposition(

@@ -17,7 +17,7 @@ import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.plan.PlanLimits;
 import strophos.core.plan.Planner;
-import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.RungState;
 import strophos.core.state.PairState;
 import strophos.core.welfare.Heat;
@@ -117,14 +117,14 @@ public class Plans {
      * @param ridden the lessons before it, the latest first
      */
     public record ForDevice(
-            PlanForRide plan, Lesson lesson, School school, PairState before, List<RecentLesson> ridden) {}
+            PlanForRide plan, Lesson lesson, Teaching teaching, PairState before, List<RecentLesson> ridden) {}
 
     public ForDevice forDevice(UUID lesson, Instant now) {
         PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
         return new ForDevice(
                 forRide(lesson, known),
                 known.look().lesson(),
-                known.gathered().school(),
+                known.gathered().teaching(),
                 reader.state(known.gathered()),
                 known.gathered().ridden());
     }
@@ -138,18 +138,18 @@ public class Plans {
                 kept.flatMap(StoredPlan::latch).orElse(null),
                 kept.isPresent(),
                 NudgeRules.with(
-                        facts.turnCapS(), facts.workCapS(), known.gathered().school(), facts.stop()),
+                        facts.turnCapS(), facts.workCapS(), known.gathered().teaching(), facts.stop()),
                 Heat.of(facts.stop()));
     }
 
     /** For a pair that nobody has met: nothing is proposed, and the thresholds are the yard's. */
-    public PlanForRide forNewPair(School school) {
+    public PlanForRide forNewPair(Teaching teaching) {
         PlanFacts facts = reader.ofNewPair();
         return new PlanForRide(
                 teller.view(Planner.of(facts, List.of()), OptionalDouble.empty()),
                 null,
                 false,
-                NudgeRules.with(facts.turnCapS(), facts.workCapS(), school, facts.stop()),
+                NudgeRules.with(facts.turnCapS(), facts.workCapS(), teaching, facts.stop()),
                 Heat.of(facts.stop()));
     }
 

@@ -7,10 +7,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,11 +24,17 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
+import strophos.catalogue.Exercise;
 import strophos.catalogue.SchoolText;
 import strophos.catalogue.Schools;
 import strophos.catalogue.TackRoom;
+import strophos.core.exchange.PadKind;
 import strophos.core.record.EarlierMark;
+import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
+import strophos.core.school.Settings;
+import strophos.core.school.Teaching;
+import strophos.core.school.WhenStuck;
 import strophos.core.state.PairState;
 import strophos.core.watch.WatchCount;
 import strophos.server.access.Action;
@@ -114,18 +122,60 @@ class RideController {
             HeadgearChoice headgear,
             IntakeForRide known,
             SchoolForRide school,
+            List<SchoolForRide> schools,
+            SettingsForRide settled,
+            Map<String, CorrectionPolicy> corrections,
             long serverMs) {}
 
     /**
-     * How this pair is taught.
+     * What is settled for this pair and acts while it rides.
      *
+     * @param bit what it is taught in; null: whatever it wears
+     * @param correction where neither exercise nor segment says otherwise
+     */
+    record SettingsForRide(
+            Settings.SlackRein slack,
+            Settings.LandingLead landingLead,
+            @CanBeNull Settings.Bit bit,
+            CorrectionPolicy correction) {
+
+        static SettingsForRide of(Teaching teaching) {
+            return new SettingsForRide(
+                    teaching.slack(),
+                    teaching.landingLead(),
+                    teaching.settings().bit().orElse(null),
+                    teaching.correction());
+        }
+    }
+
+    /**
+     * How is taught in a school.
+     *
+     * @param pads how an exercise that has this pad elsewhere is touched in
      * @param ladder what is asked at each of the four strengths, lightest first; empty where the school knows no strengths
      * @param notAllowed what is never done in it, and why
      */
-    record SchoolForRide(List<String> ladder, String notAllowed, String why) {
+    record SchoolForRide(
+            School school,
+            List<String> ladder,
+            String notAllowed,
+            String why,
+            Map<PadKind, PadKind> pads,
+            CorrectionPolicy correction,
+            WhenStuck whenStuck) {
 
         static SchoolForRide of(SchoolText text) {
-            return new SchoolForRide(text.ladder(), text.notAllowed(), text.why());
+            Teaching teaching = Teaching.of(text.school());
+            return new SchoolForRide(
+                    text.school(),
+                    text.ladder(),
+                    text.notAllowed(),
+                    text.why(),
+                    Arrays.stream(PadKind.values())
+                            .filter(p -> teaching.pad(p) != p)
+                            .collect(Collectors.toMap(p -> p, teaching::pad)),
+                    teaching.correction(),
+                    teaching.whenStuck());
         }
     }
 
@@ -137,7 +187,7 @@ class RideController {
      */
     record HeadgearChoice(@CanBeNull String now, List<HeadgearName> all) {}
 
-    record HeadgearName(String id, String name) {}
+    record HeadgearName(String id, String name, Settings.Bit bit) {}
 
     @PostMapping("/entries")
     @Needs(Action.RECORD)
@@ -161,13 +211,13 @@ class RideController {
         RideLog.Arrivals arrived = log.all(id);
         // a lesson that goes on counts as far as it has come
         PairState state = lesson.startedAt() == null ? of.before() : states.now(lesson.pair());
-        List<StairReader.Step> rungs = stairs.steps(state, of.school());
+        List<StairReader.Step> rungs = stairs.steps(state, of.teaching());
         BesideLesson beside = besides.of(lesson.pair(), id, clock.instant(), lessons.zone());
         return new Packet(
                 lesson,
                 rungs,
                 usual(
-                        of.school(),
+                        of.teaching(),
                         rungs.stream().map(StairReader.Step::exercise).collect(Collectors.toSet())),
                 wire(arrived.entries()),
                 arrived.last(),
@@ -180,13 +230,31 @@ class RideController {
                 catalogue.strandNames(),
                 new HeadgearChoice(beside.headgear().orElse(null), headgearNames()),
                 beside.known(),
-                SchoolForRide.of(schools.of(of.school())),
+                SchoolForRide.of(schools.of(of.teaching().school())),
+                allSchools(),
+                SettingsForRide.of(of.teaching()),
+                corrections(rungs),
                 clock.millis());
+    }
+
+    private List<SchoolForRide> allSchools() {
+        return schools.all().stream().map(SchoolForRide::of).toList();
+    }
+
+    /** What exercises ask for by themselves. */
+    private Map<String, CorrectionPolicy> corrections(List<StairReader.Step> rungs) {
+        Map<String, CorrectionPolicy> own = new TreeMap<>();
+        rungs.forEach(r -> catalogue
+                .exercise(r.exercise())
+                .flatMap(Exercise::correction)
+                .ifPresent(c -> own.put(r.exercise(), c)));
+        return own;
     }
 
     private List<HeadgearName> headgearNames() {
         return tack.headgears().stream()
-                .map(h -> new HeadgearName(h.headgear().id(), h.name()))
+                .map(h -> new HeadgearName(
+                        h.headgear().id(), h.name(), h.headgear().bit()))
                 .toList();
     }
 
@@ -198,14 +266,16 @@ class RideController {
     @Needs(Action.ADD_PAIR)
     @Transactional
     public Packet clinic(@PathVariable School school) {
-        List<StairReader.Step> rungs = stairs.steps(PairState.START, school);
+        Teaching teaching = Teaching.of(school);
+        List<StairReader.Step> rungs = stairs.steps(PairState.START, teaching);
         UUID nobody = new UUID(0, 0);
         return new Packet(
                 new Lesson(
                         nobody,
                         nobody,
                         nobody,
-                        school,
+                        teaching,
+                        null,
                         "",
                         "",
                         clock.instant(),
@@ -214,10 +284,10 @@ class RideController {
                         null,
                         0),
                 rungs,
-                usual(school, rungs.stream().map(StairReader.Step::exercise).collect(Collectors.toSet())),
+                usual(teaching, rungs.stream().map(StairReader.Step::exercise).collect(Collectors.toSet())),
                 List.of(),
                 0,
-                plans.forNewPair(school),
+                plans.forNewPair(teaching),
                 List.of(),
                 List.of(),
                 WatchCount.STANDARD_WEEKS,
@@ -227,6 +297,9 @@ class RideController {
                 new HeadgearChoice(null, headgearNames()),
                 IntakeForRide.NOTHING,
                 SchoolForRide.of(schools.of(school)),
+                allSchools(),
+                SettingsForRide.of(teaching),
+                corrections(rungs),
                 clock.millis());
     }
 
@@ -240,11 +313,11 @@ class RideController {
         return EarlierMark.inAll(seen);
     }
 
-    private List<Usual> usual(School school, Set<String> ridden) {
+    private List<Usual> usual(Teaching teaching, Set<String> ridden) {
         return catalogue.strands().stream()
                 .flatMap(s -> s.exercises().stream())
                 .filter(e -> ridden.contains(e.id()))
-                .map(e -> Usual.of(e, school))
+                .map(e -> Usual.of(e, teaching))
                 .toList();
     }
 

@@ -9,13 +9,14 @@ import strophos.core.exchange.Means;
 import strophos.core.exchange.PadKind;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
-import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.server.contract.CanBeNull;
 
 /**
- * How an exercise is usually asked and touched in, by the pair's school.
+ * How an exercise is usually asked and touched in, as the lesson is taught.
  *
  * @param pad as a web of before knows it, which may still be open on a device; {@code padKind} is what holds
+ * @param ownPad what the exercise itself has, whoever teaches it: what a segment that borrows a school begins from
  * @param circleM the diameter of its circle in metres, where it has one of its own
  * @param left its aids on the left rein
  * @param none its aids where there is no rein
@@ -24,6 +25,7 @@ record Usual(
         String exercise,
         OlderPad pad,
         PadKind padKind,
+        PadKind ownPad,
         @CanBeNull Integer circleM,
         List<UsualAidView> left,
         List<UsualAidView> right,
@@ -59,12 +61,13 @@ record Usual(
         }
     }
 
-    static Usual of(Exercise exercise, School school) {
-        PadKind pad = school.pad(exercise.padKind());
+    static Usual of(Exercise exercise, Teaching teaching) {
+        PadKind pad = teaching.pad(exercise.padKind());
         return new Usual(
                 exercise.id(),
                 OlderPad.of(pad),
                 pad,
+                exercise.padKind(),
                 exercise.circleM().isPresent() ? exercise.circleM().getAsInt() : null,
                 on(exercise, Rein.LEFT),
                 on(exercise, Rein.RIGHT),

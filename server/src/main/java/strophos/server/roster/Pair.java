@@ -2,6 +2,7 @@ package strophos.server.roster;
 
 import java.util.UUID;
 import strophos.core.school.School;
+import strophos.core.school.Teaching;
 
 /** One rider with one horse, as named on a card. */
 public record Pair(
@@ -11,5 +12,10 @@ public record Pair(
         String rider,
         String horse,
         String description,
-        School school,
-        String goal) {}
+        Teaching teaching,
+        String goal) {
+
+    public School school() {
+        return teaching.school();
+    }
+}

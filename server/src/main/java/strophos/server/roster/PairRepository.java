@@ -6,20 +6,26 @@ import static strophos.server.db.Tables.PERSON;
 
 import java.time.Clock;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SelectConditionStep;
+import org.jooq.TableField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.school.School;
+import strophos.core.school.Settings;
+import strophos.core.school.Teaching;
 import strophos.server.access.Role;
 import strophos.server.access.VisiblePairs;
 import strophos.server.access.YardScope;
@@ -30,9 +36,30 @@ import strophos.server.sql.Binds;
 @Transactional(propagation = Propagation.MANDATORY)
 public class PairRepository {
 
+    /** What says how a pair is taught. */
+    public static final List<Field<?>> TEACHING = List.of(
+            PAIR.SCHOOL,
+            PAIR.SIDE_REINS,
+            PAIR.LEG,
+            PAIR.SLACK_REIN,
+            PAIR.BIT,
+            PAIR.LANDING_LEAD,
+            PAIR.CANTER_FROM,
+            PAIR.STRAND_ORDER);
+
     /** What a pair is read from, joined with its rider and its horse. */
-    public static final List<Field<?>> NAMED = List.of(
-            PAIR.ID, PAIR.RIDER_ID, PAIR.HORSE_ID, PERSON.NAME, HORSE.NAME, HORSE.DESCRIPTION, PAIR.SCHOOL, PAIR.GOAL);
+    public static final List<Field<?>> NAMED = Stream.concat(
+                    Stream.of(
+                            PAIR.ID,
+                            PAIR.RIDER_ID,
+                            PAIR.HORSE_ID,
+                            PERSON.NAME,
+                            HORSE.NAME,
+                            HORSE.DESCRIPTION,
+                            PAIR.GOAL),
+                    TEACHING.stream())
+            .<Field<?>>map(f -> f)
+            .toList();
 
     private final DSLContext db;
     private final Supplier<UUID> ids;
@@ -118,6 +145,24 @@ public class PairRepository {
         db.update(PAIR).set(PAIR.SCHOOL, school.name()).where(PAIR.ID.eq(pair)).execute();
     }
 
+    /** How often what is settled for this pair was changed. */
+    public int settingsVersion(UUID pair) {
+        return db.select(PAIR.SETTINGS_VERSION)
+                .from(PAIR)
+                .where(PAIR.ID.eq(pair))
+                .fetchSingle(PAIR.SETTINGS_VERSION);
+    }
+
+    /** Settles this for a pair; false when it was changed since this version. */
+    public boolean settle(UUID pair, int version, Settings settings) {
+        return db.update(PAIR)
+                        .set(row(settings))
+                        .set(PAIR.SETTINGS_VERSION, version + 1)
+                        .where(PAIR.ID.eq(pair).and(PAIR.SETTINGS_VERSION.eq(version)))
+                        .execute()
+                == 1;
+    }
+
     private UUID addHorse(NewPair pair) {
         UUID horse = orNew(pair.newHorseId());
         db.insertInto(HORSE, HORSE.YARD_ID, HORSE.ID, HORSE.NAME, HORSE.DESCRIPTION, HORSE.HEIGHT_CM, HORSE.CREATED_AT)
@@ -169,8 +214,43 @@ public class PairRepository {
                 r.get(PERSON.NAME),
                 r.get(HORSE.NAME),
                 r.get(HORSE.DESCRIPTION),
-                School.valueOf(r.get(PAIR.SCHOOL)),
+                teaching(r),
                 r.get(PAIR.GOAL));
+    }
+
+    /** How a pair is taught, of a row with these columns. */
+    public static Teaching teaching(Record r) {
+        return new Teaching(
+                School.valueOf(r.get(PAIR.SCHOOL)),
+                new Settings(
+                        read(r, PAIR.SIDE_REINS, Settings.SideReins.class),
+                        read(r, PAIR.LEG, Settings.LegStance.class),
+                        read(r, PAIR.SLACK_REIN, Settings.SlackRein.class),
+                        read(r, PAIR.BIT, Settings.Bit.class),
+                        read(r, PAIR.LANDING_LEAD, Settings.LandingLead.class),
+                        read(r, PAIR.CANTER_FROM, Settings.CanterFrom.class),
+                        read(r, PAIR.STRAND_ORDER, Settings.StrandOrder.class)));
+    }
+
+    private static <E extends Enum<E>> Optional<E> read(Record r, TableField<?, String> column, Class<E> of) {
+        return Optional.ofNullable(r.get(column)).map(word -> Enum.valueOf(of, word));
+    }
+
+    /** What is written for these settings. */
+    private static Map<Field<?>, Object> row(Settings s) {
+        Map<Field<?>, Object> row = new HashMap<>();
+        row.put(PAIR.SIDE_REINS, word(s.sideReins()));
+        row.put(PAIR.LEG, word(s.leg()));
+        row.put(PAIR.SLACK_REIN, word(s.slack()));
+        row.put(PAIR.BIT, word(s.bit()));
+        row.put(PAIR.LANDING_LEAD, word(s.landingLead()));
+        row.put(PAIR.CANTER_FROM, word(s.canterFrom()));
+        row.put(PAIR.STRAND_ORDER, word(s.order()));
+        return row;
+    }
+
+    private static String word(Optional<? extends Enum<?>> chosen) {
+        return chosen.map(Enum::name).orElse(null);
     }
 
     private static UUID yard() {

@@ -21,7 +21,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Missing;
 import strophos.core.progress.Standing;
-import strophos.core.school.School;
+import strophos.core.school.Teaching;
 import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Progression;
 import strophos.core.stair.Rung;
@@ -33,6 +33,7 @@ import strophos.core.state.Judge;
 import strophos.core.state.PairState;
 import strophos.core.state.RungRecord;
 import strophos.core.state.SideCount;
+import strophos.server.contract.CanBeNull;
 import strophos.server.rules.YardRules;
 
 /** Reads a pair's stair from its record and the decisions made on it. */
@@ -86,16 +87,43 @@ public class StairReader {
             int successes, int asks, int tallied, int window, int needed, int lessonsHeld, int lessonsNeeded) {}
 
     /**
-     * All rungs that the pair's school teaches, as this state has them, and those of others that it has ridden, can do, or was sent
-     * back to; strands in the order of the school.
+     * All rungs that are taught so, as this state has them, and those of others that it has ridden, can do, or was sent
+     * back to; strands in the order in which they are taught.
      */
-    public List<Step> steps(PairState state, School school) {
+    public List<Step> steps(PairState state, Teaching teaching) {
         Judge judge = judge();
         Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
-                .sorted(Comparator.comparingInt(s -> schools.place(school, s.id())))
-                .flatMap(strand -> steps(strand, school, state, asked, judge))
+                .sorted(Comparator.comparingInt(s -> schools.place(teaching, s.id())))
+                .flatMap(strand -> steps(strand, teaching, state, asked, judge))
                 .toList();
+    }
+
+    /**
+     * What a pair's stair has otherwise than its school would, because that is settled for it.
+     *
+     * @param instead what is taught first in its stead; null where it is left out
+     */
+    public record SettingOnStair(String exercise, @CanBeNull String instead) {}
+
+    /** What is left out of the stair of a pair that is taught so, or comes later than in its school. */
+    public List<SettingOnStair> settled(Teaching teaching) {
+        return catalogue.strands().stream()
+                .flatMap(s -> catalogue.progression(s, teaching).rungs().stream())
+                .flatMap(r -> settled(r.id(), teaching).stream())
+                .distinct()
+                .toList();
+    }
+
+    private Optional<SettingOnStair> settled(RungId rung, Teaching teaching) {
+        Exercise exercise = catalogue.exercise(rung.exercise()).orElseThrow();
+        if (exercise.schools().contains(teaching.school()) && !catalogue.isTaught(rung, teaching)) {
+            return Optional.of(new SettingOnStair(exercise.name(), null));
+        }
+        return catalogue
+                .standIn(rung, teaching)
+                .flatMap(r -> catalogue.exercise(r.exercise()))
+                .map(by -> new SettingOnStair(exercise.name(), by.name()));
     }
 
     /** Names of strands that the yard made itself, by their ids. */
@@ -104,12 +132,12 @@ public class StairReader {
     }
 
     /** The rung in work that was ridden last; of those of one lesson the first of the catalogue. */
-    public Optional<Step> inWork(PairState state, School school) {
+    public Optional<Step> inWork(PairState state, Teaching teaching) {
         Judge judge = judge();
         Set<RungId> asked = state.asked();
         return catalogue.strands().stream()
                 .flatMap(strand -> {
-                    Progression progression = strand.progression(school);
+                    Progression progression = catalogue.progression(strand, teaching);
                     Map<RungId, RungState> states = Stair.states(progression, asked, state.stair());
                     return progression.rungs().stream()
                             .filter(rung -> states.get(rung.id()) == RungState.IN_WORK)
@@ -126,11 +154,11 @@ public class StairReader {
         return new Judge(catalogue::rung, rules.rungDecision(), rules.stifferSide());
     }
 
-    private Stream<Step> steps(Strand strand, School school, PairState state, Set<RungId> asked, Judge judge) {
-        Progression progression = strand.progression(school);
+    private Stream<Step> steps(Strand strand, Teaching teaching, PairState state, Set<RungId> asked, Judge judge) {
+        Progression progression = catalogue.progression(strand, teaching);
         Map<RungId, RungState> states = Stair.states(progression, asked, state.stair());
         return progression.rungs().stream()
-                .filter(rung -> catalogue.isTaught(rung.id(), school)
+                .filter(rung -> catalogue.isTaught(rung.id(), teaching)
                         || state.find(rung.id()).isPresent()
                         || state.stair().isOpening(rung.id())
                         || state.stair().resting().containsValue(rung.id()))
@@ -138,10 +166,11 @@ public class StairReader {
     }
 
     /** What the decision on a rung must know beside its record. */
-    public Standing standing(Rung rung, PairState state, School school, List<String> painSigns) {
-        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression(school);
+    public Standing standing(Rung rung, PairState state, Teaching teaching, List<String> painSigns) {
+        Progression progression =
+                catalogue.progression(catalogue.strandOf(rung.id()).orElseThrow(), teaching);
         return new Standing(
-                state(rung, state, school) == RungState.PASSED,
+                state(rung, state, teaching) == RungState.PASSED,
                 Stair.opensNothing(progression, state.stair(), rung.id()),
                 painSigns);
     }
@@ -185,6 +214,14 @@ public class StairReader {
                 seen.toHold());
     }
 
+    /** The rungs a pair was asked on, by strand. */
+    public Map<String, List<Rung>> asked(PairState state) {
+        return state.asked().stream()
+                .flatMap(id -> catalogue.rung(id).stream())
+                .collect(Collectors.groupingBy(
+                        r -> catalogue.strandOf(r.id()).orElseThrow().id()));
+    }
+
     /** The strand the pair's own rider was asked most on; empty before any ask on a rung. */
     public Optional<Strand> mainStrand(PairState state) {
         return mainStrand(
@@ -204,8 +241,8 @@ public class StairReader {
     }
 
     /** The state of one rung of the catalogue. */
-    private RungState state(Rung rung, PairState state, School school) {
-        return state(rung, state, school, false, List.of());
+    private RungState state(Rung rung, PairState state, Teaching teaching) {
+        return state(rung, state, teaching, false, List.of());
     }
 
     /**
@@ -215,8 +252,9 @@ public class StairReader {
      * @param isAsked its own rider was asked on it in the lesson
      * @param made decisions on the lesson, in order
      */
-    public RungState state(Rung rung, PairState before, School school, boolean isAsked, List<PastDecision> made) {
-        Progression progression = catalogue.strandOf(rung.id()).orElseThrow().progression(school);
+    public RungState state(Rung rung, PairState before, Teaching teaching, boolean isAsked, List<PastDecision> made) {
+        Progression progression =
+                catalogue.progression(catalogue.strandOf(rung.id()).orElseThrow(), teaching);
         StairState decided = before.stair();
         for (PastDecision m : made) {
             Optional<Rung> on = catalogue.rung(m.rung());

@@ -98,6 +98,8 @@ class RolesTest {
         coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
         coachOnly("POST /api/v1/lessons/{id}/focus", 422);
         coachOnly("PUT /api/v1/lessons/{id}/plan", 422);
+        coachOnly("PUT /api/v1/lessons/{id}/school", 204);
+        coachOnly("PUT /api/v1/pairs/{id}/settings", 412);
         coachOnly("POST /api/v1/lessons/{id}/homework", 422);
         coachOnly("POST /api/v1/assignments/{id}/end", 204);
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
@@ -220,6 +222,7 @@ class RolesTest {
             case "decisions" ->
                 Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY");
             case "school" -> Map.of("school", "CLASSICAL");
+            case "settings" -> Map.of("version", 999, "settings", none);
             case "placings" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "known", true);
             case "voice-consent" -> Map.of("id", UUID.randomUUID(), "given", true, "saidBy", "Henrik Falk");
             case "focus" -> Map.of("id", UUID.randomUUID(), "chosen", List.of("HELP_FIRST"));
