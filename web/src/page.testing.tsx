@@ -195,13 +195,13 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   ],
   settled: { slack: 'FAULT', landingLead: 'CHANGED', bit: null, correction: 'PREVENT' },
   corrections: {},
+  ownPads: {},
   known: { fears: null, sightAndHearing: null, ownGait: null, head: null, unwanted: [] },
   usual: [
     {
       exercise: 'counter-bend',
       pad: 'STRENGTH',
       padKind: 'STRENGTH',
-      ownPad: 'STRENGTH',
       circleM: null,
       left: [],
       right: [],

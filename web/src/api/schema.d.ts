@@ -1700,6 +1700,8 @@ export interface components {
             load: number | null;
             missed: components["schemas"]["debrief.MissedCount"][];
             signs: components["schemas"]["debrief.SightingCount"][];
+            /** Format: int32 */
+            turnoutDays: number | null;
             worthChecking: components["schemas"]["debrief.Worth"][];
         };
         "debrief.LighterFirst": {
@@ -2592,6 +2594,7 @@ export interface components {
             substitute: string | null;
         };
         "library.Library": {
+            bySchool: components["schemas"]["library.StrandsOfSchool"][];
             exercises: components["schemas"]["library.ExerciseItem"][];
             strandNames: {
                 [key: string]: string;
@@ -2734,6 +2737,11 @@ export interface components {
         "library.StrandView": {
             steps: components["schemas"]["library.StepOfStrand"][];
             strand: string;
+        };
+        "library.StrandsOfSchool": {
+            /** @enum {string} */
+            school: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED";
+            strands: string[];
         };
         "library.VersionsView": {
             versions: components["schemas"]["library.OwnExerciseView"][];
@@ -3453,6 +3461,9 @@ export interface components {
             lesson: components["schemas"]["lesson.Lesson"];
             looksBefore: components["schemas"]["look.StoredLook"][];
             maySpeak: boolean;
+            ownPads: {
+                [key: string]: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
+            };
             plan: components["schemas"]["plan.PlanForRide"];
             rungs: components["schemas"]["stair.Step"][];
             school: components["schemas"]["ride.SchoolForRide"];
@@ -3499,8 +3510,6 @@ export interface components {
             exercise: string;
             left: components["schemas"]["ride.UsualAidView"][];
             none: components["schemas"]["ride.UsualAidView"][];
-            /** @enum {string} */
-            ownPad: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
             /** @enum {string} */
             pad: "STRENGTH" | "CHOICE" | "LINE";
             /** @enum {string} */

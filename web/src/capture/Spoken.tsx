@@ -26,6 +26,8 @@ export function Spoken({
         wordIn(t, 'gait', said.gait),
         t(`rein.${said.rein}`),
         ...(said.side ? [t('ride.toSide', { side: t(`worked.${said.side}`) })] : []),
+        ...(said.school ? [t(`school.${said.school}`)] : []),
+        ...(said.correction ? [t('figure.errorSaid', { policy: t(`correctShort.${said.correction}`) })] : []),
       ].join(', ')
     case 'rest':
       return t('ride.rest')

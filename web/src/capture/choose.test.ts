@@ -45,7 +45,6 @@ const circle: Usual = {
   exercise: 'circle',
   pad: 'STRENGTH',
   padKind: 'STRENGTH',
-  ownPad: 'STRENGTH',
   circleM: 15,
   left: [inside('LEFT')],
   right: [inside('RIGHT')],
@@ -61,7 +60,7 @@ const rewarded: Packet['schools'][number] = {
   whenStuck: 'END_ON_KNOWN',
 }
 const classical: Packet['schools'][number] = { ...rewarded, school: 'CLASSICAL', pads: {} }
-const known = { rungs, usual: [circle], schools: [classical, rewarded] }
+const known = { rungs, usual: [circle], schools: [classical, rewarded], ownPads: {} }
 
 const segment: Segment = {
   id: 's',
@@ -133,10 +132,14 @@ describe('choosing what is ridden', () => {
     expect(changed(known, borrowed, { rein: 'LEFT' }).correction).toBe('AT_ONCE')
     expect(padOf(known, changed(known, borrowed, { school: undefined }))).toBe('STRENGTH')
     // of a pair that is taught by choices, an ask of another school has its strength again
-    const own = { ...known, usual: [{ ...circle, padKind: 'CHOICE' as const }] }
+    const own = {
+      ...known,
+      usual: [{ ...circle, padKind: 'CHOICE' as const }],
+      ownPads: { circle: 'STRENGTH' as const },
+    }
     expect(padOf(own, segment)).toBe('CHOICE')
     expect(padOf(own, { ...segment, school: 'CLASSICAL' })).toBe('STRENGTH')
-    expect(padOf(known, { exercise: 'unknown', school: 'REWARD_BASED' })).toBe('STRENGTH')
+    expect(padOf(known, { exercise: 'unknown' })).toBe('STRENGTH')
   })
 
   test('resolves the usual aids to the side they are given on', () => {

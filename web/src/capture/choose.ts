@@ -25,6 +25,8 @@ export interface RungsAndAids {
   rungs: Step[]
   usual: Usual[]
   schools: Packet['schools']
+  /** What exercises have by themselves where the lesson's school touches them in otherwise. */
+  ownPads: Packet['ownPads']
   /** Of the yard's own strands, by their ids; a packet that an earlier version fetched has none. */
   strandNames?: Record<string, string>
 }
@@ -138,13 +140,13 @@ export function asRidden({
 
 /** How what is ridden is touched in: as the school it is asked by has it; an exercise the packet does not know, by strength. */
 export function padOf(
-  { usual, schools }: Pick<RungsAndAids, 'usual' | 'schools'>,
+  { usual, schools, ownPads }: Pick<RungsAndAids, 'usual' | 'schools' | 'ownPads'>,
   { exercise, school }: Pick<RiddenSegment, 'exercise' | 'school'>,
 ): Usual['padKind'] {
-  const own = usual.find((u) => u.exercise === exercise)
-  if (!own) return 'STRENGTH'
+  const asTaught = usual.find((u) => u.exercise === exercise)?.padKind ?? 'STRENGTH'
   const borrowed = school && schools.find((s) => s.school === school)
-  return borrowed ? (borrowed.pads[own.ownPad] ?? own.ownPad) : own.padKind
+  const own = ownPads[exercise] ?? asTaught
+  return borrowed ? (borrowed.pads[own] ?? own) : asTaught
 }
 
 /** Whether two say the same. */

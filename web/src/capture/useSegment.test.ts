@@ -23,7 +23,7 @@ function riding() {
     return Promise.resolve({ id: `written ${said.length}` } as StoredEntry)
   }
   const { result, rerender } = renderHook(
-    ({ now }) => useSegment({ rungs: [], usual: [], schools: [] }, now, false, say),
+    ({ now }) => useSegment({ rungs: [], usual: [], schools: [], ownPads: {} }, now, false, say),
     {
       initialProps: { now: segment },
     },
@@ -62,7 +62,7 @@ test('follows what is painted once it is there', async () => {
 
 test('a change that could not be kept leaves what was ridden', async () => {
   const { result } = renderHook(() =>
-    useSegment({ rungs: [], usual: [], schools: [] }, segment, false, () =>
+    useSegment({ rungs: [], usual: [], schools: [], ownPads: {} }, segment, false, () =>
       Promise.reject(new Error('no room')),
     ),
   )

@@ -65,6 +65,7 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
     corrections: { made: 0, total: 0, isConsistent: null, byPolicy: [] },
     effort: null,
     load: null,
+    turnoutDays: null,
     worthChecking: [],
   },
   kept: 14,

@@ -144,6 +144,9 @@ function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
             {t('pair.and')} {lesson.rider}
           </chakra.span>
         </chakra.h1>
+        {lesson.borrowed && (
+          <Quiet>{t('debrief.borrowed', { school: t(`school.${lesson.borrowed}`) })}</Quiet>
+        )}
       </Box>
       <Box width={{ base: 'full', lg: '26rem' }}>
         <ReinClock leftMs={leftMs} rightMs={rightMs} now={null} />

@@ -86,7 +86,7 @@ function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {
   )
 }
 
-function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
+function Hand({ seen: { missed, corrections, effort, load, turnoutDays } }: { seen: Seen }) {
   const { t } = useText()
   if (missed.length === 0 && corrections.total === 0 && effort === null) return null
   return (
@@ -107,6 +107,7 @@ function Hand({ seen: { missed, corrections, effort, load } }: { seen: Seen }) {
         {effort !== null && (
           <li>
             {t('seenIn.effort', { effort, words: wordIn(t, 'effort', effort), load: Math.round(load ?? 0) })}
+            {turnoutDays !== null && `. ${t('seenIn.turnout', { count: turnoutDays })}`}
           </li>
         )}
       </chakra.ul>

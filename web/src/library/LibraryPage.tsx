@@ -24,13 +24,14 @@ export default function LibraryPage() {
   const library = useQuery(queries.library())
   const { actions } = useMe()
   const { search } = useLocation()
-  const [wanted, setWanted] = useState({ ...ANYTHING, isOwn: search === '?own' })
+  const [wanted, setWanted] = useState(() => searchedFor(search))
   if (library.isPending) return <Wait />
   if (library.isError) return <Trouble cause={library.error} onAgain={() => void library.refetch()} />
   const all = library.data.exercises
   const names = library.data.strandNames
   const found = all.filter((e) => isWanted(e, strandIn(t, e.strand, names), wanted))
-  const strands = [...new Set(found.map((e) => e.strand))]
+  const order = library.data.bySchool.find((s) => s.school === wanted.school)?.strands
+  const strands = inOrder([...new Set(found.map((e) => e.strand))], order)
   const steps = library.data.strands.flatMap((s) => s.steps)
   const nameOf = (rung: string) => {
     const step = steps.find((s) => s.rung === rung)
@@ -94,6 +95,20 @@ export default function LibraryPage() {
       {wanted.isOwn && actions.includes('MAKE_EXERCISES') && <HandOn />}
     </>
   )
+}
+
+/** What the address asks for: one's own, or what a school teaches. */
+function searchedFor(search: string): Search {
+  const asked = new URLSearchParams(search)
+  const school = SCHOOLS.find((s) => s === asked.get('school')) ?? null
+  return { ...ANYTHING, school, isOwn: asked.has('own') }
+}
+
+/** As a school goes about them; those that it does not name come last. */
+function inOrder(strands: string[], order: string[] | undefined): string[] {
+  if (!order) return strands
+  const place = (strand: string) => (order.includes(strand) ? order.indexOf(strand) : order.length)
+  return [...strands].sort((a, b) => place(a) - place(b))
 }
 
 interface AsStairProps {

@@ -31,6 +31,7 @@ test('an exercise is found by a word, and all are shown again by one key', async
         exercises: [item('renvers', 'Renvers'), item('half-pass', 'Half-pass', { gaits: ['TROT'] })],
         strands: [],
         strandNames: {},
+        bySchool: [{ school: 'GAITED', strands: ['rhythm', 'bend'] }],
       },
     },
   })
@@ -44,6 +45,35 @@ test('an exercise is found by a word, and all are shown again by one key', async
   expect(screen.getAllByRole('link')).toHaveLength(2)
   await user.selectOptions(screen.getByLabelText(text('library.gait')), 'TROT')
   expect(screen.getAllByRole('link')).toHaveLength(1)
+})
+
+test('a pair’s school opens what it teaches, in its order', async () => {
+  show(<LibraryPage />, {
+    path: '/library',
+    at: '/library?school=GAITED',
+    answers: {
+      'GET /api/v1/library': {
+        exercises: [
+          item('own-gate', 'Gate', { strand: 'own', schools: ['GAITED'] }),
+          item('counter-bend', 'Counter-bend', { strand: 'bend', schools: ['CLASSICAL', 'GAITED'] }),
+          item('renvers', 'Renvers'),
+          item('four-beats', 'Four clear beats', { strand: 'rhythm', schools: ['GAITED'] }),
+        ],
+        strands: [],
+        strandNames: {},
+        bySchool: [{ school: 'GAITED', strands: ['rhythm', 'bend'] }],
+      },
+    },
+  })
+  const school = await screen.findByLabelText(text('library.school'))
+  expect(school).toHaveValue('GAITED')
+  expect(screen.getAllByRole('link').map((l) => l.getAttribute('href'))).toEqual([
+    '/library/four-beats',
+    '/library/counter-bend',
+    '/library/own-gate',
+  ])
+  await userEvent.setup().selectOptions(school, '')
+  expect(screen.getAllByRole('link')).toHaveLength(4)
 })
 
 test('a strand is walked as a stair by the arrow keys, and says what it needs of other strands', async () => {
@@ -61,6 +91,7 @@ test('a strand is walked as a stair by the arrow keys, and says what it needs of
       'GET /api/v1/library': {
         exercises: [item('travers', 'Travers')],
         strandNames: {},
+        bySchool: [{ school: 'GAITED', strands: ['rhythm', 'bend'] }],
         strands: [
           {
             strand: 'quarters',

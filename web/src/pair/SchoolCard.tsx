@@ -7,7 +7,7 @@ import type { PairView, SchoolView } from '../api'
 import { useMe } from '../session'
 import { useText, wordIn } from '../text'
 import type { Text } from '../text'
-import { Button, Card, CardTitle, Quiet, Select, Trouble, WhyBox } from '../ui'
+import { Button, Card, CardTitle, LinkButton, Select, Trouble, WhyBox } from '../ui'
 import { SettingsList } from './SettingsList'
 
 /** How this pair is taught, and what another school would change, said before it is changed. */
@@ -64,7 +64,12 @@ function AsTaught({ school }: { school: SchoolView }) {
           <b>{t(`schoolOf.${what}`)}:</b> {school[what]}
         </chakra.p>
       ))}
-      <Quiet marginTop="1">{t(`correct.${school.correction}`)}</Quiet>
+      <chakra.p marginTop="1">
+        <b>{t('schoolOf.error')}:</b> {t(`correct.${school.correction}`)}
+      </chakra.p>
+      <LinkButton look="bare" paddingX="0" to={`/library?school=${school.school}`}>
+        {t('schoolOf.exercises', { school: t(`school.${school.school}`) })}
+      </LinkButton>
     </>
   )
 }

@@ -63,7 +63,7 @@ test('a packet knows the schools there are, and that nothing is settled', async 
   const { packet } = (await coach.packets.toArray())[0] ?? {}
   expect(packet?.schools).toEqual([])
   expect(packet?.settled.bit).toBeNull()
-  expect(packet?.usual.every((u) => u.ownPad === u.padKind)).toBe(true)
+  expect(packet?.ownPads).toEqual({})
   expect(packet?.known.ownGait).toBeNull()
 })
 

@@ -91,9 +91,7 @@ export function completeForSchools({ packet }: OlderPacket): void {
   packet.schools ??= []
   packet.settled ??= { slack: 'RELEASE', landingLead: 'LEFT_ALONE', bit: null, correction: 'WHEN_CLEAR' }
   packet.corrections ??= {}
-  packet.usual?.forEach((u: Partial<Packet['usual'][number]>) => {
-    if (u.padKind) u.ownPad ??= u.padKind
-  })
+  packet.ownPads ??= {}
   // is only read where it is settled what the pair wears, which such a packet never says
   packet.headgear?.all.forEach((h: Partial<Packet['headgear']['all'][number]>) => (h.bit ??= 'SNAFFLE'))
   if (packet.known) packet.known.ownGait ??= null

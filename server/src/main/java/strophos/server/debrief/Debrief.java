@@ -39,8 +39,10 @@ import strophos.core.stair.RungState;
 import strophos.core.state.LessonCount;
 import strophos.core.state.PairState;
 import strophos.server.contract.CanBeNull;
+import strophos.server.intake.IntakeRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.lesson.LessonWith;
 import strophos.server.pause.Pauses;
 import strophos.server.problem.Problem;
 import strophos.server.ride.RideLog;
@@ -160,7 +162,9 @@ public class Debrief {
 
     /** The debrief of this lesson. */
     public DebriefView view(UUID lessonId) {
-        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        LessonWith found =
+                lessons.find(lessonId, List.of(IntakeRepository.TURNOUT_DAYS)).orElseThrow(Problem::notFound);
+        Lesson lesson = found.lesson();
         Ride ride = log.ride(lesson);
         List<LessonCount> counts = LessonCount.of(ride);
         List<PastDecision> made = decisions.ofLesson(lessonId);
@@ -192,7 +196,7 @@ public class Debrief {
                         .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
                 voices(ride),
-                seen.of(lesson, ride),
+                seen.of(lesson, ride, found.also().get(IntakeRepository.TURNOUT_DAYS)),
                 ride.stopSigns().stream()
                         .map(s -> new StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),

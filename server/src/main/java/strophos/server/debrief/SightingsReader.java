@@ -53,6 +53,7 @@ class SightingsReader {
      *
      * @param effort of the horse, 0 to 10; null when not said
      * @param load minutes ridden times effort (Foster 2001), in arbitrary units; null with it
+     * @param turnoutDays a week on which the horse is turned out, beside the load; null with it, and where nobody has asked
      * @param worthChecking over the last lessons, the strongest first; never a cause
      */
     record LessonSightings(
@@ -62,6 +63,7 @@ class SightingsReader {
             Corrections corrections,
             @CanBeNull Integer effort,
             @CanBeNull Double load,
+            @CanBeNull Integer turnoutDays,
             List<Worth> worthChecking) {}
 
     /** So often in the lesson. */
@@ -91,7 +93,8 @@ class SightingsReader {
      */
     record Worth(String name, Side side, int yesWith, int with, int yesWithout, int without, double p) {}
 
-    LessonSightings of(Lesson lesson, Ride ride) {
+    /** @param turnoutDays null where nobody has asked */
+    LessonSightings of(Lesson lesson, Ride ride, Integer turnoutDays) {
         Optional<Integer> effort = ride.marks().stream()
                 .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .reduce((a, b) -> b);
@@ -102,6 +105,7 @@ class SightingsReader {
                 corrections(ride, lesson.teaching()),
                 effort.orElse(null),
                 effort.map(e -> SessionLoad.of(ridden(ride), e).load()).orElse(null),
+                effort.isEmpty() ? null : turnoutDays,
                 lesson.startedAt() == null ? List.of() : worthChecking(lesson));
     }
 

@@ -106,6 +106,12 @@ public class IntakeRepository {
                         .toList());
     }
 
+    /** On how many days a week the horse of a statement's pair is turned out; null where nobody has asked. */
+    public static final Field<Integer> TURNOUT_DAYS =
+            DSL.field(DSL.select(DSL.field("({0} ->> 'turnoutDays')::integer", SQLDataType.INTEGER, HORSE_INTAKE.BODY))
+                    .from(HORSE_INTAKE)
+                    .where(HORSE_INTAKE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE_INTAKE.HORSE_ID.eq(PAIR.HORSE_ID))));
+
     /** What of it must be known beside the pad, as part of a statement. */
     public Field<IntakeForRide> forRide(UUID pair) {
         Field<String> horse = HORSE_INTAKE.BODY.cast(SQLDataType.CLOB);

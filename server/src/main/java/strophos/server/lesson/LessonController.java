@@ -121,12 +121,18 @@ class LessonController {
     /** @param school null: the pair's own */
     record SchoolToBorrow(@CanBeNull School school) {}
 
-    /** The school this lesson borrows; what was ridden in it stays as it was recorded. */
+    /** The school this lesson borrows, until it begins: then what was ridden keeps the school it was ridden in. */
     @PutMapping("/lessons/{id}/school")
     @Needs(Action.PLAN)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void borrow(@PathVariable UUID id, @Valid @RequestBody SchoolToBorrow wanted) {
         Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        if (lesson.startedAt() != null) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "begun",
+                    "The lesson has begun. On Ride a stretch of it can borrow another school.");
+        }
         lessons.borrow(id, wanted.school());
         news.changedLesson(id, lesson.pair());
     }

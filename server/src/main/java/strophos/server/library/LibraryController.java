@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
+import strophos.catalogue.Schools;
 import strophos.catalogue.Strand;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
@@ -34,12 +35,15 @@ class LibraryController {
     static final int PAIRS = 12;
 
     private final Catalogue catalogue;
+    private final Schools schools;
     private final LibraryRepository pairs;
     private final OwnRepository own;
     private final YardCatalogue yard;
 
-    LibraryController(Catalogue catalogue, LibraryRepository pairs, OwnRepository own, YardCatalogue yard) {
+    LibraryController(
+            Catalogue catalogue, Schools schools, LibraryRepository pairs, OwnRepository own, YardCatalogue yard) {
         this.catalogue = catalogue;
+        this.schools = schools;
         this.pairs = pairs;
         this.own = own;
         this.yard = yard;
@@ -50,7 +54,14 @@ class LibraryController {
      *
      * @param strandNames of the yard's own progressions, by their ids
      */
-    record Library(List<ExerciseItem> exercises, List<StrandView> strands, Map<String, String> strandNames) {}
+    record Library(
+            List<ExerciseItem> exercises,
+            List<StrandView> strands,
+            Map<String, String> strandNames,
+            List<StrandsOfSchool> bySchool) {}
+
+    /** The strands in the order in which a school goes about them. */
+    record StrandsOfSchool(School school, List<String> strands) {}
 
     /** A strand's stair, from the bottom up. */
     record StrandView(String strand, List<StepOfStrand> steps) {}
@@ -102,7 +113,10 @@ class LibraryController {
                                 s.id(),
                                 s.progression().rungs().stream().map(this::step).toList()))
                         .toList(),
-                catalogue.strandNames());
+                catalogue.strandNames(),
+                schools.all().stream()
+                        .map(s -> new StrandsOfSchool(s.school(), s.strands()))
+                        .toList());
     }
 
     private StepOfStrand step(Rung r) {

@@ -29,6 +29,7 @@ import strophos.catalogue.SchoolText;
 import strophos.catalogue.Schools;
 import strophos.catalogue.TackRoom;
 import strophos.core.exchange.PadKind;
+import strophos.core.exchange.Place;
 import strophos.core.record.EarlierMark;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
@@ -56,6 +57,9 @@ import tools.jackson.databind.JsonNode;
 @RestController
 @RequestMapping("/api/v1")
 class RideController {
+
+    /** Where something is done that has no rein. */
+    private static final Set<Place> WITHOUT_REIN = Set.of(Place.SPOT, Place.TRAIL, Place.STALL, Place.TRAILER);
 
     private final RideLog log;
     private final Turns turns;
@@ -125,6 +129,7 @@ class RideController {
             List<SchoolForRide> schools,
             SettingsForRide settled,
             Map<String, CorrectionPolicy> corrections,
+            Map<String, PadKind> ownPads,
             long serverMs) {}
 
     /**
@@ -216,9 +221,7 @@ class RideController {
         return new Packet(
                 lesson,
                 rungs,
-                usual(
-                        of.teaching(),
-                        rungs.stream().map(StairReader.Step::exercise).collect(Collectors.toSet())),
+                usual(of.teaching(), rungs),
                 wire(arrived.entries()),
                 arrived.last(),
                 of.plan(),
@@ -234,11 +237,23 @@ class RideController {
                 allSchools(),
                 SettingsForRide.of(of.teaching()),
                 corrections(rungs),
+                ownPads(of.teaching(), rungs),
                 clock.millis());
     }
 
     private List<SchoolForRide> allSchools() {
         return schools.all().stream().map(SchoolForRide::of).toList();
+    }
+
+    /** What exercises have by themselves where this teaching touches them in otherwise: from it a stretch borrows. */
+    private Map<String, PadKind> ownPads(Teaching teaching, List<StairReader.Step> rungs) {
+        Map<String, PadKind> own = new TreeMap<>();
+        rungs.forEach(r -> catalogue
+                .exercise(r.exercise())
+                .map(Exercise::padKind)
+                .filter(pad -> teaching.pad(pad) != pad)
+                .ifPresent(pad -> own.put(r.exercise(), pad)));
+        return own;
     }
 
     /** What exercises ask for by themselves. */
@@ -284,7 +299,7 @@ class RideController {
                         null,
                         0),
                 rungs,
-                usual(teaching, rungs.stream().map(StairReader.Step::exercise).collect(Collectors.toSet())),
+                usual(teaching, rungs),
                 List.of(),
                 0,
                 plans.forNewPair(teaching),
@@ -300,6 +315,7 @@ class RideController {
                 allSchools(),
                 SettingsForRide.of(teaching),
                 corrections(rungs),
+                ownPads(teaching, rungs),
                 clock.millis());
     }
 
@@ -313,11 +329,14 @@ class RideController {
         return EarlierMark.inAll(seen);
     }
 
-    private List<Usual> usual(Teaching teaching, Set<String> ridden) {
+    private List<Usual> usual(Teaching teaching, List<StairReader.Step> rungs) {
+        Map<String, Set<Place>> ridden = rungs.stream()
+                .collect(Collectors.groupingBy(
+                        StairReader.Step::exercise, Collectors.mapping(StairReader.Step::place, Collectors.toSet())));
         return catalogue.strands().stream()
                 .flatMap(s -> s.exercises().stream())
-                .filter(e -> ridden.contains(e.id()))
-                .map(e -> Usual.of(e, teaching))
+                .filter(e -> ridden.containsKey(e.id()))
+                .map(e -> Usual.of(e, teaching, ridden.get(e.id()).stream().anyMatch(WITHOUT_REIN::contains)))
                 .toList();
     }
 

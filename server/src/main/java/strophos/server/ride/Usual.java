@@ -16,16 +16,14 @@ import strophos.server.contract.CanBeNull;
  * How an exercise is usually asked and touched in, as the lesson is taught.
  *
  * @param pad as a web of before knows it, which may still be open on a device; {@code padKind} is what holds
- * @param ownPad what the exercise itself has, whoever teaches it: what a segment that borrows a school begins from
  * @param circleM the diameter of its circle in metres, where it has one of its own
  * @param left its aids on the left rein
- * @param none its aids where there is no rein
+ * @param none its aids where there is no rein; empty where there always is one
  */
 record Usual(
         String exercise,
         OlderPad pad,
         PadKind padKind,
-        PadKind ownPad,
         @CanBeNull Integer circleM,
         List<UsualAidView> left,
         List<UsualAidView> right,
@@ -61,17 +59,16 @@ record Usual(
         }
     }
 
-    static Usual of(Exercise exercise, Teaching teaching) {
+    static Usual of(Exercise exercise, Teaching teaching, boolean isWithoutRein) {
         PadKind pad = teaching.pad(exercise.padKind());
         return new Usual(
                 exercise.id(),
                 OlderPad.of(pad),
                 pad,
-                exercise.padKind(),
                 exercise.circleM().isPresent() ? exercise.circleM().getAsInt() : null,
                 on(exercise, Rein.LEFT),
                 on(exercise, Rein.RIGHT),
-                on(exercise, Rein.NONE));
+                isWithoutRein ? on(exercise, Rein.NONE) : List.of());
     }
 
     private static List<UsualAidView> on(Exercise exercise, Rein rein) {

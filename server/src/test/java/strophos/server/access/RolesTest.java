@@ -98,7 +98,7 @@ class RolesTest {
         coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
         coachOnly("POST /api/v1/lessons/{id}/focus", 422);
         coachOnly("PUT /api/v1/lessons/{id}/plan", 422);
-        coachOnly("PUT /api/v1/lessons/{id}/school", 204);
+        coachOnly("PUT /api/v1/lessons/{id}/school", 409);
         coachOnly("PUT /api/v1/pairs/{id}/settings", 412);
         coachOnly("POST /api/v1/lessons/{id}/homework", 422);
         coachOnly("POST /api/v1/assignments/{id}/end", 204);

@@ -97,6 +97,11 @@ class SightingsTest {
                 .as("5 of 6 are under nine in ten")
                 .isFalse();
         assertThat(seen.path("effort").asInt()).isEqualTo(6);
+        assertThat(seen.path("turnoutDays").isNull()).as("nobody has asked").isTrue();
+        coach.put(
+                "/api/v1/pairs/" + pair + "/intake/horse",
+                Map.of("version", 0, "horse", Map.of("soundness", List.of(), "turnoutDays", 4)));
+        assertThat(seen(lesson).path("turnoutDays").asInt()).isEqualTo(4);
         double minutes = 12 / 60.0;
         assertThat(seen.path("load").asDouble()).isCloseTo(6 * minutes, within(0.11));
         assertThat(seen.path("signs").path(0).path("name").asString()).isEqualTo("jaw-soft");

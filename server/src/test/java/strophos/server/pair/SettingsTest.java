@@ -103,7 +103,8 @@ class SettingsTest {
         assertThat(packet.path("school").path("school").asString()).isEqualTo("REWARD_BASED");
         assertThat(packet.path("usual")
                         .valueStream()
-                        .filter(u -> u.path("ownPad").asString().equals("STRENGTH"))
+                        .filter(u ->
+                                packet.path("ownPads").has(u.path("exercise").asString()))
                         .map(u -> u.path("padKind").asString())
                         .distinct())
                 .containsExactly("CHOICE");
@@ -120,6 +121,15 @@ class SettingsTest {
                         .path("school")
                         .asString())
                 .isEqualTo("GAITED");
+    }
+
+    @Test
+    void aLessonThatHasBegunKeepsItsSchool() {
+        String lesson = yard.lesson(pair);
+        yard.send(List.of(yard.entry(lesson, "lesson_started", Map.of())));
+        Client.Reply late = coach.put("/api/v1/lessons/" + lesson + "/school", Map.of("school", "CLASSICAL"));
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.code()).isEqualTo("begun");
     }
 
     /** The segment's own policy, else the exercise's, else that of the school it is asked by (rules 6). */
