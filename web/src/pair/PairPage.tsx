@@ -165,7 +165,7 @@ const MOVES = { RISES: '↗', FALLS: '↘', CANNOT_TELL: '→' } as const
 function SideBehind({ behind: b }: { behind: PairView['behind'][number] }) {
   const { t } = useText()
   return (
-    <Flex align="center" gap="2" marginBottom="1" fontVariantNumeric="tabular-nums">
+    <Flex align="center" gap="2" marginY="1" fontVariantNumeric="tabular-nums">
       {isOneSide(b.side) && <SideLetter side={b.side} />}
       <span>
         {t('pair.behind', {

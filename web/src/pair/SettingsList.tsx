@@ -101,6 +101,7 @@ function Row({ setting, own, held, school, canEdit, onChoose }: RowProps) {
     <Grid
       templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 3fr) minmax(0, 2fr)' }}
       columnGap="4"
+      rowGap="2"
       paddingY="2"
       borderTopWidth="1px"
       borderColor="line"

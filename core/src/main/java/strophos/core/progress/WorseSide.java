@@ -4,13 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import strophos.core.exchange.Side;
+import strophos.core.stats.Interval;
 import strophos.core.stats.Newcombe;
 import strophos.core.stats.Proportion;
 
 /**
  * The side of the horse that is behind on a strand, and whether it moves: all asks of the strand under the pair's own rider in
- * its last {@link #LESSONS} lessons, the earlier half of these lessons against the later. It is a sight, not a verdict: which side
- * is stiff on a rung, {@link StifferSide} says.
+ * its last {@link #LESSONS} lessons, the earlier half of these lessons against the later. No plan follows from it: which side is stiff on
+ * a rung, {@link StifferSide} says.
  *
  * @param side with the lower share of YES
  * @param earlier YES of its asks in the earlier half of the lessons
@@ -36,17 +37,21 @@ public record WorseSide(Side side, Proportion earlier, Proportion lately, Moveme
     public record SidesOfLesson(Proportion left, Proportion right) {}
 
     /**
-     * Empty where a side has too few asks, or both have the same share.
+     * Empty where a side has too few asks, or the difference may be chance: its 95 % interval (Newcombe 1998, method 10) holds 0.
      *
      * @param lessons of one strand, the oldest first, {@link #LESSONS} at most
      */
     public static Optional<WorseSide> of(List<SidesOfLesson> lessons) {
         Proportion left = sum(lessons, SidesOfLesson::left);
         Proportion right = sum(lessons, SidesOfLesson::right);
-        if (left.total() < FEWEST || right.total() < FEWEST || left.share() == right.share()) {
+        if (left.total() < FEWEST || right.total() < FEWEST) {
             return Optional.empty();
         }
-        boolean isLeft = left.share() < right.share();
+        Interval more = Newcombe.of(right, left).interval();
+        if (more.low() <= 0 && more.high() >= 0) {
+            return Optional.empty();
+        }
+        boolean isLeft = more.low() > 0;
         Function<SidesOfLesson, Proportion> worse = isLeft ? SidesOfLesson::left : SidesOfLesson::right;
         int half = lessons.size() / 2;
         Proportion earlier = sum(lessons.subList(0, half), worse);
@@ -58,7 +63,7 @@ public record WorseSide(Side side, Proportion earlier, Proportion lately, Moveme
         if (earlier.total() == 0 || lately.total() == 0) {
             return Movement.CANNOT_TELL;
         }
-        var by = Newcombe.of(lately, earlier).interval();
+        Interval by = Newcombe.of(lately, earlier).interval();
         return by.low() > 0 ? Movement.RISES : by.high() < 0 ? Movement.FALLS : Movement.CANNOT_TELL;
     }
 
