@@ -186,6 +186,12 @@ class ScreenshotsTest {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(rein).setExact(true))
                 .click();
+        // written with the time of the touch, before the clock goes on
+        coach.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(rein).setExact(true).setPressed(true))
+                .waitFor();
         Instant at = Instant.parse(Stage.START).plusSeconds(60 + 260L * turn);
         for (String answer : ANSWERS) {
             at = at.plusSeconds(14 + answer.length());
