@@ -61,19 +61,24 @@ class ObservedTest {
     @Test
     void thePacketSaysHowExercisesAreAskedOnEachRein() {
         String lesson = yard.lesson(yard.pair());
-        JsonNode usual = coach.get("/api/v1/lessons/" + lesson + "/packet")
-                .body()
-                .path("usual")
-                .valueStream()
-                .filter(u -> u.path("exercise").asString().equals("inside-bend"))
-                .findFirst()
-                .orElseThrow();
+        JsonNode all = coach.get("/api/v1/lessons/" + lesson + "/packet").body().path("usual");
+        JsonNode usual = of(all, "inside-bend");
         JsonNode leg = usual.path("right").path(2);
         assertThat(leg.path("means").asString()).isEqualTo("LEG");
         assertThat(leg.path("side").asString()).isEqualTo("RIGHT");
         assertThat(leg.path("foot").asString()).isEqualTo("RIGHT_HIND");
         assertThat(usual.path("left").path(2).path("side").asString()).isEqualTo("LEFT");
-        assertThat(usual.path("none").path(2).path("foot").isNull()).isTrue();
+        assertThat(usual.path("none").isEmpty()).as("always on a rein").isTrue();
+        JsonNode turn = of(all, "turn-forehand").path("none");
+        assertThat(turn.isEmpty()).as("on the spot there is none").isFalse();
+        assertThat(turn.path(0).path("side").asString()).isEqualTo("NONE");
+    }
+
+    private static JsonNode of(JsonNode usual, String exercise) {
+        return usual.valueStream()
+                .filter(u -> u.path("exercise").asString().equals(exercise))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static List<Map<String, Object>> frightened(String lesson) {
