@@ -30,15 +30,12 @@ class LibraryRepository {
 
     /** The pairs the viewer may see that were asked on one of these rungs, the latest first. */
     List<ExerciseView.PairView> pairsOn(List<RungId> rungs, int most) {
-        Field<Instant> last = DSL.field(db.select(DSL.max(LESSON_COUNT.BEGAN_AT))
-                .from(LESSON_COUNT)
-                .where(LESSON_COUNT
-                        .YARD_ID
-                        .eq(PAIR.YARD_ID)
-                        .and(LESSON_COUNT.PAIR_ID.eq(PAIR.ID))
-                        .and(LESSON_COUNT.RUNG.in(
-                                rungs.stream().map(RungId::toString).toList()))
-                        .and(LESSON_COUNT.ASKS.gt(0))));
+        if (rungs.isEmpty()) {
+            return List.of();
+        }
+        Field<Instant> last = DSL.greatest(
+                latest(rungs.get(0)),
+                rungs.stream().skip(1).map(LibraryRepository::latest).toArray(Field<?>[]::new));
         var asked = db.select(PAIR.ID, PAIR.YARD_ID, PAIR.HORSE_ID, PAIR.RIDER_ID, last.as("last"))
                 .from(PAIR)
                 .where(VisiblePairs.to(YardScope.viewer()))
@@ -54,5 +51,19 @@ class LibraryRepository {
                 .orderBy(at.desc(), asked.field(PAIR.ID))
                 .limit(most)
                 .fetch(r -> new ExerciseView.PairView(r.value1(), r.value2(), r.value3(), r.value4()));
+    }
+
+    /** When a statement's pair was asked on this rung last: the end of an index, however many years lie before it. */
+    private static Field<Instant> latest(RungId rung) {
+        return DSL.field(DSL.select(LESSON_COUNT.BEGAN_AT)
+                .from(LESSON_COUNT)
+                .where(LESSON_COUNT
+                        .YARD_ID
+                        .eq(PAIR.YARD_ID)
+                        .and(LESSON_COUNT.PAIR_ID.eq(PAIR.ID))
+                        .and(LESSON_COUNT.RUNG.eq(rung.toString()))
+                        .and(LESSON_COUNT.ASKS.gt(0)))
+                .orderBy(LESSON_COUNT.BEGAN_AT.desc())
+                .limit(1));
     }
 }
