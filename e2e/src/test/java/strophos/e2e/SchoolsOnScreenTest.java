@@ -142,14 +142,13 @@ class SchoolsOnScreenTest {
             coach.page()
                     .getByLabel("Side reins", new Page.GetByLabelOptions().setExact(true))
                     .selectOption("NEVER");
-            said(coach, "Left out here, as it is settled: Surcingle and side reins.")
-                    .waitFor();
+            said(coach, "Left out for these two: Surcingle and side reins.").waitFor();
             coach.page().getByLabel("The leg between two aids").selectOption("OFF");
             said(coach, "Settled for these two:").waitFor();
             coach.assertAccessible();
             Rider ride = Rider.inNewLesson(coach, "Osprey");
             coach.open("/lessons/" + ride.lesson() + "/plan");
-            said(coach, "The leg comes off between two aids, as it is settled for these two.")
+            said(coach, "The leg comes off between two aids: settled for these two.")
                     .waitFor();
             coach.page().getByLabel("Taught as").selectOption("REWARD_BASED");
             said(coach, "Borrowed for this lesson").waitFor();
@@ -169,7 +168,7 @@ class SchoolsOnScreenTest {
         try (Visitor coach = new Visitor(app.port(), 390, 844).signIn("ottilie")) {
             String id = pair(coach, "Kestrel", "GAITED");
             coach.open("/pairs/" + id + "/about");
-            coach.fill("Own gait, of a gaited horse: what you call it", "tölt");
+            coach.fill("Own gait, if the horse is gaited", "tölt");
             coach.exactly("Save").click();
             coach.exactly("Save").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
             Rider ride = Rider.inNewLesson(coach, "Kestrel");
