@@ -136,6 +136,7 @@ export const step = (more: Partial<Step> = {}): Step => ({
   gait: 'WALK',
   place: 'RAIL',
   state: 'IN_WORK',
+  reopened: false,
   works: 'OUTSIDE',
   left: SIDE,
   right: SIDE,

@@ -2912,6 +2912,7 @@ export interface components {
             behind: components["schemas"]["pair.SideBehind"][];
             decisions: components["schemas"]["stair.PastDecision"][];
             description: string | null;
+            first: components["schemas"]["stair.FirstOnStair"] | null;
             goal: string | null;
             horse: string;
             /** Format: uuid */
@@ -3596,6 +3597,11 @@ export interface components {
             token: string;
             yardName: string;
         };
+        "stair.FirstOnStair": {
+            /** @enum {string} */
+            order: "FEET_FIRST" | "HEAD_FIRST" | "JAW_FIRST";
+            strands: string[];
+        };
         "stair.PastDecision": {
             /** @enum {string} */
             advised: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
@@ -3658,6 +3664,7 @@ export interface components {
             name: string;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
+            reopened: boolean;
             right: components["schemas"]["stair.SideOfStep"];
             rung: string;
             shortName: string;

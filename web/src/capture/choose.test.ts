@@ -24,6 +24,7 @@ function step(
     left: side,
     right: side,
     awaits: [],
+    reopened: false,
     day: 0,
     missing: [],
   }

@@ -10,7 +10,7 @@ import { strandIn, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Button, Input, LinkButton, Quiet, Select, Trouble, Wait } from '../ui'
 import { SCHOOLS } from '../record'
-import { ANYTHING, isWanted } from './filter'
+import { ANYTHING, isWanted, NO_KIT } from './filter'
 import type { Search } from './filter'
 import { HandOn } from './HandOn'
 import { Progression } from './Progression'
@@ -150,6 +150,7 @@ function Filters({ all, names, wanted, onChange }: FiltersProps) {
   const { t } = useText()
   const strands = [...new Set(all.map((e) => e.strand))]
   const gaits = [...new Set(all.flatMap((e) => e.gaits))]
+  const kit = [...new Set(all.flatMap((e) => e.kit))].sort()
   return (
     <>
       <Input
@@ -161,7 +162,7 @@ function Filters({ all, names, wanted, onChange }: FiltersProps) {
         fontSize="lg"
         marginBottom="3"
       />
-      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)', xl: 'repeat(5, 1fr)' }} gap="3">
+      <Grid templateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)', xl: 'repeat(6, 1fr)' }} gap="3">
         <Choice
           name="strand"
           value={wanted.strand}
@@ -197,16 +198,15 @@ function Filters({ all, names, wanted, onChange }: FiltersProps) {
           says={(p) => t(`whoIsThere.${p}`)}
           onChange={(people) => onChange({ people })}
         />
+        <Choice
+          name="kit"
+          value={wanted.kit}
+          among={[NO_KIT, ...kit]}
+          says={(k) => (k === NO_KIT ? t('library.noKit') : k)}
+          onChange={(chosen) => onChange({ kit: chosen })}
+        />
       </Grid>
       <chakra.label display="inline-flex" alignItems="center" gap="2" minHeight="touch" marginTop="1">
-        <input
-          type="checkbox"
-          checked={wanted.isWithoutKit}
-          onChange={(e) => onChange({ isWithoutKit: e.target.checked })}
-        />
-        {t('library.noKit')}
-      </chakra.label>
-      <chakra.label display="inline-flex" alignItems="center" gap="2" minHeight="touch" marginLeft="5">
         <input
           type="checkbox"
           checked={wanted.isOwn}
@@ -219,7 +219,7 @@ function Filters({ all, names, wanted, onChange }: FiltersProps) {
 }
 
 interface ChoiceProps<T extends string> {
-  name: 'strand' | 'gait' | 'school' | 'purpose' | 'people'
+  name: 'strand' | 'gait' | 'school' | 'purpose' | 'people' | 'kit'
   value: T | null
   among: readonly T[]
   says: (one: T) => string

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { ExerciseItem } from '../api'
-import { ANYTHING, isWanted } from './filter'
+import { ANYTHING, isWanted, NO_KIT } from './filter'
 
 const exercise = (more: Partial<ExerciseItem> = {}): ExerciseItem => ({
   id: 'shoulder-in',
@@ -45,6 +45,9 @@ test('each filter asks for its own', () => {
   expect(is({ school: 'GAITED' })).toBe(false)
   expect(is({ purpose: 'RHYTHM' })).toBe(false)
   expect(is({ people: 'COACH' })).toBe(false)
-  expect(is({ isWithoutKit: true })).toBe(true)
-  expect(is({ isWithoutKit: true }, exercise({ kit: ['four poles'] }))).toBe(false)
+  const overPoles = exercise({ kit: ['four poles'] })
+  expect(is({ kit: NO_KIT })).toBe(true)
+  expect(is({ kit: NO_KIT }, overPoles)).toBe(false)
+  expect(is({ kit: 'four poles' }, overPoles)).toBe(true)
+  expect(is({ kit: 'cones' }, overPoles)).toBe(false)
 })

@@ -8,10 +8,14 @@ export interface Search {
   school: ExerciseItem['schools'][number] | null
   purpose: ExerciseItem['purpose'][number] | null
   people: ExerciseItem['people'] | null
-  isWithoutKit: boolean
+  /** An item that is used, or that nothing is. */
+  kit: string | null
   /** Only what the yard made, also what was put away. */
   isOwn: boolean
 }
+
+/** Stands for what is ridden without any kit. */
+export const NO_KIT = '-'
 
 export const ANYTHING: Search = {
   word: '',
@@ -20,7 +24,7 @@ export const ANYTHING: Search = {
   school: null,
   purpose: null,
   people: null,
-  isWithoutKit: false,
+  kit: null,
   isOwn: false,
 }
 
@@ -34,7 +38,8 @@ export function isWanted(exercise: ExerciseItem, strandName: string, wanted: Sea
     (wanted.school === null || exercise.schools.includes(wanted.school)) &&
     (wanted.purpose === null || exercise.purpose.includes(wanted.purpose)) &&
     (wanted.people === null || exercise.people === wanted.people) &&
-    (!wanted.isWithoutKit || exercise.kit.length === 0) &&
+    (wanted.kit === null ||
+      (wanted.kit === NO_KIT ? exercise.kit.length === 0 : exercise.kit.includes(wanted.kit))) &&
     // what was put away is taught by no school, and looked for among one's own alone
     (wanted.isOwn ? exercise.isOwn : exercise.schools.length > 0)
   )

@@ -68,6 +68,14 @@ export default function PairPage() {
       <Card>
         <CardTitle>{t('pair.stair')}</CardTitle>
         <Quiet>{t('pair.stairLead', { window: stair[0]?.left.window })}</Quiet>
+        {pair.data.first && (
+          <Quiet>
+            {t('pair.comesFirst', {
+              first: t(`setting.order.${pair.data.first.order}`),
+              strands: pair.data.first.strands.map((s) => strandIn(t, s, names)).join(', '),
+            })}
+          </Quiet>
+        )}
         {strands.map((strand) => (
           <StrandStair
             key={strand}

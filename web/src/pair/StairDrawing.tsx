@@ -43,11 +43,13 @@ function StairStep({ step, base }: { step: Step; base: number }) {
   const { t } = useText()
   const isShut = step.state === 'CLOSED' || step.state === 'RESTING' || step.state === 'PAUSED'
   const isLive = step.state === 'IN_WORK' || step.state === 'OPEN'
+  const isAgain = isLive && step.reopened
+  const state = t(isAgain ? 'state.reopened' : `state.${step.state}`)
   const name = t(step.works === 'NEITHER' ? 'pair.stepNameWhole' : 'pair.stepName', {
     name: step.name,
     gait: wordIn(t, 'gait', step.gait),
     place: wordIn(t, 'place', step.place),
-    state: t(`state.${step.state}`),
+    state,
     left: step.left.successes,
     right: step.right.successes,
     needed: step.left.needed,
@@ -63,7 +65,7 @@ function StairStep({ step, base }: { step: Step; base: number }) {
         {wordIn(t, 'gait', step.gait)}, {wordIn(t, 'place', step.place)}
       </chakra.text>
       <chakra.text y="-7" fontSize="14px" fontWeight="700" fill={isLive ? 'ink' : 'quiet'}>
-        <StateSign state={step.state} /> {t(`state.${step.state}`)}
+        <tspan aria-hidden>{isAgain ? '↺' : SIGN[step.state]}</tspan> {state}
       </chakra.text>
       <chakra.rect
         width={STEP.width}
@@ -144,8 +146,4 @@ const SIGN: Record<Step['state'], string> = {
   PLACED: '◈',
   RESTING: '↓',
   PAUSED: '✚',
-}
-
-function StateSign({ state }: { state: Step['state'] }) {
-  return <tspan aria-hidden>{SIGN[state]}</tspan>
 }

@@ -213,7 +213,10 @@ describe('a pair', () => {
     description: null,
     school: 'CLASSICAL',
     goal: null,
-    stair: [step(), step({ rung: 'tolt.walk.rail', name: 'tolt.walk.rail', state: 'CLOSED' })],
+    stair: [
+      step({ reopened: true }),
+      step({ rung: 'tolt.walk.rail', name: 'tolt.walk.rail', state: 'CLOSED' }),
+    ],
     trendStrand: null,
     trend: [],
     lessons: [],
@@ -222,6 +225,7 @@ describe('a pair', () => {
     nextDecisions: null,
     behind: [],
     settled: [{ exercise: 'Surcingle and side reins', instead: null }],
+    first: { order: 'JAW_FIRST', strands: ['jaw', 'bend'] },
     strandNames: {},
     placings: [
       {
@@ -273,6 +277,29 @@ describe('a pair', () => {
     })
     expect(await screen.findByRole('heading', { level: 1 })).toHaveTextContent('Marzipan')
     expect(screen.getByRole('heading', { name: text('strand.bend') })).toBeVisible()
+  })
+
+  test('says on the stair what was settled to come first, and which rung is to be passed again', async () => {
+    show(<PairPage />, {
+      path: '/pairs/:id',
+      at: `/pairs/${marzipan.id}`,
+      answers: {
+        [`GET /api/v1/pairs/${marzipan.id}`]: view,
+        [`GET /api/v1/pairs/${marzipan.id}/facts`]: facts(),
+        [`GET /api/v1/pairs/${marzipan.id}/people`]: { people: [] },
+      },
+    })
+    expect(
+      await screen.findByText(
+        text('pair.comesFirst', {
+          first: text('setting.order.JAW_FIRST'),
+          strands: `${text('strand.jaw')}, ${text('strand.bend')}`,
+        }),
+      ),
+    ).toBeVisible()
+    expect(screen.getByRole('listitem', { name: new RegExp(text('state.reopened')) })).toHaveTextContent(
+      `↺ ${text('state.reopened')}`,
+    )
   })
 })
 

@@ -59,6 +59,11 @@ public final class Schools {
         return teaching.strands(of(teaching.school()).strands());
     }
 
+    /** Those of them that come first because that was settled for the pair. */
+    public List<String> first(Teaching teaching) {
+        return teaching.first(of(teaching.school()).strands());
+    }
+
     /** Where a strand stands in that order; one that is not in it comes last. */
     public int place(Teaching teaching, String strand) {
         int at = strands(teaching).indexOf(strand);

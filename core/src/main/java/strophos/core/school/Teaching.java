@@ -90,9 +90,15 @@ public record Teaching(School school, Settings settings) {
 
     /** The strands in the order in which this pair is taught them: what was settled first, then as the school lists them. */
     public List<String> strands(List<String> ofSchool) {
-        List<String> first = settings.order().map(Teaching::first).orElse(List.of());
-        return Stream.concat(first.stream().filter(ofSchool::contains), ofSchool.stream())
+        return Stream.concat(first(ofSchool).stream(), ofSchool.stream())
                 .distinct()
+                .toList();
+    }
+
+    /** The strands that come first because that was settled, among those of the school; none where nothing was. */
+    public List<String> first(List<String> ofSchool) {
+        return settings.order().map(Teaching::first).orElse(List.of()).stream()
+                .filter(ofSchool::contains)
                 .toList();
     }
 

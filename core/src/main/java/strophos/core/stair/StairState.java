@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import strophos.core.progress.Decision;
 
 /**
  * Where the coach's decisions have brought a pair, over all strands: a fold of the decisions, of which the latest on a rung
@@ -15,17 +16,20 @@ import java.util.Set;
  * @param resting the rungs stepped back from, each with the rung it waits for
  * @param placed the rungs said to be known already and decided on in no other way since; states kept before there were any have
  *     none
+ * @param reopened the rungs that were passed and are to be passed again; states kept before there were any have none
  */
-public record StairState(Set<RungId> passed, Set<RungId> paused, Map<RungId, RungId> resting, Set<RungId> placed) {
+public record StairState(
+        Set<RungId> passed, Set<RungId> paused, Map<RungId, RungId> resting, Set<RungId> placed, Set<RungId> reopened) {
 
     /** Nothing is decided yet. */
-    public static final StairState START = new StairState(Set.of(), Set.of(), Map.of(), Set.of());
+    public static final StairState START = new StairState(Set.of(), Set.of(), Map.of(), Set.of(), Set.of());
 
     public StairState {
         passed = Set.copyOf(passed);
         paused = Set.copyOf(paused);
         resting = Map.copyOf(resting);
         placed = placed == null ? Set.of() : Set.copyOf(placed);
+        reopened = reopened == null ? Set.of() : Set.copyOf(reopened);
     }
 
     /** @param wayBack of the rung it is about; empty at the foot */
@@ -44,7 +48,7 @@ public record StairState(Set<RungId> passed, Set<RungId> paused, Map<RungId, Run
         } else {
             nowPlaced.remove(made.rung());
         }
-        return new StairState(passed, paused, resting, nowPlaced);
+        return new StairState(passed, paused, resting, nowPlaced, reopened);
     }
 
     private StairState after(DecisionOnRung made, Optional<RungId> wayBack) {
@@ -53,20 +57,24 @@ public record StairState(Set<RungId> passed, Set<RungId> paused, Map<RungId, Run
         Set<RungId> nowPaused = new HashSet<>(paused);
         Map<RungId, RungId> nowResting = new HashMap<>(resting);
         Set<RungId> nowPlaced = new HashSet<>(placed);
-        nowPassed.remove(id);
+        Set<RungId> nowReopened = new HashSet<>(reopened);
+        boolean wasPassed = nowPassed.remove(id);
         nowPaused.remove(id);
         nowResting.remove(id);
         switch (made.decision()) {
             case MOVE_ON -> {
                 nowPassed.add(id);
                 nowPlaced.remove(id);
+                nowReopened.remove(id);
                 nowResting.values().removeIf(id::equals);
             }
             case STEP_BACK -> {
                 nowPlaced.remove(id);
                 wayBack.ifPresent(back -> {
                     nowResting.put(id, back);
-                    nowPassed.remove(back);
+                    if (nowPassed.remove(back)) {
+                        nowReopened.add(back);
+                    }
                     nowPlaced.remove(back);
                 });
             }
@@ -74,7 +82,10 @@ public record StairState(Set<RungId> passed, Set<RungId> paused, Map<RungId, Run
             case REOPEN -> nowPlaced.remove(id);
             case STAY, STAY_HARDER -> {}
         }
-        return new StairState(nowPassed, nowPaused, nowResting, nowPlaced);
+        if (wasPassed && made.decision() != Decision.MOVE_ON) {
+            nowReopened.add(id);
+        }
+        return new StairState(nowPassed, nowPaused, nowResting, nowPlaced, nowReopened);
     }
 
     /** Whether this rung opens those that need it. */

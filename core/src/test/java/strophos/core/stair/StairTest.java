@@ -121,6 +121,30 @@ class StairTest {
     }
 
     @Test
+    void remembersWhatIsToBePassedAgainUntilItIs() {
+        assertThat(decided(made(FOOT, Decision.STAY)).reopened()).isEmpty();
+        assertThat(decided(made(FOOT, Decision.MOVE_ON)).reopened()).isEmpty();
+        assertThat(decided(made(FOOT, Decision.MOVE_ON), made(FOOT, Decision.REOPEN))
+                        .reopened())
+                .containsExactly(FOOT);
+        assertThat(decided(
+                                made(FOOT, Decision.MOVE_ON),
+                                made(FOOT, Decision.REOPEN),
+                                made(FOOT, Decision.STAY),
+                                made(FOOT, Decision.MOVE_ON))
+                        .reopened())
+                .isEmpty();
+        assertThat(decided(made(FOOT, Decision.MOVE_ON), made(MIDDLE, Decision.STEP_BACK))
+                        .reopened())
+                .as("the way back is ridden again")
+                .containsExactly(FOOT);
+    }
+
+    private static StairState decided(DecisionOnRung... made) {
+        return Stair.decided(THREE, List.of(made));
+    }
+
+    @Test
     void stayingAndMakingItHarderKeepsTheRungInWork() {
         assertThat(states(Set.of(FOOT), made(FOOT, Decision.STAY_HARDER)))
                 .containsEntry(FOOT, RungState.IN_WORK)

@@ -137,6 +137,7 @@ class PairController {
             @CanBeNull String nextDecisions,
             List<PastPlacing> placings,
             List<StairReader.SettingOnStair> settled,
+            @CanBeNull StairReader.FirstOnStair first,
             Map<String, String> strandNames) {}
 
     /** The side of a strand that is behind, YES of its asks in the earlier and the later half of its last lessons, and whether that moves. */
@@ -233,6 +234,7 @@ class PairController {
                 made.next(),
                 placed.ofPair(id, PLACINGS),
                 stairs.settled(pair.teaching()),
+                stairs.first(pair.teaching()).orElse(null),
                 stairs.strandNames());
     }
 

@@ -21,6 +21,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Missing;
 import strophos.core.progress.Standing;
+import strophos.core.school.Settings;
 import strophos.core.school.Teaching;
 import strophos.core.stair.DecisionOnRung;
 import strophos.core.stair.Progression;
@@ -55,6 +56,7 @@ public class StairReader {
      *
      * @param works the side it works; by it the rein follows from the side
      * @param missing what its criterion still lacks; not said of a closed rung that was never ridden
+     * @param reopened it was passed, and is to be passed again
      * @param day in how many lessons it was ridden so far: 3 is "day 3"; 0 when it never was
      * @param awaits always empty; a web that was cached before the library was whole reads it
      */
@@ -67,6 +69,7 @@ public class StairReader {
             Gait gait,
             Place place,
             RungState state,
+            boolean reopened,
             WorkedSide works,
             int day,
             SideOfStep left,
@@ -113,6 +116,14 @@ public class StairReader {
                 .flatMap(r -> settled(r.id(), teaching).stream())
                 .distinct()
                 .toList();
+    }
+
+    /** What was settled to come first on a pair's stair, and the strands that come first by it. */
+    public record FirstOnStair(Settings.StrandOrder order, List<String> strands) {}
+
+    /** Empty where the strands come as the school has them. */
+    public Optional<FirstOnStair> first(Teaching teaching) {
+        return teaching.settings().order().map(o -> new FirstOnStair(o, schools.first(teaching)));
     }
 
     private Optional<SettingOnStair> settled(RungId rung, Teaching teaching) {
@@ -189,6 +200,7 @@ public class StairReader {
                 rung.id().gait(),
                 rung.id().place(),
                 state,
+                pair.stair().reopened().contains(rung.id()),
                 rung.works(),
                 pair.find(rung.id()).map(RungRecord::lessons).orElse(0),
                 side(counts, Side.LEFT),

@@ -147,7 +147,7 @@ public class PairStates {
     }
 
     /** Raised when a state says more than it did: states kept before are then judged anew as they are next read. */
-    private static final String SAYS = "says/2 ";
+    private static final String SAYS = "says/3 ";
 
     /** The rules, thresholds and catalogue by which states are judged now. */
     private String madeBy() {

@@ -30,15 +30,17 @@ class PlacingsTest {
     }
 
     private static String state(String pair, String rung) {
+        return step(pair, rung).path("state").asString();
+    }
+
+    private static JsonNode step(String pair, String rung) {
         return coach.get("/api/v1/pairs/" + pair)
                 .body()
                 .path("stair")
                 .valueStream()
                 .filter(s -> s.path("rung").asString().equals(rung))
                 .findFirst()
-                .orElseThrow()
-                .path("state")
-                .asString();
+                .orElseThrow();
     }
 
     @Test
@@ -77,18 +79,22 @@ class PlacingsTest {
                         .path("decision")
                         .asString())
                 .isEqualTo("MOVE_ON");
-        coach.post(
-                "/api/v1/lessons/" + second + "/decisions",
-                Map.of(
-                        "id",
-                        UUID.randomUUID(),
-                        "rung",
-                        "counter-bend.walk.rail",
-                        "chosen",
-                        "MOVE_ON",
-                        "seen",
-                        "MOVE_ON"));
+        decide(second, "counter-bend.walk.rail", "MOVE_ON");
         assertThat(state(pair, "counter-bend.walk.rail")).isEqualTo("PASSED");
+        assertThat(step(pair, "counter-bend.walk.rail").path("reopened").asBoolean())
+                .isFalse();
+
+        decide(second, "counter-bend.walk.rail", "STAY");
+        assertThat(state(pair, "counter-bend.walk.rail")).isEqualTo("IN_WORK");
+        assertThat(step(pair, "counter-bend.walk.rail").path("reopened").asBoolean())
+                .as("it was passed before")
+                .isTrue();
+    }
+
+    private static void decide(String lesson, String rung, String chosen) {
+        coach.post(
+                "/api/v1/lessons/" + lesson + "/decisions",
+                Map.of("id", UUID.randomUUID(), "rung", rung, "chosen", chosen, "seen", "MOVE_ON"));
     }
 
     @Test

@@ -72,6 +72,9 @@ class SettingsTest {
         assertThat(texts(now.path("stair"), "rung")).doesNotContain(SIDE_REINS);
         assertThat(texts(now.path("stair"), "strand").get(0)).isEqualTo("jaw");
         assertThat(texts(now.path("settled"), "exercise")).containsExactly("Surcingle and side reins");
+        assertThat(now.path("first").path("order").asString()).isEqualTo("JAW_FIRST");
+        assertThat(now.path("first").path("strands").valueStream().map(JsonNode::asString))
+                .startsWith("jaw", "bend");
     }
 
     @Test
