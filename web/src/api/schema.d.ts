@@ -2748,7 +2748,9 @@ export interface components {
         };
         "look.FindingOfLook": {
             /** @enum {string} */
-            focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG";
+            certainty: "NOT_SAID" | "SUSPECTED" | "FOUND";
+            /** @enum {string} */
+            focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG";
             rowId: string;
             /** @enum {string} */
             said: "FIRES" | "CLEAR" | "NOT_LOOKED";
@@ -2757,11 +2759,11 @@ export interface components {
             threshold: number;
         };
         "look.FocusChoice": {
-            advised: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            advised: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG")[];
             /** Format: date-time */
             at: string;
             by: string;
-            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG")[];
             /** Format: uuid */
             id: string;
             reason: string | null;
@@ -2769,9 +2771,10 @@ export interface components {
         "look.FocusView": {
             book: string;
             findings: components["schemas"]["look.FindingOfLook"][];
-            kinds: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
-            limits: ("NOTHING_RIDDEN" | "WALK_ONLY")[];
-            missing: ("SOUNDNESS" | "CALM" | "RIDER" | "HALT" | "LEG" | "BEND" | "SHOULDERS")[];
+            kinds: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG")[];
+            lacking: ("SOUNDNESS" | "CALM" | "RIDER" | "HALT" | "COMPLAINT" | "ATTENTION" | "LEG" | "HALT_FASTER" | "TEMPO" | "JAW" | "BEND" | "SHOULDERS" | "HAND" | "HIND")[];
+            limits: ("NOTHING_RIDDEN" | "WALK_ONLY" | "NO_CANTER")[];
+            missing: ("SOUNDNESS" | "CALM" | "RIDER" | "HALT" | "COMPLAINT" | "ATTENTION" | "LEG" | "HALT_FASTER" | "TEMPO" | "JAW" | "BEND" | "SHOULDERS" | "HAND" | "HIND")[];
             /** @enum {string} */
             stiffer: "LEFT" | "RIGHT" | "NONE";
         };
@@ -2784,7 +2787,7 @@ export interface components {
             } | null;
         };
         "look.NewChoice": {
-            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            chosen: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG")[];
             /** Format: uuid */
             id: string;
             reason: string | null;
@@ -3215,7 +3218,7 @@ export interface components {
             /** Format: int32 */
             block: number | null;
             /** @enum {string} */
-            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "CLEARANCE" | "FENCE_CLOSED" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
+            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "NO_CANTER" | "CLEARANCE" | "FENCE_CLOSED" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
         };
         "plan.ChangeView": {
             /** Format: date */
@@ -3265,7 +3268,7 @@ export interface components {
         };
         "plan.NoteView": {
             /** @enum {string} */
-            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "HARD_RESTS" | "NONE_OPEN";
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "HARD_RESTS" | "NONE_OPEN";
             grave: boolean;
             values: {
                 [key: string]: string;
@@ -3321,7 +3324,7 @@ export interface components {
             beforeS: number;
             blocks: components["schemas"]["plan.BlockView"][];
             book: string;
-            focus: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "FORWARD" | "BEND" | "SHOULDERS" | "NEXT_RUNG")[];
+            focus: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG")[];
             /** Format: int32 */
             leftS: number;
             notes: components["schemas"]["plan.NoteView"][];
@@ -3352,7 +3355,7 @@ export interface components {
         };
         "plan.ReasonView": {
             /** @enum {string} */
-            code: "EASY_FIRST" | "PLACED_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_LARGEST";
+            code: "EASY_FIRST" | "PLACED_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "SUSPECTED" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_BENDS" | "CIRCLE_LARGEST";
             values: {
                 [key: string]: string;
             };

@@ -11,7 +11,20 @@ import type { Focus, FocusKind, LookView } from '../api'
 import { useMe } from '../session'
 import { Button, Input, LinkButton, Card, Quiet, Trouble, WarnBox, WhyBox } from '../ui'
 
-const CHOICES: FocusKind[] = ['CONFIDENCE', 'RIDER', 'STOP_BACK', 'FORWARD', 'BEND', 'SHOULDERS', 'NEXT_RUNG']
+const CHOICES: FocusKind[] = [
+  'CONFIDENCE',
+  'RIDER',
+  'STOP_BACK',
+  'ATTENTION',
+  'FORWARD',
+  'RHYTHM',
+  'JAW',
+  'BEND',
+  'SHOULDERS',
+  'CONTACT',
+  'QUARTERS',
+  'NEXT_RUNG',
+]
 
 /** What the look makes of the day: the focus, what must not be ridden, the why; and the coach's own choice. */
 export function FocusCard({ view }: { view: LookView }) {
@@ -21,6 +34,8 @@ export function FocusCard({ view }: { view: LookView }) {
   const [isChoosing, setChoosing] = useState(false)
   if (!focus) return null
   const kinds = choice?.chosen ?? focus.kinds
+  // nothing was found, and too little was looked at to say so
+  const isOpen = focus.lacking.length > 0 && !choice
   const isStopped = focus.limits.includes('NOTHING_RIDDEN')
   return (
     <Card aria-label={t('look.focus')}>
@@ -37,8 +52,19 @@ export function FocusCard({ view }: { view: LookView }) {
       <Limits focus={focus} horse={lesson.horse} />
       <chakra.ul listStyleType="none" marginTop="2">
         {!isStopped &&
-          kinds.map((k) => <li key={k}>{wordIn(t, 'focusSays', k, { horse: lesson.horse })}</li>)}
+          !isOpen &&
+          kinds.map((k) => (
+            <li key={k}>
+              {wordIn(t, 'focusSays', k, { horse: lesson.horse })}
+              {beside(t, focus, k)}
+            </li>
+          ))}
       </chakra.ul>
+      {isOpen && (
+        <Quiet marginTop="2">
+          {t('look.notEnough', { checks: focus.lacking.map((c) => t(`check.${c}`)).join(', ') })}
+        </Quiet>
+      )}
       <Why focus={focus} />
       <Flex gap="2" wrap="wrap" marginTop="3">
         {!isStopped && (
@@ -55,6 +81,24 @@ export function FocusCard({ view }: { view: LookView }) {
       {isChoosing && <Other view={view} onDone={() => setChoosing(false)} />}
     </Card>
   )
+}
+
+/** The rows that have a word of their own beside what their focus says. */
+const OWN_WORD = { 'focus.arms': 'rowSays.focus-arms', 'focus.runs': 'rowSays.focus-runs' } as const
+
+/** What the rows that fired say beside their focus, and how sure they are. */
+function beside(t: Text, focus: Focus, kind: FocusKind): string {
+  const fired = focus.findings.filter((f) => f.focus === kind && f.said === 'FIRES')
+  const said = fired.flatMap((f) =>
+    f.rowId in OWN_WORD ? [t(OWN_WORD[f.rowId as keyof typeof OWN_WORD])] : [],
+  )
+  if (fired.some((f) => f.certainty === 'SUSPECTED')) said.push(t('look.suspectedSays'))
+  return said.map((text) => ` ${text}`).join('')
+}
+
+/** A row's id as the language file has it. */
+function keyOf(rowId: string): string {
+  return rowId.replace('.', '-')
 }
 
 function Limits({ focus, horse }: { focus: Focus; horse: string }) {
@@ -78,15 +122,15 @@ function Why({ focus }: { focus: Focus }) {
       <chakra.ul listStyleType="none" paddingY="2" fontSize="sm">
         {focus.findings.map((f) => (
           <chakra.li key={f.rowId} paddingY="1" fontWeight={f.said === 'FIRES' ? '700' : '400'}>
-            {wordIn(t, 'row', f.rowId.replace('.', '-'), { threshold: f.threshold })}: {t(`said.${f.said}`)}
+            {wordIn(t, 'row', keyOf(f.rowId), { threshold: f.threshold })}: {t(`said.${f.said}`)}
             {f.seen.length > 0 && (
               <chakra.span color="quiet" fontWeight="400">
                 {' '}
                 (
                 {f.seen
-                  .map((s) => wordIn(t, 'seen', s.what, { value: seenValue(t, s.what, s.value) }))
+                  .map((s) => wordIn(t, 'lookSaw', s.what, { value: seenValue(t, s.what, s.value) }))
                   .join(', ')}
-                )
+                ){f.said === 'FIRES' && f.certainty !== 'NOT_SAID' && `, ${t(`certainty.${f.certainty}`)}`}
               </chakra.span>
             )}
           </chakra.li>
@@ -103,6 +147,9 @@ function Why({ focus }: { focus: Focus }) {
 function seenValue(t: Text, what: string, value: string): string {
   if (what === 'SOUNDNESS') return wordIn(t, 'soundness', value)
   if (what.startsWith('PLACE')) return wordIn(t, 'bendPlace', value)
+  if (what === 'COMPLAINT') return wordIn(t, 'complaint', value)
+  if (what === 'NECK_TWISTS' || what === 'SHOULDER_INSIDE')
+    return t(value === 'true' ? 'look.yes' : 'look.no')
   return what === 'SHOULDER' ? wordIn(t, 'look.weight', value) : value
 }
 

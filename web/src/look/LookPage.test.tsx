@@ -32,7 +32,9 @@ test('what is touched is kept here, with no network, and the focus is said to co
   await user.click(step(text('look.halt'), `4: ${text('score.halt.4')}`))
   await user.click(keep)
   await waitFor(async () =>
-    expect(await kept()).toEqual([{ kind: 'first_look', payload: { bendRight: 2, halt: 4 } }]),
+    expect(await kept()).toEqual([
+      { kind: 'first_look', payload: { bendRight: 2, bendAt: { inHand: true }, halt: 4 } },
+    ]),
   )
   expect(await screen.findByText(text('look.later'))).toBeVisible()
 })
@@ -56,17 +58,77 @@ test('one or both reins is asked only of a heavy shoulder, and goes with it', as
   await user.click(step(text('look.shoulder'), text('look.weight.0')))
   expect(both()).toBeNull()
   await user.click(screen.getByRole('button', { name: text('look.keep') }))
-  await waitFor(async () =>
-    expect(await kept()).toEqual([{ kind: 'first_look', payload: { shoulder: 0, shoulderBoth: undefined } }]),
-  )
+  await waitFor(async () => expect(await kept()).toEqual([{ kind: 'first_look', payload: { shoulder: 0 } }]))
 })
 
-test('each size of circle is there once a side, and none of them as well', async () => {
-  await open()
+test('each size of circle is asked once of a side that bends little, and none of them as well', async () => {
+  const { user } = await open()
+  await user.click(step(side('look.bend', 'RIGHT'), `3: ${text('score.bend.3')}`))
+  expect(screen.queryByRole('group', { name: side('look.circle', 'RIGHT') })).toBeNull()
+  await user.click(step(side('look.bend', 'LEFT'), `2: ${text('score.bend.2')}`))
   const circles = within(screen.getByRole('group', { name: side('look.circle', 'LEFT') }))
   const names = circles.getAllByRole('button').map((b) => b.getAttribute('aria-label'))
   const metres = [20, 15, 12, 10, 8].map((m) => text('look.metres', { metres: m }))
   expect(names).toEqual([...metres, text('look.onNone')])
+})
+
+test('as last time takes over what was seen then, but soundness, and ticks it where one stands', async () => {
+  const before = {
+    lesson: 'l',
+    at: '2026-11-20T17:00:00Z',
+    checks: {
+      soundness: 'UNLEVEL',
+      halt: 3,
+      jawLeft: 1,
+      jawRight: 3,
+      jawAt: { mounted: true },
+      riddenToday: 40,
+    },
+  }
+  const { kept, user } = await open({ [PACKET]: { ...packet(planned), looksBefore: [before] } })
+  await user.click(screen.getByRole('button', { name: text('look.at.standing') }))
+  await user.click(screen.getByRole('button', { name: text('look.asLast', { date: '20 Nov' }) }))
+  await user.click(step(text('look.soundness'), text('soundness.SOUND')))
+  await user.click(screen.getByRole('button', { name: text('look.keep') }))
+  await waitFor(async () =>
+    expect(await kept()).toEqual([
+      {
+        kind: 'first_look',
+        payload: { soundness: 'SOUND', halt: 3, jawLeft: 1, jawRight: 3, jawAt: { standing: true } },
+      },
+    ]),
+  )
+})
+
+test('both sides are scored by one touch, and one alone where they differ; a second station makes it found', async () => {
+  const { kept, user } = await open()
+  const jaw = text('look.jaw')
+  await user.click(step(jaw, `${text('look.which.BOTH')}, 3: ${text('score.jaw.3')}`))
+  await user.selectOptions(screen.getByLabelText(`${jaw}, ${text('look.side')}`), 'RIGHT')
+  await user.click(step(jaw, `${text('look.which.RIGHT')}, 1: ${text('score.jaw.1')}`))
+  const ticks = screen.getByRole('group', { name: text('look.seenAt', { name: jaw }) })
+  expect(ticks).toHaveTextContent(text('certainty.SUSPECTED'))
+  await user.click(within(ticks).getByRole('button', { name: text('look.at.mounted') }))
+  expect(ticks).toHaveTextContent(text('certainty.FOUND'))
+  await user.click(screen.getByRole('button', { name: text('look.keep') }))
+  await waitFor(async () =>
+    expect(await kept()).toEqual([
+      {
+        kind: 'first_look',
+        payload: { jawLeft: 3, jawRight: 1, jawAt: { inHand: true, mounted: true } },
+      },
+    ]),
+  )
+})
+
+test('what explains a low score is asked only then', async () => {
+  const { user } = await open()
+  expect(screen.queryByRole('group', { name: text('look.balks') })).toBeNull()
+  await user.click(step(text('look.leg'), `1: ${text('score.leg.1')}`))
+  expect(screen.getByRole('group', { name: text('look.balks') })).toBeVisible()
+  expect(screen.queryByRole('group', { name: text('look.seat') })).toBeNull()
+  await user.click(step(text('look.rider'), `2: ${text('score.rider.2')}`))
+  expect(screen.getByRole('group', { name: text('look.seat') })).toBeVisible()
 })
 
 test('a lesson this device has never met is said to be missing, not empty', async () => {

@@ -2,7 +2,7 @@ import { Box, chakra, Grid } from '@chakra-ui/react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
-import { useText } from '../text'
+import { dayShort, useText } from '../text'
 import { Unreachable, queries } from '../api'
 import type { StoredLook } from '../api'
 import type { FirstLook } from '../record'
@@ -11,11 +11,15 @@ import type { Recorder } from '../recorder'
 import { HorseLine } from '../safety'
 import { WatchList } from '../see'
 import type { StoredPacket } from '../store'
-import { Beads, Button, Quiet, Trouble, Wait } from '../ui'
+import { useMe } from '../session'
+import { Beads, Button, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { FocusCard } from './FocusCard'
 import { lookOf } from './lookOf'
-import { Scores, Soundness } from './Scores'
+import { AnswerScores, InHandScores, MountedScores, Soundness } from './Scores'
 import { Sides } from './Sides'
+import { HereKeys } from './StationKeys'
+import { asLastTime, changed } from './stations'
+import type { Stand } from './stations'
 
 /** The moment: the first minutes, horse in hand or just mounted. What is found decides the day. Works with no network. */
 export default function LookPage() {
@@ -38,6 +42,7 @@ export default function LookPage() {
 function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
   const { t } = useText()
   const client = useQueryClient()
+  const { actions, timeZone } = useMe()
   const { lesson, looksBefore } = kept.packet
   const made = recorder.ride.looks.at(-1)
   const [look, setLook] = useState<FirstLook>(made?.seen ?? {})
@@ -45,7 +50,9 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
   const isAllSent = useSending(recorder.outbox, lesson.id).waiting === 0
   const view = useQuery({ ...queries.look(lesson.id), enabled: made !== undefined && isAllSent })
   const isChanged = JSON.stringify(look) !== JSON.stringify(made?.seen ?? {})
-  const change = (what: Partial<FirstLook>) => setLook({ ...look, ...what })
+  const [here, setHere] = useState<Stand>('inHand')
+  const change = (what: Partial<FirstLook>) => setLook(changed(look, what, here))
+  const [last] = looksBefore
   const keep = async () => {
     await recorder.say({ kind: 'first_look', payload: { ...look } })
     await client.invalidateQueries(queries.look(lesson.id))
@@ -53,7 +60,7 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
     window.scrollTo({ top: 0 })
   }
   return (
-    <Box paddingBottom="20">
+    <Box paddingBottom="28">
       <Beads lesson={lesson.id} now="look" done={{ look: !!made }} />
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="1">
@@ -78,10 +85,19 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
           {made && !isChanged && isAllSent && view.data && <FocusCard view={view.data} />}
         </Box>
         <Box gridArea="sound">
+          {last && Object.keys(look).length === 0 && (
+            <Box marginBottom="4">
+              <Button look="act" onClick={() => setLook(asLastTime(lookOf(last.checks), here))}>
+                {t('look.asLast', { date: dayShort(last.at, timeZone) })}
+              </Button>
+              <Quiet marginTop="1">{t('look.asLastLead')}</Quiet>
+            </Box>
+          )}
           <Soundness look={look} onChange={change} />
         </Box>
         <Box gridArea="sides">
           <Sides look={look} before={before} onChange={change} />
+          <InHandScores look={look} before={before} onChange={change} />
         </Box>
         <Box gridArea="scores">
           {kept.packet.watch.length > 0 && (
@@ -96,10 +112,19 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
               />
             </Box>
           )}
-          <Scores look={look} before={before} onChange={change} />
+          <Pass>{t('look.answersTitle')}</Pass>
+          <AnswerScores look={look} before={before} onChange={change} />
+          <Pass>{t('look.mountedTitle')}</Pass>
+          <MountedScores look={look} before={before} onChange={change} />
+          {actions.includes('EDIT_PAIR') && (
+            <Box marginTop="5">
+              <LinkButton to={`/pairs/${lesson.pair}/photos`}>{t('look.photos')}</LinkButton>
+            </Box>
+          )}
         </Box>
       </Grid>
       <KeepBar>
+        <HereKeys here={here} onGo={setHere} />
         <OutboxLine outbox={recorder.outbox} lesson={lesson.id} isLost={recorder.lost !== undefined} />
         <Button look="live" minWidth="9rem" disabled={!isChanged} onClick={() => void keep()}>
           {t(made ? 'look.keepAgain' : 'look.keep')}
@@ -109,6 +134,17 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
   )
 }
 
+const Pass = chakra('h2', {
+  base: {
+    fontSize: 'xl',
+    fontWeight: '720',
+    marginTop: '5',
+    paddingTop: '3',
+    borderTopWidth: '1px',
+    borderColor: 'line',
+  },
+})
+
 const KeepBar = chakra('div', {
   base: {
     position: 'fixed',
@@ -116,9 +152,11 @@ const KeepBar = chakra('div', {
     right: '0',
     bottom: { base: '64px', lg: '0' },
     display: 'flex',
+    flexWrap: { base: 'wrap', md: 'nowrap' },
     alignItems: 'center',
     justifyContent: 'space-between',
-    gap: '4',
+    columnGap: '4',
+    rowGap: '1',
     paddingX: '4',
     paddingY: '2',
     background: 'card',

@@ -5,6 +5,8 @@ import type { BendPlace, Circle, FirstLook } from '../record'
 import { SIDE, SideLetter, Steps } from '../ui'
 import type { OneSide } from '../ui'
 import { HorseFromAbove } from './HorseFromAbove'
+import { Ticks } from './StationKeys'
+import { isLow } from './stations'
 
 interface SidesProps {
   look: FirstLook
@@ -48,24 +50,30 @@ export function Sides({ look, before, onChange }: SidesProps) {
           />
         ))}
       </Mirror>
-      <Heading>{t('look.circle')}</Heading>
+      {(isLow(look.bendLeft) || isLow(look.bendRight)) && <Heading>{t('look.circle')}</Heading>}
       <Mirror>
-        {(['LEFT', 'RIGHT'] as const).map((side) => (
-          <Steps<Circle>
-            key={side}
-            label={`${t('look.circle')}, ${t(`side.${side}`)}`}
-            columns={3}
-            values={CIRCLES}
-            chosen={look[KEYS[side].circle]}
-            ghosts={before.map((b) => b[KEYS[side].circle])}
-            nameOf={(m) => (m === 0 ? t('look.onNone') : t('look.metres', { metres: m }))}
-            shownOf={(m) => (m === 0 ? t('look.none') : m)}
-            onChoose={(m) => onChange({ [KEYS[side].circle]: m })}
-            color={SIDE[side].color}
-            onColor={SIDE[side].on}
-          />
-        ))}
+        {(['LEFT', 'RIGHT'] as const).map((side) =>
+          // asked only where it bends little: a good bend needs no circle to show it
+          isLow(look[KEYS[side].bend]) ? (
+            <Steps<Circle>
+              key={side}
+              label={`${t('look.circle')}, ${t(`side.${side}`)}`}
+              columns={3}
+              values={CIRCLES}
+              chosen={look[KEYS[side].circle]}
+              ghosts={before.map((b) => b[KEYS[side].circle])}
+              nameOf={(m) => (m === 0 ? t('look.onNone') : t('look.metres', { metres: m }))}
+              shownOf={(m) => (m === 0 ? t('look.none') : m)}
+              onChoose={(m) => onChange({ [KEYS[side].circle]: m })}
+              color={SIDE[side].color}
+              onColor={SIDE[side].on}
+            />
+          ) : (
+            <span key={side} />
+          ),
+        )}
       </Mirror>
+      <Ticks look={look} of="bendAt" name={t('look.bends')} onChange={onChange} />
       <Heading>{t('look.shoulder')}</Heading>
       <Steps
         label={t('look.shoulder')}
@@ -73,8 +81,13 @@ export function Sides({ look, before, onChange }: SidesProps) {
         chosen={look.shoulder}
         ghosts={before.map((b) => b.shoulder)}
         nameOf={(w) => wordIn(t, 'look.weight', w)}
+        shownOf={(w) => wordIn(t, 'look.weightKey', w)}
         onChoose={(shoulder) =>
-          onChange({ shoulder, shoulderBoth: shoulder ? look.shoulderBoth : undefined })
+          onChange({
+            shoulder,
+            shoulderBoth: shoulder ? look.shoulderBoth : undefined,
+            shoulderInside: undefined,
+          })
         }
         color={(look.shoulder ?? 0) < 0 ? 'left' : (look.shoulder ?? 0) > 0 ? 'right' : 'ink'}
         onColor={(look.shoulder ?? 0) < 0 ? 'onLeft' : (look.shoulder ?? 0) > 0 ? 'onRight' : 'ground'}
@@ -90,6 +103,18 @@ export function Sides({ look, before, onChange }: SidesProps) {
           />
         </Box>
       )}
+      <Box marginTop="2">
+        <Steps
+          label={t('look.shoulderInside')}
+          values={[true]}
+          chosen={look.shoulderInside}
+          nameOf={() => t('look.shoulderInside')}
+          onChoose={(shoulderInside) =>
+            onChange({ shoulderInside, shoulder: undefined, shoulderBoth: undefined })
+          }
+        />
+      </Box>
+      <Ticks look={look} of="shouldersAt" name={t('look.shoulder')} onChange={onChange} />
     </Box>
   )
 }
@@ -110,7 +135,7 @@ function BendColumn({ side, look, before, onChange }: SidesProps & { side: OneSi
         ghosts={before.map((b) => b[key])}
         nameOf={(s) => `${s}: ${t(`score.bend.${s}`)}`}
         shownOf={(s) => s}
-        onChoose={(s) => onChange({ [key]: s })}
+        onChoose={(s) => onChange(isLow(s) ? { [key]: s } : { [key]: s, [KEYS[side].circle]: undefined })}
         color={SIDE[side].color}
         onColor={SIDE[side].on}
       />

@@ -37,6 +37,11 @@ describe('a look newer than the plan', () => {
     expect(turnsOf(faster, ['WALK_ONLY']).map((turn) => turn.of.exercise)).toEqual(['a', 'a'])
     expect(turnsOf(plan, ['WALK_ONLY'])).toEqual(turns)
   })
+  test('takes canter out where the halt is not good', () => {
+    const cantered = { blocks: [slow, { ...other, of: { ...rung('b'), gait: 'CANTER' } }] } as Plan
+    expect(turnsOf(cantered, ['NO_CANTER']).map((turn) => turn.of.exercise)).toEqual(['a', 'a'])
+    expect(turnsOf(faster, ['NO_CANTER'])).toHaveLength(turns.length)
+  })
   test('takes everything out where nothing is ridden', () =>
     expect(turnsOf(plan, ['NOTHING_RIDDEN'])).toEqual([]))
 })

@@ -4,7 +4,12 @@ import type { Segment, Side } from '../record'
 import { isOneSide } from '../ui'
 import type { RiddenSegment } from '../capture'
 
-const FAST = new Set<string>(['TROT', 'CANTER'])
+/** The gaits that a look's limit forbids. */
+const FORBIDDEN: Record<Limit, readonly string[]> = {
+  NOTHING_RIDDEN: [],
+  WALK_ONLY: ['TROT', 'CANTER'],
+  NO_CANTER: ['CANTER'],
+}
 
 /** One turn of the plan. */
 export interface PlannedTurn {
@@ -21,9 +26,8 @@ export interface PlannedTurn {
 /** The plan as one row of turns, without those that today's look forbids: it may be newer than the plan. */
 export function turnsOf(plan: Plan, limits: Limit[] = []): PlannedTurn[] {
   if (limits.includes('NOTHING_RIDDEN')) return []
-  const isWalkOnly = limits.includes('WALK_ONLY')
   return plan.blocks.flatMap((b, block) =>
-    isWalkOnly && FAST.has(b.of.gait)
+    limits.some((limit) => FORBIDDEN[limit].includes(b.of.gait))
       ? []
       : b.turns.map((turn) => ({
           block,

@@ -1,8 +1,8 @@
 // Written from format/ by ./strophos kinds.
 import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
 import type { Shape } from '../shape'
-import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
-import type { AidOrder, Bend, BendPlace, Choice, Circle, CorrectionPolicy, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, COMPLAINTS, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, RIDING_MINUTES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Choice, Circle, Complaint, CorrectionPolicy, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, RidingMinutes, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
 
 /** One aid of an ask. */
 export interface Aid {
@@ -24,18 +24,50 @@ export interface Moment {
   ms: number
 }
 
+/** Where a finding was seen. */
+export interface StationTicks {
+  /** Standing. */
+  standing?: boolean
+  /** Walking in hand. */
+  inHand?: boolean
+  /** From the saddle. */
+  mounted?: boolean
+}
+
 /** What was seen in the first minutes. A check that was not made is left out, never 0. */
 export interface FirstLook {
   /** What was seen of the horse's soundness today. */
   soundness?: Soundness
   /** 0 jumps away … 4 calm. */
   calm?: Score
+  /** 0 elsewhere … 2 comes and goes … 4 with the rider. */
+  attention?: Score
   /** 0 tight or crooked … 4 level, soft, breathing. */
   rider?: Score
+  /** The rider’s seat: 0 hangs to one side … 4 level. */
+  seat?: Score
+  /** 0 tight … 4 loose. */
+  tension?: Score
+  /** 0 held … 4 even and low. */
+  breath?: Score
+  /** What the rider says after riding this horse, again and again. */
+  complaint?: Complaint
   /** Answer to the stop, from walk first: 0 none … 4 at a whisper. */
   halt?: Score
+  /** Answer to the stop above the walk: 0 runs through the hand … 4 at a whisper. */
+  haltFaster?: Score
   /** Answer to the leg: 0 none … 4 at a whisper. */
   leg?: Score
+  /** It stands against the leg rather than being slow to it. */
+  balks?: boolean
+  /** 0 hurried or uneven … 4 steady by itself. */
+  tempo?: Score
+  /** 0 leans on the hand … 4 carries itself. */
+  hand?: Score
+  /** How softly jaw and poll give to the left. */
+  jawLeft?: Score
+  /** How softly jaw and poll give to the right. */
+  jawRight?: Score
   /** How readily it bends to the left. */
   bendLeft?: Score
   /** How readily it bends to the right. */
@@ -52,6 +84,30 @@ export interface FirstLook {
   shoulder?: number
   /** The same shoulder is the heavy one on both reins: natural crookedness, not balance. */
   shoulderBoth?: boolean
+  /** On each rein the inside shoulder is the heavy one: balance, or the rider’s inside hand. */
+  shoulderInside?: boolean
+  /** How well the left hind steps under when it is the inside one. */
+  hindLeft?: Score
+  /** How well the right hind steps under when it is the inside one. */
+  hindRight?: Score
+  /** The neck twists as the quarters are asked over. */
+  neckTwists?: boolean
+  /** Ridden earlier today. */
+  riddenToday?: RidingMinutes
+  /** Ridden yesterday. */
+  riddenYesterday?: RidingMinutes
+  /** Where the answer to the stop was seen. */
+  haltAt?: StationTicks
+  /** Where the answer to the leg was seen. */
+  legAt?: StationTicks
+  /** Where the jaw was seen. */
+  jawAt?: StationTicks
+  /** Where the bend was seen. */
+  bendAt?: StationTicks
+  /** Where the weight on the shoulders was seen. */
+  shouldersAt?: StationTicks
+  /** Where the inside hind was seen. */
+  hindAt?: StationTicks
 }
 
 /** What each kind says, once it has been understood. */
@@ -504,13 +560,31 @@ const MOMENT: Shape = {
     ms: whole(0, 86400000),
   },
 }
+const STATION_TICKS: Shape = {
+  may: {
+    standing: flag,
+    inHand: flag,
+    mounted: flag,
+  },
+}
 const FIRST_LOOK: Shape = {
   may: {
     soundness: oneOf(SOUNDNESS),
     calm: oneOf(SCORES),
+    attention: oneOf(SCORES),
     rider: oneOf(SCORES),
+    seat: oneOf(SCORES),
+    tension: oneOf(SCORES),
+    breath: oneOf(SCORES),
+    complaint: oneOf(COMPLAINTS),
     halt: oneOf(SCORES),
+    haltFaster: oneOf(SCORES),
     leg: oneOf(SCORES),
+    balks: flag,
+    tempo: oneOf(SCORES),
+    hand: oneOf(SCORES),
+    jawLeft: oneOf(SCORES),
+    jawRight: oneOf(SCORES),
     bendLeft: oneOf(SCORES),
     bendRight: oneOf(SCORES),
     placeLeft: oneOf(BEND_PLACES),
@@ -519,6 +593,18 @@ const FIRST_LOOK: Shape = {
     circleRight: oneOf(CIRCLES),
     shoulder: whole(-2, 2),
     shoulderBoth: flag,
+    shoulderInside: flag,
+    hindLeft: oneOf(SCORES),
+    hindRight: oneOf(SCORES),
+    neckTwists: flag,
+    riddenToday: oneOf(RIDING_MINUTES),
+    riddenYesterday: oneOf(RIDING_MINUTES),
+    haltAt: part(STATION_TICKS),
+    legAt: part(STATION_TICKS),
+    jawAt: part(STATION_TICKS),
+    bendAt: part(STATION_TICKS),
+    shouldersAt: part(STATION_TICKS),
+    hindAt: part(STATION_TICKS),
   },
   beside: ['shoulderBoth', 'shoulder'],
 }

@@ -24,6 +24,7 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'takeOff': ['DEEP', 'RIGHT', 'LONG'],
   'footing': ['GOOD', 'DEEP', 'HARD', 'SLIPPERY', 'FROZEN'],
   'soundness': ['SOUND', 'UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS'],
+  'complaint': ['NONE', 'ARMS_TIRED', 'BACK_SORE', 'LEGS_TIRED', 'UNEASY'],
   'bendPlace': ['EVEN', 'POLL_ONLY', 'BASE_ONLY', 'TWISTED'],
   'stopSign': ['SORE_SPOT', 'UNLEVEL', 'REFUSES_ONE_SIDE', 'SWEAT_WITHOUT_WORK', 'FRIGHT', 'RIDER_HURTS', 'PAIN_SIGNS', 'FLINCHES', 'SWELLING', 'BLOOD', 'BUCKS', 'REARS', 'BOLTS', 'KICKS_AT_LEG', 'FALL', 'HEAD_KNOCK'],
   'school': ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'],

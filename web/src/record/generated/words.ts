@@ -116,6 +116,10 @@ export type Soundness = (typeof SOUNDNESS)[number]
 /** Nothing is ridden, and no rung is judged, before somebody licensed has looked. */
 export const SOUNDNESS_PAIN: readonly Soundness[] = ['UNLEVEL', 'REFUSES_ONE_SIDE', 'PAIN_SIGNS']
 
+/** What the rider says after riding this horse, again and again. */
+export const COMPLAINTS = ['NONE', 'ARMS_TIRED', 'BACK_SORE', 'LEGS_TIRED', 'UNEASY'] as const
+export type Complaint = (typeof COMPLAINTS)[number]
+
 /** Where along the neck it bends to one side. */
 export const BEND_PLACES = ['EVEN', 'POLL_ONLY', 'BASE_ONLY', 'TWISTED'] as const
 export type BendPlace = (typeof BEND_PLACES)[number]
@@ -180,3 +184,7 @@ export type Circle = (typeof CIRCLES)[number]
 /** Effort, from rest to as much as can be. */
 export const EFFORTS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const
 export type Effort = (typeof EFFORTS)[number]
+
+/** About so many minutes of riding, of those a first look asks for; 0: none, 60: that or more. */
+export const RIDING_MINUTES = [0, 20, 40, 60] as const
+export type RidingMinutes = (typeof RIDING_MINUTES)[number]

@@ -30,8 +30,10 @@ import strophos.core.exchange.TakeOff;
 import strophos.core.exchange.TimeSource;
 import strophos.core.exchange.Watchable;
 import strophos.core.look.BendPlace;
+import strophos.core.look.Complaint;
 import strophos.core.look.FirstLook;
 import strophos.core.look.Soundness;
+import strophos.core.look.StationTicks;
 import strophos.core.pause.StopSign;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
@@ -330,12 +332,30 @@ final class Readers {
         return f.fit() ? new Moment(base, ms) : null;
     }
 
+    static StationTicks stationTicks(Fields f) {
+        var standing = f.maybeFlag("standing");
+        var inHand = f.maybeFlag("inHand");
+        var mounted = f.maybeFlag("mounted");
+        return f.fit() ? new StationTicks(standing, inHand, mounted) : null;
+    }
+
     static FirstLook firstLook(Fields f) {
         var soundness = f.maybeWord("soundness", Soundness.WORDS);
         var calm = f.maybeOneOf("calm", 0, 1, 2, 3, 4);
+        var attention = f.maybeOneOf("attention", 0, 1, 2, 3, 4);
         var rider = f.maybeOneOf("rider", 0, 1, 2, 3, 4);
+        var seat = f.maybeOneOf("seat", 0, 1, 2, 3, 4);
+        var tension = f.maybeOneOf("tension", 0, 1, 2, 3, 4);
+        var breath = f.maybeOneOf("breath", 0, 1, 2, 3, 4);
+        var complaint = f.maybeWord("complaint", Complaint.WORDS);
         var halt = f.maybeOneOf("halt", 0, 1, 2, 3, 4);
+        var haltFaster = f.maybeOneOf("haltFaster", 0, 1, 2, 3, 4);
         var leg = f.maybeOneOf("leg", 0, 1, 2, 3, 4);
+        var balks = f.maybeFlag("balks");
+        var tempo = f.maybeOneOf("tempo", 0, 1, 2, 3, 4);
+        var hand = f.maybeOneOf("hand", 0, 1, 2, 3, 4);
+        var jawLeft = f.maybeOneOf("jawLeft", 0, 1, 2, 3, 4);
+        var jawRight = f.maybeOneOf("jawRight", 0, 1, 2, 3, 4);
         var bendLeft = f.maybeOneOf("bendLeft", 0, 1, 2, 3, 4);
         var bendRight = f.maybeOneOf("bendRight", 0, 1, 2, 3, 4);
         var placeLeft = f.maybeWord("placeLeft", BendPlace.WORDS);
@@ -344,6 +364,18 @@ final class Readers {
         var circleRight = f.maybeOneOf("circleRight", 20, 15, 12, 10, 8, 0);
         var shoulder = f.maybeWhole("shoulder", -2, 2);
         var shoulderBoth = f.flagBeside("shoulderBoth", shoulder.isPresent());
-        return f.fit() ? new FirstLook(soundness, calm, rider, halt, leg, bendLeft, bendRight, placeLeft, placeRight, circleLeft, circleRight, shoulder, shoulderBoth) : null;
+        var shoulderInside = f.maybeFlag("shoulderInside");
+        var hindLeft = f.maybeOneOf("hindLeft", 0, 1, 2, 3, 4);
+        var hindRight = f.maybeOneOf("hindRight", 0, 1, 2, 3, 4);
+        var neckTwists = f.maybeFlag("neckTwists");
+        var riddenToday = f.maybeOneOf("riddenToday", 0, 20, 40, 60);
+        var riddenYesterday = f.maybeOneOf("riddenYesterday", 0, 20, 40, 60);
+        var haltAt = f.maybePart("haltAt", Readers::stationTicks);
+        var legAt = f.maybePart("legAt", Readers::stationTicks);
+        var jawAt = f.maybePart("jawAt", Readers::stationTicks);
+        var bendAt = f.maybePart("bendAt", Readers::stationTicks);
+        var shouldersAt = f.maybePart("shouldersAt", Readers::stationTicks);
+        var hindAt = f.maybePart("hindAt", Readers::stationTicks);
+        return f.fit() ? new FirstLook(soundness, calm, attention, rider, seat, tension, breath, complaint, halt, haltFaster, leg, balks, tempo, hand, jawLeft, jawRight, bendLeft, bendRight, placeLeft, placeRight, circleLeft, circleRight, shoulder, shoulderBoth, shoulderInside, hindLeft, hindRight, neckTwists, riddenToday, riddenYesterday, haltAt, legAt, jawAt, bendAt, shouldersAt, hindAt) : null;
     }
 }

@@ -11,6 +11,14 @@ public final class CircleSizes {
     /** Ridden when nothing is known. */
     public static final int LARGEST_M = 20;
 
+    /** From this score on no circle is tried. */
+    private static final int BENDS_WELL = 3;
+
+    private static final int WELL_M = 15;
+
+    /** Where it bends all the way, softly. */
+    private static final int SOFTLY_M = 12;
+
     private CircleSizes() {}
 
     /**
@@ -21,6 +29,21 @@ public final class CircleSizes {
      */
     public static int forBothReins(OptionalInt leftM, OptionalInt rightM) {
         return Math.max(orLargest(leftM), orLargest(rightM));
+    }
+
+    /**
+     * The smallest circle on which one side can be taken to stay even: the one that was tried; where none was, since it bends
+     * well, a smaller one the better it bends (common practice, no source).
+     *
+     * @param evenM smallest even circle to this side; empty when not tried
+     * @param bend score of its bend, 0 to 4; empty when not looked at
+     * @return empty when nothing speaks for any
+     */
+    public static OptionalInt ofSide(OptionalInt evenM, OptionalInt bend) {
+        if (evenM.isPresent() || bend.isEmpty() || bend.getAsInt() < BENDS_WELL) {
+            return evenM;
+        }
+        return OptionalInt.of(bend.getAsInt() == BENDS_WELL ? WELL_M : SOFTLY_M);
     }
 
     private static int orLargest(OptionalInt evenM) {

@@ -41,6 +41,11 @@ public record BendRow(int threshold, int difference) implements FocusRow {
                 || place.filter(p -> p != BendPlace.EVEN).isPresent();
     }
 
+    @Override
+    public Optional<StationTicks> at(FirstLook look) {
+        return look.bendAt();
+    }
+
     /** The side to which it bends less by at least this much; {@code NONE} when alike or not looked at. */
     static Side stiffer(FirstLook look, int difference) {
         OptionalInt left = look.bendLeft();

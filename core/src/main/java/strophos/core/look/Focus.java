@@ -7,10 +7,11 @@ import strophos.core.exchange.Side;
 /**
  * What a look makes of the day.
  *
- * @param kinds at most two, in the table's order; never empty
+ * @param kinds at most two, the first first; never empty
  * @param findings every row's answer, in the table's order
  * @param limits what may not be ridden, whatever the coach prefers
  * @param missing checks that were not made
+ * @param lacking where nothing was found: the chief checks without which it cannot be said that nothing is there; else none
  * @param stiffer the side to which it bends less today; {@code NONE} when alike or not looked at
  */
 public record Focus(
@@ -19,16 +20,25 @@ public record Focus(
         List<RowOutcome> findings,
         Set<Limit> limits,
         List<Check> missing,
+        List<Check> lacking,
         Side stiffer) {
 
-    /** One row's answer. */
-    public record RowOutcome(String rowId, FocusKind focus, int threshold, FocusRow.Outcome answer) {}
+    /** One row's answer, and how sure what it found is. */
+    public record RowOutcome(
+            String rowId, FocusKind focus, int threshold, FocusRow.Outcome answer, Certainty certainty) {
+
+        boolean isPresent() {
+            return answer instanceof FocusRow.Outcome.Present;
+        }
+    }
 
     /** Safety limits of a day: they cannot be overruled. */
     public enum Limit {
         NOTHING_RIDDEN,
         /** No trot or canter until the halt from walk scores 2. */
-        WALK_ONLY
+        WALK_ONLY,
+        /** No canter until the halt from walk scores 3. */
+        NO_CANTER
     }
 
     public Focus {
@@ -36,5 +46,14 @@ public record Focus(
         findings = List.copyOf(findings);
         limits = Set.copyOf(limits);
         missing = List.copyOf(missing);
+        lacking = List.copyOf(lacking);
+    }
+
+    /** Whether all that makes this a focus was seen at one station only. */
+    public boolean isSuspected(FocusKind kind) {
+        List<RowOutcome> made = findings.stream()
+                .filter(f -> f.focus() == kind && f.isPresent())
+                .toList();
+        return !made.isEmpty() && made.stream().allMatch(f -> f.certainty() == Certainty.SUSPECTED);
     }
 }

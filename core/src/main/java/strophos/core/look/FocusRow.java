@@ -1,6 +1,7 @@
 package strophos.core.look;
 
 import java.util.List;
+import java.util.Optional;
 
 /** One row of the table: what was found, and the focus it makes. */
 public interface FocusRow {
@@ -14,6 +15,11 @@ public interface FocusRow {
     int threshold();
 
     Outcome judge(FirstLook look);
+
+    /** Where what it goes by was seen; empty where that was not said, or does not matter. */
+    default Optional<StationTicks> at(FirstLook look) {
+        return Optional.empty();
+    }
 
     /** What a row says of a look. */
     sealed interface Outcome {

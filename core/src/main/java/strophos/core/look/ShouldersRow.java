@@ -1,11 +1,12 @@
 package strophos.core.look;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalInt;
+import java.util.Optional;
 
 /**
- * The same shoulder is heavy on both reins: natural crookedness. (The inside shoulder heavy on both reins is balance, or
- * the rider's inside hand, and no row of this book.)
+ * The same shoulder is heavy on both reins: natural crookedness; or the neck twists as the quarters are asked over, which says
+ * as well that the shoulders come first.
  */
 public record ShouldersRow() implements FocusRow {
 
@@ -26,12 +27,24 @@ public record ShouldersRow() implements FocusRow {
 
     @Override
     public Outcome judge(FirstLook look) {
-        OptionalInt seen = look.shoulder();
+        List<Mark> seen = new ArrayList<>();
+        look.shoulder().ifPresent(s -> seen.add(new Mark("SHOULDER", String.valueOf(s))));
+        look.neckTwists().ifPresent(t -> seen.add(new Mark("NECK_TWISTS", String.valueOf(t))));
+        // which shoulder it is on each rein was looked at, though it is none for this row
+        look.shoulderInside().ifPresent(i -> seen.add(new Mark("SHOULDER_INSIDE", String.valueOf(i))));
         if (seen.isEmpty()) {
             return new Outcome.Unchecked(Check.SHOULDERS);
         }
-        List<Mark> what = List.of(new Mark("SHOULDER", String.valueOf(seen.getAsInt())));
-        boolean isOnBoth = look.shoulderBoth().orElse(false);
-        return seen.getAsInt() != 0 && isOnBoth ? new Outcome.Present(what) : new Outcome.Clear(what);
+        return isCrooked(look) ? new Outcome.Present(seen) : new Outcome.Clear(seen);
+    }
+
+    static boolean isCrooked(FirstLook look) {
+        boolean isHeavy = look.shoulder().orElse(0) != 0 && look.shoulderBoth().orElse(false);
+        return isHeavy || look.neckTwists().orElse(false);
+    }
+
+    @Override
+    public Optional<StationTicks> at(FirstLook look) {
+        return look.shouldersAt();
     }
 }

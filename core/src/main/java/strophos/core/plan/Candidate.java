@@ -75,6 +75,10 @@ public record Candidate(
         return List.of(Gait.HALT, Gait.WALK, Gait.REIN_BACK).contains(id.gait());
     }
 
+    boolean isCanter() {
+        return id.gait().equals(Gait.CANTER);
+    }
+
     boolean isBeingLearnt() {
         return state == RungState.IN_WORK || state == RungState.OPEN;
     }

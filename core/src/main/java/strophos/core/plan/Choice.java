@@ -19,14 +19,6 @@ import strophos.core.stair.RungState;
 /** Chooses the rungs of a lesson, each with why: a way in, the main one, a second one, and one to end on. */
 final class Choice {
 
-    private static final Map<FocusKind, String> STRANDS = Map.of(
-            FocusKind.CONFIDENCE, "confidence",
-            FocusKind.RIDER, "rider",
-            FocusKind.STOP_BACK, "stop-back",
-            FocusKind.FORWARD, "forward",
-            FocusKind.BEND, "bend",
-            FocusKind.SHOULDERS, "shoulders");
-
     /** Ridden when a look finds them, not for their own sake. */
     private static final Set<String> ON_CALL = Set.of("confidence", "rider", "shoulders");
 
@@ -105,7 +97,22 @@ final class Choice {
         }
         Reason why =
                 Reason.of(facts.chosen().isPresent() ? Reason.Code.CHOSEN : Reason.Code.FOCUS, "focus", kind.name());
-        return best(c -> c.strand().equals(STRANDS.get(kind))).map(c -> picked(c, role, why, whyOpen(c)));
+        if (isSuspected(kind)) {
+            notes.add(new PlanNote(PlanNote.Code.TEST_AGAIN, Map.of("focus", kind.name())));
+            return best(c -> isOf(kind, c))
+                    .map(c -> picked(c, role, why, Reason.of(Reason.Code.SUSPECTED), whyOpen(c)));
+        }
+        return best(c -> isOf(kind, c)).map(c -> picked(c, role, why, whyOpen(c)));
+    }
+
+    private static boolean isOf(FocusKind kind, Candidate c) {
+        return kind.strand().filter(c.strand()::equals).isPresent();
+    }
+
+    /** Seen at one station only; what the coach chose is not in doubt. */
+    private boolean isSuspected(FocusKind kind) {
+        return facts.chosen().isEmpty()
+                && facts.focus().filter(f -> f.isSuspected(kind)).isPresent();
     }
 
     private boolean isCurrent(Candidate c) {
@@ -211,11 +218,14 @@ final class Choice {
     private boolean isAllowed(Candidate c) {
         return c.suits()
                 && c.isRideable()
-                && (begun.contains(c.strand()) || !BEGUN_FIRST.contains(c.strand()))
+                && (begun.contains(c.strand())
+                        || !BEGUN_FIRST.contains(c.strand())
+                        || kinds.stream().anyMatch(k -> isOf(k, c)))
                 && (c.proposal() == Proposal.FREELY || begunExercises.contains(c.id().exercise()))
                 && !c.isReported()
                 && facts.isCleared(c)
                 && (c.isCalm() || !facts.isLimitedTo(Focus.Limit.WALK_ONLY))
+                && (!c.isCanter() || !facts.isLimitedTo(Focus.Limit.NO_CANTER))
                 && (c.isKnown()
                         || !kinds.contains(FocusKind.CONFIDENCE)
                         || c.strand().equals("confidence"))

@@ -84,17 +84,27 @@ public record PlanFacts(
 
     /** How the leg lies today; empty where nothing speaks for either. */
     Optional<Settings.LegStance> leg() {
-        boolean isHot = look.filter(l -> l.calm().orElse(PlanRules.KEEN + 1) <= PlanRules.KEEN)
+        boolean isHot = look.filter(l -> l.calm().orElse(PlanRules.KEEN + 1) <= PlanRules.KEEN
+                        || l.balks().orElse(false))
                 .isPresent();
         return teaching.leg(isHot, kinds().contains(FocusKind.FORWARD));
     }
 
-    /** Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break. */
+    /** What the look says was ridden earlier today, in seconds. */
+    int riddenTodayS() {
+        return 60 * look.map(l -> l.riddenToday().orElse(0)).orElse(0);
+    }
+
+    /**
+     * Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break, and by what was ridden
+     * earlier today, of which a little always stays.
+     */
     public int workCapS() {
         int capMinutes = (int) WorkedLongEnough.of(stop).limit(horse.isSpared()).toMinutes();
         int cleared = state.limits().map(l -> l.minutes().orElse(capMinutes)).orElse(capMinutes);
-        return 60
+        int wholeS = 60
                 * Math.min(Math.min(capMinutes, cleared), horse.allowedMinutes().orElse(capMinutes));
+        return Math.max(Math.min(wholeS, PlanRules.ALWAYS_LEFT_S), wholeS - riddenTodayS());
     }
 
     /** Longest turn on one rein, in seconds. */

@@ -16,6 +16,7 @@ public final class PlanLimits {
     public enum Limit {
         NOTHING_RIDDEN(true),
         WALK_ONLY(true),
+        NO_CANTER(true),
         /** Faster than the horse was cleared for, or a fence while it is. */
         CLEARANCE(true),
         /** A fence before canter on both leads and a single fence. */
@@ -93,6 +94,10 @@ public final class PlanLimits {
         if (facts.isLimitedTo(Focus.Limit.WALK_ONLY)
                 && rung.filter(Candidate::isCalm).isEmpty()) {
             broken.add(Limit.WALK_ONLY);
+        }
+        if (facts.isLimitedTo(Focus.Limit.NO_CANTER)
+                && rung.filter(Candidate::isCanter).isPresent()) {
+            broken.add(Limit.NO_CANTER);
         }
         if (rung.filter(c -> !facts.isCleared(c)).isPresent()) {
             broken.add(Limit.CLEARANCE);

@@ -29,6 +29,10 @@ public record PlanNote(Code code, Map<String, String> values) {
         WEIGHT_OVERRULED(true),
         /** No trot or canter today: no halt from walk. */
         WALK_ONLY(true),
+        /** No canter today: the halt from walk is not good enough. */
+        NO_CANTER(true),
+        /** About {@code minutes} were ridden today already: shorter, part of it in hand, and done at the first soft, square halt. */
+        RIDDEN_TODAY(false),
         /** {@code minutes} of work at the most, for a young horse or one just back. */
         SPARED(false),
         /** {@code minutes} ridden at the most, on the way back from a break. */
@@ -49,6 +53,8 @@ public record PlanNote(Code code, Map<String, String> values) {
         LEG_OFF_SETTLED(false),
         /** Not looked at yet: soundness and the halt come before the first stride. */
         NO_LOOK(false),
+        /** {@code focus} was seen at one station only: look again after the exercise for it. */
+        TEST_AGAIN(false),
         /** {@code rung} was ridden yesterday and rests today. */
         HARD_RESTS(false),
         /** No rung of {@code focus} can be ridden today; the next best was taken. */

@@ -39,6 +39,13 @@ final class PlanNotes {
         if (facts.isLimitedTo(Focus.Limit.WALK_ONLY)) {
             notes.add(new PlanNote(PlanNote.Code.WALK_ONLY, Map.of()));
         }
+        if (facts.isLimitedTo(Focus.Limit.NO_CANTER)) {
+            notes.add(new PlanNote(PlanNote.Code.NO_CANTER, Map.of()));
+        }
+        if (facts.riddenTodayS() > 0) {
+            notes.add(new PlanNote(
+                    PlanNote.Code.RIDDEN_TODAY, Map.of("minutes", String.valueOf(facts.riddenTodayS() / 60))));
+        }
         facts.horse()
                 .weightShare()
                 .ifPresent(w -> weight(notes, w, facts.horse().weightReason()));

@@ -3,7 +3,7 @@ package strophos.core.plan;
 /** The planner's thresholds: rules 4 and 9 (common practice, no source). */
 public final class PlanRules {
 
-    public static final String BOOK = "plan/2";
+    public static final String BOOK = "plan/3";
 
     public static final int FEWEST_BLOCKS = 2;
     public static final int MOST_BLOCKS = 4;
@@ -20,6 +20,9 @@ public final class PlanRules {
 
     /** Work of what lies between; the rest is rest. */
     static final double WORK_SHARE = 0.75;
+
+    /** So much work is left however much was ridden earlier today: what is asked in hand, or one good halt. */
+    static final int ALWAYS_LEFT_S = 10 * 60;
 
     /** With this much work there is time to end on something known. */
     static final int LAST_FROM_S = 25 * 60;

@@ -32,6 +32,9 @@ public final class Planner {
     private static final double STUCK = 1.25;
 
     private static final double EASY = 0.75;
+    /** What is only suspected gets one exercise, not the day. */
+    private static final double SUSPECTED = 0.5;
+
     private static final int SHORTEST_BLOCK_S = 60;
     private static final int GRAIN_S = 30;
 
@@ -109,7 +112,8 @@ public final class Planner {
                 .report()
                 .map(f -> f == Feel.NOT_YET ? STUCK : f == Feel.EASY ? EASY : 1)
                 .orElse(1.0);
-        return WEIGHTS.get(p.role()) * factor;
+        boolean isSuspected = p.why().stream().anyMatch(r -> r.code() == Reason.Code.SUSPECTED);
+        return WEIGHTS.get(p.role()) * factor * (isSuspected ? SUSPECTED : 1);
     }
 
     private int beforeS() {
@@ -132,8 +136,7 @@ public final class Planner {
         why.add(whySides(rung, longer));
         why.add(Reason.of(Reason.Code.TURNS, "minutes", facts.turnCapS() / 60));
         OptionalInt circle = circle(rung);
-        circle.ifPresent(m ->
-                why.add(Reason.of(isCircleSeen() ? Reason.Code.CIRCLE_SEEN : Reason.Code.CIRCLE_LARGEST, "metres", m)));
+        circle.ifPresent(m -> why.add(Reason.of(whyCircle(), "metres", m)));
         // a third of the work again, as WORK_SHARE has it: 75 of work to 25 of rest
         int restS = (int) Math.round(seconds * (1 / PlanRules.WORK_SHARE - 1));
         return new Block(rung.id(), role, time, restS, meant(rung), rung.wayBack(), circle, why);
@@ -143,19 +146,32 @@ public final class Planner {
         return String.valueOf(Math.round(seconds / 6.0) / 10.0);
     }
 
-    private boolean isCircleSeen() {
-        return facts.look()
+    private Reason.Code whyCircle() {
+        if (facts.look()
                 .filter(l -> l.circleLeft().isPresent() || l.circleRight().isPresent())
-                .isPresent();
+                .isPresent()) {
+            return Reason.Code.CIRCLE_SEEN;
+        }
+        return circles().stream().allMatch(OptionalInt::isPresent)
+                ? Reason.Code.CIRCLE_BENDS
+                : Reason.Code.CIRCLE_LARGEST;
     }
 
     private OptionalInt circle(Candidate rung) {
         if (rung.line() != FigureKind.CIRCLE) {
             return OptionalInt.empty();
         }
-        return OptionalInt.of(facts.look()
-                .map(l -> CircleSizes.forBothReins(l.circleLeft(), l.circleRight()))
-                .orElse(CircleSizes.LARGEST_M));
+        List<OptionalInt> sides = circles();
+        return OptionalInt.of(CircleSizes.forBothReins(sides.get(0), sides.get(1)));
+    }
+
+    /** The smallest even circle to the left and to the right. */
+    private List<OptionalInt> circles() {
+        return facts.look()
+                .map(l -> List.of(
+                        CircleSizes.ofSide(l.circleLeft(), l.bendLeft()),
+                        CircleSizes.ofSide(l.circleRight(), l.bendRight())))
+                .orElse(List.of(OptionalInt.empty(), OptionalInt.empty()));
     }
 
     /** By the record; where it does not tell, in bending work by today's look. */

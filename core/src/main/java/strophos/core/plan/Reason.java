@@ -17,6 +17,8 @@ public record Reason(Code code, Map<String, String> values) {
         BACK_FIRST,
         /** The look found it: {@code focus}. */
         FOCUS,
+        /** It was seen at one station only: one exercise for it, and a test. */
+        SUSPECTED,
         /** The coach chose it: {@code focus}. */
         CHOSEN,
         /** In work, not yet through. */
@@ -51,6 +53,8 @@ public record Reason(Code code, Map<String, String> values) {
         TURNS,
         /** The smallest circle on which it stayed even today: {@code metres}. */
         CIRCLE_SEEN,
+        /** It bends well to both sides: {@code metres}. */
+        CIRCLE_BENDS,
         /** No circle was looked at: {@code metres}. */
         CIRCLE_LARGEST
     }

@@ -60,6 +60,17 @@ class BendTest {
                 .isEqualTo(20);
     }
 
+    /** Common practice, no source: a side that bends well is not tried on circles. */
+    @ParameterizedTest
+    @CsvSource({"10, 1, 10", "10, 4, 10", "0, 3, 0", ", 2, ", ", , ", ", 3, 15", ", 4, 12", "8, , 8"})
+    void aSideThatBendsWellNeedsNoCircle(Integer even, Integer bend, Integer taken) {
+        assertThat(CircleSizes.ofSide(maybe(even), maybe(bend))).isEqualTo(maybe(taken));
+    }
+
+    private static OptionalInt maybe(Integer value) {
+        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
+    }
+
     @Test
     void theNextSmallerSize() {
         assertThat(CircleSizes.nextSmaller(20)).hasValue(15);

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
+import strophos.core.exchange.Gait;
 import strophos.core.exchange.Rein;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -45,6 +46,15 @@ class PlannerLimitsTest {
             boolean isSpared =
                     facts.horse().isFirstMonthBack() || facts.horse().ageYears().orElse(9) < 5;
             assertThat(plan.workS()).as("seed %d, work", seed).isLessThanOrEqualTo((isSpared ? 20 : 45) * 60);
+            int riddenToday = facts.look().map(l -> l.riddenToday().orElse(0)).orElse(0);
+            assertThat(plan.workS())
+                    .as("seed %d, the whole day's work", seed)
+                    .isLessThanOrEqualTo(Math.max(10, 45 - riddenToday) * 60);
+            if (facts.look().map(l -> l.halt().orElse(4)).orElse(4) < 3) {
+                assertThat(plan.blocks())
+                        .as("seed %d, canter", seed)
+                        .allSatisfy(b -> assertThat(b.rung().gait()).isNotEqualTo(Gait.CANTER));
+            }
             int turnMinutes = facts.horse().isFirstYear() || facts.horse().isFirstMonthBack() ? 2 : 5;
             for (Block b : plan.blocks()) {
                 assertThat(b.time().turns())

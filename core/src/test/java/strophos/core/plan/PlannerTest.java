@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -123,6 +124,63 @@ class PlannerTest {
                 3,
                 "circleRight",
                 12);
+    }
+
+    @Test
+    void whatWasRiddenEarlierTodayComesOffTheDay() {
+        Plan rested = Planner.propose(facts(60, HORSE, Looks.of("riddenToday", 0), stair()));
+        Plan ridden = Planner.propose(facts(60, HORSE, Looks.of("riddenToday", 20), stair()));
+        assertThat(ridden.workS()).isLessThanOrEqualTo(25 * 60).isLessThan(rested.workS());
+        assertThat(Planner.propose(facts(60, HORSE, Looks.of("riddenToday", 60), stair()))
+                        .workS())
+                .as("a little is left for what is asked in hand")
+                .isBetween(5 * 60, 10 * 60);
+        assertThat(ridden.notes()).extracting(PlanNote::code).contains(PlanNote.Code.RIDDEN_TODAY);
+        assertThat(rested.notes()).extracting(PlanNote::code).doesNotContain(PlanNote.Code.RIDDEN_TODAY);
+    }
+
+    @Test
+    void whatIsOnlySuspectedGetsOneExerciseAndATest() {
+        List<Candidate> rungs = stair();
+        FirstLook once = Looks.of("leg", 1, "legAt", Map.of("mounted", true));
+        FirstLook twice = Looks.of("leg", 1, "legAt", Map.of("mounted", true, "inHand", true));
+        Plan suspected = Planner.propose(facts(60, HORSE, once, rungs));
+        Plan found = Planner.propose(facts(60, HORSE, twice, rungs));
+        assertThat(main(suspected).rung()).isEqualTo(LEG);
+        assertThat(main(suspected).time().seconds())
+                .isLessThan(main(found).time().seconds());
+        assertThat(main(suspected).reasons()).extracting(Reason::code).contains(Reason.Code.SUSPECTED);
+        assertThat(suspected.notes()).extracting(PlanNote::code).contains(PlanNote.Code.TEST_AGAIN);
+        assertThat(found.notes()).extracting(PlanNote::code).doesNotContain(PlanNote.Code.TEST_AGAIN);
+    }
+
+    @Test
+    void whatALookFindsIsRiddenThoughItsStrandWasNeverBegun() {
+        RungId flexion = rung("flexion-halt", Gait.HALT);
+        List<Candidate> rungs = stair();
+        rungs.add(at(flexion, "jaw", 0, RungState.OPEN, null, null));
+        FirstLook tight = Looks.of("jawLeft", 1, "jawRight", 3);
+        assertThat(main(Planner.propose(facts(45, HORSE, tight, rungs))).rung()).isEqualTo(flexion);
+        assertThat(rungs(Planner.propose(facts(45, HORSE, Looks.of("jawLeft", 3), rungs))))
+                .doesNotContain(flexion);
+    }
+
+    @Test
+    void thereIsNoCanterBeforeTheHaltIsGood() {
+        RungId canter = rung("strike-off", Gait.CANTER);
+        List<Candidate> rungs = stair();
+        rungs.add(at(canter, "bend", 3, RungState.IN_WORK, COUNTER, 0));
+        assertThat(rungs(Planner.propose(facts(45, HORSE, look(2, 3), rungs)))).doesNotContain(canter);
+        assertThat(Planner.propose(facts(45, HORSE, look(2, 3), rungs)).notes())
+                .extracting(PlanNote::code)
+                .contains(PlanNote.Code.NO_CANTER);
+    }
+
+    private static Block main(Plan plan) {
+        return plan.blocks().stream()
+                .filter(b -> b.role() == Block.Role.MAIN)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static List<RungId> rungs(Plan plan) {

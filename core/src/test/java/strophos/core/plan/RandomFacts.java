@@ -38,7 +38,8 @@ import strophos.core.welfare.WeightShare;
 /** Pairs nobody has met: any look, any stair, any horse, any reports. */
 final class RandomFacts {
 
-    static final List<String> STRANDS = List.of("bend", "forward", "stop-back", "shoulders", "rider", "confidence");
+    static final List<String> STRANDS =
+            List.of("bend", "forward", "stop-back", "shoulders", "rider", "confidence", "jaw", "rhythm");
     private static final List<Integer> CIRCLES = List.of(20, 15, 12, 10, 8, 0);
 
     private final SplittableRandom random;
@@ -65,7 +66,7 @@ final class RandomFacts {
                 look,
                 focus,
                 chosen,
-                chance(0.8) ? Optional.of(STRANDS.get(random.nextInt(6))) : Optional.empty(),
+                chance(0.8) ? Optional.of(STRANDS.get(random.nextInt(STRANDS.size()))) : Optional.empty(),
                 rungs,
                 rungs.stream()
                         .filter(c -> c.isHard() && chance(0.5))
@@ -132,6 +133,11 @@ final class RandomFacts {
         for (String check : List.of("calm", "rider", "halt", "leg", "bendLeft", "bendRight")) {
             maybe(checks, 0.85, check, random.nextInt(5));
         }
+        for (String check : List.of("attention", "haltFaster", "tempo", "hand", "jawLeft", "jawRight", "hindLeft")) {
+            maybe(checks, 0.5, check, random.nextInt(1, 5));
+        }
+        maybe(checks, 0.3, "riddenToday", pick(0, 20, 40, 60));
+        maybe(checks, 0.5, "bendAt", Map.of("standing", random.nextBoolean(), "mounted", random.nextBoolean()));
         for (String side : List.of("Left", "Right")) {
             maybe(checks, 0.7, "place" + side, pick(BendPlace.values()).word());
             maybe(checks, 0.7, "circle" + side, CIRCLES.get(random.nextInt(6)));
@@ -200,6 +206,11 @@ final class RandomFacts {
                         facts.stream()
                                 .filter(f -> f.isLimitedTo(Focus.Limit.WALK_ONLY))
                                 .count(),
+                "no canter",
+                        facts.stream()
+                                .filter(f -> f.isLimitedTo(Focus.Limit.NO_CANTER))
+                                .count(),
+                "ridden today", facts.stream().filter(f -> f.riddenTodayS() > 0).count(),
                 "cleared within limits",
                         facts.stream()
                                 .filter(f -> f.state().limits().isPresent())

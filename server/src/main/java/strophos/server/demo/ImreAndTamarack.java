@@ -45,7 +45,7 @@ final class ImreAndTamarack implements Story {
         int right = t < 0.35 ? 1 : t < 0.8 ? 2 : 3;
         return new PlainMap()
                 .put("soundness", Soundness.SOUND.word())
-                .put("calm", lesson == WINDY_DAY ? 2 : 3 + random.nextInt(2))
+                .put("calm", lesson == WINDY_DAY ? 1 : 3 + random.nextInt(2))
                 .put("rider", lesson == TIGHT_DAY ? 1 : 2 + random.nextInt(2))
                 .put("halt", 3)
                 .put("leg", 3 + random.nextInt(2))

@@ -3,17 +3,23 @@ package strophos.server.look;
 import java.util.List;
 import java.util.Set;
 import strophos.core.exchange.Side;
+import strophos.core.look.Certainty;
 import strophos.core.look.Check;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
 import strophos.core.look.FocusRow;
 
-/** A day's focus with its whole why, as sent. */
+/**
+ * A day's focus with its whole why, as sent.
+ *
+ * @param lacking where nothing was found: the chief checks without which it cannot be said that nothing is there
+ */
 public record FocusView(
         String book,
         List<FocusKind> kinds,
         Set<Focus.Limit> limits,
         List<Check> missing,
+        List<Check> lacking,
         Side stiffer,
         List<FindingOfLook> findings) {
 
@@ -25,7 +31,8 @@ public record FocusView(
     }
 
     /** One row's answer and what it saw; {@code threshold} is −1 for a row that does not go by a score. */
-    public record FindingOfLook(String rowId, FocusKind focus, int threshold, Answer said, List<SeenView> seen) {}
+    public record FindingOfLook(
+            String rowId, FocusKind focus, int threshold, Answer said, Certainty certainty, List<SeenView> seen) {}
 
     /** One thing seen; see the language file under {@code look.seen}. */
     public record SeenView(String what, String value) {}
@@ -36,6 +43,7 @@ public record FocusView(
                 focus.kinds(),
                 focus.limits(),
                 focus.missing(),
+                focus.lacking(),
                 focus.stiffer(),
                 focus.findings().stream().map(FocusView::finding).toList());
     }
@@ -43,11 +51,15 @@ public record FocusView(
     private static FindingOfLook finding(Focus.RowOutcome f) {
         FocusRow.Outcome answer = f.answer();
         if (answer instanceof FocusRow.Outcome.Present fires) {
-            return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Answer.FIRES, seen(fires.seen()));
+            return finding(f, Answer.FIRES, fires.seen());
         } else if (answer instanceof FocusRow.Outcome.Clear clear) {
-            return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Answer.CLEAR, seen(clear.seen()));
+            return finding(f, Answer.CLEAR, clear.seen());
         }
-        return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), Answer.NOT_LOOKED, List.of());
+        return finding(f, Answer.NOT_LOOKED, List.of());
+    }
+
+    private static FindingOfLook finding(Focus.RowOutcome f, Answer said, List<FocusRow.Mark> marks) {
+        return new FindingOfLook(f.rowId(), f.focus(), f.threshold(), said, f.certainty(), seen(marks));
     }
 
     private static List<SeenView> seen(List<FocusRow.Mark> seen) {

@@ -8,6 +8,7 @@ import org.jooq.Field;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.catalogue.Schools;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
@@ -25,11 +26,13 @@ public class Looks {
 
     private final LessonRepository lessons;
     private final LookRepository looks;
+    private final Schools schools;
     private final JsonMapper json;
 
-    Looks(LessonRepository lessons, LookRepository looks, JsonMapper json) {
+    Looks(LessonRepository lessons, LookRepository looks, Schools schools, JsonMapper json) {
         this.lessons = lessons;
         this.looks = looks;
+        this.schools = schools;
         this.json = json;
     }
 
@@ -45,7 +48,8 @@ public class Looks {
         return new OfLesson(
                 found.lesson(),
                 look,
-                look.map(l -> FocusBook.DEFAULT.of(l.look())),
+                look.map(l -> FocusBook.DEFAULT.of(
+                        l.look(), schools.strands(found.lesson().teaching()))),
                 found.also().get(chosen));
     }
 

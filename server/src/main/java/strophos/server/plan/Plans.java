@@ -218,6 +218,7 @@ public class Plans {
             case FENCE_CLOSED -> "no fence before canter on both leads and a single fence";
             case WEIGHT_OVER -> "another horse, or a reason on the pair's page: rider and tack are above 20 %";
             case WALK_ONLY -> "halt and walk only, until the halt from walk scores 2";
+            case NO_CANTER -> "no canter, until the halt from walk scores 3";
             case WORK_CAP -> "at most %d minutes of work in all".formatted(facts.workCapS() / 60);
             case STOP_SIGN_OPEN -> "another rung, until the stop sign on this one is answered";
             default -> "see the breaches of the plan";

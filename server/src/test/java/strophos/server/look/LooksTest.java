@@ -61,9 +61,51 @@ class LooksTest {
         String lesson = yard.lesson(yard.pair());
         yard.look(lesson, Map.of("leg", 3));
         JsonNode focus = view(lesson).path("focus");
-        assertThat(focus.path("missing").size()).isEqualTo(6);
+        assertThat(focus.path("missing").size()).isEqualTo(13);
+        assertThat(focus.path("lacking").valueStream().map(JsonNode::asString))
+                .as("without these nothing can be said of the day")
+                .containsExactly("SOUNDNESS", "CALM", "RIDER", "HALT", "BEND", "SHOULDERS");
         assertThat(focus.path("kinds").path(0).asString()).isEqualTo("NEXT_RUNG");
         assertThat(view(lesson).path("look").path("halt").isNull()).isTrue();
+    }
+
+    /** The same look, in two schools: each begins its suppling elsewhere. */
+    @Test
+    void aSchoolPutsWhatSupplesInItsOwnOrder() {
+        Map<String, Object> stiff = with("bendLeft", 1);
+        stiff.putAll(Map.of("jawLeft", 1, "jawRight", 1, "hindLeft", 1, "hindRight", 1));
+        String pair = yard.pair();
+        String lesson = yard.lesson(pair);
+        yard.look(lesson, stiff);
+        List<String> classical = kinds(view(lesson));
+        coach.put("/api/v1/pairs/" + pair + "/school", Map.of("version", 1, "school", "PRESSURE_AND_RELEASE"));
+        assertThat(kinds(view(lesson))).hasSize(2).isNotEqualTo(classical);
+    }
+
+    @Test
+    void aFindingSaysAtHowManyStationsItWasSeen() {
+        String lesson = yard.lesson(yard.pair());
+        Map<String, Object> look = with("leg", 1);
+        look.put("legAt", Map.of("inHand", true));
+        yard.look(lesson, look);
+        assertThat(certainty(lesson)).isEqualTo("SUSPECTED");
+        look.put("legAt", Map.of("inHand", true, "mounted", true));
+        yard.look(lesson, look);
+        assertThat(certainty(lesson)).isEqualTo("FOUND");
+        assertThat(view(lesson).path("look").path("legAt").path("mounted").asBoolean())
+                .isTrue();
+    }
+
+    private static String certainty(String lesson) {
+        return view(lesson)
+                .path("focus")
+                .path("findings")
+                .valueStream()
+                .filter(f -> f.path("rowId").asString().equals("focus.leg"))
+                .findFirst()
+                .orElseThrow()
+                .path("certainty")
+                .asString();
     }
 
     @Test
