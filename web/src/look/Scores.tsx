@@ -148,7 +148,7 @@ function ScoreRow({ name, look, before, onChange }: ScoresProps & { name: Scored
         nameOf={(s) => `${s}: ${t(`score.${name}.${s}`)}`}
         shownOf={(s) => (
           <chakra.span display="flex" flexDirection="column" alignItems="center" gap="0.5">
-            <b>{s}</b>
+            <b>{s}</b>{' '}
             <chakra.span fontSize="xs" fontWeight="500" lineHeight="1.05">
               {t(`score.${name}.${s}`)}
             </chakra.span>

@@ -1,4 +1,4 @@
-import { chakra, Flex } from '@chakra-ui/react'
+import { chakra, Flex, VisuallyHidden } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useText } from '../text'
 import { SCORES } from '../record'
@@ -44,16 +44,16 @@ export function SidedScores({ check, look, onChange }: SidedScoresProps) {
             <ScoreKey
               key={score}
               aria-pressed={isAll}
-              aria-label={`${t(`look.which.${which}`)}, ${score}: ${t(`score.${check}.${score}`)}`}
               onClick={() =>
                 onChange(Object.fromEntries(sides.map((s) => [keys[s], isAll ? undefined : score])))
               }
             >
-              <b>{score}</b>
-              <chakra.span fontSize="xs" fontWeight="500" lineHeight="1.05">
+              <VisuallyHidden>{`${t(`look.which.${which}`)}, ${score}: ${t(`score.${check}.${score}`)}`}</VisuallyHidden>
+              <b aria-hidden>{score}</b>
+              <chakra.span fontSize="xs" fontWeight="500" lineHeight="1.05" aria-hidden>
                 {t(`score.${check}.${score}`)}
               </chakra.span>
-              <Flex gap="0.5" minHeight="1.2em" aria-hidden>
+              <Flex gap="0.5" minHeight="1.2em">
                 {here.map((s) => (
                   <SideLetter key={s} side={s} size="1.2em" />
                 ))}

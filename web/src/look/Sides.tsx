@@ -81,7 +81,6 @@ export function Sides({ look, before, onChange }: SidesProps) {
         chosen={look.shoulder}
         ghosts={before.map((b) => b.shoulder)}
         nameOf={(w) => wordIn(t, 'look.weight', w)}
-        shownOf={(w) => wordIn(t, 'look.weightKey', w)}
         onChoose={(shoulder) =>
           onChange({
             shoulder,
