@@ -147,7 +147,15 @@ const report = async (rider, practice) => rider.post('/practices', { practices: 
 const [{ id: sindri }] = (await coach.get('/pairs')).pairs
 const lines = (id, entries) => {
   const here = entries.findLast((e) => e.kind === 'segment').id
-  return [entry(id, 'line', { segment: here, ridden: 5, planned: 5, rail: 'CLEAR' })]
+  return [
+    entry(id, 'line', { segment: here, ridden: 5, planned: 5, rail: 'CLEAR' }),
+    // a stretch that borrows the way of asking, and how hard it was
+    entry(id, 'segment', {
+      exercise: 'counter-bend', gait: 'WALK', place: 'RAIL', rein: 'LEFT', mounted: 'RIDER',
+      school: 'REWARD_BASED', correction: 'IGNORE',
+    }),
+    entry(id, 'effort', { horse: 6 }),
+  ]
 }
 const jumped = await ridden(
   sindri,
@@ -223,6 +231,12 @@ await put(`/pairs/${sindri}/intake/together`, {
 await put(`/pairs/${sindri}/cues/${randomUUID()}`, {
   version: 0,
   cue: { signal: 'Both legs, once', meaning: 'a longer step', isProven: true, isPutAway: false },
+})
+await put(`/pairs/${sindri}/settings`, {
+  version: 0,
+  settings: {
+    sideReins: 'NEVER', leg: 'NEAR', slack: null, bit: 'SNAFFLE', landingLead: null, canterFrom: 'WALK', order: 'FEET_FIRST',
+  },
 })
 const { questions } = await coach.get(`/pairs/${sindri}/pain-counts`)
 await coach.post(`/pairs/${sindri}/pain-counts`, { id: randomUUID(), seen: questions.slice(0, 3).map((q) => q.id) })

@@ -213,6 +213,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
     latch: null,
     isKept: false,
     plan: { ...PLAN, ...plan },
+    work: null,
     heat: { light: 150, lightFromC: 35, shade: 130, speaksFromC: 22, stop: 180 },
     nudges: {
       betterBy: 1,

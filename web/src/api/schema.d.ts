@@ -3268,7 +3268,7 @@ export interface components {
         };
         "plan.NoteView": {
             /** @enum {string} */
-            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "HARD_RESTS" | "NONE_OPEN";
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "WEEK_RISES" | "ACUTE_CHRONIC" | "SAME_WORK" | "HARD_RESTS" | "NONE_OPEN";
             grave: boolean;
             values: {
                 [key: string]: string;
@@ -3310,6 +3310,7 @@ export interface components {
             latch: components["schemas"]["plan.LessonLatch"] | null;
             nudges: components["schemas"]["core.nudge.NudgeRules"];
             plan: components["schemas"]["plan.PlanView"];
+            work: components["schemas"]["plan.WorkView"] | null;
         };
         "plan.PlanTurn": {
             /** @enum {string} */
@@ -3374,6 +3375,18 @@ export interface components {
             rung: string;
             /** Format: int32 */
             seconds: number;
+        };
+        "plan.WorkView": {
+            /** Format: int32 */
+            daysSince: number | null;
+            /** Format: int32 */
+            minutesToday: number;
+            /** Format: int32 */
+            minutesYesterday: number;
+            /** Format: int32 */
+            weekLoad: number;
+            /** Format: int32 */
+            weekLoadBefore: number;
         };
         "problem.Issue": {
             code: string;

@@ -131,6 +131,15 @@ test('what explains a low score is asked only then', async () => {
   expect(screen.getByRole('group', { name: text('look.seat') })).toBeVisible()
 })
 
+test('what the horse did before is said from the record', async () => {
+  const known = packet(planned)
+  const work = { daysSince: 1, minutesToday: 25, minutesYesterday: 40, weekLoad: 300, weekLoadBefore: 240 }
+  await open({ [PACKET]: { ...known, plan: { ...known.plan, work } } })
+  expect(screen.getByText(new RegExp(text('look.work.since_one')))).toHaveTextContent(
+    `${text('look.work.today', { minutes: 25 })} ${text('look.work.yesterday', { minutes: 40 })} ${text('look.work.week', { now: 300, before: 240 })}`,
+  )
+})
+
 test('a lesson this device has never met is said to be missing, not empty', async () => {
   show(<LookPage />, { path: '/lessons/:id/look', at: `/lessons/${lesson().id}/look` })
   expect(await screen.findByRole('alert')).toHaveTextContent(text('ride.notHere'))

@@ -20,6 +20,7 @@ import { Sides } from './Sides'
 import { HereKeys } from './StationKeys'
 import { asLastTime, changed } from './stations'
 import type { Stand } from './stations'
+import { WorkLine } from './WorkLine'
 
 /** The moment: the first minutes, horse in hand or just mounted. What is found decides the day. Works with no network. */
 export default function LookPage() {
@@ -69,7 +70,8 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
           {t('pair.and')} {lesson.rider}
         </chakra.span>
       </chakra.h1>
-      <Quiet marginBottom="4">{t(before.length > 0 ? 'look.lead' : 'look.leadFirst')}</Quiet>
+      <Quiet>{t(before.length > 0 ? 'look.lead' : 'look.leadFirst')}</Quiet>
+      <WorkLine packet={kept.packet} />
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
         templateAreas={{

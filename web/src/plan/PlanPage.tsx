@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { ShieldAlert, Undo2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
-import { wordIn, useText } from '../text'
+import { wordIn, useText, strandIn } from '../text'
 import { queries } from '../api'
 import type { PlannedLesson } from '../api'
 import { HorseLine, SAID_BY_LINE } from '../safety'
@@ -152,6 +152,7 @@ function Notes({
   planned: {
     plan,
     breaches,
+    strandNames,
     lesson: { horse },
   },
 }: {
@@ -187,6 +188,7 @@ function Notes({
             ...n.values,
             horse,
             focus: n.values.focus && wordIn(t, 'focus', n.values.focus),
+            strand: n.values.strand && strandIn(t, n.values.strand, strandNames),
           })}
         </Flex>
       ))}

@@ -1,8 +1,10 @@
 package strophos.core.plan;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import strophos.core.judgement.Finding;
 import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
@@ -17,6 +19,7 @@ import strophos.core.welfare.WeightShare;
  * @param weightShare rider and tack of what it should weigh; empty when a weight is not known
  * @param weightReason why the coach lets this rider ride it all the same; empty when nobody did
  * @param painCount behaviours last counted under a rider; empty while nobody has counted
+ * @param load what the rules of load say of its last weeks, met or not
  */
 public record HorseFacts(
         OptionalInt ageYears,
@@ -26,7 +29,8 @@ public record HorseFacts(
         OptionalDouble lengthM,
         Optional<WeightShare> weightShare,
         Optional<String> weightReason,
-        Optional<PainChecklist> painCount) {
+        Optional<PainChecklist> painCount,
+        List<Finding> load) {
 
     /** Under this age a horse works shorter. */
     public static final int YOUNG_UNDER_YEARS = 5;
@@ -40,7 +44,26 @@ public record HorseFacts(
             OptionalDouble.empty(),
             Optional.empty(),
             Optional.empty(),
-            Optional.empty());
+            Optional.empty(),
+            List.of());
+
+    public HorseFacts {
+        load = List.copyOf(load);
+    }
+
+    /** The same, with what the rules of load say. */
+    public HorseFacts with(List<Finding> said) {
+        return new HorseFacts(
+                ageYears,
+                isFirstYear,
+                isFirstMonthBack,
+                allowedMinutes,
+                lengthM,
+                weightShare,
+                weightReason,
+                painCount,
+                said);
+    }
 
     /** Another horse is advised, and nobody has said why not. */
     boolean isTooHeavy() {

@@ -55,6 +55,12 @@ public record PlanNote(Code code, Map<String, String> values) {
         NO_LOOK(false),
         /** {@code focus} was seen at one station only: look again after the exercise for it. */
         TEST_AGAIN(false),
+        /** {@code percent} more work in the last seven days than in those before. */
+        WEEK_RISES(false),
+        /** The last week is {@code ratio} times what the horse is used to; the ratio is debated. */
+        ACUTE_CHRONIC(false),
+        /** {@code strand} on {@code days} days running: time for something else. */
+        SAME_WORK(false),
         /** {@code rung} was ridden yesterday and rests today. */
         HARD_RESTS(false),
         /** No rung of {@code focus} can be ridden today; the next best was taken. */

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import strophos.core.judgement.Evidence;
+import strophos.core.judgement.Finding;
+import strophos.core.load.LoadEvidence;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
 import strophos.core.pause.Limits;
@@ -68,6 +71,7 @@ final class PlanNotes {
         if (facts.look().isEmpty()) {
             notes.add(new PlanNote(PlanNote.Code.NO_LOOK, Map.of()));
         }
+        facts.horse().load().forEach(f -> load(f).ifPresent(notes::add));
         facts.hardYesterday()
                 .forEach(r -> notes.add(new PlanNote(PlanNote.Code.HARD_RESTS, Map.of("rung", r.toString()))));
         return notes;
@@ -81,6 +85,33 @@ final class PlanNotes {
                     case OFF -> isSettled ? PlanNote.Code.LEG_OFF_SETTLED : PlanNote.Code.LEG_OFF;
                 })
                 .map(code -> new PlanNote(code, Map.of()));
+    }
+
+    private static Optional<PlanNote> load(Finding finding) {
+        return finding.judgement().isMet()
+                ? finding.judgement().evidence().stream()
+                        .flatMap(e -> load(e).stream())
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static Optional<PlanNote> load(Evidence evidence) {
+        if (evidence instanceof LoadEvidence.OfWeeks weeks) {
+            long percent = Math.round(100 * (weeks.now() / weeks.before() - 1));
+            return Optional.of(new PlanNote(PlanNote.Code.WEEK_RISES, Map.of("percent", String.valueOf(percent))));
+        } else if (evidence instanceof LoadEvidence.OfRatio ratio) {
+            return Optional.of(new PlanNote(
+                    PlanNote.Code.ACUTE_CHRONIC, Map.of("ratio", String.format(Locale.ROOT, "%.1f", ratio.ratio()))));
+        } else if (evidence instanceof LoadEvidence.OfDays days) {
+            return Optional.of(new PlanNote(
+                    PlanNote.Code.SAME_WORK,
+                    Map.of(
+                            "strand",
+                            days.kind(),
+                            "days",
+                            String.valueOf(days.days().size()))));
+        }
+        return Optional.empty();
     }
 
     private static void cleared(List<PlanNote> notes, Limits limits) {

@@ -3,6 +3,7 @@ package strophos.core.record;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
@@ -67,6 +68,14 @@ public record Ride(
     public Optional<String> headgear() {
         return marks.stream()
                 .flatMap(m -> Counts.headgear(m.said(), Payload.HeadgearWorn::headgear).stream())
+                .reduce((before, last) -> last);
+    }
+
+    /** How hard it was for the horse, 0 to 10, as the log says it last; empty where it does not say. */
+    public OptionalInt effort() {
+        return marks.stream()
+                .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
+                .mapToInt(horse -> horse)
                 .reduce((before, last) -> last);
     }
 

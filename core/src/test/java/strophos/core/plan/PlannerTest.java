@@ -46,7 +46,8 @@ class PlannerTest {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                List.of());
     }
 
     private static RungId rung(String name, Gait gait) {

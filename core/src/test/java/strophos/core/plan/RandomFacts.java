@@ -162,7 +162,8 @@ final class RandomFacts {
                 OptionalDouble.empty(),
                 chance(0.5) ? Optional.of(WeightShare.of(60 + random.nextInt(60), 9, 450)) : Optional.empty(),
                 chance(0.5) ? Optional.of("Only in walk, until the autumn.") : Optional.empty(),
-                chance(0.2) ? Optional.of(new PainChecklist(random.nextInt(25))) : Optional.empty());
+                chance(0.2) ? Optional.of(new PainChecklist(random.nextInt(25))) : Optional.empty(),
+                List.of());
     }
 
     /** Mostly free; now and then paused, its day over, or cleared within limits. */

@@ -164,7 +164,8 @@ public final class StopCases {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                List.of());
         return new PlanFacts(
                 60,
                 horse,

@@ -7,7 +7,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -95,16 +95,16 @@ class SightingsReader {
 
     /** @param turnoutDays null where nobody has asked */
     LessonSightings of(Lesson lesson, Ride ride, Integer turnoutDays) {
-        Optional<Integer> effort = ride.marks().stream()
-                .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
-                .reduce((a, b) -> b);
+        OptionalInt effort = ride.effort();
         return new LessonSightings(
                 counted(Stream.concat(seen(ride, Payload.Fault.class), latched(ride))),
                 counted(seen(ride, Payload.Sign.class)),
                 missed(ride),
                 corrections(ride, lesson.teaching()),
-                effort.orElse(null),
-                effort.map(e -> SessionLoad.of(ridden(ride), e).load()).orElse(null),
+                effort.isEmpty() ? null : effort.getAsInt(),
+                effort.isEmpty()
+                        ? null
+                        : SessionLoad.of(ridden(ride), effort.getAsInt()).load(),
                 effort.isEmpty() ? null : turnoutDays,
                 lesson.startedAt() == null ? List.of() : worthChecking(lesson));
     }

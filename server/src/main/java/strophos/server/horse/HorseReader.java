@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -43,7 +44,8 @@ public final class HorseReader {
                 f.heightCm() == null ? OptionalDouble.empty() : OptionalDouble.of(Bend.lengthM(f.heightCm())),
                 weightShare(f),
                 overrule(known).map(Overrule::reason),
-                known.painCount());
+                known.painCount(),
+                List.of());
     }
 
     /** The reason holds while the share is no larger than it was when it was given. */

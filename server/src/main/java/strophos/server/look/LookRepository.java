@@ -7,10 +7,12 @@ import static strophos.server.db.Tables.PERSON;
 
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -75,7 +77,7 @@ public class LookRepository {
         row.setEntryId(UUID.fromString(last.id()));
         row.setAuthorId(UUID.fromString(last.author()));
         row.setAt(Instant.ofEpochMilli(last.atMs()));
-        row.setChecks(JSONB.valueOf(json.writeValueAsString(checks(last.seen()))));
+        row.setChecks(JSONB.valueOf(json.writeValueAsString(all(last.seen().plain()))));
         return row;
     }
 
@@ -83,8 +85,14 @@ public class LookRepository {
         return a.getEntryId().equals(b.getEntryId())
                 && a.getAuthorId().equals(b.getAuthorId())
                 && a.getAt().equals(b.getAt())
-                && json.readTree(a.getChecks().data())
-                        .equals(json.readTree(b.getChecks().data()));
+                && made(a.getChecks()).equals(made(b.getChecks()));
+    }
+
+    /** The checks that were made: an earlier version knew fewer, and wrote null for those of its own that were not. */
+    private Map<String, Object> made(JSONB checks) {
+        Map<String, Object> made = new HashMap<>(json.readValue(checks.data(), OBJECT));
+        made.values().removeIf(Objects::isNull);
+        return made;
     }
 
     /** The look of the lesson that a statement is about; empty when there is none. */
@@ -128,15 +136,16 @@ public class LookRepository {
                 .convertFrom(rows -> rows.map(this::looked));
     }
 
-    private static Map<String, Object> checks(FirstLook look) {
+    /** With null for those that were not made. */
+    private static Map<String, Object> all(Map<String, Object> made) {
         Map<String, Object> checks = new LinkedHashMap<>();
         FirstLook.FIELDS.forEach(name -> checks.put(name, null));
-        checks.putAll(look.plain());
+        checks.putAll(made);
         return checks;
     }
 
     private StoredLook looked(Record3<UUID, Instant, String> r) {
-        return new StoredLook(r.value1(), r.value2(), json.readValue(r.value3(), OBJECT));
+        return new StoredLook(r.value1(), r.value2(), all(json.readValue(r.value3(), OBJECT)));
     }
 
     private static List<FocusKind> kinds(String[] names) {

@@ -1,5 +1,6 @@
 package strophos.server.look;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +13,8 @@ import strophos.catalogue.Schools;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
+import strophos.server.horse.WorkDone;
+import strophos.server.horse.WorkRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.lesson.LessonWith;
@@ -26,31 +29,51 @@ public class Looks {
 
     private final LessonRepository lessons;
     private final LookRepository looks;
+    private final WorkRepository work;
     private final Schools schools;
+    private final Clock clock;
     private final JsonMapper json;
 
-    Looks(LessonRepository lessons, LookRepository looks, Schools schools, JsonMapper json) {
+    Looks(
+            LessonRepository lessons,
+            LookRepository looks,
+            WorkRepository work,
+            Schools schools,
+            Clock clock,
+            JsonMapper json) {
         this.lessons = lessons;
         this.looks = looks;
+        this.work = work;
         this.schools = schools;
+        this.clock = clock;
         this.json = json;
     }
 
-    /** All there is of a lesson's look. */
+    /**
+     * All there is of a lesson's look.
+     *
+     * @param work what the horse did in the weeks before
+     */
     public record OfLesson(
-            Lesson lesson, Optional<StoredLook> looked, Optional<Focus> focus, Optional<FocusChoice> choice) {}
+            Lesson lesson,
+            Optional<StoredLook> looked,
+            Optional<Focus> focus,
+            Optional<FocusChoice> choice,
+            List<WorkDone> work) {}
 
     public OfLesson of(UUID lessonId) {
         Field<Optional<StoredLook>> looked = looks.looked();
         Field<Optional<FocusChoice>> chosen = looks.chosen();
-        LessonWith found = lessons.find(lessonId, List.of(looked, chosen)).orElseThrow(Problem::notFound);
+        Field<List<WorkDone>> done = work.before(clock.instant());
+        LessonWith found = lessons.find(lessonId, List.of(looked, chosen, done)).orElseThrow(Problem::notFound);
         Optional<StoredLook> look = found.also().get(looked);
         return new OfLesson(
                 found.lesson(),
                 look,
                 look.map(l -> FocusBook.DEFAULT.of(
                         l.look(), schools.strands(found.lesson().teaching()))),
-                found.also().get(chosen));
+                found.also().get(chosen),
+                found.also().get(done));
     }
 
     /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */

@@ -23,6 +23,7 @@ import strophos.catalogue.Strand;
 import strophos.core.homework.Feel;
 import strophos.core.judgement.Thresholds;
 import strophos.core.load.HardItemsRest;
+import strophos.core.load.Workload;
 import strophos.core.pause.HorseState;
 import strophos.core.plan.Candidate;
 import strophos.core.plan.HorseFacts;
@@ -134,6 +135,7 @@ class PlanFactsReader {
             List<HomeworkReader.AssignmentRecord> assignments,
             HorseState state,
             HorseFacts horse,
+            Workload work,
             Thresholds stopping) {}
 
     FactsWithSources of(UUID lessonId, Instant now) {
@@ -174,6 +176,9 @@ class PlanFactsReader {
         HorseState state = lesson.startedAt() != null && lesson.endedAt() == null
                 ? pauses.state(lesson.horseId(), now)
                 : set.horse();
+        Workload work = new Workload(
+                day,
+                look.work().stream().map(w -> w.session(zone, this::strand)).toList());
         return new Sources(
                 look,
                 lesson.teaching(),
@@ -185,8 +190,14 @@ class PlanFactsReader {
                 asked(ridden, day.minusDays(1), zone),
                 set.assignments(),
                 state,
-                HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state)),
+                HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state))
+                        .with(work.judge(rules.loading())),
+                work,
                 rules.stopping());
+    }
+
+    private Optional<String> strand(String rung) {
+        return catalogue.rung(rung).flatMap(r -> catalogue.strandOf(r.id())).map(Strand::id);
     }
 
     private static Optional<RecentLesson> last(Sources g) {

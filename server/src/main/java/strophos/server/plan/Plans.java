@@ -81,9 +81,18 @@ public class Plans {
     /** A rung that can be put in; what its state is. */
     public record RungChoice(PlanView.NamedRung rung, String strand, RungState state) {}
 
-    /** What Ride needs of the plan: its blocks, and the thresholds of its nudges. */
+    /**
+     * What Ride needs of the plan: its blocks, and the thresholds of its nudges.
+     *
+     * @param work what the horse did before; null for a pair that nobody has met
+     */
     public record PlanForRide(
-            PlanView plan, @CanBeNull LessonLatch latch, boolean isKept, NudgeRules nudges, Heat heat) {}
+            PlanView plan,
+            @CanBeNull LessonLatch latch,
+            boolean isKept,
+            NudgeRules nudges,
+            Heat heat,
+            @CanBeNull WorkView work) {}
 
     public PlannedLesson view(UUID lesson, Instant now) {
         PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
@@ -139,7 +148,8 @@ public class Plans {
                 kept.isPresent(),
                 NudgeRules.with(
                         facts.turnCapS(), facts.workCapS(), known.gathered().teaching(), facts.stop()),
-                Heat.of(facts.stop()));
+                Heat.of(facts.stop()),
+                WorkView.of(known.gathered().work()));
     }
 
     /** For a pair that nobody has met: nothing is proposed, and the thresholds are the yard's. */
@@ -150,7 +160,8 @@ public class Plans {
                 null,
                 false,
                 NudgeRules.with(facts.turnCapS(), facts.workCapS(), teaching, facts.stop()),
-                Heat.of(facts.stop()));
+                Heat.of(facts.stop()),
+                null);
     }
 
     /** The kept plan; while nothing may be ridden, or beyond a clearance, what the planner proposes instead. */

@@ -191,6 +191,7 @@ class Projection {
         row.setExchanges(Answers.of(ride).stream().mapToInt(Answer::asks).sum());
         row.setPairId(lesson.lesson().pair());
         row.setHeadgear(ride.headgear().orElse(null));
+        ride.effort().ifPresent(e -> row.setEffort((short) e));
         row.setSeen(JSONB.valueOf(json.writeValueAsString(EarlierMark.in(ride))));
         return row;
     }

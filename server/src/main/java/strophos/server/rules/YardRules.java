@@ -14,6 +14,7 @@ import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
 import strophos.core.judgement.ThresholdSet;
 import strophos.core.judgement.Thresholds;
+import strophos.core.load.LoadThresholds;
 import strophos.core.pause.PauseThresholds;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungThresholds;
@@ -52,6 +53,10 @@ public class YardRules {
 
     public Thresholds stopping() {
         return of(StopThresholds.SET);
+    }
+
+    public Thresholds loading() {
+        return of(LoadThresholds.SET);
     }
 
     public SideBySide sideBySide() {

@@ -1,0 +1,91 @@
+package strophos.server.horse;
+
+import static strophos.server.db.Tables.ASSIGNMENT;
+import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.LESSON_COUNT;
+import static strophos.server.db.Tables.PAIR;
+import static strophos.server.db.Tables.PRACTICE;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.core.load.Workload;
+
+/** What horses did of late, lessons and practice of all their pairs together. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+public class WorkRepository {
+
+    /** A day more, since days are those of the yard. */
+    private static final int DAYS_BACK = Workload.DAYS_BACK + 1;
+
+    private static final double MS_A_MINUTE = 60_000;
+    private static final int MS_A_SECOND = 1000;
+
+    WorkRepository() {}
+
+    /** Of the horse of the lesson that a statement is about: what it did before that lesson began, or before now. */
+    public Field<List<WorkDone>> before(Instant now) {
+        var until = DSL.coalesce(RIDDEN_LESSON.STARTED_AT, DSL.val(now));
+        Field<Instant> from = DSL.field(
+                "{0} - {1} * interval '1 day'", RIDDEN_LESSON.STARTED_AT.getDataType(), until, DSL.inline(DAYS_BACK));
+        var did = RIDDEN_LESSON.as("did");
+        var by = PAIR.as("by");
+        var counts = LESSON_COUNT.as("counts");
+        Field<String> mostAsked = DSL.field(DSL.select(counts.RUNG)
+                .from(counts)
+                .where(counts.YARD_ID.eq(did.YARD_ID).and(counts.LESSON_ID.eq(did.LESSON_ID)))
+                .groupBy(counts.RUNG)
+                .orderBy(DSL.sum(counts.ASKS).desc(), counts.RUNG)
+                .limit(1));
+        return DSL.multiset(DSL.select(
+                                did.STARTED_AT,
+                                did.LEFT_MS.plus(did.RIGHT_MS),
+                                did.EFFORT,
+                                mostAsked,
+                                DSL.inline(false))
+                        .from(by)
+                        .join(did)
+                        .on(did.YARD_ID.eq(by.YARD_ID).and(did.PAIR_ID.eq(by.ID)))
+                        .where(by.YARD_ID
+                                .eq(LESSON.YARD_ID)
+                                .and(by.HORSE_ID.eq(PAIR.HORSE_ID))
+                                .and(did.STARTED_AT.ge(from))
+                                .and(did.STARTED_AT.lt(until)))
+                        .unionAll(DSL.select(
+                                        PRACTICE.COUNTED_AT,
+                                        PRACTICE.LEFT_S
+                                                .plus(PRACTICE.RIGHT_S)
+                                                .cast(SQLDataType.BIGINT)
+                                                .mul(MS_A_SECOND),
+                                        DSL.castNull(SQLDataType.SMALLINT),
+                                        PRACTICE.RUNG,
+                                        DSL.inline(true))
+                                .from(by)
+                                .join(ASSIGNMENT)
+                                .on(ASSIGNMENT.YARD_ID.eq(by.YARD_ID).and(ASSIGNMENT.PAIR_ID.eq(by.ID)))
+                                .join(PRACTICE)
+                                .on(PRACTICE.YARD_ID
+                                        .eq(ASSIGNMENT.YARD_ID)
+                                        .and(PRACTICE.ASSIGNMENT_ID.eq(ASSIGNMENT.ID)))
+                                .where(by.YARD_ID
+                                        .eq(LESSON.YARD_ID)
+                                        .and(by.HORSE_ID.eq(PAIR.HORSE_ID))
+                                        .and(PRACTICE.COUNTED_AT.ge(from))
+                                        .and(PRACTICE.COUNTED_AT.lt(until)))))
+                .convertFrom(rows -> rows.map(r -> new WorkDone(
+                        r.value1(),
+                        r.value2() / MS_A_MINUTE,
+                        r.value3() == null ? OptionalInt.empty() : OptionalInt.of(r.value3()),
+                        Optional.ofNullable(r.value4()),
+                        r.value5())));
+    }
+}
