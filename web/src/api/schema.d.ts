@@ -1676,6 +1676,7 @@ export interface components {
             leftMs: number;
             lesson: components["schemas"]["lesson.Lesson"];
             notes: components["schemas"]["debrief.NoteItem"][];
+            probes: components["schemas"]["debrief.ProbeView"][];
             /** Format: int64 */
             rightMs: number;
             rows: components["schemas"]["debrief.RungRow"][];
@@ -1752,6 +1753,28 @@ export interface components {
             /** Format: date-time */
             at: string;
             text: string;
+        };
+        "debrief.ProbeView": {
+            /** Format: int32 */
+            asksAfter: number;
+            /** Format: int32 */
+            asksBefore: number;
+            between: string;
+            /** Format: int32 */
+            fewest: number;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            name: string;
+            /** Format: double */
+            p: number | null;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            /** @enum {string} */
+            verdict: "HELPED_TODAY" | "NOT_SHOWN" | "TOO_FEW";
+            /** Format: int32 */
+            yesAfter: number;
+            /** Format: int32 */
+            yesBefore: number;
         };
         "debrief.RungMarks": {
             answers: components["schemas"]["debrief.AnswerCount"][];

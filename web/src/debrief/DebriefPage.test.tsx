@@ -56,6 +56,21 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
   rows: [row],
   weather: null,
   softness: { softAfterS: 200, lastTimeS: 550, soakS: 7, corrections: 2 },
+  probes: [
+    {
+      name: 'Counter-bend',
+      gait: 'WALK',
+      place: 'RAIL',
+      between: 'Shoulder-in',
+      yesBefore: 1,
+      asksBefore: 6,
+      yesAfter: 6,
+      asksAfter: 6,
+      verdict: 'HELPED_TODAY',
+      p: 0.01,
+      fewest: 4,
+    },
+  ],
   notes: [{ at: '2026-11-24T17:20:00Z', text: 'softer on the left today' }],
   voices: [],
   seen: {
@@ -86,6 +101,8 @@ test('a rung stands with its advice, and the notes with their time', async () =>
   expect(screen.getByText(/Soft after 3:20/)).toHaveTextContent('Soft after 3:20 · last time 9:10')
   expect(screen.getByText('About 7 s to think after each of 2 corrections')).toBeVisible()
   expect(screen.getByText(/day 3/)).toBeVisible()
+  expect(screen.getByText(/before it 1 of 6/)).toHaveTextContent('before it 1 of 6 → after it 6 of 6')
+  expect(screen.getByText(text('probe.verdict.HELPED_TODAY'))).toBeVisible()
 })
 
 test('what was touched in beside the asks stands there in words', async () => {

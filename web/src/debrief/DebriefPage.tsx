@@ -10,6 +10,7 @@ import { useMe } from '../session'
 import { clock, dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { Row } from './Row'
+import { ProbesCard } from './ProbesCard'
 import { SightingsCard } from './SightingsCard'
 import { VoiceNotes } from './VoiceNotes'
 import { isWayIn } from './wayIn'
@@ -36,6 +37,7 @@ export default function DebriefPage() {
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
       <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
+      <ProbesCard probes={debrief.data.probes} />
       <SightingsCard seen={seen} />
       <Rows rows={rows.filter(isWayIn)} lesson={lesson} />
       {notes.length + voices.length > 0 && (

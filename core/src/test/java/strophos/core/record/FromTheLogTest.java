@@ -3,6 +3,7 @@ package strophos.core.record;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,62 @@ class FromTheLogTest {
         int n = log.size() + 1;
         log.add(new Entry(id(n), id(700), id(801), id(900), n, 1000L * atS, kind, 1, payload));
         return id(n);
+    }
+
+    /** A turn on this exercise with these answers; a second between two asks. */
+    private void turn(String exercise, String rein, int atS, String... answers) {
+        segment = say(
+                atS,
+                "segment",
+                Map.of("exercise", exercise, "gait", "WALK", "place", "RAIL", "rein", rein, "mounted", "RIDER"));
+        for (int i = 0; i < answers.length; i++) {
+            ask(atS + 1 + i, 2, answers[i]);
+        }
+    }
+
+    private List<Probes.Probe> probes() {
+        return Probes.in(Fold.of(log), LocalDate.of(2026, 11, 24));
+    }
+
+    @Test
+    void aProbeIsARungAnotherExerciseAndTheRungAgain() {
+        turn("bend", "LEFT", 10, "NONE", "TRY");
+        turn("bend", "RIGHT", 20, "NONE", "YES");
+        turn("shoulder-in", "LEFT", 40, "YES");
+        turn("shoulder-in", "RIGHT", 50, "YES");
+        assertThat(probes()).isEmpty();
+        turn("bend", "LEFT", 60, "YES", "YES");
+        turn("bend", "RIGHT", 70, "YES", "TRY", "YES");
+        assertThat(probes()).singleElement().satisfies(p -> {
+            assertThat(p.rung()).hasToString("bend.walk.rail");
+            assertThat(p.between()).isEqualTo("shoulder-in");
+            assertThat(p.day().before()).as("both reins").hasSize(4);
+            assertThat(p.day().after()).hasSize(5);
+        });
+    }
+
+    @Test
+    void twoOtherExercisesBetweenAreNoProbeOfEither() {
+        turn("bend", "LEFT", 10, "NONE");
+        turn("shoulder-in", "LEFT", 20, "YES");
+        turn("leg-yield", "LEFT", 30, "YES");
+        turn("bend", "LEFT", 40, "YES");
+        assertThat(probes()).isEmpty();
+        turn("leg-yield", "LEFT", 50, "YES");
+        turn("bend", "LEFT", 60, "YES");
+        assertThat(probes()).extracting(Probes.Probe::between).containsExactly("bend", "leg-yield");
+    }
+
+    @Test
+    void whatNobodyWasAskedOrAnotherRodeLiesBetweenNothing() {
+        turn("bend", "LEFT", 10, "NONE");
+        turn("shoulder-in", "LEFT", 20);
+        turn("bend", "LEFT", 30, "YES");
+        assertThat(probes()).as("the same stretch").isEmpty();
+        ridden("COACH", 40);
+        ask(41, 2, "YES");
+        turn("bend", "LEFT", 50, "YES");
+        assertThat(probes()).isEmpty();
     }
 
     private static String id(int n) {

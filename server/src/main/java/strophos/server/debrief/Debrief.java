@@ -3,6 +3,7 @@ package strophos.server.debrief;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,7 @@ import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.SideSummary;
 import strophos.core.record.Payload;
+import strophos.core.record.Probes;
 import strophos.core.record.Ride;
 import strophos.core.record.Soak;
 import strophos.core.record.SoftAfter;
@@ -100,6 +102,7 @@ public class Debrief {
             List<RungRow> rows,
             @CanBeNull WeatherView weather,
             SoftnessView softness,
+            List<ProbeView> probes,
             List<NoteItem> notes,
             List<VoiceItem> voices,
             SightingsReader.LessonSightings seen,
@@ -192,6 +195,7 @@ public class Debrief {
                         .toList(),
                 WeatherView.of(ride),
                 softness(lesson, ride),
+                probes(lesson, ride),
                 ride.notes().stream()
                         .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
@@ -202,6 +206,20 @@ public class Debrief {
                         .toList(),
                 isRiddenWhilePaused(lesson, ride),
                 ride.odd().size() + ride.loose().size());
+    }
+
+    private List<ProbeView> probes(Lesson lesson, Ride ride) {
+        if (lesson.startedAt() == null) {
+            return List.of();
+        }
+        LocalDate day = LocalDate.ofInstant(lesson.startedAt(), lessons.zone());
+        return Probes.in(ride, day).stream()
+                .map(p -> ProbeView.of(p, name(p.rung().exercise()), name(p.between()), rules.helpedToday()))
+                .toList();
+    }
+
+    private String name(String exercise) {
+        return catalogue.exercise(exercise).map(Exercise::name).orElse(exercise);
     }
 
     private static List<VoiceItem> voices(Ride ride) {
@@ -294,7 +312,7 @@ public class Debrief {
         boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && isAsked;
         return new RungRow(
                 id.exercise(),
-                catalogue.exercise(id.exercise()).map(Exercise::name).orElse(id.exercise()),
+                name(id.exercise()),
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),

@@ -9,6 +9,8 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.aid.AidThresholds;
 import strophos.core.aid.CorrectedConsistently;
+import strophos.core.cause.HelpedToday;
+import strophos.core.cause.ProbeThresholds;
 import strophos.core.cause.SideBySide;
 import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
@@ -57,6 +59,10 @@ public class YardRules {
 
     public Thresholds loading() {
         return of(LoadThresholds.SET);
+    }
+
+    public HelpedToday helpedToday() {
+        return HelpedToday.of(of(ProbeThresholds.SET));
     }
 
     public SideBySide sideBySide() {

@@ -1,0 +1,28 @@
+import { Box, chakra } from '@chakra-ui/react'
+import type { Debrief } from '../api'
+import { useText, wordIn } from '../text'
+import { Card, CardTitle, Quiet } from '../ui'
+
+/** A rung, another exercise, the rung again: whether the other one helped today. */
+export function ProbesCard({ probes }: { probes: Debrief['probes'] }) {
+  const { t } = useText()
+  if (probes.length === 0) return null
+  return (
+    <Card>
+      <CardTitle>{t('probe.title')}</CardTitle>
+      {probes.map((p, i) => (
+        // the same two can be ridden in turn more than once
+        <Box key={i} paddingY="2" borderTopWidth={i > 0 ? '1px' : '0'} borderColor="line">
+          <chakra.p fontWeight="650">
+            {t('probe.between', { between: p.between, name: p.name, gait: wordIn(t, 'gait', p.gait) })}
+          </chakra.p>
+          <chakra.p fontVariantNumeric="tabular-nums">
+            {t('probe.before', { yes: p.yesBefore, asks: p.asksBefore })} →{' '}
+            {t('probe.after', { yes: p.yesAfter, asks: p.asksAfter })}
+          </chakra.p>
+          <Quiet>{t(`probe.verdict.${p.verdict}`, { fewest: p.fewest })}</Quiet>
+        </Box>
+      ))}
+    </Card>
+  )
+}
