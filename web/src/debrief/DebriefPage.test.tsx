@@ -101,7 +101,7 @@ test('a rung stands with its advice, and the notes with their time', async () =>
   expect(screen.getByText(/Soft after 3:20/)).toHaveTextContent('Soft after 3:20 · last time 9:10')
   expect(screen.getByText('About 7 s to think after each of 2 corrections')).toBeVisible()
   expect(screen.getByText(/day 3/)).toBeVisible()
-  expect(screen.getByText(/before it 1 of 6/)).toHaveTextContent('before it 1 of 6 → after it 6 of 6')
+  expect(screen.getByText(/1 of 6 before/)).toHaveTextContent('YES 1 of 6 before, 6 of 6 after')
   expect(screen.getByText(text('probe.verdict.HELPED_TODAY'))).toBeVisible()
 })
 

@@ -17,7 +17,7 @@ export function ProbesCard({ probes }: { probes: Debrief['probes'] }) {
             {t('probe.between', { between: p.between, name: p.name, gait: wordIn(t, 'gait', p.gait) })}
           </chakra.p>
           <chakra.p fontVariantNumeric="tabular-nums">
-            {t('probe.before', { yes: p.yesBefore, asks: p.asksBefore })} →{' '}
+            {t('probe.before', { yes: p.yesBefore, asks: p.asksBefore })},{' '}
             {t('probe.after', { yes: p.yesAfter, asks: p.asksAfter })}
           </chakra.p>
           <Quiet>{t(`probe.verdict.${p.verdict}`, { fewest: p.fewest })}</Quiet>

@@ -9,9 +9,10 @@ export function WorkLine({ packet }: { packet: StoredPacket['packet'] }) {
   const work = packet.plan.work as typeof packet.plan.work | undefined
   if (!work) return null
   const said = [
-    work.daysSince === null ? t('look.work.sinceNone') : t('look.work.since', { count: work.daysSince }),
+    work.daysSince === null
+      ? t('look.work.sinceNone')
+      : t('look.work.since', { count: work.daysSince, minutes: work.minutesYesterday }),
     work.minutesToday > 0 && t('look.work.today', { minutes: work.minutesToday }),
-    work.minutesYesterday > 0 && t('look.work.yesterday', { minutes: work.minutesYesterday }),
     (work.weekLoad > 0 || work.weekLoadBefore > 0) &&
       t('look.work.week', { now: work.weekLoad, before: work.weekLoadBefore }),
   ]
