@@ -17,10 +17,11 @@ export const TICKED = {
 export type Ticked = keyof typeof TICKED
 
 /** At or under this score something was found. The twin of the server's rule. */
-export const LOW = 2
+const LOW = 2
 
-/** Whether one of the checks is a finding: a low score, a bend at one place only, a heavy shoulder. */
+/** Whether one of the checks is a finding: a low score, sides that bend unlike, a bend at one place only, a heavy shoulder. */
 export function isFinding(look: FirstLook, of: Ticked): boolean {
+  if (of === 'bendAt' && isUnlike(look)) return true
   return TICKED[of].some((check) => {
     const said = look[check]
     if (check === 'shoulder') return !!said
@@ -28,6 +29,10 @@ export function isFinding(look: FirstLook, of: Ticked): boolean {
       ? said <= LOW
       : said === true || (typeof said === 'string' && said !== 'EVEN')
   })
+}
+
+function isUnlike({ bendLeft, bendRight }: FirstLook): boolean {
+  return bendLeft !== undefined && bendRight !== undefined && bendLeft !== bendRight
 }
 
 /** A look with this change: what it finds is ticked where one stands now, what it no longer finds loses its ticks. */

@@ -135,13 +135,21 @@ class ScreenshotsTest {
                 .first()
                 .click();
         coach.page().getByLabel("base only").last().click();
-        coach.page().getByLabel("10 m circle").first().click();
         coach.page().getByLabel("15 m circle").last().click();
         coach.page().evaluate("window.scrollTo(0, 150)");
         keep(coach, "look-phone");
-        for (String check : List.of("3: looks, stays", "3: level", "3: soft", "3: prompt")) {
+        for (String check : List.of("3: looks, stays", "3: soon back", "3: prompt", "3: level")) {
             coach.button(check).click();
         }
+        coach.button("both, 3: gives").click();
+        coach.button("both, 3: steps under").click();
+        coach.page()
+                .getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Halt from walk").setExact(true))
+                .getByRole(AriaRole.BUTTON)
+                .nth(3)
+                .click();
         coach.button("Save the look").click();
         coach.page().getByText("Today is about").waitFor();
         coach.page().setViewportSize(1280, 800);

@@ -177,6 +177,68 @@ class PlannerTest {
                 .contains(PlanNote.Code.NO_CANTER);
     }
 
+    /** The left shoulder heavy on both reins, the neck stiff to that side, ridden for twenty minutes already, the hind short. */
+    @Test
+    void aMorningAsItIsTold() {
+        RungId away = rung("turn-away", Gait.WALK);
+        List<Candidate> rungs = stair();
+        rungs.add(new Candidate(
+                away,
+                "shoulders",
+                0,
+                RungState.OPEN,
+                Optional.empty(),
+                FigureKind.TRACK,
+                false,
+                false,
+                false,
+                Proposal.FREELY,
+                WorkedSide.CHOSEN,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty()));
+        FirstLook look = Looks.of(
+                "soundness",
+                "SOUND",
+                "calm",
+                4,
+                "rider",
+                3,
+                "halt",
+                4,
+                "leg",
+                3,
+                "bendLeft",
+                2,
+                "bendRight",
+                3,
+                "shoulder",
+                -2,
+                "shoulderBoth",
+                true,
+                "hindLeft",
+                2,
+                "neckTwists",
+                true,
+                "riddenToday",
+                20);
+        Plan plan = Planner.propose(facts(45, HORSE, look, rungs));
+        assertThat(plan.focus())
+                .as("the shoulders, and never the quarters before them")
+                .containsExactly(FocusKind.BEND, FocusKind.SHOULDERS);
+        assertThat(plan.blocks())
+                .filteredOn(b -> b.rung().equals(away))
+                .as("turns away from the heavy shoulder")
+                .singleElement()
+                .satisfies(b -> assertThat(b.meant()).isEqualTo(Side.RIGHT));
+        assertThat(plan.workS()).as("a short lesson").isLessThanOrEqualTo(25 * 60);
+        assertThat(plan.notes())
+                .as("done at the first soft, square halt")
+                .extracting(PlanNote::code)
+                .contains(PlanNote.Code.RIDDEN_TODAY);
+    }
+
     private static Block main(Plan plan) {
         return plan.blocks().stream()
                 .filter(b -> b.role() == Block.Role.MAIN)
