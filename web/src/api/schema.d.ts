@@ -3198,6 +3198,15 @@ export interface components {
         "photo.PutAway": {
             isPutAway: boolean;
         };
+        "plan.AlternativeView": {
+            blocks: components["schemas"]["plan.WantedBlock"][];
+            givesUp: components["schemas"]["plan.CostView"][];
+            /** @enum {string} */
+            kind: "EASIER" | "GOAL";
+            parts: components["schemas"]["plan.PartView"][];
+            /** Format: int32 */
+            workS: number;
+        };
         "plan.ArenaView": {
             /** Format: double */
             lengthM: number;
@@ -3218,6 +3227,7 @@ export interface components {
             ground: components["schemas"]["plan.Ground"];
             /** Format: int32 */
             leftS: number;
+            locked: boolean;
             /** @enum {string} */
             longer: "LEFT" | "RIGHT" | "NONE";
             of: components["schemas"]["plan.NamedRung"];
@@ -3228,7 +3238,7 @@ export interface components {
             /** Format: int32 */
             rightS: number;
             /** @enum {string} */
-            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            role: "GROUND" | "WAY_IN" | "PROBE" | "MAIN" | "SECOND" | "TEST" | "LAST";
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "NONE";
             turns: components["schemas"]["plan.PlanTurn"][];
@@ -3253,6 +3263,13 @@ export interface components {
             with: components["schemas"]["plan.PartView"][];
             without: components["schemas"]["plan.PartView"][];
         };
+        "plan.CostView": {
+            /** @enum {string} */
+            code: "NOT_LEARNT" | "LESS_WORK" | "LEFT" | "NOT_RIDDEN";
+            values: {
+                [key: string]: string;
+            };
+        };
         "plan.Ground": {
             /** Format: int32 */
             changesOfBend: number;
@@ -3261,6 +3278,20 @@ export interface components {
             pieces: components["schemas"]["plan.PieceView"][];
             /** Format: double */
             smallestRadiusM: number | null;
+        };
+        "plan.HelperView": {
+            name: string;
+            /** @enum {string} */
+            people: "NOBODY" | "SECOND_PERSON" | "ASSISTANT" | "COACH";
+        };
+        "plan.KitView": {
+            item: string;
+            substitute: string | null;
+        };
+        "plan.LaterView": {
+            /** @enum {string|null} */
+            focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG" | null;
+            rung: components["schemas"]["plan.NamedRung"] | null;
         };
         "plan.LessonLatch": {
             name: string;
@@ -3302,7 +3333,7 @@ export interface components {
             gait: string;
             name: string;
             /** @enum {string} */
-            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            role: "GROUND" | "WAY_IN" | "PROBE" | "MAIN" | "SECOND" | "TEST" | "LAST";
             rung: string;
             /** Format: int32 */
             seconds: number;
@@ -3349,6 +3380,9 @@ export interface components {
             blocks: components["schemas"]["plan.BlockView"][];
             book: string;
             focus: ("HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG")[];
+            helpers: components["schemas"]["plan.HelperView"][];
+            kit: components["schemas"]["plan.KitView"][];
+            later: components["schemas"]["plan.LaterView"][];
             /** Format: int32 */
             leftS: number;
             notes: components["schemas"]["plan.NoteView"][];
@@ -3360,6 +3394,7 @@ export interface components {
             workS: number;
         };
         "plan.PlannedLesson": {
+            alternatives: components["schemas"]["plan.AlternativeView"][];
             arena: components["schemas"]["plan.ArenaView"];
             breaches: components["schemas"]["plan.BreachView"][];
             changes: components["schemas"]["plan.ChangeView"][];
@@ -3371,6 +3406,8 @@ export interface components {
             latch: components["schemas"]["plan.LessonLatch"] | null;
             lesson: components["schemas"]["lesson.Lesson"];
             plan: components["schemas"]["plan.PlanView"];
+            /** Format: int32 */
+            roomS: number;
             strandNames: {
                 [key: string]: string;
             };
@@ -3379,7 +3416,7 @@ export interface components {
         };
         "plan.ReasonView": {
             /** @enum {string} */
-            code: "EASY_FIRST" | "PLACED_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "SUSPECTED" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_BENDS" | "CIRCLE_LARGEST";
+            code: "EASY_FIRST" | "PLACED_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "SUSPECTED" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "IN_HAND_FIRST" | "PART_IN_HAND" | "ONE_EACH_SIDE" | "PROBE_BEFORE" | "PROBE_AFTER" | "TEST" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_BENDS" | "CIRCLE_LARGEST";
             values: {
                 [key: string]: string;
             };
@@ -3391,10 +3428,11 @@ export interface components {
             strand: string;
         };
         "plan.WantedBlock": {
+            locked: boolean | null;
             /** @enum {string} */
             longer: "LEFT" | "RIGHT" | "NONE";
             /** @enum {string} */
-            role: "WAY_IN" | "MAIN" | "SECOND" | "LAST";
+            role: "GROUND" | "WAY_IN" | "PROBE" | "MAIN" | "SECOND" | "TEST" | "LAST";
             rung: string;
             /** Format: int32 */
             seconds: number;

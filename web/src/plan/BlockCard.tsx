@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
-import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react'
+import { ArrowDown, ArrowUp, Lock, LockOpen, Minus, Plus, Trash2 } from 'lucide-react'
 import type { Text } from '../text'
 import type { PlanBlock, PlannedLesson, Reason } from '../api'
 import { AsideView } from '../library'
@@ -17,6 +17,7 @@ interface BlockCardProps {
   isLast: boolean
   canEdit: boolean
   onLength: (by: 1 | -1) => void
+  onLock: () => void
   onMove: (by: 1 | -1) => void
   onSwap: (rung: string) => void
   onLean: (longer: PlanBlock['longer']) => void
@@ -131,6 +132,7 @@ function Hand({
   isFirst,
   isLast,
   onLength,
+  onLock,
   onMove,
   onSwap,
   onLean,
@@ -148,6 +150,9 @@ function Hand({
         </chakra.b>
         <Button aria-label={t('plan.longer')} paddingX="2" onClick={() => onLength(1)}>
           <Plus size={20} aria-hidden />
+        </Button>
+        <Button aria-pressed={block.locked} aria-label={t('plan.lock')} paddingX="2" onClick={onLock}>
+          {block.locked ? <Lock size={20} aria-hidden /> : <LockOpen size={20} aria-hidden />}
         </Button>
         <Flex role="group" aria-label={t('plan.lean')} gap="1" marginLeft="2">
           {LEANS.map((lean) => (

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { ShieldAlert, Undo2 } from 'lucide-react'
+import { Redo2, ShieldAlert, Undo2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import { wordIn, useText, strandIn } from '../text'
@@ -10,15 +10,28 @@ import { HorseLine, SAID_BY_LINE } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
 import { Beads, Button, LinkButton, Card, Quiet, SideLetter, Trouble, Wait } from '../ui'
+import { Alternatives, Beside, FitKey } from './Alternatives'
 import { ArenaDrawing } from './ArenaDrawing'
 import { BlockCard, RungSelect } from './BlockCard'
 import { BorrowSelect } from './BorrowSelect'
 import { Changes } from './Changes'
 import { LatchSelect } from './LatchSelect'
-import { lengthened, leaning, moved, swapped, wantedOf, without, withNew } from './edit'
+import {
+  fitted,
+  lasting,
+  lengthened,
+  leaning,
+  lockedAt,
+  placed,
+  swapped,
+  wantedOf,
+  without,
+  withNew,
+} from './edit'
 import { minutes } from './minutes'
 import { TimeLine } from './TimeLine'
 import { useKeepPlan } from './useKeepPlan'
+import { usePlanKeys } from './usePlanKeys'
 
 /** The moment: between the look and the first stride. One or two things, both reins, and why; changed by one touch. */
 export default function PlanPage() {
@@ -43,11 +56,24 @@ function Planned({ planned }: { planned: PlannedLesson }) {
   const { lesson, plan, version } = planned
   const [chosen, setSelected] = useState(0)
   const selected = Math.min(chosen, plan.blocks.length - 1)
-  const { keep, undo, canUndo, trouble } = useKeepPlan(planned)
+  const { keep, undo, redo, canUndo, canRedo, trouble } = useKeepPlan(planned)
   const canEdit = actions.includes('PLAN') && lesson.startedAt === null
   const blocks = wantedOf(plan.blocks)
   const block = plan.blocks[selected]
   const isStopped = plan.focus.includes('HELP_FIRST')
+  const place = (from: number, to: number) => {
+    if (to < 0 || to >= blocks.length) return
+    keep({ blocks: placed(blocks, from, to) })
+    setSelected(to)
+  }
+  const hand = {
+    onSelect: setSelected,
+    onPlace: place,
+    onLength: (at: number, by: 1 | -1) => keep({ blocks: lengthened(blocks, at, by) }),
+    onLock: (at: number) => keep({ blocks: lockedAt(blocks, at) }),
+    onRemove: (at: number) => keep({ blocks: without(blocks, at) }),
+  }
+  const onKey = usePlanKeys({ ...hand, onUndo: undo, onRedo: redo, count: blocks.length, canEdit })
   return (
     <Box>
       <Beads lesson={lesson.id} now="plan" done={{ look: planned.focus !== null, plan: version > 0 }} />
@@ -68,6 +94,12 @@ function Planned({ planned }: { planned: PlannedLesson }) {
               {t('ride.undo')}
             </Button>
           )}
+          {canRedo && (
+            <Button onClick={redo}>
+              <Redo2 size={20} aria-hidden />
+              {t('plan.redo')}
+            </Button>
+          )}
           {canEdit && version === 0 && !isStopped && (
             <Button onClick={() => keep({ blocks })}>{t('plan.keep')}</Button>
           )}
@@ -84,10 +116,24 @@ function Planned({ planned }: { planned: PlannedLesson }) {
         <Card marginBottom="5">
           <Box overflowX="auto" tabIndex={0} role="group" aria-label={t('plan.timeline')}>
             <Box minWidth="620px">
-              <TimeLine plan={plan} selected={selected} onSelect={setSelected} />
+              <TimeLine
+                plan={plan}
+                selected={selected}
+                canEdit={canEdit}
+                {...hand}
+                onStretch={(at, seconds) => keep({ blocks: lasting(blocks, at, seconds) })}
+                onKey={onKey}
+              />
             </Box>
           </Box>
           <Totals planned={planned} />
+          {canEdit && (
+            <Flex marginTop="2" gap="3" align="center" wrap="wrap">
+              <FitKey planned={planned} onFit={() => keep({ blocks: fitted(blocks, planned.roomS) })} />
+              <Quiet display={{ base: 'none', md: 'block' }}>{t('plan.keysHelp')}</Quiet>
+            </Flex>
+          )}
+          <Beside plan={plan} />
         </Card>
       )}
       <Grid
@@ -105,14 +151,12 @@ function Planned({ planned }: { planned: PlannedLesson }) {
               isFirst={selected === 0}
               isLast={selected === plan.blocks.length - 1}
               canEdit={canEdit}
-              onLength={(by) => keep({ blocks: lengthened(blocks, selected, by) })}
-              onMove={(by) => {
-                keep({ blocks: moved(blocks, selected, by) })
-                setSelected(selected + by)
-              }}
+              onLength={(by) => hand.onLength(selected, by)}
+              onLock={() => hand.onLock(selected)}
+              onMove={(by) => place(selected, selected + by)}
               onSwap={(rung) => keep({ blocks: swapped(blocks, selected, rung) })}
               onLean={(longer) => keep({ blocks: leaning(blocks, selected, longer) })}
-              onRemove={() => keep({ blocks: without(blocks, selected) })}
+              onRemove={() => hand.onRemove(selected)}
             />
           )}
           {canEdit && !isStopped && (
@@ -131,9 +175,18 @@ function Planned({ planned }: { planned: PlannedLesson }) {
             <LatchSelect latch={planned.latch} onChoose={(latch) => keep({ latch })} />
           )}
           {canEdit && <BorrowSelect lesson={lesson} />}
+          <Alternatives
+            alternatives={planned.alternatives}
+            horse={lesson.horse}
+            canEdit={canEdit}
+            onChoose={(chosenBlocks) => {
+              keep({ blocks: chosenBlocks })
+              setSelected(0)
+            }}
+          />
           <Changes changes={planned.changes} />
         </Flex>
-        {block && (
+        {block && block.ground.pieces.length > 0 && (
           <Card>
             <ArenaDrawing arena={planned.arena} ground={block.ground} name={block.of.name} />
             <Quiet marginTop="2">

@@ -1,112 +1,275 @@
-import { chakra } from '@chakra-ui/react'
+import {
+  closestCenter,
+  DndContext,
+  MouseSensor,
+  TouchSensor,
+  useDraggable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import type { DragEndEvent, DragMoveEvent } from '@dnd-kit/core'
+import { horizontalListSortingStrategy, SortableContext, useSortable } from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { GripVertical, Lock } from 'lucide-react'
+import { useRef, useState } from 'react'
 import { useText } from '../text'
 import type { Plan, PlanBlock } from '../api'
 import { SIDE } from '../ui'
+import { stretchedTo } from './edit'
 import { minutes } from './minutes'
 
-const BOX = { width: 1000, half: 44, label: 26, gap: 2 }
+const HALF_PX = 44
+/** Of the line; in less there is no room for a name. */
+const NARROW = 0.045
+const GAP_PX = 2
 
-interface TimeLineProps {
-  plan: Plan
-  selected: number
+/** What a hand does on the line. */
+export interface LineHand {
   onSelect: (block: number) => void
+  onPlace: (from: number, to: number) => void
+  onStretch: (block: number, seconds: number) => void
+  onKey: (block: number, e: React.KeyboardEvent) => void
 }
 
-/** The lesson along one line, to scale: turns on the left rein above the middle, on the right below, rests between. */
-export function TimeLine({ plan, selected, onSelect }: TimeLineProps) {
+interface TimeLineProps extends LineHand {
+  plan: Plan
+  selected: number
+  canEdit: boolean
+}
+
+/** A block whose edge is being drawn, and to how many seconds of work. */
+interface Stretch {
+  at: number
+  seconds: number
+}
+
+/**
+ * The lesson along one line, to scale: turns on the left rein above the middle, on the right below, rests between. A block is
+ * drawn to another place by its middle, longer or shorter by its right edge.
+ */
+export function TimeLine(props: TimeLineProps) {
+  const { plan, selected, canEdit, onPlace, onStretch } = props
   const { t } = useText()
-  const total = plan.beforeS + plan.workS + plan.restS + plan.afterS
-  const x = (seconds: number) => (seconds / total) * BOX.width
-  const height = 2 * BOX.half + BOX.label
+  const line = useRef<HTMLDivElement>(null)
+  const [stretch, setStretch] = useState<Stretch>()
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    // a finger that only scrolls lifts nothing
+    useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
+  )
+  const totalS = plan.beforeS + plan.workS + plan.restS + plan.afterS
+  const stretchOf = ({ active, delta }: DragMoveEvent | DragEndEvent): Stretch | undefined => {
+    const at = edgeOf(active.id)
+    const block = at === null ? undefined : plan.blocks[at]
+    if (at === null || !block || !line.current) return undefined
+    const seconds =
+      (delta.x / line.current.clientWidth) * totalS * (block.workS / (block.workS + block.restS))
+    return { at, seconds: stretchedTo(block.workS + seconds) }
+  }
+  const drop = (e: DragEndEvent) => {
+    const edge = stretchOf(e)
+    setStretch(undefined)
+    if (edge) {
+      if (edge.seconds !== plan.blocks[edge.at]?.workS) onStretch(edge.at, edge.seconds)
+      return
+    }
+    if (e.over && e.over.id !== e.active.id) onPlace(placeOf(e.active.id), placeOf(e.over.id))
+  }
   return (
-    <chakra.svg
-      viewBox={`0 0 ${BOX.width} ${height}`}
-      width="100%"
-      role="group"
-      aria-label={t('plan.timeline')}
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragMove={(e) => setStretch(stretchOf(e))}
+      onDragCancel={() => setStretch(undefined)}
+      onDragEnd={drop}
+      // what is drawn can be done by keys, and is said there
+      accessibility={{ screenReaderInstructions: { draggable: t('plan.keysHelp') } }}
     >
-      <chakra.rect y={BOX.half - 3} width={x(plan.beforeS) - 2} height="6" fill="line" rx="3" />
-      {laidOut(plan).map(({ block, fromS, turns }, i) => (
-        <chakra.g
-          key={`${i}.${block.of.rung}`}
-          role="button"
-          tabIndex={0}
-          aria-pressed={i === selected}
-          aria-label={t('plan.blockName', {
-            short: block.of.shortName,
-            name: block.of.name,
-            minutes: minutes(block.workS),
-          })}
-          cursor="pointer"
-          onClick={() => onSelect(i)}
-          onKeyDown={(e: React.KeyboardEvent) => {
-            if (e.key === 'Enter' || e.key === ' ') {
-              e.preventDefault()
-              onSelect(i)
-            }
-          }}
-        >
-          <chakra.rect
-            x={x(fromS) - 2}
-            width={x(block.workS + block.restS)}
-            height={2 * BOX.half}
-            fill={i === selected ? 'live' : 'sunken'}
-            opacity={i === selected ? 0.45 : 1}
-            rx="6"
-          />
-          {turns.map(({ side, startS, seconds }, k) => (
-            <rect
-              key={k}
-              x={x(startS)}
-              y={side === 'LEFT' ? 6 : BOX.half + BOX.gap}
-              width={Math.max(3, x(seconds))}
-              height={BOX.half - 6 - BOX.gap}
-              rx={side === 'LEFT' ? 2 : 8}
-              fill={`url(#${SIDE[side].pattern})`}
+      <SortableContext items={plan.blocks.map((_, i) => blockId(i))} strategy={horizontalListSortingStrategy}>
+        <Flex ref={line} role="group" aria-label={t('plan.timeline')} width="100%">
+          <Ends seconds={plan.beforeS} totalS={totalS} label={t('plan.walkIn')} />
+          {plan.blocks.map((block, i) => (
+            <LineBlock
+              key={`${i}.${block.of.rung}`}
+              {...props}
+              at={i}
+              block={block}
+              workS={stretch?.at === i ? stretch.seconds : block.workS}
+              totalS={totalS}
+              isSelected={i === selected}
+              canEdit={canEdit}
             />
           ))}
-          <chakra.text
-            x={x(fromS) + 2}
-            y={height - 6}
-            fontSize="17px"
-            fontWeight={i === selected ? '800' : '500'}
-            fill="ink"
-          >
-            {labelOf(block, x(block.workS + block.restS))}
-          </chakra.text>
-        </chakra.g>
-      ))}
-      <chakra.rect
-        x={x(total - plan.afterS)}
-        y={BOX.half - 3}
-        width={x(plan.afterS)}
-        height="6"
-        fill="line"
-        rx="3"
-      />
-    </chakra.svg>
+          <Ends seconds={plan.afterS} totalS={totalS} label={t('plan.longRein')} />
+        </Flex>
+      </SortableContext>
+    </DndContext>
   )
 }
 
-/** About so wide is a letter of the label, in drawing units. */
-const LETTER = 10
+const EDGE = 'edge.'
+const BLOCK = 'block.'
 
-/** The short name and its minutes where there is room, else the minutes alone. */
-function labelOf(block: PlanBlock, width: number): string {
-  const long = `${block.of.shortName} ${minutes(block.workS)}`
-  return long.length * LETTER <= width ? long : minutes(block.workS)
+function blockId(at: number): string {
+  return `${BLOCK}${at}`
 }
 
-/** Where each block and turn begins, in seconds; a round's rest lies behind each of its turns. */
-function laidOut(plan: Plan) {
-  return plan.blocks.map((block, i) => {
-    const before = plan.blocks.slice(0, i).reduce((sum, b) => sum + b.workS + b.restS, plan.beforeS)
-    const restS = block.restS / block.turns.length
-    const turns = block.turns.map((turn, k) => ({
-      side: turn.rein === 'RIGHT' ? ('RIGHT' as const) : ('LEFT' as const),
-      seconds: turn.seconds,
-      startS: block.turns.slice(0, k).reduce((sum, b) => sum + b.seconds + restS, before),
-    }))
-    return { block, fromS: before, turns }
+function placeOf(id: string | number): number {
+  return Number(String(id).slice(BLOCK.length))
+}
+
+/** Which block's edge this is; null for a block itself. */
+function edgeOf(id: string | number): number | null {
+  return String(id).startsWith(EDGE) ? Number(String(id).slice(EDGE.length)) : null
+}
+
+function share(seconds: number, totalS: number): string {
+  return `${(100 * seconds) / totalS}%`
+}
+
+/** Walking in, or the long rein at the end. */
+function Ends({ seconds, totalS, label }: { seconds: number; totalS: number; label: string }) {
+  return (
+    <Box flex={`1 1 ${share(seconds, totalS)}`} minWidth="0" paddingRight="1">
+      <Box height={`${2 * HALF_PX}px`} display="grid" alignItems="center">
+        <Box height="6px" borderRadius="3px" background="line" />
+      </Box>
+      <Label>
+        {label} {minutes(seconds)}
+      </Label>
+    </Box>
+  )
+}
+
+const Label = chakra('span', {
+  base: {
+    display: 'block',
+    fontSize: 'sm',
+    lineHeight: '1.25',
+    maxHeight: '2.5em',
+    overflow: 'hidden',
+    textAlign: 'left',
+  },
+})
+
+interface LineBlockProps extends LineHand {
+  at: number
+  block: PlanBlock
+  /** Of work, as it is drawn now. */
+  workS: number
+  totalS: number
+  isSelected: boolean
+  canEdit: boolean
+}
+
+function LineBlock({ at, block, workS, totalS, isSelected, canEdit, onSelect, onKey }: LineBlockProps) {
+  const { t } = useText()
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
+    id: blockId(at),
+    disabled: !canEdit,
   })
+  const lengthS = workS * (1 + block.restS / block.workS)
+  return (
+    <Box
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition: transition ?? undefined }}
+      // what is drawn longer pushes the others on
+      flex={`${workS === block.workS ? 1 : 0} 0 ${share(lengthS, totalS)}`}
+      minWidth="0"
+      position="relative"
+      zIndex={isDragging ? 1 : 'auto'}
+      paddingRight="2px"
+    >
+      <chakra.button
+        type="button"
+        aria-pressed={isSelected}
+        aria-label={t('plan.blockName', {
+          short: block.of.shortName,
+          name: block.of.name,
+          minutes: minutes(workS),
+          role: t(`plan.role.${block.role}`),
+        })}
+        data-line-block={at}
+        display="block"
+        width="100%"
+        textAlign="left"
+        cursor={canEdit ? 'grab' : 'pointer'}
+        touchAction="manipulation"
+        onClick={() => onSelect(at)}
+        onKeyDown={(e) => onKey(at, e)}
+        {...listeners}
+      >
+        <Box
+          height={`${2 * HALF_PX}px`}
+          borderRadius="key"
+          overflow="hidden"
+          background={isSelected ? 'live' : 'sunken'}
+          opacity={isDragging ? 0.7 : 1}
+        >
+          <Turns block={block} />
+        </Box>
+        <Label fontWeight={isSelected ? '800' : '500'}>
+          {block.locked && <Lock size={13} aria-hidden style={{ display: 'inline', marginRight: 3 }} />}
+          {lengthS / totalS < NARROW ? minutes(workS) : `${block.of.shortName} ${minutes(workS)}`}
+        </Label>
+      </chakra.button>
+      {canEdit && isSelected && <Edge at={at} />}
+    </Box>
+  )
+}
+
+/** The right edge of the chosen block: drawn, it makes the block longer or shorter. The keys and the buttons do the same. */
+function Edge({ at }: { at: number }) {
+  const { setNodeRef, listeners } = useDraggable({ id: `${EDGE}${at}` })
+  return (
+    <Flex
+      ref={setNodeRef}
+      data-line-edge={at}
+      aria-hidden
+      position="absolute"
+      top="0"
+      right="-15px"
+      width="24px"
+      height={`${2 * HALF_PX}px`}
+      align="center"
+      justify="center"
+      zIndex="2"
+      cursor="ew-resize"
+      touchAction="none"
+      color="ink"
+      background="card"
+      borderWidth="2px"
+      borderColor="ink"
+      borderRadius="key"
+      {...listeners}
+    >
+      <GripVertical size={16} />
+    </Flex>
+  )
+}
+
+/** The turns of a block, a rest behind each. */
+function Turns({ block }: { block: PlanBlock }) {
+  const lengthS = block.workS + block.restS
+  const restS = block.restS / block.turns.length
+  return (
+    <svg width="100%" height={2 * HALF_PX} aria-hidden>
+      {block.turns.map((turn, k) => {
+        const side = turn.rein === 'RIGHT' ? 'RIGHT' : 'LEFT'
+        const startS = block.turns.slice(0, k).reduce((sum, b) => sum + b.seconds + restS, 0)
+        return (
+          <rect
+            key={k}
+            x={share(startS, lengthS)}
+            y={side === 'LEFT' ? 6 : HALF_PX + GAP_PX}
+            width={share(turn.seconds, lengthS)}
+            height={HALF_PX - 6 - GAP_PX}
+            rx={side === 'LEFT' ? 2 : 8}
+            fill={`url(#${SIDE[side].pattern})`}
+          />
+        )
+      })}
+    </svg>
+  )
 }

@@ -1,6 +1,17 @@
 import { describe, expect, test } from 'vitest'
 import type { WantedBlock } from '../api'
-import { leaning, lengthened, moved, swapped, without, withNew } from './edit'
+import {
+  leaning,
+  fitted,
+  lasting,
+  lengthened,
+  lockedAt,
+  placed,
+  stretchedTo,
+  swapped,
+  without,
+  withNew,
+} from './edit'
 import { minutes } from './minutes'
 
 const block = (rung: string, seconds: number): WantedBlock => ({
@@ -8,6 +19,7 @@ const block = (rung: string, seconds: number): WantedBlock => ({
   role: 'MAIN',
   seconds,
   longer: 'NONE',
+  locked: null,
 })
 const plan = [block('a', 270), block('b', 600), block('c', 60)]
 
@@ -21,9 +33,22 @@ describe('a coach’s hand on the plan', () => {
   })
   test('never over an hour', () => expect(lengthened([block('a', 3600)], 0, 1)[0]?.seconds).toBe(3600))
   test('earlier and later, and back again', () => {
-    expect(moved(plan, 0, 1).map((b) => b.rung)).toEqual(['b', 'a', 'c'])
-    expect(moved(moved(plan, 1, 1), 2, -1)).toEqual(plan)
-    expect(moved(plan, 0, -1)).toBe(plan)
+    expect(placed(plan, 0, 1).map((b) => b.rung)).toEqual(['b', 'a', 'c'])
+    expect(placed(plan, 2, 0).map((b) => b.rung)).toEqual(['c', 'a', 'b'])
+    expect(placed(placed(plan, 1, 2), 2, 1)).toEqual(plan)
+    expect(placed(plan, 0, -1)).toBe(plan)
+    expect(placed(plan, 2, 3)).toBe(plan)
+  })
+  test('a drawn edge goes by half minutes, within the bounds', () => {
+    expect([284, 286, 3, 9000].map(stretchedTo)).toEqual([270, 300, 60, 3600])
+    expect(lasting(plan, 1, 90).map((b) => b.seconds)).toEqual([270, 90, 60])
+  })
+  test('fitted, all shrink alike, but a locked one keeps its minutes', () => {
+    const two = [block('a', 600), block('b', 600)]
+    expect(fitted(two, 600).map((b) => b.seconds)).toEqual([300, 300])
+    expect(fitted(lockedAt(two, 0), 900).map((b) => b.seconds)).toEqual([600, 300])
+    expect(fitted(lockedAt(two, 0), 300).map((b) => b.seconds)).toEqual([600, 60])
+    expect(lockedAt(lockedAt(two, 0), 0)).toEqual(two)
   })
   test('another exercise, another share, out, and a new one', () => {
     expect(swapped(plan, 1, 'x').map((b) => b.rung)).toEqual(['a', 'x', 'c'])

@@ -15,6 +15,7 @@ export function useKeepPlan(planned: PlannedLesson) {
   const client = useQueryClient()
   const id = planned.lesson.id
   const [before, setBefore] = useState<PlanAsked[]>([])
+  const [after, setAfter] = useState<PlanAsked[]>([])
   const put = useMutation({
     // one after the other: each is made from the version the one before left
     scope: { id: `plan-${id}` },
@@ -28,11 +29,33 @@ export function useKeepPlan(planned: PlannedLesson) {
   })
   const now: PlanAsked = { blocks: wantedOf(planned.plan.blocks), latch: planned.latch }
   const keep = (change: Partial<PlanAsked>) => {
-    put.mutate({ ...now, ...change }, { onSuccess: () => setBefore((all) => [...all, now]) })
+    put.mutate(
+      { ...now, ...change },
+      {
+        onSuccess: () => {
+          setBefore((all) => [...all, now])
+          setAfter([])
+        },
+      },
+    )
   }
-  const undo = () => {
-    const last = before.at(-1)
-    if (last) put.mutate(last, { onSuccess: () => setBefore((all) => all.slice(0, -1)) })
+  /** One step from the one pile, leaving what stands now on the other. */
+  const step = (from: PlanAsked[], take: typeof setBefore, leave: typeof setBefore) => {
+    const last = from.at(-1)
+    if (!last) return
+    put.mutate(last, {
+      onSuccess: () => {
+        take((all) => all.slice(0, -1))
+        leave((all) => [...all, now])
+      },
+    })
   }
-  return { keep, undo, canUndo: before.length > 0, trouble: put.error }
+  return {
+    keep,
+    undo: () => step(before, setBefore, setAfter),
+    redo: () => step(after, setAfter, setBefore),
+    canUndo: before.length > 0,
+    canRedo: after.length > 0,
+    trouble: put.error,
+  }
 }

@@ -18,6 +18,7 @@ import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
 import strophos.core.plan.FigureKind;
+import strophos.core.plan.InHand;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
 import strophos.core.school.Settings;
@@ -36,6 +37,7 @@ import strophos.core.school.Teaching;
  * @param pad how an ask is touched in; by strength where the file does not say
  * @param hard rests on the day after
  * @param quickens it makes a horse quicker: neither a warm-up nor an end for one that is keen today
+ * @param inHand how it is asked from the ground; empty when it is ridden only
  * @param sideReins it is done in side reins: left out where these are never used
  * @param instruction what the rider reads, at most five sentences
  * @param dose as homework, on each rein
@@ -65,6 +67,7 @@ public record Exercise(
         Optional<PadKind> pad,
         Optional<Boolean> hard,
         Optional<Boolean> quickens,
+        Optional<FromGround> inHand,
         Optional<Boolean> sideReins,
         String wayBack,
         String instruction,
@@ -117,6 +120,14 @@ public record Exercise(
     }
 
     public record Course(Flexed flexed, Moves moves) {}
+
+    /** As it is written. */
+    public record FromGround(Set<String> prepares, Optional<Boolean> anyHorse, Optional<Boolean> mountedToo) {
+
+        public InHand told() {
+            return new InHand(prepares, anyHorse.orElse(false), mountedToo.orElse(false));
+        }
+    }
 
     /** A thing that is needed, and what can stand in for it. */
     public record Kit(String item, Optional<String> substitute) {}

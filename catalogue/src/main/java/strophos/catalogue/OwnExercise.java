@@ -110,6 +110,7 @@ public record OwnExercise(
                 Optional.of(base.map(Exercise::padKind).orElse(at.pad())),
                 Optional.of(isHard || base.map(Exercise::isHard).orElse(false)),
                 base.flatMap(Exercise::quickens),
+                base.flatMap(Exercise::inHand),
                 base.flatMap(Exercise::sideReins),
                 base.map(Exercise::wayBack).orElse(""),
                 words.instruction().isBlank() ? name : words.instruction(),

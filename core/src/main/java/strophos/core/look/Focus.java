@@ -49,6 +49,18 @@ public record Focus(
         lacking = List.copyOf(lacking);
     }
 
+    /** What was found as well, beyond the two of the day, in the table's order; nothing beside pain. */
+    public List<FocusKind> beyond() {
+        return kinds.contains(FocusKind.HELP_FIRST)
+                ? List.of()
+                : findings.stream()
+                        .filter(RowOutcome::isPresent)
+                        .map(RowOutcome::focus)
+                        .distinct()
+                        .filter(k -> !kinds.contains(k))
+                        .toList();
+    }
+
     /** Whether all that makes this a focus was seen at one station only. */
     public boolean isSuspected(FocusKind kind) {
         List<RowOutcome> made = findings.stream()

@@ -34,7 +34,7 @@ public enum FocusKind {
     }
 
     /** Whether schools put it in different places among the others that supple. */
-    boolean isSuppling() {
+    public boolean isSuppling() {
         return isSuppling;
     }
 }

@@ -26,6 +26,7 @@ import strophos.core.stair.RungState;
  * @param report how the rider's last practice of it went since the last lesson, if there was one
  * @param isReported a stop sign on it waits for an answer
  * @param turnsAgo lessons since it was last ridden, 0 for the last lesson; empty when never
+ * @param inHand how it is asked from the ground; empty when it is ridden only
  */
 public record Candidate(
         RungId id,
@@ -42,7 +43,8 @@ public record Candidate(
         Optional<Sidedness> sides,
         Optional<Feel> report,
         boolean isReported,
-        Optional<Integer> turnsAgo) {
+        Optional<Integer> turnsAgo,
+        Optional<InHand> inHand) {
 
     public Candidate {
         Objects.requireNonNull(id, "id");
@@ -64,6 +66,21 @@ public record Candidate(
     /** Passed, placed, or the foot of its strand in halt or walk, which asks nothing new of a horse. */
     boolean isKnown() {
         return state == RungState.PASSED || state == RungState.PLACED || (step == 0 && isRideable() && isCalm());
+    }
+
+    /** Nobody sits on the horse for it. */
+    boolean isUnmounted() {
+        return inHand.filter(h -> !h.isMountedToo()).isPresent();
+    }
+
+    /** In hand, and no more than any look asks of it. */
+    boolean isForAnyHorse() {
+        return inHand.filter(InHand::isForAnyHorse).isPresent();
+    }
+
+    /** It can be asked in hand, whatever is below it. */
+    boolean isOpenInHand() {
+        return isRideable() || (isForAnyHorse() && state == RungState.CLOSED);
     }
 
     /** Ridden before, or the coach said that the pair can. */

@@ -27,7 +27,19 @@ final class Choice {
             Set.of("jaw", "quarters", "rhythm", "contact", "canter", "collection", "ground", "basics");
 
     /** A rung with its part in the lesson. */
-    record Pick(Candidate rung, Block.Role role, List<Reason> why) {}
+    record Pick(Candidate rung, Block.Role role, List<Reason> why) {
+
+        boolean says(Reason.Code code) {
+            return why.stream().anyMatch(r -> r.code() == code);
+        }
+
+        /** The same, with this reason before the others. */
+        Pick because(Reason reason) {
+            List<Reason> all = new ArrayList<>(List.of(reason));
+            all.addAll(why);
+            return new Pick(rung, role, all);
+        }
+    }
 
     private final PlanFacts facts;
     private final List<FocusKind> kinds;
@@ -54,22 +66,50 @@ final class Choice {
         return List.copyOf(notes);
     }
 
-    /** In the order they are ridden; fewer than two only when the horse's day or its school leaves no more. */
-    List<Pick> pick(boolean isLong) {
+    /** Of a coach's own plan: that a thing is looked at again, where it is still worked on. */
+    List<PlanNote> notesOf(List<Block> kept) {
+        return notes.stream()
+                .filter(n -> n.code() == PlanNote.Code.TEST_AGAIN)
+                .filter(n -> kept.stream()
+                        .anyMatch(b -> facts.find(b.rung())
+                                .filter(c -> isOf(FocusKind.valueOf(n.values().get("focus")), c))
+                                .isPresent()))
+                .toList();
+    }
+
+    /**
+     * In the order they are ridden; fewer than two only when the horse's day or its school leaves no more.
+     *
+     * @param workS seconds of work there will be: with little of it nothing is prepared, measured or tested
+     */
+    List<Pick> pick(int workS) {
         Optional<Pick> main = main();
         if (main.isEmpty()) {
             return List.of();
         }
-        taken.add(main.get().rung().id());
-        Optional<Pick> wayIn = wayIn(main.get().rung());
+        Candidate rung = main.get().rung();
+        taken.add(rung.id());
+        List<Pick> ground = rung.isUnmounted() ? List.of() : new GroundWork(facts).before(kinds, taken, workS);
+        ground.forEach(p -> taken.add(p.rung().id()));
+        Optional<Pick> wayIn = wayIn(rung);
         wayIn.ifPresent(p -> taken.add(p.rung().id()));
-        Optional<Pick> second = second(main.get().rung());
+        Optional<Pick> second = second(rung);
         second.ifPresent(p -> taken.add(p.rung().id()));
-        Optional<Pick> last = isLong ? last(main.get().rung()) : Optional.empty();
-        List<Pick> all = new ArrayList<>();
+        boolean isSecondMounted = second.filter(p -> !p.rung().isUnmounted()).isPresent();
+        Optional<Pick> last = workS >= PlanRules.LAST_FROM_S && facts.riddenTodayS() == 0
+                ? last(rung, isSecondMounted)
+                : Optional.empty();
+        Optional<Pick> probe = workS >= PlanRules.PROBE_FROM_S
+                ? second.flatMap(s -> Measures.before(facts, main.get(), s))
+                : Optional.empty();
+        List<Pick> all = new ArrayList<>(ground);
         wayIn.ifPresent(all::add);
+        probe.ifPresent(all::add);
         all.add(main.get());
-        second.ifPresent(all::add);
+        second.map(s -> probe.isPresent() ? Measures.after(s, main.get()) : s).ifPresent(all::add);
+        if (workS >= PlanRules.TEST_FROM_S && (!rung.isUnmounted() || !isSecondMounted)) {
+            Measures.test(facts, main.get()).ifPresent(all::add);
+        }
         last.ifPresent(all::add);
         return all;
     }
@@ -139,13 +179,15 @@ final class Choice {
                 .flatMap(facts::find)
                 .filter(this::isAllowed)
                 .filter(this::isQuietEnough)
+                .filter(c -> c.isUnmounted() == main.isUnmounted())
                 .filter(c -> !taken.contains(c.id()));
         if (isStuck && back.isPresent()) {
             return back.map(c -> picked(c, Block.Role.WAY_IN, Reason.of(Reason.Code.BACK_FIRST)));
         }
         return lower(main)
                 .or(() -> back)
-                .or(() -> free(c -> c.isKnown() && isQuietEnough(c)).findFirst())
+                .or(() -> free(c -> c.isUnmounted() == main.isUnmounted() && c.isKnown() && isQuietEnough(c))
+                        .findFirst())
                 .map(c -> picked(
                         c,
                         Block.Role.WAY_IN,
@@ -158,20 +200,24 @@ final class Choice {
 
     /** The highest known rung below it in its strand. */
     private Optional<Candidate> lower(Candidate main) {
-        return free(c -> c.strand().equals(main.strand()) && c.step() < main.step() && c.isKnown() && isQuietEnough(c))
+        return free(c -> c.strand().equals(main.strand())
+                        && c.step() < main.step()
+                        && c.isUnmounted() == main.isUnmounted()
+                        && c.isKnown()
+                        && isQuietEnough(c))
                 .max(Comparator.comparingInt(Candidate::step));
     }
 
     private Optional<Pick> second(Candidate main) {
         for (FocusKind kind : kinds.subList(Math.min(1, kinds.size()), kinds.size())) {
             Optional<Pick> found = ofKind(kind, Block.Role.SECOND)
-                    .filter(p -> !taken.contains(p.rung().id()));
+                    .filter(p -> !taken.contains(p.rung().id()) && !isDismounting(main, p.rung()));
             if (found.isPresent()) {
                 return found;
             }
         }
         boolean isLittle = asksLittle();
-        return free(c -> !isLittle || c.isKnown())
+        return free(c -> (!isLittle || c.isKnown()) && !isDismounting(main, c))
                 .min(Comparator.comparing((Candidate c) -> ON_CALL.contains(c.strand()))
                         .thenComparing(c -> !c.isBeingLearnt())
                         .thenComparing(c -> c.strand().equals(main.strand()))
@@ -186,12 +232,18 @@ final class Choice {
                         whyOpen(c)));
     }
 
-    private Optional<Pick> last(Candidate main) {
-        return free(c -> c.isKnown() && isQuietEnough(c))
+    /** Who sits on the horse does not get off for it. */
+    private Optional<Pick> last(Candidate main, boolean isSecondMounted) {
+        boolean isMounted = isSecondMounted || !main.isUnmounted();
+        return free(c -> c.isKnown() && isQuietEnough(c) && !(isMounted && c.isUnmounted()))
                 .min(Comparator.comparing((Candidate c) -> !c.strand().equals(main.strand()))
                         .thenComparing(c -> -c.step())
                         .thenComparing(c -> c.id().toString()))
                 .map(c -> picked(c, Block.Role.LAST, known(c, Reason.Code.END_WELL)));
+    }
+
+    private static boolean isDismounting(Candidate before, Candidate then) {
+        return !before.isUnmounted() && then.isUnmounted();
     }
 
     /** That it can do a thing is said only of what it has passed; what was placed has no record yet. */

@@ -52,7 +52,8 @@ public record PlanChange(Cause cause, List<Part> without, List<Part> with) {
         return changes;
     }
 
-    private static List<Part> parts(Plan plan) {
+    /** A plan's blocks in short. */
+    public static List<Part> parts(Plan plan) {
         return plan.blocks().stream()
                 .map(b -> new Part(b.rung(), b.role(), b.time().seconds()))
                 .toList();

@@ -54,6 +54,40 @@ public record PlanFacts(
         strands = List.copyOf(strands);
     }
 
+    /** The same day with other minutes, and no other rungs than these. */
+    PlanFacts with(int otherMinutes, List<Candidate> others) {
+        return new PlanFacts(
+                otherMinutes,
+                horse,
+                state,
+                look,
+                focus,
+                chosen,
+                current,
+                others,
+                hardYesterday,
+                teaching,
+                strands,
+                stop);
+    }
+
+    /** The same day, with this as the coach's choice. */
+    PlanFacts choosing(List<FocusKind> kinds) {
+        return new PlanFacts(
+                minutes,
+                horse,
+                state,
+                look,
+                focus,
+                Optional.of(kinds),
+                current,
+                rungs,
+                hardYesterday,
+                teaching,
+                strands,
+                stop);
+    }
+
     Optional<Candidate> find(RungId id) {
         return rungs.stream().filter(c -> c.id().equals(id)).findFirst();
     }

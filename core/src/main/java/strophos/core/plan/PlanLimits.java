@@ -108,7 +108,8 @@ public final class PlanLimits {
         if (rung.filter(Candidate::isReported).isPresent()) {
             broken.add(Limit.STOP_SIGN_OPEN);
         }
-        if (rung.filter(Candidate::isRideable).isEmpty()) {
+        if (rung.filter(c -> c.isRideable() || (block.role() == Block.Role.GROUND && c.isOpenInHand()))
+                .isEmpty()) {
             broken.add(Limit.NOT_OPEN);
         }
         if (block.time().longestTurnS() > facts.turnCapS()) {

@@ -1,17 +1,18 @@
 package strophos.core.plan;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import strophos.core.bend.CircleSizes;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
-import strophos.core.homework.Feel;
 import strophos.core.look.Focus;
 import strophos.core.progress.Sidedness;
 import strophos.core.stair.RungId;
@@ -19,24 +20,10 @@ import strophos.core.stair.RungId;
 /** Makes a lesson's plan from its facts, and a coach's own blocks whole. Deterministic. */
 public final class Planner {
 
+    private record Part(RungId rung, Block.Role role) {}
+
     /** A block as a coach changes it. */
-    public record Request(Candidate rung, Block.Role role, int workS, Rein longer) {}
-
-    private static final Map<Block.Role, Double> WEIGHTS = Map.of(
-            Block.Role.WAY_IN, 1.0,
-            Block.Role.MAIN, 2.0,
-            Block.Role.SECOND, 1.5,
-            Block.Role.LAST, 0.75);
-
-    /** What the rider is stuck on gets this much more, what comes easily this much less. */
-    private static final double STUCK = 1.25;
-
-    private static final double EASY = 0.75;
-    /** What is only suspected gets one exercise, not the day. */
-    private static final double SUSPECTED = 0.5;
-
-    private static final int SHORTEST_BLOCK_S = 60;
-    private static final int GRAIN_S = 30;
+    public record Request(Candidate rung, Block.Role role, int workS, Rein longer, boolean isLocked) {}
 
     private final PlanFacts facts;
 
@@ -46,74 +33,54 @@ public final class Planner {
 
     /** The plan that follows from these facts. */
     public static Plan propose(PlanFacts facts) {
-        return new Planner(facts).propose();
+        return new Planner(facts).propose(p -> true);
+    }
+
+    /** A warm-up and the main thing, and no other. */
+    static Plan towardsGoal(PlanFacts facts) {
+        return new Planner(facts).propose(p -> p.role() != Block.Role.SECOND && p.role() != Block.Role.LAST);
     }
 
     /** The coach's blocks with their turns, rests, circles and reasons; kept as wanted, however the limits stand. */
     public static Plan of(PlanFacts facts, List<Request> wanted) {
         Planner planner = new Planner(facts);
-        Map<RungId, List<Reason>> why = new HashMap<>();
-        new Choice(facts).pick(true).forEach(p -> why.put(p.rung().id(), p.why()));
+        Map<Part, List<Reason>> why = new HashMap<>();
+        Choice choice = new Choice(facts);
+        choice.pick(planner.workS()).forEach(p -> why.put(new Part(p.rung().id(), p.role()), p.why()));
         List<Block> blocks = wanted.stream()
                 .map(w -> planner.block(
                         w.rung(),
                         w.role(),
-                        Math.max(SHORTEST_BLOCK_S, w.workS()),
+                        Math.max(Shares.SHORTEST_BLOCK_S, w.workS()),
                         w.longer(),
-                        new ArrayList<>(why.getOrDefault(w.rung().id(), List.of(Reason.of(Reason.Code.CHOSEN))))))
+                        new ArrayList<>(why.getOrDefault(
+                                new Part(w.rung().id(), w.role()), List.of(Reason.of(Reason.Code.CHOSEN)))),
+                        w.isLocked()))
                 .toList();
-        return planner.plan(blocks, List.of());
+        return planner.plan(blocks, choice.notesOf(blocks));
     }
 
-    private Plan propose() {
+    private Plan propose(Predicate<Choice.Pick> isWanted) {
         if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
             return plan(List.of(), List.of());
         }
-        int workS = workS();
         Choice choice = new Choice(facts);
-        List<Choice.Pick> picked = fitting(choice.pick(workS >= PlanRules.LAST_FROM_S), workS);
-        int[] seconds = shared(picked, workS);
+        Shares shares = new Shares(workS());
+        List<Choice.Pick> picked =
+                shares.fitting(choice.pick(workS()).stream().filter(isWanted).toList());
+        int[] seconds = shares.seconds(picked);
         List<Block> blocks = new ArrayList<>();
         for (int i = 0; i < picked.size(); i++) {
             Choice.Pick p = picked.get(i);
             Rein longer = p.rung().works().reinFor(stiffer(p.rung()));
-            blocks.add(block(p.rung(), p.role(), seconds[i], longer, new ArrayList<>(p.why())));
+            blocks.add(block(p.rung(), p.role(), seconds[i], longer, new ArrayList<>(p.why()), false));
         }
         return plan(blocks, choice.notes());
     }
 
-    /** In a very short lesson there is no time for all: what was chosen last goes first, the main thing stays. */
-    private static List<Choice.Pick> fitting(List<Choice.Pick> picked, int workS) {
-        List<Choice.Pick> all = new ArrayList<>(picked);
-        while (all.size() > 1 && all.size() * SHORTEST_BLOCK_S > workS) {
-            all.remove(all.get(all.size() - 1).role() == Block.Role.MAIN ? 0 : all.size() - 1);
-        }
-        return all;
-    }
-
-    /** The work by weight, in half minutes; a block that had to be rounded up takes from the longest. */
-    private static int[] shared(List<Choice.Pick> picked, int workS) {
-        double all = picked.stream().mapToDouble(Planner::weight).sum();
-        int[] seconds = picked.stream()
-                .mapToInt(p -> Math.max(SHORTEST_BLOCK_S, (int) (workS * weight(p) / all) / GRAIN_S * GRAIN_S))
-                .toArray();
-        for (int over = Arrays.stream(seconds).sum() - workS; over > 0; over -= GRAIN_S) {
-            int longest = 0;
-            for (int i = 1; i < seconds.length; i++) {
-                longest = seconds[i] > seconds[longest] ? i : longest;
-            }
-            seconds[longest] = Math.max(SHORTEST_BLOCK_S, seconds[longest] - GRAIN_S);
-        }
-        return seconds;
-    }
-
-    private static double weight(Choice.Pick p) {
-        double factor = p.rung()
-                .report()
-                .map(f -> f == Feel.NOT_YET ? STUCK : f == Feel.EASY ? EASY : 1)
-                .orElse(1.0);
-        boolean isSuspected = p.why().stream().anyMatch(r -> r.code() == Reason.Code.SUSPECTED);
-        return WEIGHTS.get(p.role()) * factor * (isSuspected ? SUSPECTED : 1);
+    /** Seconds of work there is room for, by the lesson's minutes and the horse's cap. */
+    public static int roomS(PlanFacts facts) {
+        return new Planner(facts).workS();
     }
 
     private int beforeS() {
@@ -129,7 +96,7 @@ public final class Planner {
         return Math.min(facts.workCapS(), (int) (PlanRules.WORK_SHARE * between));
     }
 
-    private Block block(Candidate rung, Block.Role role, int seconds, Rein longer, List<Reason> why) {
+    private Block block(Candidate rung, Block.Role role, int seconds, Rein longer, List<Reason> why, boolean isLocked) {
         ReinTime time = ReinTime.of(seconds, longer, facts.stop().get("reins.stifferShare"), facts.turnCapS());
         why.add(new Reason(
                 Reason.Code.SHARE, Map.of("minutes", minutes(seconds), "work", String.valueOf(facts.workCapS() / 60))));
@@ -139,7 +106,7 @@ public final class Planner {
         circle.ifPresent(m -> why.add(Reason.of(whyCircle(), "metres", m)));
         // a third of the work again, as WORK_SHARE has it: 75 of work to 25 of rest
         int restS = (int) Math.round(seconds * (1 / PlanRules.WORK_SHARE - 1));
-        return new Block(rung.id(), role, time, restS, meant(rung), rung.wayBack(), circle, why);
+        return new Block(rung.id(), role, time, restS, meant(rung), rung.wayBack(), circle, isLocked, why);
     }
 
     private static String minutes(int seconds) {
@@ -253,7 +220,27 @@ public final class Planner {
     private Plan plan(List<Block> blocks, List<PlanNote> more) {
         List<PlanNote> notes = new ArrayList<>(PlanNotes.of(facts));
         notes.addAll(more);
-        notes.sort(java.util.Comparator.comparing(PlanNote::code));
-        return new Plan(PlanRules.BOOK, facts.kinds(), blocks, beforeS(), afterS(), notes);
+        notes.sort(Comparator.comparing(PlanNote::code));
+        return new Plan(PlanRules.BOOK, facts.kinds(), blocks, beforeS(), afterS(), notes, later(blocks));
+    }
+
+    /** What the look found beside the day's things, and the rung of the pair's own strand that was to come next. */
+    private List<Plan.Later> later(List<Block> blocks) {
+        if (blocks.isEmpty()) {
+            return List.of();
+        }
+        List<Plan.Later> all = new ArrayList<>();
+        facts.focus().stream()
+                .flatMap(f -> Stream.concat(f.kinds().stream(), f.beyond().stream()))
+                .filter(k -> k.strand().isPresent() && !facts.kinds().contains(k))
+                .forEach(k -> all.add(new Plan.Later.OfLook(k)));
+        facts.rungs().stream()
+                .filter(c -> facts.current().filter(c.strand()::equals).isPresent())
+                .filter(Candidate::suits)
+                .filter(Candidate::isBeingLearnt)
+                .filter(c -> blocks.stream().noneMatch(b -> b.rung().equals(c.id())))
+                .min(Comparator.comparingInt(Candidate::step))
+                .ifPresent(c -> all.add(new Plan.Later.OfStair(c.id())));
+        return all;
     }
 }

@@ -31,6 +31,18 @@ public record Reason(Code code, Map<String, String> values) {
         KNOWN_ONLY,
         /** A second strand, so that the day is not all of one kind. */
         SECOND,
+        /** From the ground, before anybody mounts, since the look found {@code focus}. */
+        IN_HAND_FIRST,
+        /** Part of the work is in hand: it was ridden today already. */
+        PART_IN_HAND,
+        /** Once to each side, and no more. */
+        ONE_EACH_SIDE,
+        /** About four asks now and four after {@code rung}: did that help? */
+        PROBE_BEFORE,
+        /** Its first four asks are compared with those before {@code rung}. */
+        PROBE_AFTER,
+        /** About four asks once more, beside those at the start. */
+        TEST,
         /** Ends on something it can do. */
         END_WELL,
         /** Reported by the rider: {@code feel}. */

@@ -2,6 +2,7 @@ package strophos.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.stream.LongStream;
@@ -67,7 +68,7 @@ class PlannerLimitsTest {
                 }
             }
             assertThat(plan.focus().size()).isBetween(1, 2);
-            assertThat(plan.blocks().size()).isLessThanOrEqualTo(4);
+            assertThat(plan.blocks().size()).isLessThanOrEqualTo(7);
         }
     }
 
@@ -75,8 +76,12 @@ class PlannerLimitsTest {
     void ridesARungOnceAndSaysWhyEachIsThere() {
         for (PlanFacts facts : FACTS) {
             Plan plan = Planner.propose(facts);
-            assertThat(new HashSet<>(plan.blocks().stream().map(Block::rung).toList()))
-                    .hasSameSizeAs(plan.blocks());
+            List<Block> worked =
+                    plan.blocks().stream().filter(b -> !b.role().isMeasure()).toList();
+            assertThat(new HashSet<>(worked.stream().map(Block::rung).toList())).hasSameSizeAs(worked);
+            assertThat(worked.stream().map(Block::rung).toList())
+                    .as("what is measured is worked on as well")
+                    .containsAll(plan.blocks().stream().map(Block::rung).toList());
             assertThat(plan.blocks()).allSatisfy(b -> assertThat(b.reasons()).hasSizeGreaterThanOrEqualTo(4));
         }
     }
@@ -89,8 +94,44 @@ class PlannerLimitsTest {
             }
             assertThat(Planner.propose(facts).blocks())
                     .allSatisfy(b -> assertThat(facts.find(b.rung()).orElseThrow())
-                            .matches(c -> c.isKnown() || c.strand().equals("confidence")));
+                            .matches(c -> c.isKnown() || c.strand().equals("confidence") || c.isForAnyHorse()));
         }
+    }
+
+    @Test
+    void nobodyDismountsInTheMiddle() {
+        for (PlanFacts facts : FACTS) {
+            List<Boolean> isMounted = Planner.propose(facts).blocks().stream()
+                    .map(b -> facts.find(b.rung()).orElseThrow())
+                    .filter(c -> c.inHand().filter(InHand::isMountedToo).isEmpty())
+                    .map(c -> c.inHand().isEmpty())
+                    .toList();
+            assertThat(isMounted).as("%s", isMounted).isSorted();
+        }
+    }
+
+    @Test
+    void anEasierDayAndAGoalDayKeepTheSameLimits() {
+        EnumSet<Alternative.Kind> offered = EnumSet.noneOf(Alternative.Kind.class);
+        for (int seed = 0; seed < PAIRS; seed++) {
+            PlanFacts facts = FACTS.get(seed);
+            Plan proposal = Planner.propose(facts);
+            for (Alternative other : Alternative.to(facts)) {
+                offered.add(other.kind());
+                assertThat(PlanLimits.of(other.plan(), facts))
+                        .as("seed %d %s", seed, other.kind())
+                        .filteredOn(b -> b.limit().isSafety() && b.limit() != PlanLimits.Limit.WEIGHT_OVER)
+                        .isEmpty();
+                assertThat(other.givesUp()).isNotEmpty();
+                if (other.kind() == Alternative.Kind.EASIER) {
+                    assertThat(other.plan().workS()).as("seed %d", seed).isLessThanOrEqualTo(proposal.workS());
+                    assertThat(other.plan().blocks())
+                            .allSatisfy(b -> assertThat(facts.find(b.rung()).orElseThrow())
+                                    .matches(Candidate::isKnown));
+                }
+            }
+        }
+        assertThat(offered).containsExactlyInAnyOrder(Alternative.Kind.values());
     }
 
     @Test

@@ -2,108 +2,43 @@ package strophos.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static strophos.core.plan.Stairs.CIRCLE;
+import static strophos.core.plan.Stairs.COUNTER;
+import static strophos.core.plan.Stairs.HALT;
+import static strophos.core.plan.Stairs.HORSE;
+import static strophos.core.plan.Stairs.INSIDE;
+import static strophos.core.plan.Stairs.LEG;
+import static strophos.core.plan.Stairs.at;
+import static strophos.core.plan.Stairs.facts;
+import static strophos.core.plan.Stairs.horse;
+import static strophos.core.plan.Stairs.main;
+import static strophos.core.plan.Stairs.rung;
+import static strophos.core.plan.Stairs.rungs;
+import static strophos.core.plan.Stairs.stair;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Gait;
-import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Feel;
 import strophos.core.look.FirstLook;
-import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
 import strophos.core.look.Looks;
-import strophos.core.pause.HorseState;
 import strophos.core.progress.Lessons;
 import strophos.core.progress.Sidedness;
 import strophos.core.progress.StifferSide;
-import strophos.core.school.School;
-import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
-import strophos.core.stop.StopThresholds;
 
 class PlannerTest {
-
-    private static final HorseFacts HORSE = horse(9, false, false, OptionalInt.empty());
-
-    private static HorseFacts horse(int age, boolean firstYear, boolean back, OptionalInt minutes) {
-        return new HorseFacts(
-                OptionalInt.of(age),
-                firstYear,
-                back,
-                minutes,
-                OptionalDouble.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of());
-    }
-
-    private static RungId rung(String name, Gait gait) {
-        return new RungId(name, gait, Place.RAIL);
-    }
-
-    private static final RungId COUNTER = rung("counter-bend", Gait.WALK);
-    private static final RungId INSIDE = rung("inside-bend", Gait.WALK);
-    private static final RungId CIRCLE = rung("circle-bend", Gait.TROT);
-    private static final RungId LEG = rung("light-leg", Gait.WALK);
-    private static final RungId HALT = rung("step-back", Gait.HALT);
-
-    private static Candidate at(RungId id, String strand, int step, RungState state, RungId back, Integer ago) {
-        return new Candidate(
-                id,
-                strand,
-                step,
-                state,
-                Optional.ofNullable(back),
-                id.equals(CIRCLE) ? FigureKind.CIRCLE : FigureKind.TRACK,
-                false,
-                false,
-                false,
-                Proposal.FREELY,
-                WorkedSide.INSIDE,
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                Optional.ofNullable(ago));
-    }
-
-    /** Counter-bend passed, inside bend in work; the other strands at their feet. */
-    private static List<Candidate> stair() {
-        return new ArrayList<>(List.of(
-                at(COUNTER, "bend", 0, RungState.PASSED, null, 1),
-                at(INSIDE, "bend", 1, RungState.IN_WORK, COUNTER, 0),
-                at(CIRCLE, "bend", 2, RungState.CLOSED, INSIDE, null),
-                at(LEG, "forward", 0, RungState.OPEN, null, null),
-                at(HALT, "stop-back", 0, RungState.OPEN, null, null)));
-    }
-
-    private static PlanFacts facts(int minutes, HorseFacts horse, FirstLook look, List<Candidate> rungs) {
-        return new PlanFacts(
-                minutes,
-                horse,
-                HorseState.FREE,
-                Optional.ofNullable(look),
-                Optional.ofNullable(look).map(FocusBook.DEFAULT::of),
-                Optional.empty(),
-                Optional.of("bend"),
-                rungs,
-                List.of(),
-                Teaching.of(School.CLASSICAL),
-                List.of(),
-                StopThresholds.SET.standard());
-    }
 
     private static FirstLook look(int halt, int leg) {
         return Looks.of(
@@ -177,79 +112,6 @@ class PlannerTest {
                 .contains(PlanNote.Code.NO_CANTER);
     }
 
-    /** The left shoulder heavy on both reins, the neck stiff to that side, ridden for twenty minutes already, the hind short. */
-    @Test
-    void aMorningAsItIsTold() {
-        RungId away = rung("turn-away", Gait.WALK);
-        List<Candidate> rungs = stair();
-        rungs.add(new Candidate(
-                away,
-                "shoulders",
-                0,
-                RungState.OPEN,
-                Optional.empty(),
-                FigureKind.TRACK,
-                false,
-                false,
-                false,
-                Proposal.FREELY,
-                WorkedSide.CHOSEN,
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                Optional.empty()));
-        FirstLook look = Looks.of(
-                "soundness",
-                "SOUND",
-                "calm",
-                4,
-                "rider",
-                3,
-                "halt",
-                4,
-                "leg",
-                3,
-                "bendLeft",
-                2,
-                "bendRight",
-                3,
-                "shoulder",
-                -2,
-                "shoulderBoth",
-                true,
-                "hindLeft",
-                2,
-                "neckTwists",
-                true,
-                "riddenToday",
-                20);
-        Plan plan = Planner.propose(facts(45, HORSE, look, rungs));
-        assertThat(plan.focus())
-                .as("the shoulders, and never the quarters before them")
-                .containsExactly(FocusKind.BEND, FocusKind.SHOULDERS);
-        assertThat(plan.blocks())
-                .filteredOn(b -> b.rung().equals(away))
-                .as("turns away from the heavy shoulder")
-                .singleElement()
-                .satisfies(b -> assertThat(b.meant()).isEqualTo(Side.RIGHT));
-        assertThat(plan.workS()).as("a short lesson").isLessThanOrEqualTo(25 * 60);
-        assertThat(plan.notes())
-                .as("done at the first soft, square halt")
-                .extracting(PlanNote::code)
-                .contains(PlanNote.Code.RIDDEN_TODAY);
-    }
-
-    private static Block main(Plan plan) {
-        return plan.blocks().stream()
-                .filter(b -> b.role() == Block.Role.MAIN)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static List<RungId> rungs(Plan plan) {
-        return plan.blocks().stream().map(Block::rung).toList();
-    }
-
     private static List<Candidate> reported(RungId on, Feel feel, boolean stop) {
         List<Candidate> all = stair();
         all.replaceAll(c -> c.id().equals(on)
@@ -268,7 +130,8 @@ class PlannerTest {
                         c.sides(),
                         Optional.ofNullable(feel),
                         stop,
-                        c.turnsAgo())
+                        c.turnsAgo(),
+                        c.inHand())
                 : c);
         return all;
     }
@@ -293,7 +156,7 @@ class PlannerTest {
         Candidate away = with(bend, "shoulders", false);
         FirstLook look = Looks.of("soundness", "SOUND", "shoulder", shoulder, "shoulderBoth", shoulder != 0);
         PlanFacts facts = facts(45, HORSE, look, List.of(away));
-        Block block = Planner.of(facts, List.of(new Planner.Request(away, Block.Role.MAIN, 600, Rein.NONE)))
+        Block block = Planner.of(facts, List.of(new Planner.Request(away, Block.Role.MAIN, 600, Rein.NONE, false)))
                 .blocks()
                 .get(0);
         assertThat(block.meant()).isEqualTo(meant);
@@ -336,7 +199,8 @@ class PlannerTest {
                 c.sides(),
                 c.report(),
                 c.isReported(),
-                c.turnsAgo());
+                c.turnsAgo(),
+                c.inHand());
     }
 
     /** What a coach made for one horse is not put into another's plan before it was ridden there. */
@@ -362,7 +226,8 @@ class PlannerTest {
                 own.sides(),
                 own.report(),
                 false,
-                own.turnsAgo()));
+                own.turnsAgo(),
+                Optional.empty()));
         assertThat(rungs(Planner.propose(facts(45, HORSE, look(3, 3), stair))).contains(own.id()))
                 .isEqualTo(isProposed);
     }
@@ -489,7 +354,8 @@ class PlannerTest {
                 Optional.of(sides),
                 Optional.empty(),
                 false,
-                Optional.of(0));
+                Optional.of(0),
+                Optional.empty());
     }
 
     /** Left 9 of 10, right 3 of 10: Fisher's exact two-sided value is 0.020 (R's fisher.test, from memory). */
@@ -508,7 +374,7 @@ class PlannerTest {
         Rein wanted = works.reinFor(rung.sides().orElseThrow().stiffer());
         Block block = Planner.of(
                         facts(45, HORSE, look(3, 3), List.of(rung)),
-                        List.of(new Planner.Request(rung, Block.Role.MAIN, 20 * 60, wanted)))
+                        List.of(new Planner.Request(rung, Block.Role.MAIN, 20 * 60, wanted, false)))
                 .blocks()
                 .get(0);
         assertThat(block.time().longer()).isEqualTo(longer);
@@ -521,7 +387,7 @@ class PlannerTest {
     void reinsTheCoachMadeAlikeAreNotSaidToBeSoBecauseNoSideIsBehind() {
         Candidate rung = behind(INSIDE, WorkedSide.INSIDE, 9, 3);
         PlanFacts facts = facts(45, HORSE, look(3, 3), List.of(rung));
-        Plan plan = Planner.of(facts, List.of(new Planner.Request(rung, Block.Role.MAIN, 600, Rein.NONE)));
+        Plan plan = Planner.of(facts, List.of(new Planner.Request(rung, Block.Role.MAIN, 600, Rein.NONE, false)));
         assertThat(plan.blocks().get(0).reasons())
                 .extracting(Reason::code)
                 .contains(Reason.Code.CHOSEN)
@@ -548,8 +414,8 @@ class PlannerTest {
         Plan own = Planner.of(
                 facts,
                 List.of(
-                        new Planner.Request(trot, Block.Role.MAIN, 40 * 60, Rein.NONE),
-                        new Planner.Request(facts.rungs().get(0), Block.Role.LAST, 10 * 60, Rein.LEFT)));
+                        new Planner.Request(trot, Block.Role.MAIN, 40 * 60, Rein.NONE, false),
+                        new Planner.Request(facts.rungs().get(0), Block.Role.LAST, 10 * 60, Rein.LEFT, false)));
         assertThat(own.blocks()).hasSize(2);
         assertThat(own.blocks().get(0).reasons())
                 .as("what nobody proposed, the coach chose")
@@ -558,7 +424,7 @@ class PlannerTest {
         Plan proposed = Planner.propose(facts(45, HORSE, look(3, 3), stair()));
         Plan same = Planner.of(
                 facts(45, HORSE, look(3, 3), stair()),
-                List.of(new Planner.Request(stair().get(1), Block.Role.MAIN, 600, Rein.NONE)));
+                List.of(new Planner.Request(stair().get(1), Block.Role.MAIN, 600, Rein.NONE, false)));
         assertThat(same.blocks().get(0).reasons())
                 .as("what was proposed keeps its why")
                 .contains(proposed.blocks().get(1).reasons().get(0));

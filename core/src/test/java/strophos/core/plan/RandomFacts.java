@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
@@ -117,7 +118,12 @@ final class RandomFacts {
                 isRidden ? Optional.of(sides()) : Optional.empty(),
                 chance(0.15) ? Optional.of(pick(Feel.values())) : Optional.empty(),
                 chance(0.04),
-                isRidden ? Optional.of(random.nextInt(12)) : Optional.empty());
+                isRidden ? Optional.of(random.nextInt(12)) : Optional.empty(),
+                chance(0.25) ? Optional.of(inHand()) : Optional.empty());
+    }
+
+    private InHand inHand() {
+        return new InHand(chance(0.6) ? Set.of(pick("jaw", "bend", "shoulders")) : Set.of(), chance(0.4), chance(0.3));
     }
 
     private Sidedness sides() {

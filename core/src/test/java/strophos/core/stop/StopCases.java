@@ -196,8 +196,9 @@ public final class StopCases {
                 Side.NONE,
                 Optional.empty(),
                 OptionalInt.empty(),
+                false,
                 List.of());
-        Plan plan = new Plan("test", List.of(), List.of(block), 0, 0, List.of());
+        Plan plan = new Plan("test", List.of(), List.of(block), 0, 0, List.of(), List.of());
         return PlanLimits.of(plan, facts(t, false)).stream()
                 .map(b -> b.limit().name())
                 .filter(l -> l.equals("TWO_TO_ONE"))

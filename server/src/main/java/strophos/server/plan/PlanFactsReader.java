@@ -305,7 +305,8 @@ class PlanFactsReader {
                 hasStops
                         && g.assignments().stream()
                                 .anyMatch(t -> t.isPaused() && t.rungs().contains(id)),
-                turnsAgo(g, rung.id()));
+                turnsAgo(g, rung.id()),
+                exercise.inHand().map(Exercise.FromGround::told));
     }
 
     /** The last report on a rung since the last lesson; the second best says nothing. */

@@ -4,12 +4,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.core.bend.Bend;
 import strophos.core.bend.CircleSizes;
 import strophos.core.exchange.Rein;
+import strophos.core.plan.Alternative;
 import strophos.core.plan.Block;
 import strophos.core.plan.Plan;
 import strophos.core.plan.PlanChange;
@@ -48,7 +50,64 @@ class PlanTeller {
                 plan.secondsOn(Rein.RIGHT),
                 plan.notes().stream()
                         .map(n -> new PlanView.NoteView(n.code(), n.code().isGrave(), named(n.values())))
-                        .toList());
+                        .toList(),
+                kit(plan),
+                helpers(plan),
+                plan.later().stream().map(this::later).toList());
+    }
+
+    private List<PlanView.KitView> kit(Plan plan) {
+        return exercises(plan)
+                .flatMap(e -> e.needs().kit().stream())
+                .map(k -> new PlanView.KitView(k.item(), k.substitute().orElse(null)))
+                .distinct()
+                .toList();
+    }
+
+    /** The coach is there anyway. */
+    private List<PlanView.HelperView> helpers(Plan plan) {
+        return exercises(plan)
+                .filter(e -> e.needs().people() == Exercise.People.SECOND_PERSON
+                        || e.needs().people() == Exercise.People.ASSISTANT)
+                .map(e -> new PlanView.HelperView(e.needs().people(), e.name()))
+                .toList();
+    }
+
+    private Stream<Exercise> exercises(Plan plan) {
+        return plan.blocks().stream().map(b -> b.rung().exercise()).distinct().map(this::exercise);
+    }
+
+    private PlanView.LaterView later(Plan.Later w) {
+        return w instanceof Plan.Later.OfLook found
+                ? new PlanView.LaterView(found.focus(), null)
+                : new PlanView.LaterView(null, named(((Plan.Later.OfStair) w).rung()));
+    }
+
+    PlanView.AlternativeView alternative(Alternative a) {
+        return new PlanView.AlternativeView(
+                a.kind(),
+                parts(PlanChange.parts(a.plan())),
+                a.plan().workS(),
+                a.givesUp().stream().map(this::cost).toList(),
+                WantedBlock.of(a.plan()));
+    }
+
+    private PlanView.CostView cost(Alternative.Cost cost) {
+        if (cost instanceof Alternative.Cost.NotLearnt c) {
+            return cost(PlanView.CostCode.NOT_LEARNT, "rung", c.rung().toString());
+        } else if (cost instanceof Alternative.Cost.LessWork c) {
+            return cost(PlanView.CostCode.LESS_WORK, "minutes", String.valueOf(c.minutes()));
+        } else if (cost instanceof Alternative.Cost.Left c) {
+            return cost(PlanView.CostCode.LEFT, "focus", c.focus().name());
+        }
+        return cost(
+                PlanView.CostCode.NOT_RIDDEN,
+                "rung",
+                ((Alternative.Cost.NotRidden) cost).rung().toString());
+    }
+
+    private PlanView.CostView cost(PlanView.CostCode code, String name, String value) {
+        return new PlanView.CostView(code, named(Map.of(name, value)));
     }
 
     private PlanView.BlockView block(Block b, OptionalDouble lengthM) {
@@ -70,6 +129,7 @@ class PlanTeller {
                 b.meant(),
                 b.wayBack().map(this::named).orElse(null),
                 e.wayBack(),
+                b.isLocked(),
                 b.circleM().isPresent() ? b.circleM().getAsInt() : null,
                 hasBend
                         ? Math.toDegrees(
@@ -77,7 +137,7 @@ class PlanTeller {
                         : null,
                 Ground.of(e.line(), b.circleM().orElse(CircleSizes.LARGEST_M)),
                 b.reasons().stream()
-                        .map(r -> new PlanView.ReasonView(r.code(), new TreeMap<>(r.values())))
+                        .map(r -> new PlanView.ReasonView(r.code(), named(r.values())))
                         .toList(),
                 e.position(),
                 e.goodSigns(),
@@ -86,7 +146,11 @@ class PlanTeller {
     }
 
     private Exercise exercise(RungId rung) {
-        return catalogue.exercise(rung.exercise()).orElseThrow();
+        return exercise(rung.exercise());
+    }
+
+    private Exercise exercise(String id) {
+        return catalogue.exercise(id).orElseThrow();
     }
 
     PlanView.NamedRung named(RungId rung) {

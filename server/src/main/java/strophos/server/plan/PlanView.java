@@ -4,11 +4,13 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import strophos.catalogue.Exercise;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.look.FocusKind;
+import strophos.core.plan.Alternative;
 import strophos.core.plan.Block;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanLimits;
@@ -28,7 +30,44 @@ public record PlanView(
         int afterS,
         int leftS,
         int rightS,
-        List<NoteView> notes) {
+        List<NoteView> notes,
+        List<KitView> kit,
+        List<HelperView> helpers,
+        List<LaterView> later) {
+
+    /**
+     * A thing to bring.
+     *
+     * @param substitute what can stand in for it; null for nothing
+     */
+    public record KitView(String item, @CanBeNull String substitute) {}
+
+    /** Who must be there beside the coach, and for which exercise. */
+    public record HelperView(Exercise.People people, String name) {}
+
+    /** What stays for another day: something that was found, or a rung that is being learnt; the other is null. */
+    public record LaterView(
+            @CanBeNull FocusKind focus, @CanBeNull NamedRung rung) {}
+
+    /**
+     * Another plan for the day.
+     *
+     * @param parts its blocks in short
+     * @param blocks as they are kept when it is chosen
+     */
+    public record AlternativeView(
+            Alternative.Kind kind, List<PartView> parts, int workS, List<CostView> givesUp, List<WantedBlock> blocks) {}
+
+    /** What it gives up; the sentence stands in the language file under the code. */
+    public record CostView(CostCode code, Map<String, String> values) {}
+
+    /** Which sentence. */
+    public enum CostCode {
+        NOT_LEARNT,
+        LESS_WORK,
+        LEFT,
+        NOT_RIDDEN
+    }
 
     /** A turn on one rein. */
     public record PlanTurn(Rein rein, int seconds) {}
@@ -41,6 +80,7 @@ public record PlanView(
      *
      * @param longer the rein with the longer share
      * @param side to work, where the exercise leaves it open; else none
+     * @param locked its minutes stay when others are fitted
      * @param circleM across; null when it is not ridden on a circle
      * @param aside what the coach shows beside the exercise; null for nothing
      * @param bendDegrees poll to dock on that circle; null without a circle or the horse's height
@@ -57,6 +97,7 @@ public record PlanView(
             Side side,
             @CanBeNull NamedRung wayBack,
             String wayBackSaid,
+            boolean locked,
             @CanBeNull Integer circleM,
             @CanBeNull Double bendDegrees,
             Ground ground,

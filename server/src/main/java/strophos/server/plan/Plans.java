@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.nudge.NudgeRules;
+import strophos.core.plan.Alternative;
 import strophos.core.plan.Candidate;
 import strophos.core.plan.Plan;
 import strophos.core.plan.PlanChange;
@@ -56,10 +57,12 @@ public class Plans {
      * @param version how often it was kept; 0 while it is only proposed
      * @param keptBy who kept it last; null while it is only proposed
      * @param plan the kept one, else the proposal
+     * @param roomS seconds of work there is room for
      * @param latch the fault that has a key of its own on Ride; null where none was chosen
      * @param isAsProposed the kept blocks are those proposed now
      * @param breaches limits the plan breaks
      * @param changes what decisions and reports since the last lesson changed in the proposal
+     * @param alternatives other plans for the same day, each with what it gives up
      * @param choices rungs that can be put in
      * @param strandNames of the yard's own progressions, by their ids
      */
@@ -70,10 +73,12 @@ public class Plans {
             int version,
             @CanBeNull String keptBy,
             PlanView plan,
+            int roomS,
             @CanBeNull LessonLatch latch,
             boolean isAsProposed,
             List<PlanView.BreachView> breaches,
             List<PlanView.ChangeView> changes,
+            List<PlanView.AlternativeView> alternatives,
             List<RungChoice> choices,
             Map<String, String> strandNames,
             Ground.ArenaView arena) {}
@@ -107,10 +112,12 @@ public class Plans {
                 kept.map(StoredPlan::version).orElse(0),
                 kept.map(StoredPlan::by).orElse(null),
                 teller.view(plan, facts.horse().lengthM()),
+                Planner.roomS(facts),
                 kept.flatMap(StoredPlan::latch).orElse(null),
-                blocks(plan).equals(blocks(proposal)),
+                WantedBlock.of(plan).equals(WantedBlock.of(proposal)),
                 teller.breaches(PlanLimits.of(plan, facts)),
                 teller.changes(PlanChange.because(facts, reader.causes(known))),
+                Alternative.to(facts).stream().map(teller::alternative).toList(),
                 facts.rungs().stream()
                         .filter(Candidate::suits)
                         .map(c -> new RungChoice(teller.named(c.id()), c.strand(), c.state()))
@@ -201,7 +208,7 @@ public class Plans {
 
     /** The proposal as blocks to keep. */
     public List<WantedBlock> proposed(UUID lesson, Instant now) {
-        return blocks(Planner.propose(reader.of(lesson, now).facts()));
+        return WantedBlock.of(Planner.propose(reader.of(lesson, now).facts()));
     }
 
     private static void refuseUnknown(PlanFacts facts, List<WantedBlock> blocks) {
@@ -240,17 +247,8 @@ public class Plans {
         return blocks.stream()
                 .flatMap(b -> facts.rungs().stream()
                         .filter(c -> c.id().toString().equals(b.rung()))
-                        .map(c -> new Planner.Request(c, b.role(), b.seconds(), b.longer())))
-                .toList();
-    }
-
-    private static List<WantedBlock> blocks(Plan plan) {
-        return plan.blocks().stream()
-                .map(b -> new WantedBlock(
-                        b.rung().toString(),
-                        b.role(),
-                        b.time().seconds(),
-                        b.time().longer()))
+                        .map(c -> new Planner.Request(
+                                c, b.role(), b.seconds(), b.longer(), Boolean.TRUE.equals(b.locked()))))
                 .toList();
     }
 }

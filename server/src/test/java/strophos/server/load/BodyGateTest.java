@@ -57,8 +57,9 @@ class BodyGateTest {
             Map<String, List<String>> byStatus =
                     answers.stream().collect(Collectors.groupingBy(a -> a.substring(9, 12)));
             assertThat(byStatus).containsOnlyKeys("408", "503");
-            assertThat(byStatus.get("408")).as("read at once").hasSizeLessThanOrEqualTo(
-                    Readers.ANONYMOUS_FROM_AN_ADDRESS);
+            assertThat(byStatus.get("408"))
+                    .as("read at once")
+                    .hasSizeLessThanOrEqualTo(Readers.ANONYMOUS_FROM_AN_ADDRESS);
             assertThat(answers).allMatch(a -> a.contains("Connection: close"));
             assertThat(byStatus.get("503")).allMatch(a -> a.contains("Retry-After: 5"));
         } finally {

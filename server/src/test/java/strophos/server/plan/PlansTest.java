@@ -49,7 +49,7 @@ class PlansTest {
     void aPlanIsProposedBeforeAnyLookAndSaysThatItIsMissing() {
         JsonNode view = plan(yard.lesson(yard.pair()));
         assertThat(view.path("version").asInt()).isZero();
-        assertThat(view.path("plan").path("blocks").size()).isBetween(2, 4);
+        assertThat(view.path("plan").path("blocks").size()).isBetween(2, 7);
         assertThat(view.path("plan").path("notes").valueStream())
                 .anyMatch(n -> n.path("code").asString().equals("NO_LOOK"));
         assertThat(view.path("breaches").size()).isZero();
