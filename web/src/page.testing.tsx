@@ -218,6 +218,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
     plan: { ...PLAN, ...plan },
     work: null,
     heat: { light: 150, lightFromC: 35, shade: 130, speaksFromC: 22, stop: 180 },
+    probeAsks: 4,
     nudges: {
       betterBy: 1,
       breathS: 60,

@@ -49,6 +49,11 @@ export const queries = {
       queryKey: ['origins', lesson],
       queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/origins', path(lesson))),
     }),
+  planStarts: (lesson: string) =>
+    queryOptions({
+      queryKey: ['planStarts', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plan/starts', path(lesson))),
+    }),
   plan: (lesson: string) =>
     queryOptions({
       queryKey: ['plan', lesson],

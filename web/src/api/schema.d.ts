@@ -364,7 +364,23 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plan"];
-        put: operations["keep"];
+        put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/plan/starts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["starts"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1092,6 +1108,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/plan-templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/practice": {
         parameters: {
             query?: never;
@@ -1669,6 +1701,7 @@ export interface components {
             total: number;
         };
         "debrief.DebriefView": {
+            helpWords: components["schemas"]["debrief.WordView"][];
             isRiddenWhilePaused: boolean;
             /** Format: int32 */
             kept: number;
@@ -1683,6 +1716,7 @@ export interface components {
             seen: components["schemas"]["debrief.LessonSightings"];
             softness: components["schemas"]["debrief.SoftnessView"];
             stopSigns: components["schemas"]["debrief.StopOfLesson"][];
+            stops: components["schemas"]["debrief.StopView"][];
             voices: components["schemas"]["debrief.VoiceItem"][];
             weather: components["schemas"]["debrief.WeatherView"] | null;
         };
@@ -1761,10 +1795,18 @@ export interface components {
             asksBefore: number;
             between: string;
             /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            daysNeeded: number;
+            /** Format: int32 */
             fewest: number;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
+            /** Format: int32 */
+            helped: number;
             name: string;
+            /** @enum {string} */
+            overDays: "HELPS_MORE" | "HINT" | "NO_HINT" | "TOO_FEW";
             /** Format: double */
             p: number | null;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
@@ -1856,6 +1898,15 @@ export interface components {
             /** @enum {string} */
             sign: "SORE_SPOT" | "UNLEVEL" | "REFUSES_ONE_SIDE" | "SWEAT_WITHOUT_WORK" | "FRIGHT" | "RIDER_HURTS" | "PAIN_SIGNS" | "FLINCHES" | "SWELLING" | "BLOOD" | "BUCKS" | "REARS" | "BOLTS" | "KICKS_AT_LEG" | "FALL" | "HEAD_KNOCK";
         };
+        "debrief.StopView": {
+            /** @enum {string} */
+            advice: "STOP" | "END_ON_KNOWN" | "STAY_UNTIL_SOFT" | "GOOD_PLACE";
+            /** Format: int64 */
+            riddenOnMinutes: number;
+            rule: string;
+            /** Format: int64 */
+            workedMinutes: number;
+        };
         "debrief.VoiceItem": {
             /** Format: date-time */
             at: string;
@@ -1870,6 +1921,14 @@ export interface components {
             humidityPct: number | null;
             /** Format: int32 */
             temperatureC: number | null;
+        };
+        "debrief.WordView": {
+            between: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            name: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
         };
         "debrief.Worth": {
             name: string;
@@ -3288,6 +3347,11 @@ export interface components {
             item: string;
             substitute: string | null;
         };
+        "plan.LastView": {
+            /** Format: date-time */
+            at: string;
+            plan: components["schemas"]["plan.StartView"];
+        };
         "plan.LaterView": {
             /** @enum {string|null} */
             focus: "HELP_FIRST" | "CONFIDENCE" | "RIDER" | "STOP_BACK" | "ATTENTION" | "FORWARD" | "RHYTHM" | "JAW" | "BEND" | "SHOULDERS" | "CONTACT" | "QUARTERS" | "NEXT_RUNG" | null;
@@ -3319,6 +3383,10 @@ export interface components {
             latch: components["schemas"]["plan.LessonLatch"] | null;
             /** Format: int32 */
             version: number;
+        };
+        "plan.NewTemplate": {
+            blocks: components["schemas"]["plan.WantedBlock"][];
+            name: string;
         };
         "plan.NoteView": {
             /** @enum {string} */
@@ -3364,6 +3432,8 @@ export interface components {
             latch: components["schemas"]["plan.LessonLatch"] | null;
             nudges: components["schemas"]["core.nudge.NudgeRules"];
             plan: components["schemas"]["plan.PlanView"];
+            /** Format: int32 */
+            probeAsks: number;
             work: components["schemas"]["plan.WorkView"] | null;
         };
         "plan.PlanTurn": {
@@ -3416,7 +3486,7 @@ export interface components {
         };
         "plan.ReasonView": {
             /** @enum {string} */
-            code: "EASY_FIRST" | "PLACED_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "FOCUS" | "SUSPECTED" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "IN_HAND_FIRST" | "PART_IN_HAND" | "ONE_EACH_SIDE" | "PROBE_BEFORE" | "PROBE_AFTER" | "TEST" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_BENDS" | "CIRCLE_LARGEST";
+            code: "EASY_FIRST" | "PLACED_FIRST" | "FOOT_FIRST" | "BACK_FIRST" | "HELPED_DAYS" | "HELPED_MORE" | "HELPED_WORD" | "FOCUS" | "SUSPECTED" | "CHOSEN" | "IN_WORK" | "NEXT_OPEN" | "ASKS_LITTLE" | "KNOWN_ONLY" | "SECOND" | "IN_HAND_FIRST" | "PART_IN_HAND" | "ONE_EACH_SIDE" | "PROBE_BEFORE" | "PROBE_AFTER" | "TEST" | "END_WELL" | "REPORTED" | "SHARE" | "STIFFER_COUNTS" | "STIFFER_RUN" | "STIFFER_LOOK" | "AWAY_FROM" | "STIFFER_EITHER" | "EQUAL" | "TURNS" | "CIRCLE_SEEN" | "CIRCLE_BENDS" | "CIRCLE_LARGEST";
             values: {
                 [key: string]: string;
             };
@@ -3426,6 +3496,20 @@ export interface components {
             /** @enum {string} */
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED";
             strand: string;
+        };
+        "plan.StartView": {
+            blocks: components["schemas"]["plan.WantedBlock"][];
+            parts: components["schemas"]["plan.PartView"][];
+        };
+        "plan.StartsView": {
+            last: components["schemas"]["plan.LastView"] | null;
+            templates: components["schemas"]["plan.TemplateView"][];
+        };
+        "plan.TemplateView": {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            plan: components["schemas"]["plan.StartView"];
         };
         "plan.WantedBlock": {
             locked: boolean | null;
@@ -4483,7 +4567,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4505,6 +4589,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["plan.PlannedLesson"];
+                };
+            };
+        };
+    };
+    starts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["plan.StartsView"];
                 };
             };
         };
@@ -5779,6 +5885,52 @@ export interface operations {
                 content: {
                     "application/json": string;
                 };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["plan.NewTemplate"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["plan.TemplateView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

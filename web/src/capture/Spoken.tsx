@@ -91,6 +91,10 @@ function markInWords(t: Text, said: Mark): string {
       return t('position.seen', { answer: t(`position.${said.answer}`) })
     case 'praise':
       return t('see.praise')
+    case 'probe':
+      return t('probe.ask')
+    case 'help':
+      return t('probe.helpedSaid', { exercise: said.exercise.replaceAll('-', ' ') })
     case 'time_base':
       return t('see.timeBase', { source: t(`timeSource.${said.source}`) })
     case 'conditions':

@@ -19,6 +19,8 @@ interface Keys {
   /** The rider's slip on the last ask. */
   onSlip: () => void
   onTally: () => void
+  /** Did that help? */
+  onProbe: () => void
   /** Something is wrong. */
   onWrong: () => void
   /** How many answers a pad without strengths has; there a digit is its answer. */
@@ -61,6 +63,7 @@ export function useKeys(touched: PendingTouches, keys: Keys): void {
       else if (key === 's') now.onSee()
       else if (key === 'a') now.onTouches()
       else if (key === 'f') now.onFigure()
+      else if (key === 'd') now.onProbe()
       else if (key === 'p') now.onPraise()
       else if (key === 'c') now.onCorrected()
       else if (key === 'm') now.onSlip()

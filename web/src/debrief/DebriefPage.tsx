@@ -11,6 +11,7 @@ import { clock, dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { Row } from './Row'
 import { ProbesCard } from './ProbesCard'
+import { StopLines } from './StopLines'
 import { SightingsCard } from './SightingsCard'
 import { VoiceNotes } from './VoiceNotes'
 import { isWayIn } from './wayIn'
@@ -32,12 +33,13 @@ export default function DebriefPage() {
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Head debrief={debrief.data} />
       <Softness softness={debrief.data.softness} />
+      <StopLines stops={debrief.data.stops} />
       {debrief.data.weather && <Weather weather={debrief.data.weather} />}
       <StoppedBy debrief={debrief.data} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
       <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
-      <ProbesCard probes={debrief.data.probes} />
+      <ProbesCard probes={debrief.data.probes} words={debrief.data.helpWords} />
       <SightingsCard seen={seen} />
       <Rows rows={rows.filter(isWayIn)} lesson={lesson} />
       {notes.length + voices.length > 0 && (

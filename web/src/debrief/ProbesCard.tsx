@@ -4,9 +4,9 @@ import { useText, wordIn } from '../text'
 import { Card, CardTitle, Quiet } from '../ui'
 
 /** A rung, another exercise, the rung again: whether the other one helped today. */
-export function ProbesCard({ probes }: { probes: Debrief['probes'] }) {
+export function ProbesCard({ probes, words }: { probes: Debrief['probes']; words: Debrief['helpWords'] }) {
   const { t } = useText()
-  if (probes.length === 0) return null
+  if (probes.length + words.length === 0) return null
   return (
     <Card>
       <CardTitle>{t('probe.title')}</CardTitle>
@@ -21,7 +21,21 @@ export function ProbesCard({ probes }: { probes: Debrief['probes'] }) {
             {t('probe.after', { yes: p.yesAfter, asks: p.asksAfter })}
           </chakra.p>
           <Quiet>{t(`probe.verdict.${p.verdict}`, { fewest: p.fewest })}</Quiet>
+          {p.days > 1 && (
+            <Quiet>
+              {t(`probe.overDays.${p.overDays}`, {
+                helped: p.helped,
+                days: p.days,
+                daysNeeded: p.daysNeeded,
+              })}
+            </Quiet>
+          )}
         </Box>
+      ))}
+      {words.map((w) => (
+        <chakra.p key={`${w.name}.${w.between}`} marginTop="2" fontWeight="650">
+          {t('probe.word', { between: w.between, name: w.name, gait: wordIn(t, 'gait', w.gait) })}
+        </chakra.p>
       ))}
     </Card>
   )

@@ -1,7 +1,7 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import type { Plan, PlanAlternative, PlannedLesson } from '../api'
 import { useText, wordIn } from '../text'
-import { Button, Card, CardTitle, Quiet } from '../ui'
+import { Button, FoldCard, Quiet } from '../ui'
 import { minutes } from './minutes'
 
 interface AlternativesProps {
@@ -17,8 +17,7 @@ export function Alternatives({ alternatives, horse, canEdit, onChoose }: Alterna
   const { t } = useText()
   if (alternatives.length === 0) return null
   return (
-    <Card>
-      <CardTitle>{t('plan.otherwise')}</CardTitle>
+    <FoldCard title={t('plan.otherwise')}>
       <Grid gap="4" templateColumns={{ base: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' }}>
         {alternatives.map((a) => (
           <Flex key={a.kind} direction="column" gap="1.5">
@@ -53,7 +52,7 @@ export function Alternatives({ alternatives, horse, canEdit, onChoose }: Alterna
           </Flex>
         ))}
       </Grid>
-    </Card>
+    </FoldCard>
   )
 }
 

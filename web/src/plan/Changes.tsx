@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { PlanChange } from '../api'
 import { dayLong, wordIn, useText } from '../text'
-import { Card, CardTitle, Quiet } from '../ui'
+import { FoldCard, Quiet } from '../ui'
 import { minutes } from './minutes'
 
 const GROUP_OF = { DECISION: 'decision', REPORT: 'feelSaid', STOP_SIGN: 'stopSign' } as const
@@ -11,8 +11,7 @@ export function Changes({ changes }: { changes: PlanChange[] }) {
   const { t } = useText()
   if (changes.length === 0) return null
   return (
-    <Card>
-      <CardTitle>{t('plan.changes')}</CardTitle>
+    <FoldCard title={t('plan.changes')}>
       {changes.map((c) => (
         <Box key={`${c.kind}.${c.rung.rung}.${c.what}`} paddingY="2">
           <chakra.p fontWeight="650">
@@ -27,7 +26,7 @@ export function Changes({ changes }: { changes: PlanChange[] }) {
           <Parts name={t('plan.without')} parts={c.without} isFaint />
         </Box>
       ))}
-    </Card>
+    </FoldCard>
   )
 }
 

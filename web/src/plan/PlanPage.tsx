@@ -16,6 +16,7 @@ import { BlockCard, RungSelect } from './BlockCard'
 import { BorrowSelect } from './BorrowSelect'
 import { Changes } from './Changes'
 import { LatchSelect } from './LatchSelect'
+import { HandOn, PlanSheet } from './PlanSheet'
 import {
   fitted,
   lasting,
@@ -29,6 +30,7 @@ import {
   withNew,
 } from './edit'
 import { minutes } from './minutes'
+import { Starts } from './Starts'
 import { TimeLine } from './TimeLine'
 import { useKeepPlan } from './useKeepPlan'
 import { usePlanKeys } from './usePlanKeys'
@@ -75,128 +77,143 @@ function Planned({ planned }: { planned: PlannedLesson }) {
   }
   const onKey = usePlanKeys({ ...hand, onUndo: undo, onRedo: redo, count: blocks.length, canEdit })
   return (
-    <Box>
-      <Beads lesson={lesson.id} now="plan" done={{ look: planned.focus !== null, plan: version > 0 }} />
-      <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
-      <Flex align="end" justify="space-between" wrap="wrap" gap="3" marginBottom="4">
-        <Box>
-          <Quiet>
-            {lesson.horse} {t('pair.and')} {lesson.rider} · {t('today.minutes', { minutes: lesson.minutes })}
-          </Quiet>
-          <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770">
-            {plan.focus.map((k) => t(`focus.${k}`)).join(` ${t('look.then')} `)}
-          </chakra.h1>
-        </Box>
-        <Flex gap="2" wrap="wrap">
-          {canUndo && (
-            <Button onClick={undo}>
-              <Undo2 size={20} aria-hidden />
-              {t('ride.undo')}
-            </Button>
-          )}
-          {canRedo && (
-            <Button onClick={redo}>
-              <Redo2 size={20} aria-hidden />
-              {t('plan.redo')}
-            </Button>
-          )}
-          {canEdit && version === 0 && !isStopped && (
-            <Button onClick={() => keep({ blocks })}>{t('plan.keep')}</Button>
-          )}
-          {!isStopped && (
-            <LinkButton to={`/lessons/${lesson.id}/ride`} look="live" minWidth="8rem">
-              {t('plan.ride')}
-            </LinkButton>
-          )}
-        </Flex>
-      </Flex>
-      <Notes planned={planned} />
-      {trouble !== null && <Trouble cause={trouble} />}
-      {plan.blocks.length > 0 && (
-        <Card marginBottom="5">
-          <Box overflowX="auto" tabIndex={0} role="group" aria-label={t('plan.timeline')}>
-            <Box minWidth="620px">
-              <TimeLine
-                plan={plan}
-                selected={selected}
-                canEdit={canEdit}
-                {...hand}
-                onStretch={(at, seconds) => keep({ blocks: lasting(blocks, at, seconds) })}
-                onKey={onKey}
-              />
-            </Box>
-          </Box>
-          <Totals planned={planned} />
-          {canEdit && (
-            <Flex marginTop="2" gap="3" align="center" wrap="wrap">
-              <FitKey planned={planned} onFit={() => keep({ blocks: fitted(blocks, planned.roomS) })} />
-              <Quiet display={{ base: 'none', md: 'block' }}>{t('plan.keysHelp')}</Quiet>
-            </Flex>
-          )}
-          <Beside plan={plan} />
-        </Card>
-      )}
-      <Grid
-        templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 4fr)' }}
-        gap="5"
-        alignItems="start"
-      >
-        <Flex direction="column" gap="5">
-          {block && (
-            <BlockCard
-              block={block}
-              horse={lesson.horse}
-              choices={planned.choices}
-              names={planned.strandNames}
-              isFirst={selected === 0}
-              isLast={selected === plan.blocks.length - 1}
-              canEdit={canEdit}
-              onLength={(by) => hand.onLength(selected, by)}
-              onLock={() => hand.onLock(selected)}
-              onMove={(by) => place(selected, selected + by)}
-              onSwap={(rung) => keep({ blocks: swapped(blocks, selected, rung) })}
-              onLean={(longer) => keep({ blocks: leaning(blocks, selected, longer) })}
-              onRemove={() => hand.onRemove(selected)}
-            />
-          )}
-          {canEdit && !isStopped && (
-            <RungSelect
-              label={t('plan.add')}
-              value=""
-              choices={planned.choices}
-              names={planned.strandNames}
-              onChoose={(rung) => {
-                keep({ blocks: withNew(blocks, rung) })
-                setSelected(blocks.length)
-              }}
-            />
-          )}
-          {canEdit && !isStopped && (
-            <LatchSelect latch={planned.latch} onChoose={(latch) => keep({ latch })} />
-          )}
-          {canEdit && <BorrowSelect lesson={lesson} />}
-          <Alternatives
-            alternatives={planned.alternatives}
-            horse={lesson.horse}
-            canEdit={canEdit}
-            onChoose={(chosenBlocks) => {
-              keep({ blocks: chosenBlocks })
-              setSelected(0)
-            }}
-          />
-          <Changes changes={planned.changes} />
-        </Flex>
-        {block && block.ground.pieces.length > 0 && (
-          <Card>
-            <ArenaDrawing arena={planned.arena} ground={block.ground} name={block.of.name} />
-            <Quiet marginTop="2">
-              {t('plan.line', { metres: block.ground.lengthM.toFixed(0) })}
-              {block.circleM !== null && ` · ${t('look.metres', { metres: block.circleM })}`}
+    <>
+      <PlanSheet planned={planned} />
+      <Box _print={{ display: 'none' }}>
+        <Beads lesson={lesson.id} now="plan" done={{ look: planned.focus !== null, plan: version > 0 }} />
+        <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
+        <Flex align="end" justify="space-between" wrap="wrap" gap="3" marginBottom="4">
+          <Box>
+            <Quiet>
+              {lesson.horse} {t('pair.and')} {lesson.rider} ·{' '}
+              {t('today.minutes', { minutes: lesson.minutes })}
             </Quiet>
+            <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770">
+              {plan.focus.map((k) => t(`focus.${k}`)).join(` ${t('look.then')} `)}
+            </chakra.h1>
+          </Box>
+          <Flex gap="2" wrap="wrap">
+            {canUndo && (
+              <Button onClick={undo}>
+                <Undo2 size={20} aria-hidden />
+                {t('ride.undo')}
+              </Button>
+            )}
+            {canRedo && (
+              <Button onClick={redo}>
+                <Redo2 size={20} aria-hidden />
+                {t('plan.redo')}
+              </Button>
+            )}
+            {canEdit && version === 0 && !isStopped && (
+              <Button onClick={() => keep({ blocks })}>{t('plan.keep')}</Button>
+            )}
+            {!isStopped && (
+              <LinkButton to={`/lessons/${lesson.id}/ride`} look="live" minWidth="8rem">
+                {t('plan.ride')}
+              </LinkButton>
+            )}
+          </Flex>
+        </Flex>
+        <Notes planned={planned} />
+        {trouble !== null && <Trouble cause={trouble} />}
+        {plan.blocks.length > 0 && (
+          <Card marginBottom="5">
+            <Box overflowX="auto" tabIndex={0} role="group" aria-label={t('plan.timeline')}>
+              <Box minWidth="620px">
+                <TimeLine
+                  plan={plan}
+                  selected={selected}
+                  canEdit={canEdit}
+                  {...hand}
+                  onStretch={(at, seconds) => keep({ blocks: lasting(blocks, at, seconds) })}
+                  onKey={onKey}
+                />
+              </Box>
+            </Box>
+            <Totals planned={planned} />
+            {canEdit && (
+              <Flex marginTop="2" gap="3" align="center" wrap="wrap">
+                <FitKey planned={planned} onFit={() => keep({ blocks: fitted(blocks, planned.roomS) })} />
+                <Quiet display={{ base: 'none', md: 'block' }}>{t('plan.keysHelp')}</Quiet>
+              </Flex>
+            )}
+            <Beside plan={plan} />
+            <HandOn planned={planned} />
           </Card>
         )}
-      </Grid>
-    </Box>
+        <Grid
+          templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 4fr)' }}
+          gap="5"
+          alignItems="start"
+        >
+          <Flex direction="column" gap="5">
+            {block && (
+              <BlockCard
+                block={block}
+                horse={lesson.horse}
+                choices={planned.choices}
+                names={planned.strandNames}
+                isFirst={selected === 0}
+                isLast={selected === plan.blocks.length - 1}
+                canEdit={canEdit}
+                onLength={(by) => hand.onLength(selected, by)}
+                onLock={() => hand.onLock(selected)}
+                onMove={(by) => place(selected, selected + by)}
+                onSwap={(rung) => keep({ blocks: swapped(blocks, selected, rung) })}
+                onLean={(longer) => keep({ blocks: leaning(blocks, selected, longer) })}
+                onRemove={() => hand.onRemove(selected)}
+              />
+            )}
+            {canEdit && !isStopped && (
+              <RungSelect
+                label={t('plan.add')}
+                value=""
+                choices={planned.choices}
+                names={planned.strandNames}
+                onChoose={(rung) => {
+                  keep({ blocks: withNew(blocks, rung) })
+                  setSelected(blocks.length)
+                }}
+              />
+            )}
+            {canEdit && !isStopped && (
+              <LatchSelect latch={planned.latch} onChoose={(latch) => keep({ latch })} />
+            )}
+            {canEdit && <BorrowSelect lesson={lesson} />}
+            <Alternatives
+              alternatives={planned.alternatives}
+              horse={lesson.horse}
+              canEdit={canEdit}
+              onChoose={(chosenBlocks) => {
+                keep({ blocks: chosenBlocks })
+                setSelected(0)
+              }}
+            />
+            {canEdit && !isStopped && (
+              <Starts
+                lesson={lesson.id}
+                blocks={blocks}
+                onChoose={(begun) => {
+                  keep({ blocks: begun })
+                  setSelected(0)
+                }}
+              />
+            )}
+            <Changes changes={planned.changes} />
+          </Flex>
+          {block && block.ground.pieces.length > 0 && (
+            <Card>
+              <ArenaDrawing arena={planned.arena} ground={block.ground} name={block.of.name} />
+              <Quiet marginTop="2">
+                {t('plan.line', { metres: block.ground.lengthM.toFixed(0) })}
+                {block.circleM !== null && ` · ${t('look.metres', { metres: block.circleM })}`}
+              </Quiet>
+            </Card>
+          )}
+        </Grid>
+      </Box>
+    </>
   )
 }
 

@@ -26,6 +26,8 @@ import { NudgeOrRest } from './NudgeOrRest'
 import { OpenDrawer } from './OpenDrawer'
 import { PlanLine } from './PlanLine'
 import { positionIn, turnsOf } from './planned'
+import { probeNow } from './probe'
+import { ProbeLine } from './ProbeLine'
 import { RidingHead } from './RidingHead'
 import { useAsTaught } from './useAsTaught'
 import { useCommands } from './useCommands'
@@ -152,18 +154,27 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         }
         bar={
           <>
-            {turns.length > 0 && (
-              <PlanLine
-                plan={planned.plan}
-                turns={turns}
-                at={positionIn(turns, ride.segments)}
-                turnFromMs={turnFromMs(ride)}
-                offsetMs={offsetMs}
-                mounted={segment.mounted}
-                rungs={rungs}
-                onChange={on.onChange}
-              />
-            )}
+            <ProbeLine
+              probe={probeNow(ride, segment, planned.probeAsks)}
+              exerciseName={exerciseName}
+              onAsk={on.onProbe}
+              onTakeBack={on.onTakeBack}
+              onHelped={on.onHelped}
+              onChange={on.onChange}
+            >
+              {turns.length > 0 ? (
+                <PlanLine
+                  plan={planned.plan}
+                  turns={turns}
+                  at={positionIn(turns, ride.segments)}
+                  turnFromMs={turnFromMs(ride)}
+                  offsetMs={offsetMs}
+                  mounted={segment.mounted}
+                  rungs={rungs}
+                  onChange={on.onChange}
+                />
+              ) : undefined}
+            </ProbeLine>
             <SegmentBar
               rungs={rungs}
               names={strandNames}

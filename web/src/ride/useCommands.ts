@@ -68,6 +68,9 @@ export function useCommands(
     onPutBack: useSteady(() => undone && detach(tell('void', { target: undone.by }))),
     onRest: useSteady(() => detach(tell('rest', {}))),
     onPraise: useSteady(() => detach(hang('praise', {}))),
+    onProbe: useSteady(() => detach(hang('probe', {}))),
+    onHelped: useSteady((exercise: string) => detach(hang('help', { exercise }))),
+    onTakeBack: useSteady((target: string) => detach(tell('void', { target }))),
     onSlip: useSteady(() => {
       const last = ride.exchanges.at(-1)
       if (last) detach(tell('slip', { exchange: last.id }))
@@ -98,6 +101,7 @@ export function useCommands(
     onCorrected: () => commands.onCorrection(true),
     onSlip: commands.onSlip,
     onTally: commands.onTally,
+    onProbe: commands.onProbe,
     onWrong: commands.onWrong,
     rows: rows.length,
     onRow: (at) => {

@@ -29,6 +29,7 @@ export function Shell() {
         width="14px"
         flexShrink={0}
         display={{ base: 'none', lg: 'block' }}
+        _print={{ display: 'none' }}
         position="sticky"
         top="0"
         height="100dvh"
@@ -70,6 +71,7 @@ function Rail() {
   return (
     <Flex
       as="header"
+      _print={{ display: 'none' }}
       direction="column"
       background="rail"
       color="onRail"

@@ -17,6 +17,7 @@ const config = defineConfig({
   globalCss: {
     'html, body': {
       background: 'ground',
+      _print: { background: 'white' },
       color: 'ink',
       fontFamily: 'body',
       fontSize: '17px',

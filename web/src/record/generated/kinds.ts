@@ -234,6 +234,15 @@ export interface Payloads {
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
+  /** The coach's own word: another exercise, ridden before, helped what this segment rides. */
+  help: {
+    /** The segment it belongs to. */
+    segment: string
+    /** The other exercise, by its id in the library. */
+    exercise: string
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
   /**
    * One fault or habit of the rider's, chosen for the lesson: it is there now, or no more. The next ask
    * carries it and ends it.
@@ -305,6 +314,16 @@ export interface Payloads {
   }
   /** The rider praised. */
   praise: {
+    /** The segment it belongs to. */
+    segment: string
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
+  /**
+   * From here on a question is asked: about four asks on what this segment rides, another exercise, four asks
+   * again.
+   */
+  probe: {
     /** The segment it belongs to. */
     segment: string
     /** When it was, on a second time base. The entry's own time still says when it was written. */
@@ -463,11 +482,13 @@ export const HANGS_ON = {
   head: 'segment',
   headgear: null,
   held: 'segment',
+  help: 'segment',
   latch: 'segment',
   line: 'segment',
   poles: 'segment',
   position: 'segment',
   praise: 'segment',
+  probe: 'segment',
   release: 'exchange',
   reward: 'segment',
   sign: 'segment',
@@ -515,6 +536,7 @@ export const LATEST: Record<Kind, number> = {
   head: 1,
   headgear: 1,
   held: 1,
+  help: 1,
   latch: 1,
   lesson_ended: 1,
   lesson_started: 1,
@@ -523,6 +545,7 @@ export const LATEST: Record<Kind, number> = {
   poles: 1,
   position: 1,
   praise: 1,
+  probe: 1,
   release: 1,
   rest: 1,
   reward: 1,
@@ -742,6 +765,17 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
     },
   },
+  help: {
+    1: {
+      need: {
+        segment: ID,
+        exercise: NAME,
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
   latch: {
     1: {
       need: {
@@ -808,6 +842,16 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
     },
   },
   praise: {
+    1: {
+      need: {
+        segment: ID,
+      },
+      may: {
+        when: part(MOMENT),
+      },
+    },
+  },
+  probe: {
     1: {
       need: {
         segment: ID,

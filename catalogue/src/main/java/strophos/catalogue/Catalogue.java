@@ -18,6 +18,11 @@ public interface Catalogue {
 
     Optional<Exercise> exercise(String id);
 
+    /** An exercise's name; its id where it is not known here. */
+    default String nameOf(String exercise) {
+        return exercise(exercise).map(Exercise::name).orElse(exercise);
+    }
+
     /** The strand a rung stands in; empty for none. */
     Optional<Strand> strandOf(RungId id);
 

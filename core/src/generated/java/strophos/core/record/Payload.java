@@ -365,6 +365,25 @@ public sealed interface Payload {
         }
     }
 
+    /** The coach's own word: another exercise, ridden before, helped what this segment rides. */
+    record Help(String segment, String exercise, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "help";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).put("exercise", exercise).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
     /**
      * One fault or habit of the rider's, chosen for the lesson: it is there now, or no more. The next ask
      * carries it and ends it.
@@ -536,6 +555,28 @@ public sealed interface Payload {
         @Override
         public String kind() {
             return "praise";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("segment", segment).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /**
+     * From here on a question is asked: about four asks on what this segment rides, another exercise, four
+     * asks again.
+     */
+    record Probe(String segment, Optional<Moment> when) implements OfSegment {
+
+        @Override
+        public String kind() {
+            return "probe";
         }
 
         @Override

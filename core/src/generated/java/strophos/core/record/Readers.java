@@ -63,6 +63,7 @@ final class Readers {
             case "head" -> v == 1 ? readHeadHeight(f) : null;
             case "headgear" -> v == 1 ? readHeadgearWorn(f) : null;
             case "held" -> v == 1 ? readHold(f) : null;
+            case "help" -> v == 1 ? readHelp(f) : null;
             case "latch" -> v == 1 ? readLatch(f) : null;
             case "lesson_ended" -> v == 1 ? new Payload.LessonEnded() : null;
             case "lesson_started" -> v == 1 ? new Payload.LessonStarted() : null;
@@ -71,6 +72,7 @@ final class Readers {
             case "poles" -> v == 1 ? readPoles(f) : null;
             case "position" -> v == 1 ? readPosition(f) : null;
             case "praise" -> v == 1 ? readPraise(f) : null;
+            case "probe" -> v == 1 ? readProbe(f) : null;
             case "release" -> v == 1 ? readReleased(f) : null;
             case "rest" -> v == 1 ? new Payload.Rest() : null;
             case "reward" -> v == 1 ? readReward(f) : null;
@@ -181,6 +183,13 @@ final class Readers {
         return f.fit() ? new Payload.Hold(segment, unit, amount, when) : null;
     }
 
+    private static Payload readHelp(Fields f) {
+        var segment = f.text("segment", ID);
+        var exercise = f.text("exercise", NAME);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Help(segment, exercise, when) : null;
+    }
+
     private static Payload readLatch(Fields f) {
         var segment = f.text("segment", ID);
         var name = f.text("name", NAME);
@@ -226,6 +235,12 @@ final class Readers {
         var segment = f.text("segment", ID);
         var when = f.maybePart("when", Readers::moment);
         return f.fit() ? new Payload.Praise(segment, when) : null;
+    }
+
+    private static Payload readProbe(Fields f) {
+        var segment = f.text("segment", ID);
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Probe(segment, when) : null;
     }
 
     private static Payload readReleased(Fields f) {

@@ -70,7 +70,7 @@ public record Alternative(Kind kind, Plan plan, List<Cost> givesUp) {
 
     private static Optional<Alternative> easier(PlanFacts facts, Plan proposal) {
         List<Candidate> known =
-                facts.rungs().stream().filter(Candidate::isKnown).toList();
+                facts.rungs().stream().filter(c -> c.isKnown() && c.isBegun()).toList();
         int minutes = Math.max(EASIER_LEAST_MINUTES, (int) (proposal.totalS() / 60 * EASIER_SHARE));
         Plan plan = Planner.propose(facts.with(Math.min(minutes, facts.minutes()), known));
         int less = Math.round((proposal.workS() - plan.workS()) / 60f);

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import strophos.core.cause.Help;
 import strophos.core.homework.Feel;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -184,6 +185,10 @@ final class Choice {
         if (isStuck && back.isPresent()) {
             return back.map(c -> picked(c, Block.Role.WAY_IN, Reason.of(Reason.Code.BACK_FIRST)));
         }
+        Optional<Pick> helping = helping(main);
+        if (helping.isPresent()) {
+            return helping;
+        }
         return lower(main)
                 .or(() -> back)
                 .or(() -> free(c -> c.isUnmounted() == main.isUnmounted() && c.isKnown() && isQuietEnough(c))
@@ -196,6 +201,30 @@ final class Choice {
                             case PLACED -> Reason.of(Reason.Code.PLACED_FIRST);
                             default -> Reason.of(Reason.Code.FOOT_FIRST);
                         }));
+    }
+
+    /** What went before it on days on which it went better, where the pair can do that. */
+    private Optional<Pick> helping(Candidate main) {
+        return facts.helps().stream()
+                .filter(h -> h.rung().equals(main.id()))
+                .flatMap(h -> free(c -> c.id().exercise().equals(h.exercise())
+                                && c.isUnmounted() == main.isUnmounted()
+                                && (c.isKnown() || c.isBegun())
+                                && isQuietEnough(c))
+                        .max(Comparator.comparingInt(Candidate::step))
+                        .map(c -> picked(c, Block.Role.WAY_IN, why(h)))
+                        .stream())
+                .findFirst();
+    }
+
+    private static Reason why(Help h) {
+        return new Reason(
+                switch (h.basis()) {
+                    case MORE_THAN_WAITING -> Reason.Code.HELPED_MORE;
+                    case HINT -> Reason.Code.HELPED_DAYS;
+                    case WORD -> Reason.Code.HELPED_WORD;
+                },
+                Map.of("rung", h.rung().toString(), "days", String.valueOf(h.days()), "of", String.valueOf(h.of())));
     }
 
     /** The highest known rung below it in its strand. */

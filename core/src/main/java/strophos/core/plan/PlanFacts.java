@@ -2,6 +2,7 @@ package strophos.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import strophos.core.cause.Help;
 import strophos.core.judgement.Thresholds;
 import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
@@ -24,6 +25,7 @@ import strophos.core.stop.WorkedLongEnough;
  *     empty
  * @param rungs of all strands, each strand from the foot up
  * @param hardYesterday hard rungs ridden yesterday: they rest
+ * @param helps what helped its rungs on earlier days, the strongest first
  * @param teaching by what the lesson is taught
  * @param strands in the order in which they are taught
  * @param stop thresholds of {@link strophos.core.stop.StopThresholds#SET}
@@ -38,6 +40,7 @@ public record PlanFacts(
         Optional<String> current,
         List<Candidate> rungs,
         List<RungId> hardYesterday,
+        List<Help> helps,
         Teaching teaching,
         List<String> strands,
         Thresholds stop) {
@@ -51,6 +54,7 @@ public record PlanFacts(
         }
         rungs = List.copyOf(rungs);
         hardYesterday = List.copyOf(hardYesterday);
+        helps = List.copyOf(helps);
         strands = List.copyOf(strands);
     }
 
@@ -66,6 +70,7 @@ public record PlanFacts(
                 current,
                 others,
                 hardYesterday,
+                helps,
                 teaching,
                 strands,
                 stop);
@@ -83,6 +88,7 @@ public record PlanFacts(
                 current,
                 rungs,
                 hardYesterday,
+                helps,
                 teaching,
                 strands,
                 stop);

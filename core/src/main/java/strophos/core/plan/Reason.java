@@ -15,6 +15,12 @@ public record Reason(Code code, Map<String, String> values) {
         FOOT_FIRST,
         /** The way back of the main rung, since the rider reported that it does not come yet. */
         BACK_FIRST,
+        /** {@code rung} went better after it on {@code days} of the last {@code of} days: a hint. */
+        HELPED_DAYS,
+        /** The same, and more than on days without it. */
+        HELPED_MORE,
+        /** The coach said that it helped {@code rung}. */
+        HELPED_WORD,
         /** The look found it: {@code focus}. */
         FOCUS,
         /** It was seen at one station only: one exercise for it, and a test. */

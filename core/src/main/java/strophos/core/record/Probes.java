@@ -3,7 +3,6 @@ package strophos.core.record;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -30,9 +29,58 @@ public final class Probes {
      */
     public record Probe(RungId rung, String between, ProbeDay day) {}
 
+    /** One ask under the pair's own rider, and the rung it was on. */
+    public record RungAsk(RungId rung, Ask ask) {}
+
+    /** A lesson's asks, in order. */
+    public record DayOfAsks(LocalDate day, List<RungAsk> asks) {
+        public DayOfAsks {
+            asks = List.copyOf(asks);
+        }
+    }
+
+    /** So many asks at the beginning and at the end of one long stretch are two measures with nothing between. */
+    private static final int CONTROL_ASKS = 4;
+
     /** All of a ride, in the order of their second measure. */
     public static List<Probe> in(Ride ride, LocalDate day) {
-        List<Stretch> stretches = stretches(ride);
+        return in(new DayOfAsks(day, asks(ride)));
+    }
+
+    /**
+     * The days on which a rung was measured before and after one exercise, and those on which it was asked as long with nothing between:
+     * warming up helps too.
+     *
+     * @param days in order
+     */
+    public static List<ProbeDay> over(RungId rung, String between, List<DayOfAsks> days) {
+        return days.stream()
+                .flatMap(d -> in(d).stream()
+                        .filter(p -> p.rung().equals(rung) && p.between().equals(between))
+                        .map(Probe::day)
+                        .findFirst()
+                        .or(() -> control(rung, d))
+                        .stream())
+                .toList();
+    }
+
+    private static Optional<ProbeDay> control(RungId rung, DayOfAsks day) {
+        return stretches(day.asks()).stream()
+                .filter(s -> s.rung().equals(rung) && s.asks().size() >= 2 * CONTROL_ASKS)
+                .findFirst()
+                .map(s -> new ProbeDay(
+                        day.day(),
+                        Optional.empty(),
+                        s.asks().subList(0, CONTROL_ASKS),
+                        s.asks()
+                                .subList(
+                                        s.asks().size() - CONTROL_ASKS, s.asks().size())));
+    }
+
+    /** All of a lesson, in the order of their second measure. */
+    public static List<Probe> in(DayOfAsks lesson) {
+        LocalDate day = lesson.day();
+        List<Stretch> stretches = stretches(lesson.asks());
         List<Probe> probes = new ArrayList<>();
         for (int i = 0; i < stretches.size(); i++) {
             probe(stretches, i, day).ifPresent(probes::add);
@@ -63,39 +111,33 @@ public final class Probes {
         return new Probe(after.rung(), between, new ProbeDay(day, Optional.of(between), before.asks(), after.asks()));
     }
 
-    private static List<Stretch> stretches(Ride ride) {
-        Map<String, List<Ask>> bySegment = asks(ride);
+    private static List<Stretch> stretches(List<RungAsk> asks) {
         List<Stretch> stretches = new ArrayList<>();
-        for (Ride.Segment segment : ride.segments()) {
-            List<Ask> here = bySegment.getOrDefault(segment.id(), List.of());
-            if (here.isEmpty()) {
-                continue;
-            }
+        for (RungAsk a : asks) {
             Stretch last = stretches.isEmpty() ? null : stretches.get(stretches.size() - 1);
-            if (last == null || !last.rung().equals(segment.rung())) {
-                last = new Stretch(segment.rung(), new ArrayList<>());
+            if (last == null || !last.rung().equals(a.rung())) {
+                last = new Stretch(a.rung(), new ArrayList<>());
                 stretches.add(last);
             }
-            last.asks().addAll(here);
+            last.asks().add(a.ask());
         }
         return stretches;
     }
 
-    private static Map<String, List<Ask>> asks(Ride ride) {
+    /** What the pair's own rider was asked by single touches, in order. */
+    public static List<RungAsk> asks(Ride ride) {
         Map<String, Ride.Segment> own = ride.segments().stream()
                 .filter(s -> s.mounted() == Mounted.RIDER)
                 .collect(Collectors.toMap(Ride.Segment::id, s -> s));
-        Map<String, List<Ask>> asks = new HashMap<>();
-        Answers.of(ride).stream()
+        return Answers.of(ride).stream()
                 .filter(Answer.Touch.class::isInstance)
+                .filter(a -> own.containsKey(a.segment()))
                 .sorted(Comparator.comparingLong(Answer::atMs))
-                .forEach(a -> {
+                .flatMap(a -> {
                     Ride.Segment segment = own.get(a.segment());
-                    if (segment != null) {
-                        asks.computeIfAbsent(segment.id(), s -> new ArrayList<>())
-                                .addAll(a.read(segment.side(), segment.mounted()));
-                    }
-                });
-        return asks;
+                    return a.read(segment.side(), segment.mounted()).stream()
+                            .map(ask -> new RungAsk(segment.rung(), ask));
+                })
+                .toList();
     }
 }

@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.SplittableRandom;
+import strophos.core.cause.Help;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Side;
@@ -73,6 +74,7 @@ final class RandomFacts {
                         .filter(c -> c.isHard() && chance(0.5))
                         .map(Candidate::id)
                         .toList(),
+                helps(rungs),
                 Teaching.of(pick(School.values())),
                 List.of(),
                 StopThresholds.SET.standard());
@@ -124,6 +126,19 @@ final class RandomFacts {
 
     private InHand inHand() {
         return new InHand(chance(0.6) ? Set.of(pick("jaw", "bend", "shoulders")) : Set.of(), chance(0.4), chance(0.3));
+    }
+
+    /** Now and then something is said to have helped something. */
+    private List<Help> helps(List<Candidate> rungs) {
+        return rungs.stream()
+                .filter(c -> chance(0.05))
+                .map(c -> new Help(
+                        c.id(),
+                        rungs.get(random.nextInt(rungs.size())).id().exercise(),
+                        pick(Help.Basis.values()),
+                        5,
+                        6))
+                .toList();
     }
 
     private Sidedness sides() {

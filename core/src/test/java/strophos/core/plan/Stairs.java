@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import strophos.core.cause.Help;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.WorkedSide;
@@ -89,6 +90,7 @@ final class Stairs {
                 Optional.of("bend"),
                 rungs,
                 List.of(),
+                List.of(),
                 Teaching.of(School.CLASSICAL),
                 List.of(),
                 StopThresholds.SET.standard());
@@ -124,6 +126,24 @@ final class Stairs {
                 false,
                 Optional.empty(),
                 inHand);
+    }
+
+    /** The same day, with what helped before. */
+    static PlanFacts helped(PlanFacts f, Help help) {
+        return new PlanFacts(
+                f.minutes(),
+                f.horse(),
+                f.state(),
+                f.look(),
+                f.focus(),
+                f.chosen(),
+                f.current(),
+                f.rungs(),
+                f.hardYesterday(),
+                List.of(help),
+                f.teaching(),
+                f.strands(),
+                f.stop());
     }
 
     /** Asked of any horse, to prepare these. */

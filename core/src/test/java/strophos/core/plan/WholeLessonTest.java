@@ -2,6 +2,7 @@ package strophos.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static strophos.core.plan.Stairs.COUNTER;
+import static strophos.core.plan.Stairs.HALT;
 import static strophos.core.plan.Stairs.HORSE;
 import static strophos.core.plan.Stairs.INSIDE;
 import static strophos.core.plan.Stairs.LEG;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import strophos.core.cause.Help;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
@@ -211,6 +213,21 @@ class WholeLessonTest {
         assertThat(goal.givesUp())
                 .isNotEmpty()
                 .allSatisfy(c -> assertThat(c).isInstanceOf(Alternative.Cost.NotRidden.class));
+    }
+
+    @Test
+    void whatHelpedBeforeIsRiddenFirst() {
+        for (Help.Basis basis : Help.Basis.values()) {
+            PlanFacts facts =
+                    Stairs.helped(facts(45, HORSE, null, withGround()), new Help(INSIDE, HALT.exercise(), basis, 5, 6));
+            Block first = Planner.propose(facts).blocks().get(0);
+            assertThat(first.rung()).as("%s", basis).isEqualTo(HALT);
+            assertThat(first.role()).isEqualTo(Block.Role.WAY_IN);
+            assertThat(first.reasons().get(0).values())
+                    .containsEntry("rung", INSIDE.toString())
+                    .containsEntry("days", "5");
+        }
+        assertThat(rungs(plan(45, null))).startsWith(COUNTER);
     }
 
     private static Optional<Alternative> only(PlanFacts facts, Alternative.Kind kind) {

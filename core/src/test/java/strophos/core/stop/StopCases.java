@@ -176,6 +176,7 @@ public final class StopCases {
                 Optional.empty(),
                 List.of(),
                 List.of(),
+                List.of(),
                 Teaching.of(School.CLASSICAL),
                 List.of(),
                 t);

@@ -11,17 +11,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jooq.Field;
+import org.jooq.Record;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
-import strophos.catalogue.Exercise;
-import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
-import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
+import strophos.core.judgement.Thresholds;
 import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
 import strophos.core.progress.Advice;
@@ -30,17 +30,20 @@ import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.SideSummary;
 import strophos.core.record.Payload;
-import strophos.core.record.Probes;
 import strophos.core.record.Ride;
 import strophos.core.record.Soak;
 import strophos.core.record.SoftAfter;
+import strophos.core.record.StopMoment;
 import strophos.core.record.StopSigns;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
-import strophos.core.stair.RungState;
 import strophos.core.state.LessonCount;
 import strophos.core.state.PairState;
+import strophos.core.stop.StopBook;
+import strophos.core.welfare.Heat;
 import strophos.server.contract.CanBeNull;
+import strophos.server.horse.FactsRepository;
+import strophos.server.horse.HorseReader;
 import strophos.server.intake.IntakeRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
@@ -60,12 +63,18 @@ import strophos.server.state.PairStates;
 @Transactional
 public class Debrief {
 
+    /** Of the horse, read with the lesson. */
+    private static final List<Field<?>> KNOWN_BESIDE =
+            List.of(IntakeRepository.TURNOUT_DAYS, FactsRepository.BORN_YEAR, FactsRepository.BACK_SINCE);
+
     private final LessonRepository lessons;
     private final DecisionRepository decisions;
     private final StairReader stairs;
     private final PairStates states;
     private final YardRules rules;
     private final SightingsReader seen;
+    private final MarkedAskRepository asks;
+    private final ProbeTeller probes;
     private final RideLog log;
     private final Pauses pauses;
     private final Catalogue catalogue;
@@ -78,6 +87,8 @@ public class Debrief {
             PairStates states,
             YardRules rules,
             SightingsReader seen,
+            MarkedAskRepository asks,
+            ProbeTeller probes,
             RideLog log,
             Pauses pauses,
             Catalogue catalogue,
@@ -88,85 +99,17 @@ public class Debrief {
         this.states = states;
         this.rules = rules;
         this.seen = seen;
+        this.asks = asks;
+        this.probes = probes;
         this.log = log;
         this.pauses = pauses;
         this.catalogue = catalogue;
         this.clock = clock;
     }
 
-    /** A lesson looked back on; advice is there once it has ended. The weather is null where none was noted. */
-    public record DebriefView(
-            Lesson lesson,
-            long leftMs,
-            long rightMs,
-            List<RungRow> rows,
-            @CanBeNull WeatherView weather,
-            SoftnessView softness,
-            List<ProbeView> probes,
-            List<NoteItem> notes,
-            List<VoiceItem> voices,
-            SightingsReader.LessonSightings seen,
-            List<StopOfLesson> stopSigns,
-            boolean isRiddenWhilePaused,
-            int kept) {}
-
-    /** A stop sign of the lesson. */
-    public record StopOfLesson(StopSign sign, Side side, Instant at) {}
-
-    /** A note the coach spoke; its sound is the lesson's attachment of this digest. */
-    public record VoiceItem(Instant at, String sha256, int durationMs) {}
-
-    /** A line the coach wrote. */
-    public record NoteItem(Instant at, String text) {}
-
-    /**
-     * One exercise at one gait and place.
-     *
-     * @param rung null when the catalogue has no rung there; then nothing is decided
-     * @param state null without a rung
-     * @param works the side of the horse it works
-     * @param day which of the pair's days on this rung it is, the first ones only; null later, and where it was not ridden by the pair
-     * @param pair asks under the pair's own rider; {@code others} those under anybody else
-     * @param marks what was touched in beside the asks
-     * @param advice null until the lesson has ended, and without a rung
-     * @param decision the coach's, null until made
-     */
-    public record RungRow(
-            String exercise,
-            String name,
-            Gait gait,
-            Place place,
-            @CanBeNull String rung,
-            @CanBeNull RungState state,
-            WorkedSide works,
-            @CanBeNull Integer day,
-            Sides pair,
-            Sides others,
-            RungMarks marks,
-            @CanBeNull Advice advice,
-            @CanBeNull PastDecision decision) {}
-
-    /** Both sides of the horse, and what is known to be of neither. */
-    public record Sides(SideView left, SideView right, SideView none) {}
-
-    /**
-     * Counts by strength (rows) and response (columns); {@code meanStrength} is null when nothing was asked.
-     *
-     * @param tallied so many of the asks were counted afterwards, and stand in no row
-     */
-    public record SideView(
-            List<List<Integer>> counts,
-            int tallied,
-            int yes,
-            int asks,
-            double low,
-            double high,
-            @CanBeNull Double meanStrength) {}
-
     /** The debrief of this lesson. */
     public DebriefView view(UUID lessonId) {
-        LessonWith found =
-                lessons.find(lessonId, List.of(IntakeRepository.TURNOUT_DAYS)).orElseThrow(Problem::notFound);
+        LessonWith found = lessons.find(lessonId, KNOWN_BESIDE).orElseThrow(Problem::notFound);
         Lesson lesson = found.lesson();
         Ride ride = log.ride(lesson);
         List<LessonCount> counts = LessonCount.of(ride);
@@ -186,6 +129,7 @@ public class Debrief {
                                 .toList());
             }
         });
+        List<AskOfLesson> last = lastAsks(lesson);
         return new DebriefView(
                 lesson,
                 ride.reinMs().get(Rein.LEFT),
@@ -195,39 +139,59 @@ public class Debrief {
                         .toList(),
                 WeatherView.of(ride),
                 softness(lesson, ride),
-                probes(lesson, ride),
+                probes.probes(lesson, ride, last, lessons.zone()),
+                probes.words(ride),
                 ride.notes().stream()
-                        .map(n -> new NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
+                        .map(n -> new DebriefView.NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
                 voices(ride),
-                seen.of(lesson, ride, found.also().get(IntakeRepository.TURNOUT_DAYS)),
+                seen.of(
+                        lesson,
+                        ride,
+                        found.also().get(IntakeRepository.TURNOUT_DAYS),
+                        last.stream().map(AskOfLesson::marked).toList()),
+                stops(lesson, ride, found.also()),
                 ride.stopSigns().stream()
-                        .map(s -> new StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
+                        .map(s -> new DebriefView.StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),
                 isRiddenWhilePaused(lesson, ride),
                 ride.odd().size() + ride.loose().size());
     }
 
-    private List<ProbeView> probes(Lesson lesson, Ride ride) {
-        if (lesson.startedAt() == null) {
+    /** Once it has ended. */
+    private List<StopView> stops(Lesson lesson, Ride ride, Record known) {
+        if (lesson.startedAt() == null || lesson.endedAt() == null) {
             return List.of();
         }
         LocalDate day = LocalDate.ofInstant(lesson.startedAt(), lessons.zone());
-        return Probes.in(ride, day).stream()
-                .map(p -> ProbeView.of(p, name(p.rung().exercise()), name(p.between()), rules.helpedToday()))
-                .toList();
+        Thresholds stopping = rules.stopping();
+        return StopView.of(
+                ride,
+                new StopMoment.Setting(
+                        HorseReader.isSpared(
+                                day, known.get(FactsRepository.BORN_YEAR), known.get(FactsRepository.BACK_SINCE)),
+                        lesson.teaching().school(),
+                        StopBook.with(stopping),
+                        Heat.of(stopping),
+                        id -> catalogue.rung(id).flatMap(Rung::wayBack)));
     }
 
-    private String name(String exercise) {
-        return catalogue.exercise(exercise).map(Exercise::name).orElse(exercise);
+    private List<AskOfLesson> lastAsks(Lesson lesson) {
+        return lesson.startedAt() == null
+                ? List.of()
+                : asks.lastAsks(
+                        lesson.pair(),
+                        new LessonKey(lesson.startedAt(), lesson.id()),
+                        rules.sideBySide().lessons());
     }
 
-    private static List<VoiceItem> voices(Ride ride) {
+    private static List<DebriefView.VoiceItem> voices(Ride ride) {
         return ride.marks().stream()
                 .filter(m -> m.said() instanceof Payload.Voice)
                 .map(m -> {
                     Payload.Voice voice = (Payload.Voice) m.said();
-                    return new VoiceItem(Instant.ofEpochMilli(m.atMs()), voice.sha256(), voice.durationMs());
+                    return new DebriefView.VoiceItem(
+                            Instant.ofEpochMilli(m.atMs()), voice.sha256(), voice.durationMs());
                 })
                 .toList();
     }
@@ -297,7 +261,7 @@ public class Debrief {
         return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
     }
 
-    private RungRow row(
+    private DebriefView.RungRow row(
             Lesson lesson,
             RungId id,
             List<LessonCount> counts,
@@ -310,9 +274,9 @@ public class Debrief {
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
         boolean isAsked = own.stream().anyMatch(c -> c.asks() > 0);
         boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && isAsked;
-        return new RungRow(
+        return new DebriefView.RungRow(
                 id.exercise(),
-                name(id.exercise()),
+                catalogue.nameOf(id.exercise()),
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
@@ -341,23 +305,9 @@ public class Debrief {
         return (int) facts.lessons().stream().map(LessonFacts::day).distinct().count();
     }
 
-    /**
-     * What the times of the touches say.
-     *
-     * @param softAfterS from the beginning to the first run of soft answers; null where none came
-     * @param lastTimeS the same of the pair's lesson before; null where none came, or there was no lesson before
-     * @param soakS the middle time from a correction to the next ask; null where there is none
-     * @param corrections how many that was read from
-     */
-    public record SoftnessView(
-            @CanBeNull Long softAfterS,
-            @CanBeNull Long lastTimeS,
-            @CanBeNull Long soakS,
-            int corrections) {}
-
-    private SoftnessView softness(Lesson lesson, Ride ride) {
+    private DebriefView.SoftnessView softness(Lesson lesson, Ride ride) {
         Optional<Soak> soak = Soak.of(ride);
-        return new SoftnessView(
+        return new DebriefView.SoftnessView(
                 seconds(SoftAfter.of(ride)),
                 seconds(log.rideBefore(lesson).flatMap(SoftAfter::of)),
                 seconds(soak.map(Soak::median)),
@@ -369,15 +319,15 @@ public class Debrief {
         return of.map(Duration::toSeconds).orElse(null);
     }
 
-    private static Sides sides(WorkedSide works, List<LessonCount> counts) {
-        return new Sides(
+    private static DebriefView.Sides sides(WorkedSide works, List<LessonCount> counts) {
+        return new DebriefView.Sides(
                 side(LessonCount.summary(Side.LEFT, works, counts)),
                 side(LessonCount.summary(Side.RIGHT, works, counts)),
                 side(LessonCount.summary(Side.NONE, works, counts)));
     }
 
-    private static SideView side(SideSummary s) {
-        return new SideView(
+    private static DebriefView.SideView side(SideSummary s) {
+        return new DebriefView.SideView(
                 s.counts(),
                 s.tallied(),
                 s.yes().successes(),

@@ -32,7 +32,7 @@ class DebriefController {
 
     @GetMapping("/debrief")
     @Needs(Action.SEE_DEBRIEF)
-    Debrief.DebriefView debrief(@PathVariable UUID id) {
+    DebriefView debrief(@PathVariable UUID id) {
         return debrief.view(id);
     }
 

@@ -19,6 +19,10 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.Strength;
+import strophos.core.progress.Ask;
+import strophos.core.record.Probes;
 import strophos.core.stair.RungId;
 import strophos.server.state.LessonKey;
 
@@ -33,8 +37,8 @@ class MarkedAskRepository {
         this.db = db;
     }
 
-    /** An ask of a pair's own rider, with what was marked of the rider at it. */
-    List<MarkedAsk> lastAsks(UUID pair, LessonKey upTo, int lessons) {
+    /** Of the last lessons, the earliest first. */
+    List<AskOfLesson> lastAsks(UUID pair, LessonKey upTo, int lessons) {
         var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair))
@@ -61,27 +65,46 @@ class MarkedAskRepository {
                         RIDDEN_EXCHANGE.GAIT,
                         RIDDEN_EXCHANGE.PLACE,
                         RIDDEN_EXCHANGE.REIN,
-                        RIDDEN_EXCHANGE.RESPONSE)
+                        RIDDEN_EXCHANGE.STRENGTH,
+                        RIDDEN_EXCHANGE.RESPONSE,
+                        last.field(RIDDEN_LESSON.STARTED_AT))
                 .from(last)
                 .join(RIDDEN_EXCHANGE)
                 .on(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
                 // a tally has no moment of its own
                 .where(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()).and(RIDDEN_EXCHANGE.GOOD.isNull()))
                 .orderBy(last.field(RIDDEN_LESSON.STARTED_AT), lesson, RIDDEN_EXCHANGE.ORD)
-                .fetch(r -> ask(r, factors));
+                .fetch(r -> new AskOfLesson(
+                        r.get(RIDDEN_EXCHANGE.LESSON_ID),
+                        r.get(last.field(RIDDEN_LESSON.STARTED_AT)),
+                        new Probes.RungAsk(rung(r), ask(r)),
+                        marked(r, factors)));
     }
 
-    private static MarkedAsk ask(Record r, Map<UUID, List<MarkedAsk.Mark>> factors) {
-        long atMs = r.get(RIDDEN_EXCHANGE.AT).toEpochMilli();
-        UUID lesson = r.get(RIDDEN_EXCHANGE.LESSON_ID);
-        RungId rung = new RungId(
+    private static RungId rung(Record r) {
+        return new RungId(
                 r.get(RIDDEN_EXCHANGE.EXERCISE),
                 Gait.of(r.get(RIDDEN_EXCHANGE.GAIT)),
                 Place.of(r.get(RIDDEN_EXCHANGE.PLACE)));
+    }
+
+    private static Ask ask(Record r) {
+        return new Ask(
+                r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
+                r.get(RIDDEN_EXCHANGE.AT).toEpochMilli(),
+                Side.NONE,
+                Mounted.RIDER,
+                Strength.ofLevel(r.get(RIDDEN_EXCHANGE.STRENGTH)).orElseThrow(),
+                Response.valueOf(r.get(RIDDEN_EXCHANGE.RESPONSE)));
+    }
+
+    private static MarkedAsk marked(Record r, Map<UUID, List<MarkedAsk.Mark>> factors) {
+        long atMs = r.get(RIDDEN_EXCHANGE.AT).toEpochMilli();
+        UUID lesson = r.get(RIDDEN_EXCHANGE.LESSON_ID);
         return MarkedAsk.at(
                 r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
                 lesson.toString(),
-                rung + " " + r.get(RIDDEN_EXCHANGE.REIN),
+                rung(r) + " " + r.get(RIDDEN_EXCHANGE.REIN),
                 r.get(RIDDEN_EXCHANGE.RESPONSE).equals(Response.YES.name()),
                 atMs,
                 atMs,

@@ -2,13 +2,18 @@ package strophos.server.debrief;
 
 import java.util.List;
 import strophos.core.cause.HelpedToday;
+import strophos.core.cause.HelpsMoreThanWaiting;
+import strophos.core.cause.HelpsOverDays;
+import strophos.core.cause.ProbeDay;
 import strophos.core.cause.ProbeEvidence;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Response;
 import strophos.core.judgement.Judgement;
 import strophos.core.progress.Ask;
+import strophos.core.record.Helps;
 import strophos.core.record.Probes;
+import strophos.core.stats.Proportion;
 import strophos.server.contract.CanBeNull;
 
 /**
@@ -18,6 +23,9 @@ import strophos.server.contract.CanBeNull;
  * @param verdict what can be said of this one day; never that it was the cause, since the horse was warmer as well
  * @param p the one-sided value of the permutation test of the scores; null where too few were asked
  * @param fewest asks that each measure needs
+ * @param overDays what the last days say, this one among them
+ * @param helped on so many of the last {@code days} the second measure was higher
+ * @param daysNeeded before the days say anything
  */
 public record ProbeView(
         String name,
@@ -30,7 +38,23 @@ public record ProbeView(
         int asksAfter,
         Verdict verdict,
         @CanBeNull Double p,
-        int fewest) {
+        int fewest,
+        OverDays overDays,
+        int helped,
+        int days,
+        int daysNeeded) {
+
+    /** What the last days say. */
+    public enum OverDays {
+        /** More than on days on which nothing was ridden between. */
+        HELPS_MORE,
+        HINT,
+        NO_HINT,
+        TOO_FEW
+    }
+
+    /** The coach's own word: {@code between} helped. */
+    public record WordView(String name, Gait gait, Place place, String between) {}
 
     /** What a probe says of its day. */
     public enum Verdict {
@@ -40,8 +64,16 @@ public record ProbeView(
         TOO_FEW
     }
 
-    static ProbeView of(Probes.Probe probe, String name, String between, HelpedToday rule) {
-        Judgement judged = rule.judge(probe.day());
+    /** Rules of one day and of several. */
+    record ProbeRules(HelpedToday today, HelpsOverDays hint, HelpsMoreThanWaiting more) {}
+
+    /** @param last the pair's last lessons, this one among them */
+    static ProbeView of(
+            Probes.Probe probe, String name, String between, ProbeRules rules, List<Probes.DayOfAsks> last) {
+        Judgement judged = rules.today().judge(probe.day());
+        List<ProbeDay> days = Probes.over(probe.rung(), probe.between(), last);
+        Judgement hinted = rules.hint().judge(days);
+        Proportion helped = Helps.helped(hinted);
         Verdict verdict = judged.isMet()
                 ? Verdict.HELPED_TODAY
                 : judged instanceof Judgement.NotEnoughData ? Verdict.TOO_FEW : Verdict.NOT_SHOWN;
@@ -60,7 +92,18 @@ public record ProbeView(
                         .map(e -> ((ProbeEvidence.OfDay) e).p())
                         .findFirst()
                         .orElse(null),
-                rule.fewest());
+                rules.today().fewest(),
+                overDays(hinted, rules.more().judge(days)),
+                helped.successes(),
+                helped.total(),
+                rules.hint().days());
+    }
+
+    private static OverDays overDays(Judgement hinted, Judgement more) {
+        if (hinted.isMet()) {
+            return more.isMet() ? OverDays.HELPS_MORE : OverDays.HINT;
+        }
+        return hinted instanceof Judgement.NotEnoughData ? OverDays.TOO_FEW : OverDays.NO_HINT;
     }
 
     private static int yes(List<Ask> asks) {

@@ -31,19 +31,16 @@ import strophos.core.school.Teaching;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
 import strophos.server.rules.YardRules;
-import strophos.server.state.LessonKey;
 
 /** What was seen beside the asks, and what of it is worth checking. */
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
 class SightingsReader {
 
-    private final MarkedAskRepository asks;
     private final YardRules rules;
     private final Catalogue catalogue;
 
-    SightingsReader(MarkedAskRepository asks, YardRules rules, Catalogue catalogue) {
-        this.asks = asks;
+    SightingsReader(YardRules rules, Catalogue catalogue) {
         this.rules = rules;
         this.catalogue = catalogue;
     }
@@ -93,8 +90,11 @@ class SightingsReader {
      */
     record Worth(String name, Side side, int yesWith, int with, int yesWithout, int without, double p) {}
 
-    /** @param turnoutDays null where nobody has asked */
-    LessonSightings of(Lesson lesson, Ride ride, Integer turnoutDays) {
+    /**
+     * @param turnoutDays null where nobody has asked
+     * @param lastAsks of the last lessons, this one among them
+     */
+    LessonSightings of(Lesson lesson, Ride ride, Integer turnoutDays, List<MarkedAsk> lastAsks) {
         OptionalInt effort = ride.effort();
         return new LessonSightings(
                 counted(Stream.concat(seen(ride, Payload.Fault.class), latched(ride))),
@@ -106,7 +106,7 @@ class SightingsReader {
                         ? null
                         : SessionLoad.of(ridden(ride), effort.getAsInt()).load(),
                 effort.isEmpty() ? null : turnoutDays,
-                lesson.startedAt() == null ? List.of() : worthChecking(lesson));
+                worthChecking(lastAsks));
     }
 
     private static Duration ridden(Ride ride) {
@@ -155,7 +155,7 @@ class SightingsReader {
         }
         return MissedReleases.list(noted).stream()
                 .map(l -> new MissedCount(
-                        catalogue.exercise(l.exercise()).map(Exercise::name).orElse(l.exercise()),
+                        catalogue.nameOf(l.exercise()),
                         l.rein(),
                         l.missed().successes(),
                         l.missed().total()))
@@ -199,11 +199,8 @@ class SightingsReader {
                 segment.said().school().map(teaching::in).orElse(teaching).correction());
     }
 
-    private List<Worth> worthChecking(Lesson lesson) {
-        SideBySide sideBySide = rules.sideBySide();
-        List<MarkedAsk> lastAsks =
-                asks.lastAsks(lesson.pair(), new LessonKey(lesson.startedAt(), lesson.id()), sideBySide.lessons());
-        return sideBySide.compare(lastAsks).worthChecking().stream()
+    private List<Worth> worthChecking(List<MarkedAsk> lastAsks) {
+        return rules.sideBySide().compare(lastAsks).worthChecking().stream()
                 .map(SightingsReader::worth)
                 .toList();
     }

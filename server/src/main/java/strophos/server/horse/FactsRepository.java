@@ -6,6 +6,7 @@ import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.WEIGHT_OVERRULE;
 
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -23,6 +24,11 @@ import strophos.server.db.tables.Pair;
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 public class FactsRepository {
+
+    /** The horse's, of a statement that joins it. */
+    public static final Field<Integer> BORN_YEAR = HORSE.BORN_YEAR;
+
+    public static final Field<LocalDate> BACK_SINCE = HORSE.BACK_SINCE;
 
     /** The pairs of the same horse. */
     private static final Pair OTHER = PAIR.as("other");

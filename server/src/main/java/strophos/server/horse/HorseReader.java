@@ -12,6 +12,7 @@ import strophos.core.bend.Bend;
 import strophos.core.load.BackToWork;
 import strophos.core.plan.HorseFacts;
 import strophos.core.welfare.WeightShare;
+import strophos.server.contract.CanBeNull;
 
 /** Reads what a plan must know of a horse from the facts kept of its pair. */
 public final class HorseReader {
@@ -46,6 +47,12 @@ public final class HorseReader {
                 overrule(known).map(Overrule::reason),
                 known.painCount(),
                 List.of());
+    }
+
+    /** Under five, or in its first month back. */
+    public static boolean isSpared(LocalDate day, @CanBeNull Integer bornYear, @CanBeNull LocalDate backSince) {
+        boolean isYoung = bornYear != null && day.getYear() - bornYear < HorseFacts.YOUNG_UNDER_YEARS;
+        return isYoung || isWithin(backSince, day, DAYS_A_MONTH);
     }
 
     /** The reason holds while the share is no larger than it was when it was given. */

@@ -216,10 +216,6 @@ class LibraryController {
     }
 
     private ExerciseView.RungName name(RungId id) {
-        return new ExerciseView.RungName(
-                id.exercise(),
-                catalogue.exercise(id.exercise()).map(Exercise::name).orElse(id.exercise()),
-                id.gait(),
-                id.place());
+        return new ExerciseView.RungName(id.exercise(), catalogue.nameOf(id.exercise()), id.gait(), id.place());
     }
 }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.catalogue.Schools;
 import strophos.catalogue.Strand;
+import strophos.core.cause.Help;
 import strophos.core.homework.Feel;
 import strophos.core.judgement.Thresholds;
 import strophos.core.load.HardItemsRest;
@@ -30,6 +32,8 @@ import strophos.core.plan.HorseFacts;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.plan.Proposal;
+import strophos.core.record.Helps;
+import strophos.core.record.Probes;
 import strophos.core.school.School;
 import strophos.core.school.Teaching;
 import strophos.core.stair.Progression;
@@ -65,7 +69,10 @@ import strophos.server.state.StoredDecision;
 class PlanFactsReader {
 
     /** What a pair has been working on is read from so many lessons. */
-    private static final int LESSONS_BACK = 6;
+    private static final int CURRENT_BACK = 6;
+
+    /** What helped it, from so many. */
+    private static final int LESSONS_BACK = 16;
 
     private final Looks looks;
     private final LessonRepository lessons;
@@ -135,6 +142,7 @@ class PlanFactsReader {
             List<HomeworkReader.AssignmentRecord> assignments,
             HorseState state,
             HorseFacts horse,
+            List<Help> helps,
             Workload work,
             Thresholds stopping) {}
 
@@ -153,6 +161,7 @@ class PlanFactsReader {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 List.of(),
                 List.of(),
                 Teaching.of(School.CLASSICAL),
@@ -192,8 +201,19 @@ class PlanFactsReader {
                 state,
                 HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state))
                         .with(work.judge(rules.loading())),
+                rules.helps().of(days(ridden, zone)),
                 work,
                 rules.stopping());
+    }
+
+    /** The earliest first. */
+    private static List<Helps.DayWithWords> days(List<RecentLesson> latestFirst, ZoneId zone) {
+        List<Helps.DayWithWords> days = new ArrayList<>(latestFirst.stream()
+                .map(l -> new Helps.DayWithWords(
+                        new Probes.DayOfAsks(LocalDate.ofInstant(l.beganAt(), zone), l.asks()), l.words()))
+                .toList());
+        Collections.reverse(days);
+        return days;
     }
 
     private Optional<String> strand(String rung) {
@@ -246,6 +266,7 @@ class PlanFactsReader {
                         g.yesterday().stream()
                                 .map(r -> new HardItemsRest.ItemDay<>(r, g.day().minusDays(1)))
                                 .toList()),
+                g.helps(),
                 g.teaching(),
                 schools.strands(g.teaching()),
                 g.stopping());
@@ -254,7 +275,9 @@ class PlanFactsReader {
     /** The strand asked most in the last lessons. */
     private Optional<String> current(List<RecentLesson> ridden) {
         Map<RungId, Integer> asks = new HashMap<>();
-        ridden.forEach(l -> l.own().forEach((rung, n) -> asks.merge(rung, n, Integer::sum)));
+        ridden.stream()
+                .limit(CURRENT_BACK)
+                .forEach(l -> l.own().forEach((rung, n) -> asks.merge(rung, n, Integer::sum)));
         return stairs.mainStrand(asks).map(Strand::id);
     }
 

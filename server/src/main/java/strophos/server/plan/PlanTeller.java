@@ -185,6 +185,11 @@ class PlanTeller {
                 .toList();
     }
 
+    /** A block as it was kept, in short. */
+    PlanView.PartView part(RungId rung, WantedBlock b) {
+        return new PlanView.PartView(rung.toString(), exercise(rung).name(), rung.gait(), b.role(), b.seconds());
+    }
+
     private List<PlanView.PartView> parts(List<PlanChange.Part> parts) {
         return parts.stream()
                 .map(p -> new PlanView.PartView(

@@ -28,6 +28,7 @@ import strophos.server.look.FocusChoice;
 import strophos.server.look.FocusView;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.rules.YardRules;
 import strophos.server.state.RecentLesson;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -42,12 +43,14 @@ public class Plans {
     private final PlanFactsReader reader;
     private final PlanRepository plans;
     private final PlanTeller teller;
+    private final YardRules rules;
     private final JsonMapper json;
 
-    Plans(PlanFactsReader reader, PlanRepository plans, PlanTeller teller, JsonMapper json) {
+    Plans(PlanFactsReader reader, PlanRepository plans, PlanTeller teller, YardRules rules, JsonMapper json) {
         this.reader = reader;
         this.plans = plans;
         this.teller = teller;
+        this.rules = rules;
         this.json = json;
     }
 
@@ -89,6 +92,7 @@ public class Plans {
     /**
      * What Ride needs of the plan: its blocks, and the thresholds of its nudges.
      *
+     * @param probeAsks asks that each measure of a probe needs
      * @param work what the horse did before; null for a pair that nobody has met
      */
     public record PlanForRide(
@@ -97,6 +101,7 @@ public class Plans {
             boolean isKept,
             NudgeRules nudges,
             Heat heat,
+            int probeAsks,
             @CanBeNull WorkView work) {}
 
     public PlannedLesson view(UUID lesson, Instant now) {
@@ -156,6 +161,7 @@ public class Plans {
                 NudgeRules.with(
                         facts.turnCapS(), facts.workCapS(), known.gathered().teaching(), facts.stop()),
                 Heat.of(facts.stop()),
+                rules.helpedToday().fewest(),
                 WorkView.of(known.gathered().work()));
     }
 
@@ -168,6 +174,7 @@ public class Plans {
                 false,
                 NudgeRules.with(facts.turnCapS(), facts.workCapS(), teaching, facts.stop()),
                 Heat.of(facts.stop()),
+                rules.helpedToday().fewest(),
                 null);
     }
 

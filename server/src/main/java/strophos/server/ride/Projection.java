@@ -35,6 +35,7 @@ import strophos.core.record.Answer;
 import strophos.core.record.Answers;
 import strophos.core.record.EarlierMark;
 import strophos.core.record.Factors;
+import strophos.core.record.HelpWord;
 import strophos.core.record.Observations;
 import strophos.core.record.Ride;
 import strophos.core.record.StopSigns;
@@ -170,9 +171,14 @@ class Projection {
         same.setYardId(before.getYardId());
         same.setLessonId(before.getLessonId());
         same.setSeen(now.getSeen());
+        same.setHelped(now.getHelped());
         return same.equals(now)
-                && json.readTree(before.getSeen().data())
-                        .equals(json.readTree(now.getSeen().data()));
+                && saysTheSame(before.getSeen(), now.getSeen())
+                && saysTheSame(before.getHelped(), now.getHelped());
+    }
+
+    private boolean saysTheSame(JSONB a, JSONB b) {
+        return json.readTree(a.data()).equals(json.readTree(b.data()));
     }
 
     private static Optional<Instant> earlier(Optional<Instant> a, Optional<Instant> b) {
@@ -193,6 +199,7 @@ class Projection {
         row.setHeadgear(ride.headgear().orElse(null));
         ride.effort().ifPresent(e -> row.setEffort((short) e));
         row.setSeen(JSONB.valueOf(json.writeValueAsString(EarlierMark.in(ride))));
+        row.setHelped(JSONB.valueOf(json.writeValueAsString(HelpWord.in(ride))));
         return row;
     }
 

@@ -10,6 +10,8 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.aid.AidThresholds;
 import strophos.core.aid.CorrectedConsistently;
 import strophos.core.cause.HelpedToday;
+import strophos.core.cause.HelpsMoreThanWaiting;
+import strophos.core.cause.HelpsOverDays;
 import strophos.core.cause.ProbeThresholds;
 import strophos.core.cause.SideBySide;
 import strophos.core.homework.HomeworkThresholds;
@@ -21,6 +23,7 @@ import strophos.core.pause.PauseThresholds;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungThresholds;
 import strophos.core.progress.StifferSide;
+import strophos.core.record.Helps;
 import strophos.core.stop.StopThresholds;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
@@ -63,6 +66,19 @@ public class YardRules {
 
     public HelpedToday helpedToday() {
         return HelpedToday.of(of(ProbeThresholds.SET));
+    }
+
+    /** What is said of exercises after which a rung went better. */
+    public Helps helps() {
+        return new Helps(helpsOverDays(), helpsMoreThanWaiting());
+    }
+
+    public HelpsOverDays helpsOverDays() {
+        return HelpsOverDays.of(of(ProbeThresholds.SET));
+    }
+
+    public HelpsMoreThanWaiting helpsMoreThanWaiting() {
+        return HelpsMoreThanWaiting.of(of(ProbeThresholds.SET));
     }
 
     public SideBySide sideBySide() {

@@ -2,6 +2,7 @@ package strophos.server.state;
 
 import static org.jooq.impl.DSL.sum;
 import static strophos.server.db.Tables.LESSON_COUNT;
+import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
@@ -24,19 +25,26 @@ import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
+import strophos.core.exchange.Strength;
+import strophos.core.progress.Ask;
 import strophos.core.progress.WorseSide;
 import strophos.core.record.EarlierMark;
+import strophos.core.record.HelpWord;
+import strophos.core.record.Probes;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.state.LessonCount;
 import strophos.core.stats.Proportion;
 import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.LessonCountRecord;
 import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
@@ -53,6 +61,7 @@ public class CountRepository {
     private static final int SIDES_BACK = 40;
 
     private static final TypeReference<List<EarlierMark>> SEEN = new TypeReference<>() {};
+    private static final TypeReference<List<HelpWord>> HELPED = new TypeReference<>() {};
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -93,7 +102,13 @@ public class CountRepository {
 
     /** The last lessons a pair began before this one, or of all, the latest first. */
     public List<RecentLesson> lately(UUID pair, Optional<LessonKey> before, int most) {
-        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.SEEN)
+        Field<String> touches = touches();
+        var last = DSL.select(
+                        RIDDEN_LESSON.LESSON_ID,
+                        RIDDEN_LESSON.STARTED_AT,
+                        RIDDEN_LESSON.SEEN,
+                        RIDDEN_LESSON.HELPED,
+                        touches)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
                 .and(before.map(k -> (Condition) DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID)
@@ -105,29 +120,75 @@ public class CountRepository {
         Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
         Field<Instant> began = last.field(RIDDEN_LESSON.STARTED_AT);
         Field<JSONB> seen = last.field(RIDDEN_LESSON.SEEN);
+        Field<JSONB> helped = last.field(RIDDEN_LESSON.HELPED);
+        Field<String> asks = last.field(touches);
         Map<LessonKey, List<Record>> rows = db
                 .select(
                         lesson,
                         began,
                         seen,
+                        helped,
+                        asks,
                         LESSON_COUNT.RUNG,
                         DSL.coalesce(sum(LESSON_COUNT.ASKS).filterWhere(LESSON_COUNT.MOUNTED.eq(OWN)), 0)
                                 .as("own"))
                 .from(last)
                 .leftJoin(LESSON_COUNT)
                 .on(LESSON_COUNT.LESSON_ID.eq(lesson).and(LESSON_COUNT.ASKS.gt(0)))
-                .groupBy(lesson, began, seen, LESSON_COUNT.RUNG)
+                .groupBy(lesson, began, seen, helped, asks, LESSON_COUNT.RUNG)
                 .orderBy(began.desc(), lesson.desc())
                 .fetch()
                 .stream()
                 .collect(Collectors.groupingBy(
                         r -> new LessonKey(r.get(began), r.get(lesson)), LinkedHashMap::new, Collectors.toList()));
         return rows.entrySet().stream()
-                .map(e -> lately(e.getKey(), e.getValue(), e.getValue().get(0).get(seen)))
+                .map(e -> {
+                    Record head = e.getValue().get(0);
+                    return lately(e.getKey(), e.getValue(), head.get(seen), head.get(helped), head.get(asks));
+                })
                 .toList();
     }
 
-    private RecentLesson lately(LessonKey of, List<Record> rungs, JSONB seen) {
+    /** What the own rider of a lesson was asked by single touches, a line each: rung, strength, answer. */
+    private static Field<String> touches() {
+        Field<String> line = DSL.concat(
+                RIDDEN_EXCHANGE.EXERCISE,
+                DSL.inline("."),
+                DSL.lower(RIDDEN_EXCHANGE.GAIT),
+                DSL.inline("."),
+                DSL.lower(RIDDEN_EXCHANGE.PLACE),
+                DSL.inline(" "),
+                RIDDEN_EXCHANGE.STRENGTH.cast(SQLDataType.VARCHAR),
+                DSL.inline(" "),
+                RIDDEN_EXCHANGE.RESPONSE);
+        return DSL.field(DSL.select(DSL.listAgg(line, ",").withinGroupOrderBy(RIDDEN_EXCHANGE.ORD))
+                        .from(RIDDEN_EXCHANGE)
+                        .where(RIDDEN_EXCHANGE.LESSON_ID.eq(RIDDEN_LESSON.LESSON_ID))
+                        .and(RIDDEN_EXCHANGE.MOUNTED.eq(OWN))
+                        .and(RIDDEN_EXCHANGE.GOOD.isNull()))
+                .as("touches");
+    }
+
+    /** Sides, times and entries are not asked for, and stay empty. */
+    private static List<Probes.RungAsk> asks(@CanBeNull String touches) {
+        return touches == null
+                ? List.of()
+                : Arrays.stream(touches.split(","))
+                        .map(line -> line.split(" "))
+                        .map(part -> new Probes.RungAsk(
+                                RungId.of(part[0]),
+                                new Ask(
+                                        "",
+                                        0,
+                                        Side.NONE,
+                                        Mounted.RIDER,
+                                        Strength.ofLevel(Integer.parseInt(part[1]))
+                                                .orElseThrow(),
+                                        Response.valueOf(part[2]))))
+                        .toList();
+    }
+
+    private RecentLesson lately(LessonKey of, List<Record> rungs, JSONB seen, JSONB helped, @CanBeNull String touches) {
         Map<RungId, Integer> own = new HashMap<>();
         Set<RungId> asked = new HashSet<>();
         rungs.stream().filter(r -> r.get(LESSON_COUNT.RUNG) != null).forEach(r -> {
@@ -135,7 +196,14 @@ public class CountRepository {
             asked.add(rung);
             own.put(rung, r.get("own", Integer.class));
         });
-        return new RecentLesson(of.lesson(), of.beganAt(), own, asked, json.readValue(seen.data(), SEEN));
+        return new RecentLesson(
+                of.lesson(),
+                of.beganAt(),
+                own,
+                asked,
+                json.readValue(seen.data(), SEEN),
+                asks(touches),
+                json.readValue(helped.data(), HELPED));
     }
 
     /** The rungs the pair's own rider was asked on in this lesson, in the order in which they were first. */

@@ -76,7 +76,7 @@ class RolesTest {
         row("POST /api/v1/join", 422, 422, 422, 422, 422);
         row("GET /api/v1/practice", 403, 403, 200, 200, 401);
         row("POST /api/v1/practices", 403, 403, 422, 422, 401);
-        for (String read : List.of("look", "plan", "homework")) {
+        for (String read : List.of("look", "plan", "plan/starts", "homework")) {
             rowWithId("GET /api/v1/lessons/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         rowWithId("GET /api/v1/lessons/{id}/files/{name}", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
@@ -98,6 +98,8 @@ class RolesTest {
         coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
         coachOnly("POST /api/v1/lessons/{id}/focus", 422);
         coachOnly("PUT /api/v1/lessons/{id}/plan", 422);
+        row("PUT /api/v1/plan-templates/{id}", 422, 403, 403, 403, 401);
+        row("DELETE /api/v1/plan-templates/{id}", 404, 403, 403, 403, 401);
         coachOnly("PUT /api/v1/lessons/{id}/school", 409);
         coachOnly("PUT /api/v1/pairs/{id}/settings", 412);
         coachOnly("POST /api/v1/lessons/{id}/homework", 422);

@@ -52,6 +52,43 @@ class ProbesTest {
         assertThat(probe.path("p").isNull()).isEqualTo(verdict.equals("TOO_FEW"));
     }
 
+    /** Five of six days better after it: a hint, and the next plan begins with it. One word of the coach's does the same until then. */
+    @ParameterizedTest
+    @CsvSource({"6, HINT, HELPED_DAYS", "1, TOO_FEW, HELPED_WORD"})
+    void whatHelpedOverDaysIsRiddenFirst(int days, String overDays, String reason) {
+        String pair = yard.pair();
+        coach.put("/api/v1/pairs/" + pair + "/school", Map.of("school", "CLASSICAL"));
+        String lesson = "";
+        for (int day = 0; day < days; day++) {
+            lesson = yard.lesson(pair);
+            List<Map<String, Object>> log = new ArrayList<>();
+            log.add(yard.entry(lesson, "lesson_started", Map.of()));
+            turn(log, lesson, "counter-bend", "NONE", 4);
+            turn(log, lesson, "step-back-rein", "YES", 2);
+            turn(log, lesson, "counter-bend", day == 2 ? "NONE" : "YES", 4);
+            if (days == 1) {
+                String on = String.valueOf(log.get(log.size() - 5).get("id"));
+                log.add(yard.entry(lesson, "help", Map.of("segment", on, "exercise", "step-back-rein")));
+            }
+            log.add(yard.entry(lesson, "lesson_ended", Map.of()));
+            yard.send(log);
+        }
+        JsonNode debrief = yard.debrief(lesson);
+        JsonNode probe = debrief.path("probes").path(0);
+        assertThat(probe.path("overDays").asString()).isEqualTo(overDays);
+        assertThat(probe.path("days").asInt()).isEqualTo(days);
+        assertThat(probe.path("helped").asInt()).isEqualTo(days == 1 ? 1 : 5);
+        assertThat(debrief.path("helpWords").size()).isEqualTo(days == 1 ? 1 : 0);
+        JsonNode plan = coach.get("/api/v1/lessons/" + yard.lesson(pair) + "/plan")
+                .body()
+                .path("plan");
+        assertThat(plan.path("blocks").valueStream())
+                .as("%s", plan)
+                .anyMatch(b -> b.path("role").asString().equals("WAY_IN")
+                        && b.path("of").path("exercise").asString().equals("step-back-rein")
+                        && b.path("reasons").toString().contains(reason));
+    }
+
     private static void turn(List<Map<String, Object>> log, String lesson, String exercise, String answer, int asks) {
         Map<String, Object> segment = yard.entry(
                 lesson,

@@ -76,6 +76,7 @@ final class Screens {
                 new Screen("look", coach, at("/api/v1/lessons/", today, "/look")),
                 new Screen("plan before", coach, at("/api/v1/lessons/", today, "/plan")),
                 new Screen("packet", coach, at("/api/v1/lessons/", today, "/packet")),
+                new Screen("plan starts", coach, at("/api/v1/lessons/", today, "/plan/starts")),
                 new Screen("plan of a lesson", coach, at("/api/v1/lessons/", lessons, "/plan")),
                 new Screen("debrief", coach, at("/api/v1/lessons/", lessons, "/debrief")),
                 new Screen("homework", coach, at("/api/v1/lessons/", lessons, "/homework")),
