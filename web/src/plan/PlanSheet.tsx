@@ -92,7 +92,11 @@ export function PlanSheet({ planned }: { planned: PlannedLesson }) {
               <td>
                 <b>{b.of.name}</b>, {wordIn(t, 'gait', b.of.gait)}
                 {b.circleM !== null && `, ${t('look.metres', { metres: b.circleM })}`}
-                <chakra.div fontSize="11pt">{b.wayBackSaid}</chakra.div>
+                {b.wayBackSaid && (
+                  <chakra.div fontSize="11pt">
+                    {t('plan.wayBack')}: {b.wayBackSaid}
+                  </chakra.div>
+                )}
               </td>
               <chakra.td whiteSpace="nowrap" textAlign="right">
                 L {minutes(b.leftS)} · R {minutes(b.rightS)}

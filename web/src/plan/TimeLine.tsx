@@ -91,7 +91,7 @@ export function TimeLine(props: TimeLineProps) {
           <Ends seconds={plan.beforeS} totalS={totalS} label={t('plan.walkIn')} />
           {plan.blocks.map((block, i) => (
             <LineBlock
-              key={`${i}.${block.of.rung}`}
+              key={i}
               {...props}
               at={i}
               block={block}
@@ -135,7 +135,7 @@ function Ends({ seconds, totalS, label }: { seconds: number; totalS: number; lab
       <Box height={`${2 * HALF_PX}px`} display="grid" alignItems="center">
         <Box height="6px" borderRadius="3px" background="line" />
       </Box>
-      <Label>
+      <Label whiteSpace="nowrap">
         {label} {minutes(seconds)}
       </Label>
     </Box>
