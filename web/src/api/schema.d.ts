@@ -1674,6 +1674,12 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "debrief.AidUseView": {
+            firstAt: number[];
+            intoTheHand: components["schemas"]["debrief.ShareView"];
+            lightly: components["schemas"]["debrief.ShareView"];
+            whipFirst: components["schemas"]["debrief.ShareView"];
+        };
         "debrief.AnswerCount": {
             answer: string;
             /** @enum {string} */
@@ -1727,6 +1733,7 @@ export interface components {
             unit: "STRIDES" | "SECONDS" | "METRES";
         };
         "debrief.LessonSightings": {
+            aids: components["schemas"]["debrief.AidUseView"];
             corrections: components["schemas"]["debrief.Corrections"];
             /** Format: int32 */
             effort: number | null;
@@ -1852,6 +1859,15 @@ export interface components {
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED" | null;
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
+        };
+        "debrief.ShareView": {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            fewest: number;
+            isGood: boolean | null;
+            /** Format: int32 */
+            of: number;
         };
         "debrief.SideView": {
             /** Format: int32 */

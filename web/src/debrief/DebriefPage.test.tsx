@@ -84,6 +84,12 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
     signs: [],
     missed: [],
     corrections: { made: 0, total: 0, isConsistent: null, byPolicy: [] },
+    aids: {
+      lightly: { count: 2, of: 6, isGood: false, fewest: 5 },
+      firstAt: [3, 2, 0, 1],
+      intoTheHand: { count: 1, of: 3, isGood: null, fewest: 5 },
+      whipFirst: { count: 0, of: 0, isGood: null, fewest: 0 },
+    },
     effort: null,
     load: null,
     turnoutDays: null,
@@ -109,6 +115,10 @@ test('a rung stands with its advice, and the notes with their time', async () =>
   expect(screen.getByText(/day 3/)).toBeVisible()
   expect(screen.getByText(/1 of 6 before/)).toHaveTextContent('YES 1 of 6 before, 6 of 6 after')
   expect(screen.getByText(text('probe.verdict.HELPED_TODAY'))).toBeVisible()
+  expect(screen.getByText(/on 5 of the last 6 days/)).toBeVisible()
+  expect(screen.getByText(/A good place to stop came after 14 min/)).toHaveTextContent(
+    '9 more minutes were ridden.',
+  )
 })
 
 test('what was touched in beside the asks stands there in words', async () => {
@@ -183,4 +193,12 @@ test('a stop sign of the lesson stands before everything else', async () => {
   const sign = (await screen.findAllByText(new RegExp(text('stopSign.UNLEVEL'))))[0] as HTMLElement
   const rung = screen.getByRole('heading', { name: /Counter-bend on the rail/ })
   expect(sign.compareDocumentPosition(rung) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy()
+})
+
+test('how the aids were used is told in counts, and what to tell the rider once there are enough', async () => {
+  open({ [`GET ${PATH}/debrief`]: debrief() })
+  expect(await screen.findByText(text('aids.lightly', { count: 2, of: 6 }), { exact: false })).toBeVisible()
+  expect(screen.getByText(text('rule.aids-asks-lightly-first'))).toBeVisible()
+  expect(screen.getByText(text('aids.tooFew', { count: 5 }))).toBeVisible()
+  expect(screen.queryByText(text('rule.aids-drives-into-the-hand'))).toBeNull()
 })

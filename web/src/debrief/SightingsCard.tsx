@@ -4,6 +4,7 @@ import { wordIn, useText } from '../text'
 import type { LessonSightings as Seen } from '../api'
 import { wordOf } from '../see'
 import { Card, Quiet, SideLetter } from '../ui'
+import { AidLines, hasAids } from './AidLines'
 import { SeenOnFigures } from './SeenOnFigures'
 
 /** What was seen of rider, hand and horse; first what is worth checking, in counts and never as a cause. */
@@ -50,9 +51,10 @@ export function SightingsCard({ seen }: { seen: Seen }) {
 }
 
 function isNothing(seen: Seen): boolean {
-  const { faults, signs, missed, corrections, effort, worthChecking } = seen
+  const { faults, signs, missed, corrections, aids, effort, worthChecking } = seen
   return (
     faults.length + signs.length + missed.length + corrections.total + worthChecking.length === 0 &&
+    !hasAids(aids) &&
     effort === null
   )
 }
@@ -86,9 +88,9 @@ function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {
   )
 }
 
-function Hand({ seen: { missed, corrections, effort, load, turnoutDays } }: { seen: Seen }) {
+function Hand({ seen: { missed, corrections, aids, effort, load, turnoutDays } }: { seen: Seen }) {
   const { t } = useText()
-  if (missed.length === 0 && corrections.total === 0 && effort === null) return null
+  if (missed.length === 0 && corrections.total === 0 && !hasAids(aids) && effort === null) return null
   return (
     <Box minWidth="11rem">
       <chakra.h3 fontWeight="700" fontFamily="body" marginBottom="1">
@@ -104,6 +106,7 @@ function Hand({ seen: { missed, corrections, effort, load, turnoutDays } }: { se
             {isConsistent === false && ` ${t('rule.aids-corrected-consistently')}`}
           </li>
         ))}
+        <AidLines aids={aids} />
         {effort !== null && (
           <li>
             {t('seenIn.effort', { effort, words: wordIn(t, 'effort', effort), load: Math.round(load ?? 0) })}

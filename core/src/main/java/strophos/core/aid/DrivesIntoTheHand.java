@@ -50,6 +50,15 @@ public record DrivesIntoTheHand(double share, int fewest, Duration within, doubl
                 new AidEvidence.OfShare(counted, Wilson.of(counted), conflicts));
     }
 
+    /** By the order of the aids alone, without timing: of so many asks with a driving aid, those in which the hand took with it or after it. */
+    public Judgement judgeOrder(Proportion intoTheHand) {
+        return intoTheHand.total() < fewest
+                ? new Judgement.NotEnoughData(intoTheHand.total(), fewest)
+                : Judgement.of(
+                        intoTheHand.successes() > share * intoTheHand.total() + 1e-9,
+                        new AidEvidence.OfShare(intoTheHand, Wilson.of(intoTheHand), List.of()));
+    }
+
     private boolean isConflict(Drive d) {
         boolean isRestrained = d.restrainedAfter()
                 .filter(after -> after.compareTo(within) <= 0)

@@ -9,6 +9,7 @@ import java.util.function.Function;
 import strophos.core.judgement.Cases;
 import strophos.core.judgement.Thresholds;
 import strophos.core.school.CorrectionPolicy;
+import strophos.core.stats.Proportion;
 
 /** Both sides of every threshold about aids (rules 6; common practice, no source). */
 public final class AidCases {
@@ -43,7 +44,16 @@ public final class AidCases {
                 .with("at 1.55 s", drives(3, 5, 1550, 0, false), "BROKEN")
                 .with("the rein rises 2 kg", drives(3, 5, 9000, 2, false), "MET")
                 .with("by 1.75 kg", drives(3, 5, 9000, 1.75, false), "BROKEN")
-                .with("half-halts", drives(3, 5, 1000, 3, true), "BROKEN");
+                .with("half-halts", drives(3, 5, 1000, 3, true), "BROKEN")
+                .with("8 of 10 asked lightly first", lightly(8, 10), "MET")
+                .with("31 of 40 are 77.5 %", lightly(31, 40), "BROKEN")
+                .with("33 of 40", lightly(33, 40), "MET")
+                .with("four strong asks are too few", lightly(0, 4), "FEW")
+                .with("five are enough", lightly(0, 5), "BROKEN");
+    }
+
+    private static Function<Thresholds, String> lightly(int first, int of) {
+        return t -> Cases.word(AsksLightlyFirst.of(t).judge(new Proportion(first, of)));
     }
 
     private static Function<Thresholds, String> corrected(int corrected, int of, CorrectionPolicy policy) {

@@ -20,6 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 class EveryRuleHasWordsTest {
 
     private static final Map<String, String> IDS = Map.ofEntries(
+            Map.entry("AsksLightlyFirst", "aids.asks-lightly-first"),
             Map.entry("CorrectedConsistently", "aids.corrected-consistently"),
             Map.entry("CorrectedWhenClear", "aids.corrected-when-clear"),
             Map.entry("DrivesIntoTheHand", "aids.drives-into-the-hand"),

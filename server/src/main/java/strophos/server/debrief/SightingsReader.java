@@ -23,6 +23,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.load.SessionLoad;
+import strophos.core.record.AidUse;
 import strophos.core.record.Counts;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
@@ -58,6 +59,7 @@ class SightingsReader {
             List<SightingCount> signs,
             List<MissedCount> missed,
             Corrections corrections,
+            AidUseView aids,
             @CanBeNull Integer effort,
             @CanBeNull Double load,
             @CanBeNull Integer turnoutDays,
@@ -101,6 +103,7 @@ class SightingsReader {
                 counted(seen(ride, Payload.Sign.class)),
                 missed(ride),
                 corrections(ride, lesson.teaching()),
+                AidUseView.of(AidUse.of(ride), rules.lightlyFirst(), rules.intoTheHand()),
                 effort.isEmpty() ? null : effort.getAsInt(),
                 effort.isEmpty()
                         ? null

@@ -8,7 +8,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.aid.AidThresholds;
+import strophos.core.aid.AsksLightlyFirst;
 import strophos.core.aid.CorrectedConsistently;
+import strophos.core.aid.DrivesIntoTheHand;
 import strophos.core.cause.HelpedToday;
 import strophos.core.cause.HelpsMoreThanWaiting;
 import strophos.core.cause.HelpsOverDays;
@@ -83,6 +85,14 @@ public class YardRules {
 
     public SideBySide sideBySide() {
         return SideBySide.of(of(SideBySide.SET));
+    }
+
+    public AsksLightlyFirst lightlyFirst() {
+        return AsksLightlyFirst.of(of(AidThresholds.SET));
+    }
+
+    public DrivesIntoTheHand intoTheHand() {
+        return DrivesIntoTheHand.of(of(AidThresholds.SET));
     }
 
     public CorrectedConsistently consistency() {
