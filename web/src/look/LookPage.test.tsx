@@ -121,6 +121,46 @@ test('both sides are scored by one touch, and one alone where they differ; a sec
   )
 })
 
+test('a full look of a horse that goes well is fourteen touches', async () => {
+  const { kept, user } = await open()
+  const touches: [string, string][] = [
+    [text('look.soundness'), text('soundness.SOUND')],
+    ...(['calm', 'attention', 'halt', 'haltFaster', 'leg', 'tempo', 'hand', 'rider'] as const).map(
+      (check): [string, string] => [text(`look.${check}`), `4: ${text(`score.${check}.4`)}`],
+    ),
+    ...(['jaw', 'hind'] as const).map((check): [string, string] => [
+      text(`look.${check}`),
+      `${text('look.which.BOTH')}, 4: ${text(`score.${check}.4`)}`,
+    ]),
+    [side('look.bend', 'LEFT'), `4: ${text('score.bend.4')}`],
+    [side('look.bend', 'RIGHT'), `4: ${text('score.bend.4')}`],
+    [text('look.shoulder'), text('look.weight.0')],
+  ]
+  expect(touches).toHaveLength(14)
+  for (const [row, key] of touches) await user.click(step(row, key))
+  await user.click(screen.getByRole('button', { name: text('look.keep') }))
+  await waitFor(async () =>
+    expect((await kept())[0]?.payload).toEqual({
+      soundness: 'SOUND',
+      calm: 4,
+      attention: 4,
+      halt: 4,
+      haltFaster: 4,
+      leg: 4,
+      tempo: 4,
+      hand: 4,
+      rider: 4,
+      jawLeft: 4,
+      jawRight: 4,
+      hindLeft: 4,
+      hindRight: 4,
+      bendLeft: 4,
+      bendRight: 4,
+      shoulder: 0,
+    }),
+  )
+})
+
 test('what explains a low score is asked only then', async () => {
   const { user } = await open()
   expect(screen.queryByRole('group', { name: text('look.balks') })).toBeNull()
