@@ -8,6 +8,8 @@ import type { ProbeNow } from './probe'
 
 interface ProbeLineProps {
   probe: ProbeNow | null
+  /** The plan asks the question here. */
+  isPlanned: boolean
   /** What stands here while no question is asked; undefined without a plan. */
   children: ReactNode
   exerciseName: (exercise: string) => string
@@ -18,13 +20,14 @@ interface ProbeLineProps {
 }
 
 /** One key asks "did that help?"; from then on the line counts four, another exercise, four, and takes the coach's word. */
-export function ProbeLine({ probe, children, exerciseName, onAsk, ...on }: ProbeLineProps) {
+export function ProbeLine({ probe, isPlanned, children, exerciseName, onAsk, ...on }: ProbeLineProps) {
   const { t } = useText()
   if (probe) return <Asked probe={probe} exerciseName={exerciseName} {...on} />
   const hasPlan = children !== undefined
   return (
     <Flex gap="1.5" align="stretch">
       <Button
+        look={isPlanned ? 'live' : 'plain'}
         paddingX="3"
         flex={hasPlan ? undefined : '1'}
         flexShrink={0}
@@ -50,7 +53,7 @@ function Asked({
   onTakeBack,
   onHelped,
   onChange,
-}: Omit<ProbeLineProps, 'children' | 'onAsk' | 'probe'> & { probe: ProbeNow }) {
+}: Omit<ProbeLineProps, 'children' | 'onAsk' | 'probe' | 'isPlanned'> & { probe: ProbeNow }) {
   const { t } = useText()
   const name = exerciseName(probe.of.exercise)
   const { exercise, gait, place } = probe.of

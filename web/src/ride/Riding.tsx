@@ -25,7 +25,7 @@ import { Layout } from './Layout'
 import { NudgeOrRest } from './NudgeOrRest'
 import { OpenDrawer } from './OpenDrawer'
 import { PlanLine } from './PlanLine'
-import { positionIn, turnsOf } from './planned'
+import { isProbe, positionIn, turnsOf } from './planned'
 import { probeNow } from './probe'
 import { ProbeLine } from './ProbeLine'
 import { RidingHead } from './RidingHead'
@@ -53,6 +53,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const nudge = useNudge(ride, segment, offsetMs, useAsTaught(kept.packet, segment.school))
   const seen = ride.looks.at(-1)?.seen
   const turns = useMemo(() => turnsOf(planned.plan, limitsOf(seen)), [planned.plan, seen])
+  const at = positionIn(turns, ride.segments)
   const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
   const exerciseName = useCallback((exercise: string) => names.get(exercise) ?? exercise, [names])
   const { latch } = planned
@@ -156,6 +157,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           <>
             <ProbeLine
               probe={probeNow(ride, segment, planned.probeAsks)}
+              isPlanned={isProbe(planned.plan, turns, at)}
               exerciseName={exerciseName}
               onAsk={on.onProbe}
               onTakeBack={on.onTakeBack}
@@ -166,7 +168,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
                 <PlanLine
                   plan={planned.plan}
                   turns={turns}
-                  at={positionIn(turns, ride.segments)}
+                  at={at}
                   turnFromMs={turnFromMs(ride)}
                   offsetMs={offsetMs}
                   mounted={segment.mounted}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { NamedRung, Plan } from '../api'
 import type { Segment } from '../record'
-import { positionIn, riddenIn, turnsOf } from './planned'
+import { isProbe, positionIn, riddenIn, turnsOf } from './planned'
 
 const rung = (exercise: string): NamedRung => ({
   rung: `${exercise}.walk.rail`,
@@ -44,6 +44,29 @@ describe('a look newer than the plan', () => {
   })
   test('takes everything out where nothing is ridden', () =>
     expect(turnsOf(plan, ['NOTHING_RIDDEN'])).toEqual([]))
+})
+
+describe('a plan that comes back to an exercise', () => {
+  const measured = {
+    blocks: [
+      { ...block('a', ['LEFT', 'RIGHT']), role: 'PROBE' },
+      block('b', ['LEFT', 'RIGHT']),
+      block('a', ['LEFT', 'RIGHT']),
+    ],
+  } as Plan
+  const all = turnsOf(measured)
+  const at = (...ridden: [string, 'LEFT' | 'RIGHT'][]) =>
+    positionIn(
+      all,
+      ridden.map(([exercise, rein]) => segment(exercise, rein)),
+    )
+  test('one more change of rein stays where it is', () =>
+    expect(at(['a', 'LEFT'], ['a', 'RIGHT'], ['a', 'LEFT'])).toBe(1))
+  test('after the other exercise it goes on', () =>
+    expect(at(['a', 'LEFT'], ['a', 'RIGHT'], ['a', 'LEFT'], ['b', 'LEFT'], ['a', 'LEFT'])).toBe(4))
+  test('says where it measures', () =>
+    expect(all.map((_, i) => isProbe(measured, all, i))).toEqual([true, true, false, false, false, false]))
+  test('and nowhere before it is begun', () => expect(isProbe(measured, all, -1)).toBe(false))
 })
 
 describe('where in the plan a ride is', () => {

@@ -57,9 +57,20 @@ export function positionIn(turns: PlannedTurn[], segments: Segment[]): number {
   let at = -1
   for (const s of segments) {
     const next = turns.findIndex((turn, i) => i > at && isOf(turn, s))
-    if (next >= 0) at = next
+    if (next >= 0 && !isMoreOfTheSame(turns[at], turns[next])) at = next
   }
   return at
+}
+
+/** One more change of rein on the same exercise is not the place where the plan comes back to it, past another one. */
+function isMoreOfTheSame(now: PlannedTurn | undefined, next: PlannedTurn | undefined): boolean {
+  return now !== undefined && next?.of.rung === now.of.rung && next.block > now.block + 1
+}
+
+/** The plan measures here, before another exercise. */
+export function isProbe(plan: Plan, turns: PlannedTurn[], at: number): boolean {
+  const turn = turns[at]
+  return turn !== undefined && plan.blocks[turn.block]?.role === 'PROBE'
 }
 
 /** What is ridden in a turn, by whoever rides now. */

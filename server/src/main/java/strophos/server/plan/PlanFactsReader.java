@@ -22,14 +22,12 @@ import strophos.catalogue.Exercise;
 import strophos.catalogue.Schools;
 import strophos.catalogue.Strand;
 import strophos.core.cause.Help;
-import strophos.core.homework.Feel;
 import strophos.core.judgement.Thresholds;
 import strophos.core.load.HardItemsRest;
 import strophos.core.load.Workload;
 import strophos.core.pause.HorseState;
 import strophos.core.plan.Candidate;
 import strophos.core.plan.HorseFacts;
-import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanFacts;
 import strophos.core.plan.Proposal;
 import strophos.core.record.Helps;
@@ -220,7 +218,7 @@ class PlanFactsReader {
         return catalogue.rung(rung).flatMap(r -> catalogue.strandOf(r.id())).map(Strand::id);
     }
 
-    private static Optional<RecentLesson> last(Sources g) {
+    static Optional<RecentLesson> last(Sources g) {
         return g.ridden().stream().findFirst();
     }
 
@@ -242,7 +240,7 @@ class PlanFactsReader {
                 .collect(Collectors.toSet());
     }
 
-    private PlanFacts facts(Sources g, Predicate<StoredDecision> isMade, Predicate<Practice> isSaid, boolean hasStops) {
+    PlanFacts facts(Sources g, Predicate<StoredDecision> isMade, Predicate<Practice> isSaid, boolean hasStops) {
         Lesson lesson = g.look().lesson();
         StairState stair = stair(g, isMade);
         List<Candidate> candidates = catalogue.strands().stream()
@@ -333,7 +331,7 @@ class PlanFactsReader {
     }
 
     /** The last report on a rung since the last lesson; the second best says nothing. */
-    private static Optional<Practice> lastReport(Sources g, String rung, Predicate<Practice> isSaid) {
+    static Optional<Practice> lastReport(Sources g, String rung, Predicate<Practice> isSaid) {
         return g.assignments().stream()
                 .flatMap(t -> t.practices().stream())
                 .filter(p -> p.rung().equals(rung) && !p.secondBest())
@@ -347,65 +345,5 @@ class PlanFactsReader {
     private static Optional<Integer> turnsAgo(Sources g, RungId rung) {
         PairState state = g.before().state();
         return state.find(rung).map(r -> state.lessons() - r.lastLesson());
-    }
-
-    /** Decisions of the last lesson, reports since, and stop signs that wait, each with the facts without it. */
-    List<PlanChange.Supposition> causes(FactsWithSources known) {
-        Sources g = known.gathered();
-        List<PlanChange.Supposition> causes = new ArrayList<>();
-        for (StoredDecision m : g.before().decidedSince()) {
-            if (m.lesson().isPresent() && last(g).map(RecentLesson::id).equals(m.lesson())) {
-                catalogue
-                        .rung(m.rung())
-                        .ifPresent(r -> causes.add(new PlanChange.Supposition(
-                                cause(g, PlanChange.Kind.DECISION, r.id(), m.chosen(), m.at()),
-                                facts(g, other -> !other.id().equals(m.id()), p -> true, true))));
-            }
-        }
-        for (Strand strand : catalogue.strands()) {
-            for (Rung rung : catalogue.progression(strand, g.teaching()).rungs()) {
-                lastReport(g, rung.id().toString(), p -> true)
-                        .filter(p -> p.feel() != Feel.GETTING_THERE)
-                        .ifPresent(p -> causes.add(new PlanChange.Supposition(
-                                cause(
-                                        g,
-                                        PlanChange.Kind.REPORT,
-                                        rung.id(),
-                                        p.feel().name(),
-                                        p.startedAt()),
-                                facts(g, m -> true, other -> !other.rung().equals(p.rung()), true))));
-            }
-        }
-        stopSign(g).ifPresent(causes::add);
-        return causes;
-    }
-
-    private Optional<PlanChange.Supposition> stopSign(Sources g) {
-        return g.assignments().stream()
-                .filter(t -> t.isPaused()
-                        || (g.state().isPaused() && t.practices().stream().anyMatch(p -> isCause(g, p))))
-                .findFirst()
-                .flatMap(t -> t.practices().stream()
-                        .filter(p -> !p.stopSigns().isEmpty() && (t.isPaused() || isCause(g, p)))
-                        .reduce((a, b) -> b)
-                        .flatMap(p -> catalogue
-                                .rung(p.rung())
-                                .map(r -> new PlanChange.Supposition(
-                                        cause(
-                                                g,
-                                                PlanChange.Kind.STOP_SIGN,
-                                                r.id(),
-                                                p.stopSigns().get(0).name(),
-                                                p.startedAt()),
-                                        facts(g, m -> true, other -> true, false)))));
-    }
-
-    private static boolean isCause(Sources g, Practice report) {
-        return g.state().causes().stream()
-                .anyMatch(c -> c.id().equals(report.id().toString()));
-    }
-
-    private static PlanChange.Cause cause(Sources g, PlanChange.Kind kind, RungId rung, String what, Instant at) {
-        return new PlanChange.Cause(kind, rung, what, LocalDate.ofInstant(at, g.zone()));
     }
 }

@@ -41,13 +41,21 @@ public class Plans {
     public static final int UNPLANNED_MINUTES = 45;
 
     private final PlanFactsReader reader;
+    private final PlanCauses causes;
     private final PlanRepository plans;
     private final PlanTeller teller;
     private final YardRules rules;
     private final JsonMapper json;
 
-    Plans(PlanFactsReader reader, PlanRepository plans, PlanTeller teller, YardRules rules, JsonMapper json) {
+    Plans(
+            PlanFactsReader reader,
+            PlanCauses causes,
+            PlanRepository plans,
+            PlanTeller teller,
+            YardRules rules,
+            JsonMapper json) {
         this.reader = reader;
+        this.causes = causes;
         this.plans = plans;
         this.teller = teller;
         this.rules = rules;
@@ -121,7 +129,7 @@ public class Plans {
                 kept.flatMap(StoredPlan::latch).orElse(null),
                 WantedBlock.of(plan).equals(WantedBlock.of(proposal)),
                 teller.breaches(PlanLimits.of(plan, facts)),
-                teller.changes(PlanChange.because(facts, reader.causes(known))),
+                teller.changes(PlanChange.because(facts, causes.of(known))),
                 Alternative.to(facts).stream().map(teller::alternative).toList(),
                 facts.rungs().stream()
                         .filter(Candidate::suits)
