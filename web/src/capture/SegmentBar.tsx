@@ -81,7 +81,8 @@ export const SegmentBar = memo(function SegmentBar({
   const gaits = gaitsOf(rungs, ownGait)
   return (
     <Flex direction="column" gap={{ base: '1.5', lg: '2' }} css={{ [ACROSS]: { gap: '1' } }}>
-      <Flex gap="1.5" align="start">
+      {/* on a wide screen the exercises have a line of their own: beside the keys of the sides they would stand in a column */}
+      <Flex gap="1.5" align="start" wrap={{ lg: 'wrap' }} css={{ [ACROSS]: { flexWrap: 'nowrap' } }}>
         <Button
           flexShrink={0}
           paddingX="3"
@@ -92,7 +93,12 @@ export const SegmentBar = memo(function SegmentBar({
           {figureInWords(t, now)}
         </Button>
         {works === 'CHOSEN' && <WhichSide now={now} onChange={onChange} />}
-        <Strip ref={strip} role="group" aria-label={t('ride.exercise')}>
+        <Strip
+          ref={strip}
+          role="group"
+          aria-label={t('ride.exercise')}
+          flex={{ lg: works === 'CHOSEN' ? '1 0 100%' : '1 1 0' }}
+        >
           {shown.map((c) => (
             <Button
               key={c.exercise}

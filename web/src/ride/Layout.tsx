@@ -94,6 +94,8 @@ export function Layout({ head, drawer, clock, nudge, pad, keys, bar, isTight }: 
         direction="column"
         gap={gap}
         minHeight="0"
+        // on a low screen it scrolls: nothing lies over the keys under it
+        overflowY={{ lg: 'auto' }}
         display={isCovered ? 'none' : 'flex'}
         css={{ [ACROSS]: { gridColumn: right, gridRow: '2', gap: '1' } }}
       >

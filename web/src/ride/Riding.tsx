@@ -193,9 +193,12 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
                 <Recent entries={entries} ride={ride} exerciseName={exerciseName} />
               </Box>
             )}
-            <chakra.p fontSize="sm" color="quiet" display={{ base: 'none', lg: 'block' }}>
-              <b>{t('ride.shortcuts')}</b> {t('ride.keys')}
-            </chakra.p>
+            <chakra.details fontSize="sm" color="quiet" display={{ base: 'none', lg: 'block' }}>
+              <chakra.summary cursor="pointer" fontWeight="700">
+                {t('ride.shortcuts')}
+              </chakra.summary>
+              {t('ride.keys')}
+            </chakra.details>
           </>
         }
       />

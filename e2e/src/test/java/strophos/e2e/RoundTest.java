@@ -164,7 +164,7 @@ class RoundTest {
     }
 
     private static Locator block(Visitor coach, int index) {
-        return coach.page().locator("svg [role=button]").nth(index);
+        return coach.page().locator("[data-line-block]").nth(index);
     }
 
     private static void rideThePlan(Visitor coach) {
@@ -298,6 +298,8 @@ class RoundTest {
         added.waitFor();
         String next = added.getAttribute("href").replaceAll(".*/lessons/([^/]+)/look", "$1");
         coach.open("/lessons/" + next + "/plan");
+        // on a phone it shows its title alone
+        coach.page().getByText("What changed this plan").click();
         coach.page()
                 .getByText("The rider reported “not yet” on Light, wait, reinforce")
                 .waitFor();

@@ -156,7 +156,7 @@ class ScreenshotsTest {
         keep(coach, "look");
         coach.link("To the plan").click();
         coach.page().getByText("A proposal; not saved yet").waitFor();
-        coach.page().locator("svg [role=button]").nth(1).click();
+        coach.page().locator("[data-line-block]").nth(1).click();
         coach.button("Save this plan").click();
         coach.page().getByText("Saved by Ottilie Brandvold, as proposed").waitFor();
         keep(coach, "plan");
