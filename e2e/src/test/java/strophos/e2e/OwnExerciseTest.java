@@ -44,7 +44,10 @@ class OwnExerciseTest {
             String at = "/lessons/" + ride.lesson();
             coach.open(at + "/plan");
             coach.page().getByLabel("Add another exercise …").selectOption(exercise + ".walk.rail");
-            coach.page().getByText("Gate halt").first().waitFor();
+            coach.page()
+                    .locator("[data-line-block]")
+                    .filter(new Locator.FilterOptions().setHasText("Gate halt"))
+                    .waitFor();
             ride.begin();
             coach.exactly("Gate halt").click();
             ride.touch(4).sees(4).isAllSent();
