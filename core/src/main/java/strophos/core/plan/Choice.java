@@ -92,9 +92,12 @@ final class Choice {
         taken.add(rung.id());
         List<Pick> ground = rung.isUnmounted() ? List.of() : new GroundWork(facts).before(kinds, taken, workS);
         ground.forEach(p -> taken.add(p.rung().id()));
+        // a second finding comes before the warm-up is chosen: the one rung open for it is no way in to the first
+        Optional<Pick> found = secondFocus(rung);
+        found.ifPresent(p -> taken.add(p.rung().id()));
         Optional<Pick> wayIn = wayIn(rung);
         wayIn.ifPresent(p -> taken.add(p.rung().id()));
-        Optional<Pick> second = second(rung);
+        Optional<Pick> second = found.or(() -> another(rung));
         second.ifPresent(p -> taken.add(p.rung().id()));
         boolean isSecondMounted = second.filter(p -> !p.rung().isUnmounted()).isPresent();
         Optional<Pick> last = workS >= PlanRules.LAST_FROM_S && facts.riddenTodayS() == 0
@@ -237,14 +240,16 @@ final class Choice {
                 .max(Comparator.comparingInt(Candidate::step));
     }
 
-    private Optional<Pick> second(Candidate main) {
-        for (FocusKind kind : kinds.subList(Math.min(1, kinds.size()), kinds.size())) {
-            Optional<Pick> found = ofKind(kind, Block.Role.SECOND)
-                    .filter(p -> !taken.contains(p.rung().id()) && !isDismounting(main, p.rung()));
-            if (found.isPresent()) {
-                return found;
-            }
-        }
+    private Optional<Pick> secondFocus(Candidate main) {
+        return kinds.stream()
+                .skip(1)
+                .flatMap(k -> ofKind(k, Block.Role.SECOND).stream())
+                .filter(p -> !taken.contains(p.rung().id()) && !isDismounting(main, p.rung()))
+                .findFirst();
+    }
+
+    /** Where the look found one thing only: what stands next in another strand. */
+    private Optional<Pick> another(Candidate main) {
         boolean isLittle = asksLittle();
         return free(c -> (!isLittle || c.isKnown()) && !isDismounting(main, c))
                 .min(Comparator.comparing((Candidate c) -> ON_CALL.contains(c.strand()))

@@ -154,6 +154,21 @@ class WholeLessonTest {
         assertThat(roles(plan(20, look))).as("too short to measure").doesNotContain(Block.Role.PROBE);
     }
 
+    /** The only rung open for the second thing is not used up as the warm-up for the first. */
+    @Test
+    void aPairNobodyKnowsIsMeasuredTooWhereTwoThingsWereFound() {
+        List<Candidate> rungs = withGround();
+        rungs.replaceAll(c -> c.id().equals(COUNTER)
+                ? Stairs.at(COUNTER, "bend", 0, RungState.OPEN, null, null)
+                : c.id().equals(INSIDE) ? Stairs.at(INSIDE, "bend", 1, RungState.CLOSED, COUNTER, null) : c);
+        Plan plan = Planner.propose(facts(60, HORSE, Looks.of("jawRight", 2, "bendLeft", 3, "bendRight", 2), rungs));
+        assertThat(roles(plan)).contains(Block.Role.WAY_IN);
+        assertThat(block(plan, Block.Role.PROBE).rung())
+                .isEqualTo(block(plan, Block.Role.SECOND).rung())
+                .isEqualTo(COUNTER);
+        assertThat(block(plan, Block.Role.WAY_IN).rung()).isNotEqualTo(COUNTER);
+    }
+
     @Test
     void oneThingIsNotMeasuredAgainstAnother() {
         assertThat(roles(plan(60, Looks.of("bendLeft", 3, "bendRight", 2)))).doesNotContain(Block.Role.PROBE);
