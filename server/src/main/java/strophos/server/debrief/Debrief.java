@@ -114,7 +114,7 @@ public class Debrief {
         Ride ride = log.ride(lesson);
         List<LessonCount> counts = LessonCount.of(ride);
         List<PastDecision> made = decisions.ofLesson(lessonId);
-        Judging judging = judging(lesson, ride, counts);
+        Judging judging = judging(lesson, ride, ridden(counts));
         Map<RungId, RungMarks> marks = RungMarks.of(ride);
         Map<RungId, List<LessonCount>> ridden = counts.stream()
                 .filter(c -> c.asks() > 0)
@@ -202,7 +202,7 @@ public class Debrief {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
         Ride ride = log.ride(lesson);
-        return advice(lesson, rung, judging(lesson, ride, LessonCount.of(ride)));
+        return advice(lesson, rung, judging(lesson, ride, Set.of(rung.id())));
     }
 
     private Advice advice(Lesson lesson, Rung rung, Judging by) {
@@ -216,27 +216,30 @@ public class Debrief {
     /**
      * What all rungs of a lesson are judged from.
      *
-     * @param facts of the rungs ridden in it, up to it
+     * @param facts of rungs ridden in it, up to it
      * @param before how the pair stood when it began: the lesson's own decisions are what the advice is for
      */
     private record Judging(
             Map<RungId, RungFacts> facts, PairState before, List<String> painSigns, RungDecision decision) {}
 
     /** A lesson that was never begun counts for nothing, and nothing is judged by it. */
-    private Judging judging(Lesson lesson, Ride ride, List<LessonCount> counts) {
+    private Judging judging(Lesson lesson, Ride ride, Set<RungId> rungs) {
         if (lesson.startedAt() == null) {
             return new Judging(Map.of(), states.now(lesson.pair()), painSigns(ride), rules.rungDecision());
         }
         LessonKey key = new LessonKey(lesson.startedAt(), lesson.id());
-        Set<RungId> rungs = counts.stream()
-                .filter(c -> c.key().mounted() == Mounted.RIDER)
-                .map(c -> c.key().rung())
-                .collect(Collectors.toSet());
         return new Judging(
                 states.factsUpTo(lesson.pair(), rungs, key),
                 states.before(lesson.pair(), key),
                 painSigns(ride),
                 rules.rungDecision());
+    }
+
+    private static Set<RungId> ridden(List<LessonCount> counts) {
+        return counts.stream()
+                .filter(c -> c.key().mounted() == Mounted.RIDER)
+                .map(c -> c.key().rung())
+                .collect(Collectors.toSet());
     }
 
     /** What was seen of pain or unsoundness, in the look or while riding. */

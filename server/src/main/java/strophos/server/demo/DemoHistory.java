@@ -5,40 +5,48 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
+import strophos.catalogue.Strand;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.PadKind;
+import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
-import strophos.core.plan.Turn;
+import strophos.core.plan.Block;
 import strophos.core.stair.Rung;
 import strophos.server.access.Viewer;
 import strophos.server.lesson.LessonRepository;
-import strophos.server.plan.PlanToKeep;
 import strophos.server.plan.PlanView;
 import strophos.server.plan.Plans;
+import strophos.server.ride.Answer;
 import strophos.server.ride.RideLog;
 import strophos.server.roster.Pair;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Twelve weeks of a pair, two lessons a week: looked at, planned, ridden, decided, practised and answered through the
+ * Half a year of a pair, about a lesson a week: looked at, planned, ridden, decided, practised and answered through the
  * doors everybody uses.
  */
 @Component
 @Profile("demo")
 class DemoHistory {
 
-    private static final int WEEKS = 12;
     private static final int LESSON_MINUTES = 45;
+    private static final int USUAL_EFFORT = 4;
+    private static final List<Rein> BOTH = List.of(Rein.LEFT, Rein.RIGHT);
 
     private final LessonRepository lessons;
     private final RideLog log;
@@ -78,80 +86,173 @@ class DemoHistory {
     void make(Setting of) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), of.zone());
         UUID device = ids.get();
-        int count = 2 * WEEKS;
-        for (int i = 0; i < count; i++) {
-            LocalDate day = day(today, i, count);
+        List<LessonDay> days = days(of.story(), today);
+        for (int i = 0; i < days.size(); i++) {
+            LessonDay day = days.get(i);
             UUID lesson = ids.get();
-            Instant planned = at(day, of.story().hour(), of.zone());
+            Instant planned = at(day.date(), of.story().hour(), of.zone());
             lessons.add(lesson, of.pair().id(), planned, LESSON_MINUTES, planned);
-            Instant end = ride(of, lesson, device, planned, i, (double) i / (count - 1));
-            decisions.make(of, lesson, end);
-            LocalDate next = i + 1 < count ? day(today, i + 1, count) : today;
-            practices.make(of, lesson, end, next, i + 1 == count, (double) i / (count - 1));
+            LessonEnd end = ride(of, lesson, device, planned, day.week());
+            boolean isWrittenDown = i % 3 == 0;
+            decisions.make(
+                    of.pair(),
+                    lesson,
+                    aims(of.story(), day.week(), end.plan(), isWrittenDown),
+                    end.at(),
+                    isWrittenDown);
+            boolean isLast = i + 1 == days.size();
+            practices.make(
+                    of, lesson, end.at(), isLast ? today : days.get(i + 1).date(), day.week(), isLast);
         }
     }
 
-    /** Three and four days apart in turn, the last one three days ago. */
-    private static LocalDate day(LocalDate today, int index, int count) {
-        return today.minusDays(3 + (7L * (count - 1 - index) + 1) / 2);
+    /** A stretch of a lesson; on no rein where the exercise has none. */
+    record OnRein(Rein rein, int seconds) {}
+
+    private record LessonDay(LocalDate date, int week) {}
+
+    private static List<LessonDay> days(Story story, LocalDate today) {
+        List<LessonDay> days = new ArrayList<>();
+        for (int week = 0; week <= Story.LAST_WEEK; week++) {
+            if (Story.hold(story.without(), week)) {
+                continue;
+            }
+            LocalDate first = today.minusDays(story.lastDaysAgo() + 7L * (Story.LAST_WEEK - week));
+            days.add(new LessonDay(first, week));
+            if (Story.hold(story.twice(), week)) {
+                days.add(new LessonDay(first.plusDays(3), week));
+            }
+        }
+        return days;
     }
 
     static Instant at(LocalDate day, LocalTime hour, ZoneId zone) {
         return day.atTime(hour).atZone(zone).toInstant();
     }
 
-    private Instant ride(Setting of, UUID lesson, UUID device, Instant planned, int index, double t) {
+    private LessonEnd ride(Setting of, UUID lesson, UUID device, Instant planned, int week) {
+        Story story = of.story();
         Instant start = planned.plusSeconds(of.random().nextInt(240));
         LessonScript script = new LessonScript(lesson, device, of.coach().person(), start, ids, of.random());
         script.open();
-        script.look(of.story().look(index, t, of.random()));
+        script.look(story.look(week, of.random()));
         script.pass(180);
         send(script);
-        plans.keep(lesson, 0, new PlanToKeep(plans.proposed(lesson, script.now()), Optional.empty()), script.now());
-        PlanView plan = plans.forDevice(lesson, script.now()).plan().plan();
+        PlanView plan = plans.keepProposal(lesson, script.now());
         script.start();
         script.pass(60);
-        for (PlanView.BlockView block : plan.blocks()) {
-            boolean isMain =
-                    block == plan.blocks().get(Math.min(1, plan.blocks().size() - 1));
-            if (isMain && of.story().coachRides(index)) {
-                turns(of, script, block, Mounted.COACH, 1, 2);
+        boolean isMainOwn =
+                story.also().stream().anyMatch(a -> a.isMain() && a.weeks().hold(week));
+        List<PlanView.BlockView> blocks = plan.blocks().stream()
+                .filter(b -> !isMainOwn || b.role() != Block.Role.TEST)
+                .toList();
+        for (PlanView.BlockView block : blocks) {
+            if (block.role() == Block.Role.MAIN && isMainOwn) {
+                beside(of, script, week);
+                story.asked().forEach(asked -> probe(of, script, week, asked));
+            } else {
+                block(of, script, week, block);
             }
-            turns(of, script, block, Mounted.RIDER, t, block.turns().size());
         }
-        Optional.ofNullable(of.story().notes().get(index)).ifPresent(script::note);
+        if (!isMainOwn) {
+            beside(of, script, week);
+        }
+        Optional.ofNullable(story.notes().get(week)).ifPresent(script::note);
         script.end();
-        script.effort(of.story().effort(t));
+        script.effort((int) Math.round(Story.of(story.effort(), null, null, null, week, USUAL_EFFORT)));
         send(script);
-        return script.now();
+        return new LessonEnd(plan, script.now());
     }
 
-    private void turns(Setting of, LessonScript script, PlanView.BlockView block, Mounted mounted, double t, int most) {
+    private record LessonEnd(PlanView plan, Instant at) {}
+
+    /** What is decided on: the main thing, and now and then what the story is about. */
+    private static Set<String> aims(Story story, int week, PlanView plan, boolean isAll) {
+        return Stream.concat(
+                        plan.blocks().stream()
+                                .filter(b -> b.role() == Block.Role.MAIN)
+                                .map(b -> b.rung().rung()),
+                        story.also().stream()
+                                .filter(a -> (isAll || a.isMain()) && a.weeks().hold(week))
+                                .map(Story.Also::rung))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private void block(Setting of, LessonScript script, int week, PlanView.BlockView block) {
         Rung rung = catalogue.rung(block.rung().rung()).orElseThrow();
-        String strand = catalogue.strandOf(rung.id()).orElseThrow().id();
-        PadKind pad = catalogue.exercise(rung.id().exercise()).orElseThrow().padKind();
+        List<OnRein> turns = block.turns().stream()
+                .map(t -> new OnRein(t.rein(), t.seconds()))
+                .toList();
+        if (block.role() == Block.Role.MAIN && Story.hold(of.story().coachRides(), week)) {
+            turns(of, script, week, rung, turns.subList(0, Math.min(2, turns.size())), Mounted.COACH, 0);
+        }
+        turns(of, script, week, rung, turns, Mounted.RIDER, block.restS());
+    }
+
+    /** What the story has beside the plan. */
+    private void beside(Setting of, LessonScript script, int week) {
+        Story story = of.story();
+        for (Story.Also also : story.also()) {
+            if (also.weeks().hold(week)) {
+                Rung rung = catalogue.rung(also.rung()).orElseThrow();
+                List<OnRein> turns = (rung.works() == WorkedSide.NEITHER ? List.of(Rein.NONE) : BOTH)
+                        .stream().map(r -> new OnRein(r, also.seconds())).toList();
+                if (Story.hold(story.frights(), week)) {
+                    script.fright(rung, Side.NONE);
+                }
+                turns(of, script, week, rung, turns, Mounted.RIDER, 0);
+            }
+        }
+    }
+
+    private void probe(Setting of, LessonScript script, int week, Story.Asked asked) {
+        boolean isHelped = Story.hold(asked.helped(), week);
+        Rung rung = catalogue.rung(asked.of()).orElseThrow();
+        Side side = rung.works().on(Rein.LEFT, Side.LEFT);
         SimulatedAsks asks = new SimulatedAsks(of.random());
-        List<PlanView.PlanTurn> turns =
-                block.turns().subList(0, Math.min(most, block.turns().size()));
-        for (PlanView.PlanTurn turn : turns) {
+        if (Story.hold(asked.without(), week)) {
+            List<SimulatedAsks.Result> twice = new ArrayList<>(asks.half());
+            twice.addAll(asks.half());
+            script.asks(rung, pad(of, rung), Rein.LEFT, side, twice, false);
+        } else if (isHelped || Story.hold(asked.not(), week)) {
+            Rung other = catalogue.rung(asked.other()).orElseThrow();
+            script.asks(rung, pad(of, rung), Rein.LEFT, side, asks.half(), true);
+            script.asks(other, pad(of, other), Rein.NONE, Side.NONE, asks.good(), false);
+            script.asks(rung, pad(of, rung), Rein.LEFT, side, isHelped ? asks.good() : asks.poor(), false);
+        }
+    }
+
+    private PadKind pad(Setting of, Rung rung) {
+        return of.pair()
+                .teaching()
+                .pad(catalogue.exercise(rung.id().exercise()).orElseThrow().padKind());
+    }
+
+    private void turns(
+            Setting of, LessonScript script, int week, Rung rung, List<OnRein> turns, Mounted mounted, int restS) {
+        for (OnRein turn : turns) {
             // where it is the coach's choice, he works the inner side
             Side said = WorkedSide.INSIDE.on(turn.rein(), Side.NONE);
             Side side = rung.works().on(turn.rein(), said);
-            script.turn(
-                    rung,
-                    pad,
-                    mounted,
-                    new Turn(turn.rein(), turn.seconds()),
-                    side,
-                    mounted == Mounted.RIDER ? of.story().habit(strand, side) : Story.Habit.NONE,
-                    () -> asks.next(of.story().yes(strand, side, t), of.story().strength(strand, t)));
-            script.rest(block.restS() / block.turns().size());
+            script.turn(rung, pad(of, rung), mounted, turn, side, partner(of, rung, side, week, mounted));
+            script.rest(restS / turns.size());
         }
+    }
+
+    private LessonScript.Partner partner(Setting of, Rung rung, Side side, int week, Mounted mounted) {
+        String strand = catalogue.strandOf(rung.id()).map(Strand::id).orElse("");
+        return new StoryPartner(
+                of.story(), strand, rung.id().exercise(), side, week, mounted, new SimulatedAsks(of.random()));
     }
 
     private void send(LessonScript script) {
         List<JsonNode> batch =
                 script.fresh().stream().<JsonNode>map(json::valueToTree).toList();
-        log.take(batch);
+        log.take(batch).stream()
+                .filter(a -> a.outcome() != Answer.Outcome.STORED)
+                .findFirst()
+                .ifPresent(a -> {
+                    throw new IllegalStateException("%s: %s".formatted(a, batch.get(a.index())));
+                });
     }
 }

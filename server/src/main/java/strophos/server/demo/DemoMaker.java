@@ -16,6 +16,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,6 +34,8 @@ import strophos.server.horse.FactsRepository;
 import strophos.server.horse.Overrule;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.library.OwnImport;
+import strophos.server.pair.NewPlacing;
+import strophos.server.pair.Placings;
 import strophos.server.pause.Safety;
 import strophos.server.roster.NewPair;
 import strophos.server.roster.Pair;
@@ -45,7 +48,9 @@ import strophos.server.setup.YardRepository;
 @Profile("demo")
 class DemoMaker implements ApplicationRunner {
 
-    private static final List<Story> STORIES = List.of(new ImreAndTamarack(), new TobiahAndMarzipan());
+    private static final List<Story> STORIES = Stories.all();
+    private static final int TELLERS = 3;
+    private static final Duration CAME = Duration.ofDays(7L * (Story.LAST_WEEK + 2));
     private static final Duration WEEKS_AGO = Duration.ofDays(120);
     private static final Logger LOG = LoggerFactory.getLogger(DemoMaker.class);
 
@@ -54,6 +59,7 @@ class DemoMaker implements ApplicationRunner {
     private final PairRepository pairs;
     private final LessonRepository lessons;
     private final FactsRepository facts;
+    private final Placings placings;
     private final Safety safety;
     private final OwnImport ownWork;
     private final DemoKnown known;
@@ -70,6 +76,7 @@ class DemoMaker implements ApplicationRunner {
             PairRepository pairs,
             LessonRepository lessons,
             FactsRepository facts,
+            Placings placings,
             Safety safety,
             OwnImport ownWork,
             DemoKnown known,
@@ -84,6 +91,7 @@ class DemoMaker implements ApplicationRunner {
         this.pairs = pairs;
         this.lessons = lessons;
         this.facts = facts;
+        this.placings = placings;
         this.safety = safety;
         this.ownWork = ownWork;
         this.known = known;
@@ -98,6 +106,7 @@ class DemoMaker implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments args) throws InterruptedException {
         Viewer coach = new Viewer(ids.get(), ids.get(), Role.COACH);
+        long begun = System.nanoTime();
         boolean isNew = as(coach, () -> {
             if (!accounts.isEmpty()) {
                 return false;
@@ -112,7 +121,9 @@ class DemoMaker implements ApplicationRunner {
                 return null;
             });
         }
-        LOG.info(isNew ? "The demo yard was made." : "The demo yard is there.");
+        if (isNew) {
+            LOG.info("The demo yard was made in {} ms.", TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - begun));
+        }
     }
 
     private <T> T as(Viewer coach, Supplier<T> work) {
@@ -121,7 +132,7 @@ class DemoMaker implements ApplicationRunner {
 
     /** The stories beside each other: each is another pair's. A yard whose stories were cut is not marked as a demo. */
     private void tell(Viewer coach) throws InterruptedException {
-        ExecutorService tellers = Executors.newFixedThreadPool(STORIES.size());
+        ExecutorService tellers = Executors.newFixedThreadPool(TELLERS);
         try {
             List<Future<?>> told = new ArrayList<>();
             for (Story story : STORIES) {
@@ -171,8 +182,10 @@ class DemoMaker implements ApplicationRunner {
                 .filter(p -> p.horse().equals(story.horse()))
                 .findFirst()
                 .orElseThrow();
-        int year = LocalDate.ofInstant(clock.instant(), zone).getYear();
-        facts.change(pair.id(), 0, story.facts(year));
+        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+        facts.change(pair.id(), 0, story.facts().on(today));
+        Instant came = clock.instant().minus(CAME);
+        story.placed().forEach(rung -> placings.place(pair, new NewPlacing(ids.get(), rung, true), came));
         story.weightReason()
                 .ifPresent(reason -> facts.overrule(
                         pair.id(),

@@ -35,7 +35,6 @@ class DemoPractices {
             "Begin on the easier side, end on it too.");
 
     private static final LocalTime EVENING = LocalTime.of(18, 20);
-    private static final int DAYS_A_WEEK = 5;
 
     private final Homework homework;
     private final HomeworkProposals proposals;
@@ -56,55 +55,84 @@ class DemoPractices {
         this.ids = ids;
     }
 
-    /** @param isLast the last lesson: its last report waits for an answer */
-    void make(DemoHistory.Setting of, UUID lesson, Instant end, LocalDate next, boolean isLast, double t) {
-        set(of, lesson, end.plusSeconds(600));
-        LocalDate day = LocalDate.ofInstant(end, of.zone()).plusDays(1);
-        for (; day.isBefore(next); day = day.plusDays(1)) {
-            boolean isLastReport = isLast && day.equals(next.minusDays(1));
-            if (isLastReport || of.random().nextDouble() < of.story().practises()) {
-                Instant at = DemoHistory.at(day, EVENING, of.zone())
-                        .plusSeconds(of.random().nextInt(2400));
-                report(of, at, isLastReport ? Optional.of(of.story().last()) : Optional.empty(), t);
-                if (!isLastReport) {
-                    answer(of, at.plus(Duration.ofHours(2)));
-                }
-            }
+    /**
+     * Until the next lesson.
+     *
+     * @param isLast the last lesson: its last report waits for an answer, where the story has one
+     */
+    void make(DemoHistory.Setting of, UUID lesson, Instant end, LocalDate next, int week, boolean isLast) {
+        set(of, lesson, end.plusSeconds(600), week);
+        LocalDate after = LocalDate.ofInstant(end, of.zone()).plusDays(1);
+        Optional<LocalDate> waits = Optional.of(next.minusDays(1))
+                .filter(d -> isLast && of.story().last().isPresent());
+        List<Instant> evenings = after.datesUntil(waits.orElse(next))
+                .filter(day -> isPractised(of, day))
+                .map(day -> evening(of, day))
+                .toList();
+        if (!evenings.isEmpty()) {
+            report(of, evenings, Optional.empty(), week);
+            answer(of, evenings.get(evenings.size() - 1).plus(Duration.ofHours(2)));
         }
+        waits.ifPresent(day -> report(of, List.of(evening(of, day)), of.story().last(), week));
     }
 
-    /** One thing at a time: what was decided on first, unless it is running already. */
-    private void set(DemoHistory.Setting of, UUID lesson, Instant at) {
+    private static Instant evening(DemoHistory.Setting of, LocalDate day) {
+        return DemoHistory.at(day, EVENING, of.zone()).plusSeconds(of.random().nextInt(2400));
+    }
+
+    private static boolean isPractised(DemoHistory.Setting of, LocalDate day) {
+        Story.Practising practises = of.story().practises();
+        return (practises.on() == null || practises.on().contains(day.getDayOfWeek()))
+                && of.random().nextDouble() < practises.chance();
+    }
+
+    /** One thing at a time: what was decided on first, unless it is running already; or a progression of the yard's own. */
+    private void set(DemoHistory.Setting of, UUID lesson, Instant at, int week) {
+        Story.Practising practises = of.story().practises();
         HomeworkProposals.HomeworkView view = proposals.view(lesson, at);
-        Optional<HomeworkProposals.Draft> wanted = view.drafts().stream()
-                .filter(d -> d.decision() == Decision.STAY || d.decision() == Decision.STEP_BACK)
-                .findFirst()
-                .or(() -> view.drafts().stream().findFirst());
-        if (wanted.isEmpty()) {
+        if (practises.programme() != null && week >= practises.from()) {
+            if (week == practises.from()) {
+                view.running().forEach(a -> homework.end(a.id(), at));
+                homework.setProgramme(lesson, ids.get(), practises.programme(), practises.daysAWeek(), at);
+            }
             return;
         }
-        String rung = wanted.get().rung();
+        Optional<String> wanted = practises.set() == null
+                ? decidedOn(view)
+                : Optional.ofNullable(practises.set().get(week));
         boolean isRunning = view.running().stream()
-                .anyMatch(a -> a.task().steps().stream().anyMatch(s -> s.rung().equals(rung)));
-        if (!isRunning) {
+                .anyMatch(a -> a.task().steps().stream()
+                        .anyMatch(s -> wanted.filter(s.rung()::equals).isPresent()));
+        if (wanted.isPresent() && !isRunning) {
             view.running().forEach(a -> homework.end(a.id(), at));
-            homework.set(lesson, ids.get(), rung, DAYS_A_WEEK, at);
+            homework.set(lesson, ids.get(), wanted.get(), practises.daysAWeek(), at);
         }
     }
 
-    private void report(DemoHistory.Setting of, Instant at, Optional<Story.LastReport> last, double t) {
+    private static Optional<String> decidedOn(HomeworkProposals.HomeworkView view) {
+        return view.drafts().stream()
+                .filter(d -> d.decision() == Decision.STAY || d.decision() == Decision.STEP_BACK)
+                .findFirst()
+                .or(() -> view.drafts().stream().findFirst())
+                .map(HomeworkProposals.Draft::rung);
+    }
+
+    /** What was practised on these evenings, sent with the last of them. */
+    private void report(DemoHistory.Setting of, List<Instant> evenings, Optional<Story.LastReport> last, int week) {
         YardScope.as(of.rider(), () -> {
-            practising.cards(of.pair(), at).forEach(card -> {
-                if (!card.attention().isPaused()) {
-                    practising.take(List.of(practice(of, card, at, last, t)), at);
-                }
-            });
+            practising.cards(of.pair(), evenings.get(0)).stream()
+                    .filter(card -> !card.attention().isPaused())
+                    .forEach(card -> practising.take(
+                            evenings.stream()
+                                    .map(at -> practice(of, card, at, last, week))
+                                    .toList(),
+                            evenings.get(evenings.size() - 1)));
             return null;
         });
     }
 
     private Practice practice(
-            DemoHistory.Setting of, AssignmentView card, Instant at, Optional<Story.LastReport> last, double t) {
+            DemoHistory.Setting of, AssignmentView card, Instant at, Optional<Story.LastReport> last, int week) {
         SplittableRandom random = of.random();
         AssignmentView.StepView step = card.task().steps().get(card.progress().step());
         double pace = 0.7 + 0.5 * random.nextDouble();
@@ -118,7 +146,7 @@ class DemoPractices {
                 at,
                 (int) (step.secondsARein() * pace),
                 (int) (step.secondsARein() * (pace + 0.2 * random.nextDouble())),
-                last.map(Story.LastReport::feel).orElseGet(() -> feel(random, t)),
+                last.map(Story.LastReport::feel).orElseGet(() -> feel(of, week)),
                 good(random, each),
                 each,
                 good(random, each),
@@ -129,8 +157,13 @@ class DemoPractices {
                 false);
     }
 
-    private static Feel feel(SplittableRandom random, double t) {
-        double at = random.nextDouble();
+    private static Feel feel(DemoHistory.Setting of, int week) {
+        Integer easyFrom = of.story().practises().easyFrom();
+        if (easyFrom != null) {
+            return week < easyFrom ? Feel.GETTING_THERE : Feel.EASY;
+        }
+        double t = (double) week / Story.LAST_WEEK;
+        double at = of.random().nextDouble();
         return at < 0.25 + 0.3 * t ? Feel.EASY : at < 0.88 + 0.06 * t ? Feel.GETTING_THERE : Feel.NOT_YET;
     }
 
@@ -142,7 +175,7 @@ class DemoPractices {
         return good;
     }
 
-    /** Ottilie answers what waits, as the rule would. */
+    /** Ottilie answers what waits, as the rule would, before the next lesson. */
     private void answer(DemoHistory.Setting of, Instant at) {
         lookingIn
                 .waiting(List.of(of.pair()), at)

@@ -6,9 +6,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.function.Supplier;
+import strophos.core.exchange.Choice;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.PadKind;
 import strophos.core.exchange.PolesAnswer;
@@ -17,7 +19,6 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
-import strophos.core.plan.Turn;
 import strophos.core.record.Entry;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -27,6 +28,8 @@ final class LessonScript {
 
     private static final List<String> GOOD = List.of("jaw-soft", "back-swings", "neck-stretches-down");
     private static final List<String> OTHER = List.of("jaw-clamped", "head-up", "hurried");
+
+    private static final int LINE_STRIDES = 5;
 
     private final UUID lesson;
     private final UUID device;
@@ -60,45 +63,112 @@ final class LessonScript {
         say("first_look", checks);
     }
 
-    /** One turn on one rein: an ask about every twenty seconds, now and then a slip of the thumb. */
-    void turn(
-            Rung rung,
-            PadKind pad,
-            Mounted mounted,
-            Turn turn,
-            Side side,
-            Story.Habit habit,
-            Supplier<SimulatedAsks.Result> answers) {
-        String segment = say("segment", segment(rung, mounted, turn.rein(), side));
+    /** Answers an ask, whatever it is; and what is seen beside it. */
+    interface Partner {
+        SimulatedAsks.Result answer();
+
+        List<Story.Shown> shown();
+
+        /** In conflict with the hand: how often of the driving aids; empty where the aids are not noted. */
+        OptionalDouble conflict();
+
+        /** How often an ask begins more lightly; empty where that is not noted. */
+        OptionalDouble lightly();
+    }
+
+    /** One turn on one rein: an ask about every fourteen seconds, now and then a slip of the thumb. */
+    void turn(Rung rung, PadKind pad, Mounted mounted, DemoHistory.OnRein turn, Side side, Partner partner) {
+        String segment = segment(rung, mounted, turn.rein(), side);
         Instant end = at.plusSeconds(turn.seconds());
         while (true) {
-            int pause = 12 + random.nextInt(16);
+            int pause = 10 + random.nextInt(11);
             if (at.plusSeconds(pause).isAfter(end)) {
                 break;
             }
             pass(pause);
-            SimulatedAsks.Result ask = answers.get();
-            mark(segment, habit, ask);
-            String touched = touch(pad, segment, ask);
-            if (random.nextInt(60) == 0) {
-                // taken back and touched again
-                say("void", Map.of("target", touched));
-                touch(pad, segment, ask);
-            }
+            ask(segment, pad, partner.answer(), partner);
         }
         at = at.isAfter(end) ? at : end;
     }
 
-    /** The habit at this ask, and now and then what the horse shows; by chance of their own, so that the asks stay as they are. */
-    private void mark(String segment, Story.Habit habit, SimulatedAsks.Result ask) {
+    /** One ask after the other, as they were given. */
+    void asks(Rung rung, PadKind pad, Rein rein, Side side, List<SimulatedAsks.Result> answers, boolean isProbe) {
+        String segment = segment(rung, Mounted.RIDER, rein, side);
+        if (isProbe) {
+            say("probe", Map.of("segment", segment));
+        }
+        for (SimulatedAsks.Result each : answers) {
+            pass(9 + random.nextInt(11));
+            touch(pad, segment, each, Map.of());
+        }
+    }
+
+    /** It jumps away three times. */
+    void fright(Rung rung, Side side) {
+        String segment = segment(rung, Mounted.RIDER, Rein.NONE, side);
+        for (int i = 0; i < 3; i++) {
+            pass(15 + random.nextInt(20));
+            say("choice", Map.of("segment", segment, "choice", Choice.FRIGHT.name()));
+        }
+    }
+
+    private void ask(String segment, PadKind pad, SimulatedAsks.Result ask, Partner partner) {
+        mark(segment, partner.shown(), ask);
+        Map<String, Object> aids = aids(ask, partner);
+        String touched = touch(pad, segment, ask, aids);
+        if (random.nextInt(60) == 0) {
+            // taken back and touched again
+            say("void", Map.of("target", touched));
+            touch(pad, segment, ask, aids);
+        }
+    }
+
+    /** What is marked of this ask, and now and then what the horse shows; by chance of their own, so that the asks stay as they are. */
+    private void mark(String segment, List<Story.Shown> shown, SimulatedAsks.Result ask) {
         boolean isYes = ask.response() == Response.YES;
-        if (seen.nextDouble() < (isYes ? habit.atYes() : habit.atOthers())) {
-            say("fault", Map.of("segment", segment, "name", habit.name(), "side", "NONE"));
+        for (Story.Shown each : shown) {
+            if (seen.nextDouble() < (isYes ? each.atYes() : each.atOthers())) {
+                mark(segment, each);
+            }
         }
         if (seen.nextInt(9) == 0) {
             String sign = isYes ? GOOD.get(seen.nextInt(GOOD.size())) : OTHER.get(seen.nextInt(OTHER.size()));
             say("sign", Map.of("segment", segment, "name", sign, "side", "NONE"));
         }
+    }
+
+    private void mark(String segment, Story.Shown each) {
+        String side = (each.body() == null ? Side.NONE : each.body()).name();
+        switch (each.kind() == null ? Story.ShownKind.FAULT : each.kind()) {
+            case FAULT -> say("fault", Map.of("segment", segment, "name", each.name(), "side", side));
+            case SIGN -> say("sign", Map.of("segment", segment, "name", each.name(), "side", side));
+            case CONTACT ->
+                say(
+                        "contact",
+                        Map.of("segment", segment, "felt", each.name(), "side", seen.nextBoolean() ? "LEFT" : "RIGHT"));
+        }
+        if (each.corrected() != null) {
+            say("correction", Map.of("segment", segment, "made", seen.nextDouble() < each.corrected()));
+        }
+    }
+
+    /** Where the aids are noted: leg, and the hand after it or not; the strength that was tried first. */
+    private Map<String, Object> aids(SimulatedAsks.Result ask, Partner partner) {
+        Map<String, Object> noted = new LinkedHashMap<>();
+        partner.conflict().ifPresent(share -> {
+            Map<String, Object> leg = Map.of("means", "LEG", "side", "NONE", "manner", "PUSH");
+            if (seen.nextDouble() < share) {
+                noted.put("aids", List.of(leg, Map.of("means", "REIN", "side", "NONE", "manner", "TAKE")));
+                noted.put("order", "IN_TURN");
+            } else {
+                noted.put("aids", List.of(leg));
+            }
+        });
+        partner.lightly().ifPresent(share -> {
+            int level = ask.strength().level();
+            noted.put("first", level > 1 && seen.nextDouble() < share ? 1 : level);
+        });
+        return noted;
     }
 
     void effort(int horse) {
@@ -136,7 +206,7 @@ final class LessonScript {
         return fresh;
     }
 
-    private static Map<String, Object> segment(Rung ridden, Mounted mounted, Rein rein, Side side) {
+    private String segment(Rung ridden, Mounted mounted, Rein rein, Side side) {
         RungId rung = ridden.id();
         Map<String, Object> payload = new LinkedHashMap<>();
         payload.put("exercise", rung.exercise());
@@ -144,33 +214,58 @@ final class LessonScript {
         payload.put("place", rung.place().word());
         payload.put("rein", rein.name());
         payload.put("mounted", mounted.name());
-        if (ridden.works() == WorkedSide.CHOSEN) {
+        if (ridden.works() == WorkedSide.CHOSEN && side != Side.NONE) {
             payload.put("side", side.name());
         }
-        return payload;
+        return say("segment", payload);
     }
 
     /** In the words of the exercise's pad. */
-    private String touch(PadKind pad, String segment, SimulatedAsks.Result ask) {
-        return switch (pad) {
-            case POSITION ->
-                say(
-                        "position",
-                        Map.of(
-                                "segment",
-                                segment,
-                                "answer",
-                                position(ask.response()).name()));
-            case POLES ->
-                say(
-                        "poles",
-                        Map.of(
-                                "segment",
-                                segment,
-                                "answer",
-                                poles(ask.response()).name()));
-            case STRENGTH, CHOICE, LINE -> say("exchange", exchange(segment, ask));
+    private String touch(PadKind pad, String segment, SimulatedAsks.Result ask, Map<String, Object> aids) {
+        Map<String, Object> payload = new LinkedHashMap<>();
+        payload.put("segment", segment);
+        switch (pad) {
+            case POSITION -> payload.put("answer", position(ask.response()).name());
+            case POLES -> payload.put("answer", poles(ask.response()).name());
+            case CHOICE -> payload.put("choice", choice(ask.response()).name());
+            case LINE -> payload.putAll(line(ask.response()));
+            case STRENGTH -> {
+                payload.put("strength", ask.strength().level());
+                payload.put("response", ask.response().name());
+                payload.putAll(aids);
+            }
+        }
+        return say(
+                switch (pad) {
+                    case POSITION -> "position";
+                    case POLES -> "poles";
+                    case CHOICE -> "choice";
+                    case LINE -> "line";
+                    case STRENGTH -> "exchange";
+                },
+                payload);
+    }
+
+    private static Choice choice(Response response) {
+        return switch (response) {
+            case YES -> Choice.COMES;
+            case TRY -> Choice.RETURNS;
+            case NONE, BRACE, WRONG -> Choice.LEAVES;
         };
+    }
+
+    /** A line of five strides: it comes out, or takes one or two more. */
+    private static Map<String, Object> line(Response response) {
+        int more = response == Response.YES ? 0 : response == Response.WRONG ? 2 : 1;
+        return Map.of(
+                "planned",
+                LINE_STRIDES,
+                "ridden",
+                LINE_STRIDES + more,
+                "takeOff",
+                more == 0 ? "RIGHT" : "DEEP",
+                "rail",
+                more < 2 ? "CLEAR" : "TOUCHED");
     }
 
     private static PositionAnswer position(Response response) {
@@ -188,14 +283,6 @@ final class LessonScript {
             case BRACE -> PolesAnswer.RUSHED;
             case WRONG -> PolesAnswer.TRIPPED;
         };
-    }
-
-    private static Map<String, Object> exchange(String segment, SimulatedAsks.Result ask) {
-        Map<String, Object> payload = new LinkedHashMap<>();
-        payload.put("segment", segment);
-        payload.put("strength", ask.strength().level());
-        payload.put("response", ask.response().name());
-        return payload;
     }
 
     private String say(String kind, Map<String, Object> payload) {

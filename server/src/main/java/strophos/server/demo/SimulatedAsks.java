@@ -1,5 +1,7 @@
 package strophos.server.demo;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Strength;
@@ -25,6 +27,30 @@ final class SimulatedAsks {
         // yes and others together keep the mean
         double mean = meanStrength + (isYes ? -0.2 * (1 - yes) : 0.2 * yes);
         return new Result(strength(mean), isYes ? Response.YES : other());
+    }
+
+    /** Five asks of which about half are good, in any order. */
+    List<Result> half() {
+        return shuffled(Response.NONE, Response.TRY, Response.BRACE, Response.YES, Response.YES);
+    }
+
+    /** Five asks that are nearly all good. */
+    List<Result> good() {
+        return shuffled(Response.YES, Response.YES, Response.TRY, Response.YES, Response.YES);
+    }
+
+    /** Five asks of which hardly one is. */
+    List<Result> poor() {
+        return shuffled(Response.NONE, Response.TRY, Response.BRACE, Response.TRY, Response.NONE);
+    }
+
+    private List<Result> shuffled(Response... responses) {
+        List<Response> left = new ArrayList<>(List.of(responses));
+        List<Result> all = new ArrayList<>();
+        while (!left.isEmpty()) {
+            all.add(new Result(Strength.LIGHT, left.remove(random.nextInt(left.size()))));
+        }
+        return all;
     }
 
     private Response other() {

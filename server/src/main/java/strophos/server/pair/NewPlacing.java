@@ -10,7 +10,7 @@ import java.util.UUID;
  *
  * @param known it can do this already; else that is taken back
  */
-record NewPlacing(
+public record NewPlacing(
         @NotNull UUID id,
         @NotBlank @Size(max = 100) String rung,
         @NotNull Boolean known) {}

@@ -20,7 +20,7 @@ import strophos.server.state.PairStates;
 /** Places a pair on its stair by the coach's word. */
 @Service
 @Transactional
-class Placings {
+public class Placings {
 
     private final PlacingRepository placings;
     private final PairStates states;
@@ -40,7 +40,7 @@ class Placings {
      * Keeps the coach's word; a repeated id changes nothing. Who can do a rung can do all that it needs: what of that is neither passed nor
      * placed is placed with it.
      */
-    void place(Pair pair, NewPlacing wanted, Instant at) {
+    public void place(Pair pair, NewPlacing wanted, Instant at) {
         if (placings.has(wanted.id())) {
             return;
         }

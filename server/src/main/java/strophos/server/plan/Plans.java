@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.cause.Help;
 import strophos.core.nudge.NudgeRules;
 import strophos.core.plan.Alternative;
 import strophos.core.plan.Candidate;
@@ -144,9 +145,15 @@ public class Plans {
      *
      * @param before how the pair stood before the lesson
      * @param ridden the lessons before it, the latest first
+     * @param helps what helped on earlier days
      */
     public record ForDevice(
-            PlanForRide plan, Lesson lesson, Teaching teaching, PairState before, List<RecentLesson> ridden) {}
+            PlanForRide plan,
+            Lesson lesson,
+            Teaching teaching,
+            PairState before,
+            List<RecentLesson> ridden,
+            List<Help> helps) {}
 
     public ForDevice forDevice(UUID lesson, Instant now) {
         PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
@@ -155,7 +162,8 @@ public class Plans {
                 known.look().lesson(),
                 known.gathered().teaching(),
                 reader.state(known.gathered()),
-                known.gathered().ridden());
+                known.gathered().ridden(),
+                known.facts().helps());
     }
 
     private PlanForRide forRide(UUID lesson, PlanFactsReader.FactsWithSources known) {
@@ -221,9 +229,16 @@ public class Plans {
         }
     }
 
-    /** The proposal as blocks to keep. */
-    public List<WantedBlock> proposed(UUID lesson, Instant now) {
-        return WantedBlock.of(Planner.propose(reader.of(lesson, now).facts()));
+    /** Keeps what is proposed, as it is, where nothing is kept yet. */
+    public PlanView keepProposal(UUID lesson, Instant now) {
+        PlanFacts facts = reader.of(lesson, now).facts();
+        Plan proposal = Planner.propose(facts);
+        PlanView view = teller.view(proposal, facts.horse().lengthM());
+        PlanToKeep asked = new PlanToKeep(WantedBlock.of(proposal), Optional.empty());
+        if (!plans.keep(lesson, 0, asked, json.writeValueAsString(view), now)) {
+            throw Problem.changedMeanwhile();
+        }
+        return view;
     }
 
     private static void refuseUnknown(PlanFacts facts, List<WantedBlock> blocks) {

@@ -11,16 +11,13 @@ import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
 import java.util.Collection;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicLong;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.Result;
 import org.jooq.impl.DSL;
@@ -45,9 +42,8 @@ class EntryRepository {
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
 
     /** A statement takes at most 32 767 values. */
-    private static final int ROWS_A_STATEMENT = 1000;
-
     private final DSLContext db;
+
     private final JsonMapper json;
 
     EntryRepository(DSLContext db, JsonMapper json) {
@@ -131,7 +127,7 @@ class EntryRepository {
         return ids.isEmpty()
                 ? List.of()
                 : db.selectFrom(ENTRY)
-                        .where(ENTRY.ID.in(ids))
+                        .where(Binds.isAnyOf(ENTRY.ID, ids))
                         .fetch(r -> new StoredForm(entry(r), Optional.ofNullable(r.getDigest())));
     }
 
@@ -173,40 +169,33 @@ class EntryRepository {
      * those added.
      */
     Set<String> add(UUID lesson, Collection<ReadEntry> entries, Instant receivedAt, Optional<UUID> importedBy) {
-        UUID yard = YardScope.viewer().yard();
-        AtomicLong arrival = new AtomicLong(lastArrival(lesson));
-        List<EntryRecord> rows = entries.stream()
-                .map(read -> {
-                    Entry e = read.entry();
-                    var row = db.newRecord(ENTRY);
-                    row.setYardId(yard);
-                    row.setId(UUID.fromString(e.id()));
-                    row.setLessonId(UUID.fromString(e.lesson()));
-                    row.setDeviceId(UUID.fromString(e.device()));
-                    row.setAuthorId(UUID.fromString(e.author()));
-                    row.setSeq(e.seq());
-                    row.setAtMs(e.atMs());
-                    row.setKind(e.kind());
-                    row.setV(e.v());
-                    row.setPayload(JSONB.valueOf(json.writeValueAsString(e.payload())));
-                    row.setKeptOdd(read.payload().isEmpty());
-                    row.setReceivedAt(receivedAt);
-                    row.setArrival(arrival.incrementAndGet());
-                    row.setDigest(digestOf(e));
-                    row.setImportedBy(importedBy.orElse(null));
-                    return row;
-                })
-                .toList();
-        Set<String> added = new HashSet<>();
-        for (int i = 0; i < rows.size(); i += ROWS_A_STATEMENT) {
-            db.insertInto(ENTRY, ENTRY.fields())
-                    .valuesOfRecords(rows.subList(i, Math.min(rows.size(), i + ROWS_A_STATEMENT)))
-                    .onConflict(ENTRY.YARD_ID, ENTRY.ID)
-                    .doNothing()
-                    .returning(ENTRY.ID)
-                    .forEach(row -> added.add(row.getId().toString()));
-        }
-        return added;
+        List<ReadEntry> sent = List.copyOf(entries);
+        // one bind a column, whatever the number of entries
+        return Set.copyOf(db.resultQuery(
+                        """
+                        insert into entry (yard_id, id, lesson_id, device_id, author_id, seq, at_ms, kind, v, payload, kept_odd, received_at, arrival, digest, imported_by)
+                        select {0}, e.id, {1}, e.device, e.author, e.seq, e.at_ms, e.kind, e.v, e.payload, e.odd, {2}, {3} + e.place, e.digest, {4}
+                        from unnest({5}::uuid[], {6}::uuid[], {7}::uuid[], {8}::bigint[], {9}::bigint[], {10}::text[], {11}::integer[], {12}::jsonb[], {13}::boolean[], {14}::text[])
+                            with ordinality as e (id, device, author, seq, at_ms, kind, v, payload, odd, digest, place)
+                        on conflict (yard_id, id) do nothing
+                        returning id::text
+                        """,
+                        DSL.val(YardScope.viewer().yard()),
+                        DSL.val(lesson),
+                        DSL.val(receivedAt),
+                        DSL.val(lastArrival(lesson)),
+                        DSL.val(importedBy.orElse(null), ENTRY.IMPORTED_BY),
+                        Binds.texts(sent, e -> e.entry().id()),
+                        Binds.texts(sent, e -> e.entry().device()),
+                        Binds.texts(sent, e -> e.entry().author()),
+                        Binds.texts(sent, e -> Long.toString(e.entry().seq())),
+                        Binds.texts(sent, e -> Long.toString(e.entry().atMs())),
+                        Binds.texts(sent, e -> e.entry().kind()),
+                        Binds.texts(sent, e -> Integer.toString(e.entry().v())),
+                        Binds.texts(sent, e -> json.writeValueAsString(e.entry().payload())),
+                        Binds.texts(sent, e -> Boolean.toString(e.payload().isEmpty())),
+                        Binds.texts(sent, e -> digestOf(e.entry())))
+                .fetch(0, String.class));
     }
 
     private StoredEntry stored(EntryRecord r) {

@@ -171,21 +171,22 @@ public class CountRepository {
 
     /** Sides, times and entries are not asked for, and stay empty. */
     private static List<Probes.RungAsk> asks(@CanBeNull String touches) {
-        return touches == null
-                ? List.of()
-                : Arrays.stream(touches.split(","))
-                        .map(line -> line.split(" "))
-                        .map(part -> new Probes.RungAsk(
-                                RungId.of(part[0]),
-                                new Ask(
-                                        "",
-                                        0,
-                                        Side.NONE,
-                                        Mounted.RIDER,
-                                        Strength.ofLevel(Integer.parseInt(part[1]))
-                                                .orElseThrow(),
-                                        Response.valueOf(part[2]))))
-                        .toList();
+        if (touches == null) {
+            return List.of();
+        }
+        Map<String, RungId> rungs = new HashMap<>();
+        return Arrays.stream(touches.split(","))
+                .map(line -> line.split(" "))
+                .map(part -> new Probes.RungAsk(
+                        rungs.computeIfAbsent(part[0], RungId::of),
+                        new Ask(
+                                "",
+                                0,
+                                Side.NONE,
+                                Mounted.RIDER,
+                                Strength.ofLevel(Integer.parseInt(part[1])).orElseThrow(),
+                                Response.valueOf(part[2]))))
+                .toList();
     }
 
     private RecentLesson lately(LessonKey of, List<Record> rungs, JSONB seen, JSONB helped, @CanBeNull String touches) {

@@ -11,8 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
-import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -29,6 +29,7 @@ import strophos.core.progress.LessonFacts;
 import strophos.core.progress.Observation;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
+import strophos.server.contract.CanBeNull;
 import strophos.server.sql.Binds;
 
 /** What lessons gave on rungs, as far back as a rung is judged. */
@@ -45,10 +46,7 @@ class RiddenRepository {
     /** What was ridden in a lesson on a rung. */
     private record LessonOfRung(UUID pair, LessonKey lesson, RungId rung) {}
 
-    private static final class Sitting {
-        private final List<Ask> asks = new ArrayList<>();
-        private final List<Observation> observed = new ArrayList<>();
-    }
+    private record Sitting(List<Ask> asks, List<Observation> observed) {}
 
     /**
      * What is known under the pair's own rider, lesson by lesson and each by its key, whatever the planner thinks of the tables: of each rung that is wanted its last lessons, and of these lessons all rungs.
@@ -78,23 +76,22 @@ class RiddenRepository {
                             union all
                             select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[])
                         )
-                        select l.*, x.ord, x.entry_id, x.at, x.rein, x.side, x.strength, x.response as word, null::text as kind, null::text as unit,
-                            x.good, x.others
+                        select l.pair_id, l.rung, l.began_at, l.lesson_id, bool_or(l.is_last) as is_last, min(a.lines) as asks, min(o.lines) as observed
                         from lessons l
                         cross join lateral (
-                            select * from ridden_exchange x
+                            select string_agg(concat_ws('|', x.entry_id, x.rein, x.side, x.strength, x.response,
+                                floor(extract(epoch from x.at) * 1000), x.good, x.others), ';' order by x.ord) as lines
+                            from ridden_exchange x
                             where x.lesson_id = l.lesson_id and x.mounted = 'RIDER'
-                                and x.exercise || '.' || lower(x.gait) || '.' || lower(x.place) = l.rung
-                            offset 0) x
-                        union all
-                        select l.*, o.ord, o.entry_id, null, o.rein, o.side, o.amount, o.name, o.kind, o.unit, null, null
-                        from lessons l
+                                and x.exercise || '.' || lower(x.gait) || '.' || lower(x.place) = l.rung) a
                         cross join lateral (
-                            select * from ridden_observed o
+                            select string_agg(concat_ws('|', o.entry_id, o.rein, o.side, o.kind, coalesce(o.name, ''),
+                                coalesce(o.unit, ''), o.amount), ';' order by o.ord) as lines
+                            from ridden_observed o
                             where o.lesson_id = l.lesson_id
-                                and o.exercise || '.' || lower(o.gait) || '.' || lower(o.place) = l.rung
-                            offset 0) o
-                        order by began_at, lesson_id, rung, ord
+                                and o.exercise || '.' || lower(o.gait) || '.' || lower(o.place) = l.rung) o
+                        where a.lines is not null or o.lines is not null
+                        group by 1, 2, 3, 4
                         """,
                         Binds.texts(wanted, w -> w.pair().toString()),
                         Binds.texts(wanted, w -> w.rung().toString()),
@@ -108,11 +105,20 @@ class RiddenRepository {
                         DSL.inline(RungFacts.LESSONS))
                 .forEach(r -> {
                     LessonOfRung on = new LessonOfRung(
-                            r.get("pair_id", UUID.class),
-                            new LessonKey(r.get("began_at", Instant.class), r.get("lesson_id", UUID.class)),
-                            RungId.of(r.get("rung", String.class)));
-                    isLast.merge(on, r.get("is_last", Boolean.class), (a, b) -> a || b);
-                    add(sittings.computeIfAbsent(on, o -> new Sitting()), r, works.apply(on.rung()));
+                            r.get(0, UUID.class),
+                            new LessonKey(r.get(2, Instant.class), r.get(3, UUID.class)),
+                            RungId.of(r.get(1, String.class)));
+                    WorkedSide side = works.apply(on.rung());
+                    isLast.put(on, r.get(4, Boolean.class));
+                    sittings.put(
+                            on,
+                            new Sitting(
+                                    lines(r.get(5, String.class))
+                                            .flatMap(a -> asks(a, side).stream())
+                                            .toList(),
+                                    lines(r.get(6, String.class))
+                                            .map(o -> observed(o, side))
+                                            .toList()));
                 });
         return ridden(sittings, isLast, zone);
     }
@@ -130,8 +136,8 @@ class RiddenRepository {
                     LessonFacts facts = new LessonFacts(
                             on.lesson().lesson().toString(),
                             LocalDate.ofInstant(on.lesson().beganAt(), zone),
-                            e.getValue().asks,
-                            e.getValue().observed);
+                            e.getValue().asks(),
+                            e.getValue().observed());
                     byLesson.computeIfAbsent(on.lesson().lesson(), l -> new HashMap<>())
                             .put(on.rung(), facts);
                     if (isLast.get(on)) {
@@ -149,32 +155,39 @@ class RiddenRepository {
                 .toList();
     }
 
-    private static void add(Sitting sitting, Record r, WorkedSide works) {
-        String entry = r.get("entry_id", UUID.class).toString();
-        Side side = works.on(Rein.valueOf(r.get("rein", String.class)), Side.valueOf(r.get("side", String.class)));
-        String word = r.get("word", String.class);
-        String kind = r.get("kind", String.class);
-        Integer number = r.get("strength", Integer.class);
-        if (kind == null) {
-            sitting.asks.addAll(asks(entry, side, r));
-        } else {
-            sitting.observed.add(
-                    switch (kind) {
-                        case "HELD" ->
-                            new Observation.Hold(entry, side, HoldUnit.valueOf(r.get("unit", String.class)), number);
-                        case "FAULT" -> new Observation.Fault(entry, side, word);
-                        default -> new Observation.Fright(entry, side);
-                    });
-        }
+    /** What the database put together, a line each: far fewer rows than asks. */
+    private static Stream<String[]> lines(@CanBeNull String together) {
+        return together == null
+                ? Stream.empty()
+                : Stream.of(together.split(";")).map(line -> line.split("\\|", -1));
     }
 
-    private static List<Ask> asks(String entry, Side side, Record r) {
-        long atMs = r.get("at", Instant.class).toEpochMilli();
-        Strength strength = Strength.ofLevel(r.get("strength", Integer.class)).orElseThrow();
-        Integer good = r.get("good", Integer.class);
-        return good == null
-                ? List.of(new Ask(
-                        entry, atMs, side, Mounted.RIDER, strength, Response.valueOf(r.get("word", String.class))))
-                : Ask.tallied(entry, atMs, side, Mounted.RIDER, strength, good, r.get("others", Integer.class));
+    private static Side side(String[] line, WorkedSide works) {
+        return works.on(Rein.valueOf(line[1]), Side.valueOf(line[2]));
+    }
+
+    private static Observation observed(String[] line, WorkedSide works) {
+        return switch (line[3]) {
+            case "HELD" ->
+                new Observation.Hold(line[0], side(line, works), HoldUnit.valueOf(line[5]), Integer.parseInt(line[6]));
+            case "FAULT" -> new Observation.Fault(line[0], side(line, works), line[4]);
+            default -> new Observation.Fright(line[0], side(line, works));
+        };
+    }
+
+    private static List<Ask> asks(String[] line, WorkedSide works) {
+        Strength strength = Strength.ofLevel(Integer.parseInt(line[3])).orElseThrow();
+        long atMs = Long.parseLong(line[5]);
+        return line.length > 6
+                ? Ask.tallied(
+                        line[0],
+                        atMs,
+                        side(line, works),
+                        Mounted.RIDER,
+                        strength,
+                        Integer.parseInt(line[6]),
+                        Integer.parseInt(line[7]))
+                : List.of(
+                        new Ask(line[0], atMs, side(line, works), Mounted.RIDER, strength, Response.valueOf(line[4])));
     }
 }
