@@ -232,6 +232,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
     },
   },
   looksBefore: [],
+  lastTime: { open: [], helps: [] },
   seenBefore: [],
   watch: [],
   watchWeeks: 4,

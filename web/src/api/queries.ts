@@ -109,6 +109,11 @@ export const queries = {
       queryKey: ['pain-counts', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/pain-counts', path(pair))),
     }),
+  aids: (pair: string) =>
+    queryOptions({
+      queryKey: ['aids', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/aids', path(pair))),
+    }),
   watch: (pair: string) =>
     queryOptions({
       queryKey: ['watch', pair],

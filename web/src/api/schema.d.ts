@@ -660,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/aids": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["aids"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/cues": {
         parameters: {
             query?: never;
@@ -1680,6 +1696,12 @@ export interface components {
             lightly: components["schemas"]["debrief.ShareView"];
             whipFirst: components["schemas"]["debrief.ShareView"];
         };
+        "debrief.AidsOfPair": {
+            /** Format: int32 */
+            lessons: number;
+            measures: components["schemas"]["debrief.MovedView"][];
+            missed: components["schemas"]["debrief.MissedCount"][];
+        };
         "debrief.AnswerCount": {
             answer: string;
             /** @enum {string} */
@@ -1779,6 +1801,14 @@ export interface components {
             rein: "LEFT" | "RIGHT" | "NONE";
             /** Format: int32 */
             total: number;
+        };
+        "debrief.MovedView": {
+            earlier: components["schemas"]["debrief.ShareView"];
+            lately: components["schemas"]["debrief.ShareView"];
+            /** Format: int32 */
+            lessons: number;
+            /** @enum {string} */
+            measure: "LIGHTLY" | "INTO_THE_HAND" | "CORRECTED" | "RELEASE_MISSED";
         };
         "debrief.NewDecision": {
             /** @enum {string} */
@@ -3617,6 +3647,20 @@ export interface components {
             id: string;
             name: string;
         };
+        "ride.HelpBefore": {
+            /** @enum {string} */
+            basis: "MORE_THAN_WAITING" | "HINT" | "WORD";
+            /** Format: int32 */
+            days: number;
+            exercise: string;
+            /** Format: int32 */
+            of: number;
+            rung: string;
+        };
+        "ride.LastTime": {
+            helps: components["schemas"]["ride.HelpBefore"][];
+            open: string[];
+        };
         "ride.Log": {
             /** Format: int64 */
             arrival: number;
@@ -3636,6 +3680,7 @@ export interface components {
             entries: components["schemas"]["ride.ArrivedEntry"][];
             headgear: components["schemas"]["ride.HeadgearChoice"];
             known: components["schemas"]["intake.IntakeForRide"];
+            lastTime: components["schemas"]["ride.LastTime"];
             lesson: components["schemas"]["lesson.Lesson"];
             looksBefore: components["schemas"]["look.StoredLook"][];
             maySpeak: boolean;
@@ -5061,6 +5106,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["pair.PairView"];
+                };
+            };
+        };
+    };
+    aids: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.AidsOfPair"];
                 };
             };
         };

@@ -100,6 +100,15 @@ test('as last time takes over what was seen then, but soundness, and ticks it wh
   )
 })
 
+test('what was left open last time and what helped stand before the first check', async () => {
+  const left = packet(planned)
+  const names = left.rungs.map((r) => `${r.name}, ${text(`gait.${r.gait}`)}`)
+  const help = { rung: 'Strike-off', exercise: 'Step back', basis: 'HINT' as const, days: 5, of: 6 }
+  await open({ [PACKET]: { ...left, lastTime: { open: left.rungs.map((r) => r.rung), helps: [help] } } })
+  expect(screen.getByText(text('look.open', { rung: names.join() }))).toBeVisible()
+  expect(screen.getByText(text('look.helped.HINT', { ...help }))).toBeVisible()
+})
+
 test('both sides are scored by one touch, and one alone where they differ; a second station makes it found', async () => {
   const { kept, user } = await open()
   const jaw = text('look.jaw')

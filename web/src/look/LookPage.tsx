@@ -20,6 +20,7 @@ import { Sides } from './Sides'
 import { HereKeys } from './StationKeys'
 import { asLastTime, changed } from './stations'
 import type { Stand } from './stations'
+import { FromLastTime } from './FromLastTime'
 import { WorkLine } from './WorkLine'
 
 /** The moment: the first minutes, horse in hand or just mounted. What is found decides the day. Works with no network. */
@@ -72,6 +73,7 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
       </chakra.h1>
       <Quiet>{t(before.length > 0 ? 'look.lead' : 'look.leadFirst')}</Quiet>
       <WorkLine packet={kept.packet} />
+      <FromLastTime packet={kept.packet} />
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
         templateAreas={{

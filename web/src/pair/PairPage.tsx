@@ -26,6 +26,7 @@ import { Decisions } from './Decisions'
 import { FactsCard } from './FactsCard'
 import { Lessons } from './Lessons'
 import { reinFor, sidesOf } from '../record'
+import { AidsCard } from './AidsCard'
 import { missingSentence } from './missing'
 import { PlaceCard } from './PlaceCard'
 import { SchoolCard } from './SchoolCard'
@@ -123,6 +124,7 @@ export default function PairPage() {
         <Lessons pair={pair.data} />
         <Decisions pair={pair.data} />
       </Grid>
+      {actions.includes('SEE_DEBRIEF') && <AidsCard pair={id} />}
       {actions.includes('SEE_LOOK') && <WatchCard pair={id} />}
       {actions.includes('DECIDE') && <PlaceCard pair={pair.data} />}
       {actions.includes('SEE_PLAN') && <SchoolCard pair={pair.data} />}

@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ShieldAlert } from 'lucide-react'
-import { strandIn, wordIn, useText } from '../text'
+import { wordIn, useText } from '../text'
+import { DayNotes } from '../plan'
 import type { Plan } from '../api'
 import { limitsOf } from '../look'
 import type { Limit } from '../look'
@@ -66,7 +67,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
       ) : (
         <>
           <Cautions plan={plan} limits={limits} />
-          <Limits plan={plan} horse={lesson.horse} names={kept.packet.strandNames} />
+          <DayNotes packet={kept.packet} />
           <KnownLines known={kept.packet.known} />
           <SchoolLines school={kept.packet.school} />
           {!isStopped && (
@@ -151,44 +152,6 @@ function Cautions({ plan, limits }: { plan: Plan; limits: Limit[] }) {
       )}
       <Always />
     </>
-  )
-}
-
-/** What the plan says of load, of the way back to work and of what rests: said once more before the first stride, in a quiet voice. */
-const OF_THE_DAY = new Set([
-  'RIDDEN_TODAY',
-  'SPARED',
-  'BACK_TO_WORK',
-  'WEEK_RISES',
-  'ACUTE_CHRONIC',
-  'SAME_WORK',
-  'HARD_RESTS',
-])
-
-function Limits({
-  plan,
-  horse,
-  names,
-}: {
-  plan: Plan
-  horse: string
-  names: StoredPacket['packet']['strandNames']
-}) {
-  const { t } = useText()
-  const notes = plan.notes.filter((n) => !n.grave && OF_THE_DAY.has(n.code))
-  if (notes.length === 0) return null
-  return (
-    <chakra.ul listStyleType="none" display="grid" gap="1">
-      {notes.map((n) => (
-        <li key={n.code + (n.values.rung ?? '')}>
-          {wordIn(t, 'planNote', n.code, {
-            ...n.values,
-            horse,
-            strand: n.values.strand && strandIn(t, n.values.strand, names),
-          })}
-        </li>
-      ))}
-    </chakra.ul>
   )
 }
 

@@ -1,7 +1,8 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
-import { assignment, lesson, show, step, text } from '../page.testing'
+import type { Plan } from '../api'
+import { assignment, lesson, packet, show, step, text } from '../page.testing'
 import TodayPage from './TodayPage'
 
 afterEach(() => vi.restoreAllMocks())
@@ -34,6 +35,25 @@ test('lists the lessons of the day in order, each with its pair and what it is w
   ])
   expect(lessons[0]).toHaveTextContent('Tobiah')
   expect(screen.getByText(text('today.count', { count: 2 }))).toBeVisible()
+})
+
+test('says which horse has done much of late, and why, once it has what its lesson needs', async () => {
+  const notes: Plan['notes'] = [
+    { code: 'WEEK_RISES', grave: false, values: { percent: '34' } },
+    { code: 'LEG_OFF', grave: false, values: {} },
+  ]
+  show(<TodayPage />, {
+    answers: {
+      ...today(first, second),
+      [`GET /api/v1/lessons/${first.id}/packet`]: packet(first, {}, { notes: [] }),
+      [`GET /api/v1/lessons/${second.id}/packet`]: packet(second, {}, { notes }),
+    },
+  })
+  const load = await screen.findByRole('region', { name: text('today.load') })
+  expect(load).toHaveTextContent('Tamarack')
+  expect(load).toHaveTextContent(text('planNote.WEEK_RISES', { percent: '34' }))
+  expect(load).not.toHaveTextContent('Marzipan')
+  expect(load, 'how the leg is used belongs to the plan').not.toHaveTextContent(text('planNote.LEG_OFF'))
 })
 
 test('says what stands before a count that holds a tally', async () => {

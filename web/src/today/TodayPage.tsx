@@ -12,6 +12,7 @@ import { SCHOOLS } from '../record'
 import { AddLesson } from './AddLesson'
 import { NewcomersKey } from './NewcomersKey'
 import { LessonOfDay } from './LessonOfDay'
+import { LoadOfDay } from './LoadOfDay'
 import { WithoutNetwork } from './WithoutNetwork'
 
 /** The moment: coffee, before the first horse. What is on today, and what each pair is working on. */
@@ -26,10 +27,8 @@ export default function TodayPage() {
     refetchOnReconnect: true,
   })
   const records = me.actions.includes('RECORD')
-  const toRide = today.data?.lessons
-    .filter((l) => !l.lesson.endedAt)
-    .map((l) => l.lesson.id)
-    .join()
+  const open = today.data?.lessons.filter((l) => !l.lesson.endedAt).map((l) => l.lesson.id) ?? []
+  const toRide = open.join()
   useEffect(() => {
     if (records && toRide) void fetchAhead(shelfOf(me.person), toRide.split(','))
   }, [records, toRide, me.person])
@@ -79,6 +78,11 @@ export default function TodayPage() {
           </Guard>
         ))}
       </chakra.ol>
+      {records && (
+        <Guard>
+          <LoadOfDay lessons={open} />
+        </Guard>
+      )}
       <AboutTallies steps={lessons.flatMap((l) => l.inWork)} />
       {me.actions.includes('ADD_LESSON') && <AddLesson date={date} />}
       {addsPairs && <NewcomersKey />}

@@ -28,10 +28,23 @@ public record AidUseView(ShareView lightly, List<Integer> firstAt, ShareView int
 
     static AidUseView of(AidUse use, AsksLightlyFirst lightly, DrivesIntoTheHand hand) {
         return new AidUseView(
-                view(use.lightly(), lightly.judge(use.lightly()), true, lightly.fewest()),
+                judged(use.lightly(), lightly),
                 use.firstAt(),
-                view(use.intoTheHand(), hand.judgeOrder(use.intoTheHand()), false, hand.fewest()),
-                new ShareView(use.whipFirst().successes(), use.whipFirst().total(), null, 0));
+                judged(use.intoTheHand(), hand),
+                counted(use.whipFirst()));
+    }
+
+    static ShareView judged(Proportion lightly, AsksLightlyFirst by) {
+        return view(lightly, by.judge(lightly), true, by.fewest());
+    }
+
+    static ShareView judged(Proportion intoTheHand, DrivesIntoTheHand by) {
+        return view(intoTheHand, by.judgeOrder(intoTheHand), false, by.fewest());
+    }
+
+    /** Where no rule says what is good. */
+    static ShareView counted(Proportion share) {
+        return new ShareView(share.successes(), share.total(), null, 0);
     }
 
     private static ShareView view(Proportion share, Judgement judged, boolean isGoodWhenMet, int fewest) {

@@ -16,7 +16,6 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
 import strophos.core.aid.Errors;
-import strophos.core.aid.MissedReleases;
 import strophos.core.cause.MarkedAsk;
 import strophos.core.cause.SideBySide;
 import strophos.core.exchange.Rein;
@@ -24,6 +23,7 @@ import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.load.SessionLoad;
 import strophos.core.record.AidUse;
+import strophos.core.record.AidsOverLessons;
 import strophos.core.record.Counts;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
@@ -145,18 +145,11 @@ class SightingsReader {
     }
 
     private List<MissedCount> missed(Ride ride) {
-        Map<String, Ride.Exchange> exchanges =
-                ride.exchanges().stream().collect(Collectors.toMap(Ride.Exchange::id, x -> x));
-        Map<String, Ride.Segment> segments =
-                ride.segments().stream().collect(Collectors.toMap(Ride.Segment::id, s -> s));
-        List<MissedReleases.NotedRelease> noted = new ArrayList<>();
-        for (Ride.Mark m : ride.marks()) {
-            Counts.release(m.said(), r -> r).ifPresent(r -> {
-                Ride.Segment s = segments.get(exchanges.get(r.exchange()).segment());
-                noted.add(new MissedReleases.NotedRelease(m.id(), s.exercise(), s.rein(), r.release()));
-            });
-        }
-        return MissedReleases.list(noted).stream()
+        return missed(List.of(ride), catalogue);
+    }
+
+    static List<MissedCount> missed(List<Ride> rides, Catalogue catalogue) {
+        return AidsOverLessons.missed(rides).stream()
                 .map(l -> new MissedCount(
                         catalogue.nameOf(l.exercise()),
                         l.rein(),

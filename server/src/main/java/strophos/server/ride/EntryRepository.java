@@ -11,11 +11,13 @@ import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -89,6 +91,36 @@ class EntryRepository {
                 .and(DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).lt(began, lesson))
                 .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
                 .limit(1)));
+    }
+
+    /** Of the last lessons of this pair that have ended, lesson by lesson, the oldest first. */
+    List<List<StoredEntry>> ofLastLessons(UUID pair, int most) {
+        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .and(RIDDEN_LESSON.ENDED_AT.isNotNull())
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(most)
+                .asTable("last");
+        Map<UUID, List<StoredEntry>> byLesson = db
+                .select(ENTRY.fields())
+                .from(last)
+                .join(ENTRY)
+                .on(ENTRY.LESSON_ID.eq(last.field(RIDDEN_LESSON.LESSON_ID)))
+                .orderBy(
+                        last.field(RIDDEN_LESSON.STARTED_AT),
+                        ENTRY.LESSON_ID,
+                        ENTRY.AT_MS,
+                        ENTRY.DEVICE_ID,
+                        ENTRY.SEQ,
+                        ENTRY.ID)
+                .fetchInto(ENTRY)
+                .stream()
+                .collect(Collectors.groupingBy(
+                        EntryRecord::getLessonId,
+                        LinkedHashMap::new,
+                        Collectors.mapping(this::stored, Collectors.toList())));
+        return List.copyOf(byLesson.values());
     }
 
     private List<StoredEntry> inOrder(Condition which) {

@@ -300,7 +300,7 @@ public class RideLog {
                 .count();
     }
 
-    private static Ride fold(List<StoredEntry> stored) {
+    static Ride fold(List<StoredEntry> stored) {
         return Fold.ofRead(stored.stream().map(StoredEntry::read).toList());
     }
 

@@ -1,0 +1,26 @@
+import { Flex } from '@chakra-ui/react'
+import type { StoredPacket } from '../store'
+import { useText, wordIn } from '../text'
+import { Quiet, StepCounts } from '../ui'
+
+/** What was left open last time, and what helped before: read before the horse is touched. */
+export function FromLastTime({ packet }: { packet: StoredPacket['packet'] }) {
+  const { t } = useText()
+  // a packet of an earlier version does not say it
+  const last = packet.lastTime as typeof packet.lastTime | undefined
+  const open = packet.rungs.filter((r) => last?.open.includes(r.rung))
+  if (!last || open.length + last.helps.length === 0) return null
+  return (
+    <Flex direction="column" gap="1" marginBottom="4">
+      {open.map((step) => (
+        <Flex key={step.rung} align="center" gap="2" wrap="wrap">
+          <Quiet>{t('look.open', { rung: `${step.name}, ${wordIn(t, 'gait', step.gait)}` })}</Quiet>
+          <StepCounts step={step} />
+        </Flex>
+      ))}
+      {last.helps.map((h) => (
+        <Quiet key={h.rung + h.exercise}>{wordIn(t, 'look.helped', h.basis, { ...h })}</Quiet>
+      ))}
+    </Flex>
+  )
+}

@@ -1,0 +1,40 @@
+import { chakra } from '@chakra-ui/react'
+import type { StoredPacket } from '../store'
+import { strandIn, wordIn, useText } from '../text'
+
+const OF_THE_DAY = new Set([
+  'RIDDEN_TODAY',
+  'SPARED',
+  'BACK_TO_WORK',
+  'WEEK_RISES',
+  'ACUTE_CHRONIC',
+  'SAME_WORK',
+  'HARD_RESTS',
+])
+
+type Packet = StoredPacket['packet']
+
+/** What the plan says of load, of the way back to work and of what rests. */
+export function notesOfDay({ plan }: Packet) {
+  return plan.plan.notes.filter((n) => !n.grave && OF_THE_DAY.has(n.code))
+}
+
+/** The same in sentences, in a quiet voice; nothing where there is nothing to say. */
+export function DayNotes({ packet }: { packet: Packet }) {
+  const { t } = useText()
+  const notes = notesOfDay(packet)
+  if (notes.length === 0) return null
+  return (
+    <chakra.ul listStyleType="none" display="grid" gap="1">
+      {notes.map((n) => (
+        <li key={n.code + (n.values.rung ?? '')}>
+          {wordIn(t, 'planNote', n.code, {
+            ...n.values,
+            horse: packet.lesson.horse,
+            strand: n.values.strand && strandIn(t, n.values.strand, packet.strandNames),
+          })}
+        </li>
+      ))}
+    </chakra.ul>
+  )
+}
