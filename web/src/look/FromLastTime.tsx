@@ -11,10 +11,13 @@ export function FromLastTime({ packet }: { packet: StoredPacket['packet'] }) {
   const open = packet.rungs.filter((r) => last?.open.includes(r.rung))
   if (!last || open.length + last.helps.length === 0) return null
   return (
-    <Flex direction="column" gap="1" marginBottom="4">
+    <Flex direction="column" gap="1">
+      {open.length > 0 && <Quiet>{t('look.open')}</Quiet>}
       {open.map((step) => (
         <Flex key={step.rung} align="center" gap="2" wrap="wrap">
-          <Quiet>{t('look.open', { rung: `${step.name}, ${wordIn(t, 'gait', step.gait)}` })}</Quiet>
+          <span>
+            {step.name}, {wordIn(t, 'gait', step.gait)}
+          </span>
           <StepCounts step={step} />
         </Flex>
       ))}

@@ -135,7 +135,7 @@ function Ends({ seconds, totalS, label }: { seconds: number; totalS: number; lab
       <Box height={`${2 * HALF_PX}px`} display="grid" alignItems="center">
         <Box height="6px" borderRadius="3px" background="line" />
       </Box>
-      <Label whiteSpace="nowrap">
+      <Label>
         {label} {minutes(seconds)}
       </Label>
     </Box>

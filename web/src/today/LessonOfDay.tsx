@@ -16,6 +16,9 @@ export function LessonOfDay({ today, timeZone, actions }: LessonOfDayProps) {
   const { lesson, inWork } = today
   const { t } = useText()
   const now = useSafety().horseNow({ horse: lesson.horseId, pair: lesson.pair })
+  // what is being learnt before what could be begun
+  const begun = inWork.filter((s) => s.state === 'IN_WORK')
+  const shown = [...begun, ...inWork.filter((s) => !begun.includes(s))].slice(0, 2)
   return (
     <Grid
       as="li"
@@ -54,9 +57,9 @@ export function LessonOfDay({ today, timeZone, actions }: LessonOfDayProps) {
           </chakra.span>
           {now && <StandsMark now={now} />}
         </chakra.h2>
-        {inWork.length > 0 && (
+        {shown.length > 0 && (
           <Flex wrap="wrap" columnGap="5" rowGap="1" marginTop="1.5">
-            {inWork.slice(0, 2).map((step) => (
+            {shown.map((step) => (
               <Rung key={step.rung} step={step} />
             ))}
           </Flex>

@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { DayNotes, notesOfDay } from '../plan'
+import { useSafety } from '../safety'
 import { useMe } from '../session'
 import { shelfOf } from '../store'
 import { useText } from '../text'
@@ -9,15 +10,20 @@ import { useText } from '../text'
 export function LoadOfDay({ lessons }: { lessons: string[] }) {
   const { t } = useText()
   const { person } = useMe()
+  const { horseNow } = useSafety()
   const key = lessons.join()
   const packets = useLiveQuery(
     () => shelfOf(person).packets.bulkGet(key ? key.split(',') : []),
     [person, key],
   )
   const spared = new Map(
-    packets?.flatMap((kept) =>
-      kept && notesOfDay(kept.packet).length > 0 ? [[kept.packet.lesson.horseId, kept.packet] as const] : [],
-    ),
+    packets?.flatMap((kept) => {
+      if (!kept || notesOfDay(kept.packet).length === 0) return []
+      const { horseId, pair } = kept.packet.lesson
+      // who is not ridden needs no sparing
+      const now = horseNow({ horse: horseId, pair })
+      return now?.isPaused || now?.isDayOver ? [] : [[horseId, kept.packet] as const]
+    }),
   )
   if (spared.size === 0) return null
   return (

@@ -173,7 +173,7 @@ class DemoHistory {
                                 .filter(b -> b.role() == Block.Role.MAIN)
                                 .map(b -> b.rung().rung()),
                         story.also().stream()
-                                .filter(a -> (isAll || a.isMain()) && a.weeks().hold(week))
+                                .filter(a -> isAll && a.weeks().hold(week))
                                 .map(Story.Also::rung))
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }

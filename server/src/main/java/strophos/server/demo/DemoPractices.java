@@ -71,7 +71,11 @@ class DemoPractices {
                 .toList();
         if (!evenings.isEmpty()) {
             report(of, evenings, Optional.empty(), week);
-            answer(of, evenings.get(evenings.size() - 1).plus(Duration.ofHours(2)));
+        }
+        // of what waits at last only what the story says is left for today
+        if (isLast || !evenings.isEmpty()) {
+            Instant evening = evenings.isEmpty() ? evening(of, next.minusDays(1)) : evenings.get(evenings.size() - 1);
+            answer(of, evening.plus(Duration.ofHours(2)));
         }
         waits.ifPresent(day -> report(of, List.of(evening(of, day)), of.story().last(), week));
     }

@@ -114,13 +114,17 @@ record Story(
     /** Some checks of the looks of these weeks; all where none are said. */
     record LookFrom(Weeks weeks, Map<String, Object> checks) {}
 
-    /** A number that goes from one to another in these weeks, and stays; {@code then} and what it is of may be left out. */
+    /**
+     * A number that goes from one to another in these weeks, and stays; or one that holds in these weeks alone. What it is of may be left
+     * out.
+     */
     record OverWeeks(String strand, String exercise, Side side, double is, Double then, Weeks weeks) {
 
-        boolean fits(String ofStrand, String ofExercise, Side ofSide) {
+        boolean fits(String ofStrand, String ofExercise, Side ofSide, int week) {
             return (strand == null || strand.equals(ofStrand))
                     && (exercise == null || exercise.equals(ofExercise))
-                    && (side == null || side == ofSide);
+                    && (side == null || side == ofSide)
+                    && (then != null || weeks == null || weeks.hold(week));
         }
 
         double in(int week) {
@@ -217,7 +221,7 @@ record Story(
 
     static double of(List<OverWeeks> lines, String strand, String exercise, Side side, int week, double otherwise) {
         return lines.stream()
-                .filter(l -> l.fits(strand, exercise, side))
+                .filter(l -> l.fits(strand, exercise, side, week))
                 .findFirst()
                 .map(l -> l.in(week))
                 .orElse(otherwise);

@@ -36,7 +36,7 @@ record StoryPartner(
         return mounted == Mounted.COACH
                 ? OptionalDouble.empty()
                 : story.conflicts().stream()
-                        .filter(c -> c.fits(strand, exercise, side))
+                        .filter(c -> c.fits(strand, exercise, side, week))
                         .mapToDouble(c -> c.in(week))
                         .findFirst();
     }
