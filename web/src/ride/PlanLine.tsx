@@ -30,6 +30,7 @@ export const PlanLine = memo(function PlanLine(props: PlanLineProps) {
   const nowMs = useNow(offsetMs)
   const turnMs = turnFromMs === null ? 0 : Math.max(0, nowMs - turnFromMs)
   const leftMs = now ? now.seconds * 1000 - turnMs : 0
+  const isOver = now !== undefined && leftMs <= 0
   return (
     <Flex gap="1.5" align="stretch">
       {wayBack && rungs.some((r) => r.rung === wayBack.rung) && (
@@ -44,7 +45,7 @@ export const PlanLine = memo(function PlanLine(props: PlanLineProps) {
         </Button>
       )}
       <Button
-        look={now && leftMs <= 0 ? 'live' : 'act'}
+        look={isOver ? 'live' : 'act'}
         flex="1"
         minWidth="0"
         justifyContent="flex-start"
@@ -52,18 +53,28 @@ export const PlanLine = memo(function PlanLine(props: PlanLineProps) {
         data-turn={at}
         onClick={() => next && onChange(riddenIn(next, mounted))}
       >
-        <chakra.span fontVariantNumeric="tabular-nums" flexShrink={0}>
-          {now ? (leftMs > 0 ? clock(leftMs) : t('ride.turnOver')) : ''}
-        </chakra.span>
-        <chakra.span flex="1" truncate textAlign="right" fontWeight="500">
-          {next ? (
-            <>
-              {t('ride.next')} <b>{next.block === now?.block ? t(`Rein.${next.rein}`) : next.of.shortName}</b>
-            </>
-          ) : (
-            t('ride.planDone')
-          )}
-        </chakra.span>
+        {isOver && next ? (
+          // what is asked for now takes the whole key: the name of what comes would be cut off beside it
+          <chakra.span flex="1" truncate>
+            {next.block === now.block ? t('ride.turnOver') : t('ride.nowOn', { exercise: next.of.shortName })}
+          </chakra.span>
+        ) : (
+          <>
+            <chakra.span fontVariantNumeric="tabular-nums" flexShrink={0}>
+              {now && !isOver && clock(leftMs)}
+            </chakra.span>
+            <chakra.span flex="1" truncate textAlign="right" fontWeight="500">
+              {next ? (
+                <>
+                  {t('ride.next')}{' '}
+                  <b>{next.block === now?.block ? t(`Rein.${next.rein}`) : next.of.shortName}</b>
+                </>
+              ) : (
+                t('ride.planDone')
+              )}
+            </chakra.span>
+          </>
+        )}
         {next && <SideLetter side={next.rein} size="1.4em" />}
         {next && <ChevronRight size={20} aria-hidden />}
       </Button>

@@ -3,10 +3,12 @@ import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import type { Packet } from '../api'
 import type { RideMark } from '../record'
-import { show, text } from '../page.testing'
+import { lesson, packet, show, text } from '../page.testing'
 import { NO_SCHOOL } from '../store'
 import { HeadgearLine } from './HeadgearLine'
 import { KnownLines } from './KnownLines'
+import { PlanLine } from './PlanLine'
+import type { PlannedTurn } from './planned'
 import { SchoolLines } from './SchoolLines'
 
 const NOTHING: Packet['known'] = {
@@ -85,4 +87,46 @@ test('what is on its head is what its tack says, until somebody says otherwise',
   cleanup()
   show(<HeadgearLine choice={choice} settled={null} marks={[worn('pelham')]} onSay={(h) => said.push(h)} />)
   expect(screen.getByLabelText(text('ride.headgear'))).toHaveValue('pelham')
+})
+
+test('a turn that is over asks for one thing only: the other rein, or what comes', () => {
+  const named = (shortName: string): PlannedTurn['of'] => ({
+    rung: 'counter-bend.walk.rail',
+    exercise: 'counter-bend',
+    name: shortName,
+    shortName,
+    gait: 'WALK',
+    place: 'RAIL',
+  })
+  const turn = (block: number, rein: 'LEFT' | 'RIGHT', shortName: string): PlannedTurn => ({
+    block,
+    of: named(shortName),
+    rein,
+    seconds: 60,
+    circleM: null,
+    side: undefined,
+  })
+  const turns = [turn(0, 'LEFT', 'Bend'), turn(0, 'RIGHT', 'Bend'), turn(1, 'LEFT', 'Light leg')]
+  const { plan } = packet(lesson()).plan
+  const line = (at: number, secondsIn: number) => {
+    cleanup()
+    show(
+      <PlanLine
+        plan={plan}
+        turns={turns}
+        at={at}
+        turnFromMs={Date.now() - 1000 * secondsIn}
+        offsetMs={0}
+        mounted="RIDER"
+        rungs={[]}
+        onChange={() => undefined}
+      />,
+    )
+    return screen.getByRole('button')
+  }
+  expect(line(0, 5)).toHaveTextContent(text('ride.next'))
+  expect(line(0, 90)).toHaveTextContent(text('ride.turnOver'))
+  const whatComes = line(1, 90)
+  expect(whatComes).toHaveTextContent(text('ride.nowOn', { exercise: 'Light leg' }))
+  expect(whatComes).not.toHaveTextContent(text('ride.next'))
 })
