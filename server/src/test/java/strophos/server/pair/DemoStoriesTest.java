@@ -2,6 +2,7 @@ package strophos.server.pair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static strophos.server.pair.DemoTruthTest.pair;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -174,19 +175,6 @@ class DemoStoriesTest {
         assertThat(Integer.parseInt(App.query(app, "select sum(exchanges) from ridden_lesson")))
                 .isGreaterThan(22_000);
         assertThat(App.query(app, "select count(distinct school) from pair")).isEqualTo("5");
-    }
-
-    private static JsonNode pair(Client coach, String horse) {
-        String id = coach.get("/api/v1/pairs/names")
-                .body()
-                .path("pairs")
-                .valueStream()
-                .filter(p -> p.path("horse").asString().equals(horse))
-                .findFirst()
-                .orElseThrow()
-                .path("id")
-                .asString();
-        return coach.get("/api/v1/pairs/" + id).body();
     }
 
     /** All of them, the first first. */

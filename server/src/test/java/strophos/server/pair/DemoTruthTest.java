@@ -23,7 +23,7 @@ class DemoTruthTest {
         return Stream.of(App.demo(), App.otherDemo());
     }
 
-    private static JsonNode pair(Client coach, String horse) {
+    static JsonNode pair(Client coach, String horse) {
         String id = coach.get("/api/v1/pairs/names")
                 .body()
                 .path("pairs")
