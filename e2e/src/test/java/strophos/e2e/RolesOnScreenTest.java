@@ -37,7 +37,7 @@ class RolesOnScreenTest {
     @Test
     void aGuardianSeesTheChildsPair() {
         try (Visitor basma = new Visitor(app.port(), 1280, 800).signIn("basma")) {
-            basma.page().getByText("Vesper").first().waitFor();
+            basma.button("Report without the timer").first().waitFor();
             basma.link("Horses").click();
             basma.page().getByText("Vesper").waitFor();
             assertThat(basma.page().getByText("Tamarack").count()).isZero();
