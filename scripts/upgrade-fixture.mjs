@@ -76,6 +76,12 @@ function segment(of, exercise, gait, place, rein) {
   return entry(of, 'segment', { exercise, gait, place, rein, mounted: 'RIDER' })
 }
 
+/** An entry that is taken back at once. */
+function mistaken(of, kind, payload) {
+  const wrong = entry(of, kind, payload)
+  return [wrong, entry(of, 'void', { target: wrong.id })]
+}
+
 /** A lesson to its end: a look, and eight asks a rein on each of these rungs. */
 async function ridden(pair, look, rungs, more = () => []) {
   const id = await lesson(pair)
@@ -97,6 +103,13 @@ async function ridden(pair, look, rungs, more = () => []) {
 }
 
 const SOUND = { soundness: 'SOUND', calm: 3, rider: 3, halt: 3, leg: 3, bendLeft: 3, bendRight: 2 }
+// every check there is, sided ones to both sides, what is seen where in ticks
+const LOOK_IN_FULL = {
+  ...SOUND, attention: 3, seat: 3, tension: 3, breath: 3, complaint: 'ARMS_TIRED', haltFaster: 3, balks: false, tempo: 3, hand: 3,
+  jawLeft: 3, jawRight: 3, placeLeft: 'EVEN', placeRight: 'POLL_ONLY', circleRight: 15, shoulder: 1, shoulderBoth: true,
+  shoulderInside: false, hindLeft: 3, hindRight: 3, neckTwists: false, riddenToday: 20, riddenYesterday: 45,
+  bendAt: { standing: true, inHand: true }, shouldersAt: { mounted: true },
+}
 const RAIL = ['counter-bend', 'WALK', 'RAIL']
 const OWN_GATE = ['own-gate', 'WALK', 'RAIL']
 
@@ -192,7 +205,14 @@ await ridden(fennel, { ...SOUND, soundness: 'UNLEVEL' }, [RAIL])
 
 // Quillon: nothing wrong; a decision, a kept plan, entries that are odd or taken back
 const { id: quillon } = await coach.post('/pairs', pairOf('Saskia Pemberthy', 'Quillon', 'CLASSICAL', 160))
-const bent = await ridden(quillon, SOUND, [RAIL, ['inside-bend', 'WALK', 'RAIL'], OWN_GATE], (id, entries) => [
+const bent = await ridden(quillon, LOOK_IN_FULL, [RAIL, ['inside-bend', 'WALK', 'RAIL'], OWN_GATE], (id, entries) => [
+  // ground and weather noted bit by bit, once by mistake
+  entry(id, 'conditions', { footing: 'DEEP', temperatureC: 12 }),
+  entry(id, 'conditions', { humidityPct: 80 }),
+  ...mistaken(id, 'conditions', { footing: 'FROZEN', temperatureC: -6 }),
+  // a question asked while riding, and what the coach said had helped
+  entry(id, 'probe', { segment: entries.findLast((e) => e.kind === 'segment').id }),
+  entry(id, 'help', { segment: entries.findLast((e) => e.kind === 'segment').id, exercise: 'counter-bend' }),
   entry(id, 'void', { target: entries.findLast((e) => e.kind === 'exchange').id }),
   entry(id, 'measured_later', { metres: 12.5 }),
   entry(id, 'note', { text: 'Softer on the right today.' }),
@@ -209,8 +229,11 @@ await coach.post(`/lessons/${bent}/decisions`, {
 await homework(bent, 'counter-bend.walk.rail')
 const next = await lesson(quillon)
 const plan = await coach.get(`/lessons/${next}/plan`)
-const blocks = plan.plan.blocks.map((b) => ({ rung: b.of.rung, role: b.role, seconds: b.workS, longer: b.longer }))
+const blocks = plan.plan.blocks.map((b, at) => ({
+  rung: b.of.rung, role: b.role, seconds: b.workS, longer: b.longer, locked: at === 0,
+}))
 await coach.send('PUT', `/lessons/${next}/plan`, { version: 0, blocks })
+await coach.send('PUT', `/plan-templates/${randomUUID()}`, { name: 'Wet days', blocks })
 
 // Sindri as his coach knows him: tack, what was told, cues, behaviours that were counted, a photo, a watch that was ended
 const put = (path, body) => coach.send('PUT', path, body)
