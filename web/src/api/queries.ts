@@ -1,6 +1,7 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
 import { api } from './client'
 import { answerOf } from './problem'
+import type { WantedBlock } from './index'
 
 /** Everything that is read under a key of this name, whatever else its key says. */
 export const allOf = (name: keyof typeof queries | 'cards' | 'packet' | 'safety') => ({
@@ -53,6 +54,14 @@ export const queries = {
     queryOptions({
       queryKey: ['planStarts', lesson],
       queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plan/starts', path(lesson))),
+    }),
+  /** Read, though it is asked with a body: what would be said of these blocks. */
+  planTrial: (lesson: string, blocks: WantedBlock[]) =>
+    queryOptions({
+      queryKey: ['planTrial', lesson, blocks],
+      queryFn: () =>
+        answerOf(api.POST('/api/v1/lessons/{id}/plan/trial', { ...path(lesson), body: { blocks } })),
+      staleTime: Infinity,
     }),
   plan: (lesson: string) =>
     queryOptions({

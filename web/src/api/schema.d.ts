@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/horses/{id}/pause-answers": {
         parameters: {
             query?: never;
@@ -173,7 +189,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["join"];
+        post: operations["join_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -292,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/group": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["join"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/homework": {
         parameters: {
             query?: never;
@@ -382,6 +414,22 @@ export interface paths {
         get: operations["starts"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/plan/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2547,6 +2595,11 @@ export interface components {
         "invite.TokenRequest": {
             token: string;
         };
+        "lesson.Group": {
+            /** Format: uuid */
+            id: string;
+            lessons: components["schemas"]["lesson.Together"][];
+        };
         "lesson.Lesson": {
             /** @enum {string|null} */
             borrowed: "CLASSICAL" | "PRESSURE_AND_RELEASE" | "REWARD_BASED" | "FORWARD_SEAT" | "GAITED" | null;
@@ -2554,6 +2607,7 @@ export interface components {
             endedAt: string | null;
             /** Format: int32 */
             exchanges: number;
+            group: components["schemas"]["lesson.Group"] | null;
             horse: string;
             /** Format: uuid */
             horseId: string;
@@ -2569,6 +2623,15 @@ export interface components {
             /** Format: date-time */
             startedAt: string | null;
         };
+        "lesson.NewGroup": {
+            /** Format: uuid */
+            id: string;
+            members: components["schemas"]["lesson.NewMember"][];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date-time */
+            plannedAt: string | null;
+        };
         "lesson.NewLesson": {
             /** Format: uuid */
             id: string;
@@ -2582,6 +2645,12 @@ export interface components {
         "lesson.NewLessonId": {
             /** Format: uuid */
             id: string;
+        };
+        "lesson.NewMember": {
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            pair: string;
         };
         "lesson.SchoolToBorrow": {
             /** @enum {string|null} */
@@ -2597,6 +2666,20 @@ export interface components {
             isLooked: boolean;
             isPlanned: boolean;
             lesson: components["schemas"]["lesson.Lesson"];
+        };
+        "lesson.Together": {
+            horse: string;
+            /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            pair: string;
+            rider: string;
+        };
+        "lesson.WantedGroup": {
+            /** Format: uuid */
+            group: string | null;
         };
         "library.AidView": {
             /** @enum {string|null} */
@@ -3356,7 +3439,7 @@ export interface components {
             /** Format: int32 */
             block: number | null;
             /** @enum {string} */
-            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "NO_CANTER" | "CLEARANCE" | "FENCE_CLOSED" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
+            limit: "NOTHING_RIDDEN" | "WALK_ONLY" | "NO_CANTER" | "CLEARANCE" | "FENCE_CLOSED" | "DAY" | "WEIGHT_OVER" | "WORK_CAP" | "STOP_SIGN_OPEN" | "TURN_CAP" | "TWO_TO_ONE" | "LONGER_THAN_LESSON" | "NOT_OPEN" | "HARD_RESTS" | "COUNT";
         };
         "plan.ChangeView": {
             /** Format: date */
@@ -3436,7 +3519,7 @@ export interface components {
         };
         "plan.NoteView": {
             /** @enum {string} */
-            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "WEEK_RISES" | "ACUTE_CHRONIC" | "SAME_WORK" | "HARD_RESTS" | "NONE_OPEN";
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "HEAT_STOP" | "HEAT_LIGHT" | "GROUND_SLIPPERY" | "GROUND_FROZEN" | "GROUND_HARD" | "GROUND_DEEP" | "HEAT_SHADE" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "WEEK_RISES" | "ACUTE_CHRONIC" | "SAME_WORK" | "HARD_RESTS" | "NONE_OPEN";
             grave: boolean;
             values: {
                 [key: string]: string;
@@ -3481,6 +3564,9 @@ export interface components {
             /** Format: int32 */
             probeAsks: number;
             work: components["schemas"]["plan.WorkView"] | null;
+        };
+        "plan.PlanOnTrial": {
+            blocks: components["schemas"]["plan.WantedBlock"][];
         };
         "plan.PlanTurn": {
             /** @enum {string} */
@@ -3556,6 +3642,18 @@ export interface components {
             id: string;
             name: string;
             plan: components["schemas"]["plan.StartView"];
+        };
+        "plan.TriedPlan": {
+            breaches: components["schemas"]["plan.BreachView"][];
+            isRefused: boolean;
+            /** Format: int32 */
+            leftS: number;
+            /** Format: int32 */
+            restS: number;
+            /** Format: int32 */
+            rightS: number;
+            /** Format: int32 */
+            workS: number;
         };
         "plan.WantedBlock": {
             locked: boolean | null;
@@ -4205,6 +4303,28 @@ export interface operations {
             };
         };
     };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["lesson.NewGroup"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     answer: {
         parameters: {
             query?: never;
@@ -4275,7 +4395,7 @@ export interface operations {
             };
         };
     };
-    join: {
+    join_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4492,6 +4612,30 @@ export interface operations {
             };
         };
     };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["lesson.WantedGroup"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     homework: {
         parameters: {
             query?: never;
@@ -4672,6 +4816,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["plan.StartsView"];
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["plan.PlanOnTrial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["plan.TriedPlan"];
                 };
             };
         };

@@ -310,6 +310,7 @@ final class Choice {
                 && (c.proposal() == Proposal.FREELY || begunExercises.contains(c.id().exercise()))
                 && !c.isReported()
                 && facts.isCleared(c)
+                && facts.suitsDay(c)
                 && (c.isCalm() || !facts.isLimitedTo(Focus.Limit.WALK_ONLY))
                 && (!c.isCanter() || !facts.isLimitedTo(Focus.Limit.NO_CANTER))
                 && (c.isKnown()

@@ -12,6 +12,8 @@ import strophos.core.school.Settings;
 import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
 import strophos.core.stop.WorkedLongEnough;
+import strophos.core.welfare.GroundAndWeather;
+import strophos.core.welfare.Heat;
 
 /**
  * All a plan follows from.
@@ -28,6 +30,7 @@ import strophos.core.stop.WorkedLongEnough;
  * @param helps what helped its rungs on earlier days, the strongest first
  * @param teaching by what the lesson is taught
  * @param strands in the order in which they are taught
+ * @param day ground and weather, as far as they were noted
  * @param stop thresholds of {@link strophos.core.stop.StopThresholds#SET}
  */
 public record PlanFacts(
@@ -43,6 +46,7 @@ public record PlanFacts(
         List<Help> helps,
         Teaching teaching,
         List<String> strands,
+        GroundAndWeather day,
         Thresholds stop) {
 
     public PlanFacts {
@@ -73,6 +77,7 @@ public record PlanFacts(
                 helps,
                 teaching,
                 strands,
+                day,
                 stop);
     }
 
@@ -91,6 +96,7 @@ public record PlanFacts(
                 helps,
                 teaching,
                 strands,
+                day,
                 stop);
     }
 
@@ -101,6 +107,30 @@ public record PlanFacts(
     boolean isLimitedTo(Focus.Limit limit) {
         return (limit == Focus.Limit.NOTHING_RIDDEN && state.isNotRidden())
                 || focus.filter(f -> f.limits().contains(limit)).isPresent();
+    }
+
+    /** Nothing is ridden: for the horse's sake, or because it is too hot. */
+    boolean isNothingRidden() {
+        return isLimitedTo(Focus.Limit.NOTHING_RIDDEN) || mostOfDay() == GroundAndWeather.Most.NOTHING;
+    }
+
+    /** How much of the usual work ground and weather leave, in (0, 1]. */
+    double shareOfDay() {
+        return day.shareOfWork(Heat.of(stop));
+    }
+
+    private GroundAndWeather.Most mostOfDay() {
+        return day.most(Heat.of(stop));
+    }
+
+    /** Whether ground and weather allow it. */
+    boolean suitsDay(Candidate rung) {
+        return switch (mostOfDay()) {
+            case NOTHING -> false;
+            case WALK -> rung.isCalm();
+            case TROT -> !rung.isCanter() && !rung.isFence();
+            case ALL -> true;
+        };
     }
 
     /** What the horse was cleared for, if that limits it: no faster gait, and no fences. */
@@ -137,14 +167,15 @@ public record PlanFacts(
 
     /**
      * Longest work, in seconds: 45 minutes, 20 for a spared horse; less on the way back from a break, and by what was ridden
-     * earlier today, of which a little always stays.
+     * earlier today, of which a little always stays; of all that the part which ground and weather leave.
      */
     public int workCapS() {
         int capMinutes = (int) WorkedLongEnough.of(stop).limit(horse.isSpared()).toMinutes();
         int cleared = state.limits().map(l -> l.minutes().orElse(capMinutes)).orElse(capMinutes);
         int wholeS = 60
                 * Math.min(Math.min(capMinutes, cleared), horse.allowedMinutes().orElse(capMinutes));
-        return Math.max(Math.min(wholeS, PlanRules.ALWAYS_LEFT_S), wholeS - riddenTodayS());
+        int ofDayS = (int) (wholeS * shareOfDay());
+        return Math.max(Math.min(ofDayS, PlanRules.ALWAYS_LEFT_S), ofDayS - riddenTodayS());
     }
 
     /** Longest turn on one rein, in seconds. */

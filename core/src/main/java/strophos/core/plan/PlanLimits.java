@@ -21,6 +21,8 @@ public final class PlanLimits {
         CLEARANCE(true),
         /** A fence before canter on both leads and a single fence. */
         FENCE_CLOSED(true),
+        /** Faster than ground and weather allow. */
+        DAY(true),
         /** Another horse is advised, and nobody has said why not. */
         WEIGHT_OVER(true),
         WORK_CAP(true),
@@ -67,8 +69,8 @@ public final class PlanLimits {
 
     private static List<Limit> whole(Plan plan, PlanFacts facts) {
         List<Limit> broken = new ArrayList<>();
-        boolean isNothing = facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN);
-        if (isNothing && !plan.blocks().isEmpty()) {
+        boolean isNothing = facts.isNothingRidden();
+        if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN) && !plan.blocks().isEmpty()) {
             broken.add(Limit.NOTHING_RIDDEN);
         }
         if (!isNothing
@@ -101,6 +103,9 @@ public final class PlanLimits {
         }
         if (rung.filter(c -> !facts.isCleared(c)).isPresent()) {
             broken.add(Limit.CLEARANCE);
+        }
+        if (rung.filter(c -> !facts.suitsDay(c)).isPresent()) {
+            broken.add(Limit.DAY);
         }
         if (rung.filter(c -> c.isFence() && !c.isRideable()).isPresent()) {
             broken.add(Limit.FENCE_CLOSED);

@@ -31,6 +31,20 @@ public record PlanNote(Code code, Map<String, String> values) {
         WALK_ONLY(true),
         /** No canter today: the halt from walk is not good enough. */
         NO_CANTER(true),
+        /** Too hot: nothing is ridden. */
+        HEAT_STOP(true),
+        /** Light work in the cool only: half the time, no canter and no fence. */
+        HEAT_LIGHT(true),
+        /** Slippery: walk only. */
+        GROUND_SLIPPERY(true),
+        /** Frozen: walk only. */
+        GROUND_FROZEN(true),
+        /** Hard: no canter and no fence. */
+        GROUND_HARD(true),
+        /** Deep: shorter, no canter and no fence. */
+        GROUND_DEEP(true),
+        /** Hot: in the shade, and shorter. */
+        HEAT_SHADE(false),
         /** About {@code minutes} were ridden today already: shorter, part of it in hand, and done at the first soft, square halt. */
         RIDDEN_TODAY(false),
         /** {@code minutes} of work at the most, for a young horse or one just back. */

@@ -5,12 +5,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import strophos.core.exchange.Footing;
 import strophos.core.judgement.Evidence;
 import strophos.core.judgement.Finding;
 import strophos.core.load.LoadEvidence;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
 import strophos.core.pause.Limits;
+import strophos.core.welfare.GroundAndWeather;
+import strophos.core.welfare.Heat;
 import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
@@ -45,6 +48,7 @@ final class PlanNotes {
         if (facts.isLimitedTo(Focus.Limit.NO_CANTER)) {
             notes.add(new PlanNote(PlanNote.Code.NO_CANTER, Map.of()));
         }
+        day(facts.day(), Heat.of(facts.stop())).forEach(code -> notes.add(new PlanNote(code, Map.of())));
         if (facts.riddenTodayS() > 0) {
             notes.add(new PlanNote(
                     PlanNote.Code.RIDDEN_TODAY, Map.of("minutes", String.valueOf(facts.riddenTodayS() / 60))));
@@ -75,6 +79,28 @@ final class PlanNotes {
         facts.hardYesterday()
                 .forEach(r -> notes.add(new PlanNote(PlanNote.Code.HARD_RESTS, Map.of("rung", r.toString()))));
         return notes;
+    }
+
+    private static List<PlanNote.Code> day(GroundAndWeather day, Heat rule) {
+        List<PlanNote.Code> codes = new ArrayList<>();
+        switch (day.heat(rule)) {
+            case RIDE -> {}
+            case SHADE -> codes.add(PlanNote.Code.HEAT_SHADE);
+            case LIGHT_ONLY -> codes.add(PlanNote.Code.HEAT_LIGHT);
+            case STOP -> codes.add(PlanNote.Code.HEAT_STOP);
+        }
+        day.footing().map(PlanNotes::ground).ifPresent(codes::addAll);
+        return codes;
+    }
+
+    private static List<PlanNote.Code> ground(Footing footing) {
+        return switch (footing) {
+            case GOOD -> List.of();
+            case DEEP -> List.of(PlanNote.Code.GROUND_DEEP);
+            case HARD -> List.of(PlanNote.Code.GROUND_HARD);
+            case SLIPPERY -> List.of(PlanNote.Code.GROUND_SLIPPERY);
+            case FROZEN -> List.of(PlanNote.Code.GROUND_FROZEN);
+        };
     }
 
     private static Optional<PlanNote> leg(PlanFacts facts) {

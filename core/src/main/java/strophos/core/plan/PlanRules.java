@@ -3,7 +3,7 @@ package strophos.core.plan;
 /** The planner's thresholds: rules 4 and 9 (common practice, no source). */
 public final class PlanRules {
 
-    public static final String BOOK = "plan/5";
+    public static final String BOOK = "plan/6";
 
     public static final int FEWEST_BLOCKS = 2;
     public static final int MOST_BLOCKS = 7;

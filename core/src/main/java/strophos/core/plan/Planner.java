@@ -61,7 +61,7 @@ public final class Planner {
     }
 
     private Plan propose(Predicate<Choice.Pick> isWanted) {
-        if (facts.isLimitedTo(Focus.Limit.NOTHING_RIDDEN)) {
+        if (facts.isNothingRidden()) {
             return plan(List.of(), List.of());
         }
         Choice choice = new Choice(facts);
@@ -93,7 +93,7 @@ public final class Planner {
 
     private int workS() {
         double between = facts.minutes() * 60.0 - beforeS() - afterS();
-        return Math.min(facts.workCapS(), (int) (PlanRules.WORK_SHARE * between));
+        return Math.min(facts.workCapS(), (int) (PlanRules.WORK_SHARE * between * facts.shareOfDay()));
     }
 
     private Block block(Candidate rung, Block.Role role, int seconds, Rein longer, List<Reason> why, boolean isLocked) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
+import java.util.stream.Stream;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Place;
@@ -14,6 +15,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.look.FirstLook;
 import strophos.core.stair.RungId;
+import strophos.core.welfare.GroundAndWeather;
 
 /**
  * What a lesson's log says, read at one moment. Times are milliseconds since 1970 UTC, corrected for device clocks.
@@ -77,6 +79,23 @@ public record Ride(
                 .flatMap(m -> Counts.load(m.said(), Payload.Effort::horse).stream())
                 .mapToInt(horse -> horse)
                 .reduce((before, last) -> last);
+    }
+
+    /** Ground and weather: of each, what was noted last. */
+    public GroundAndWeather groundAndWeather() {
+        List<Payload.Conditions> noted = marks.stream()
+                .map(Mark::said)
+                .filter(Payload.Conditions.class::isInstance)
+                .map(Payload.Conditions.class::cast)
+                .toList();
+        return new GroundAndWeather(
+                noted.stream().flatMap(c -> c.footing().stream()).reduce((a, b) -> b),
+                last(noted.stream().map(Payload.Conditions::temperatureC)),
+                last(noted.stream().map(Payload.Conditions::humidityPct)));
+    }
+
+    private static OptionalInt last(Stream<OptionalInt> noted) {
+        return noted.filter(OptionalInt::isPresent).reduce(OptionalInt.empty(), (a, b) -> b);
     }
 
     /** A stretch with one exercise, gait, place, rein and person in the saddle; without an end it is still ridden. */

@@ -11,6 +11,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.SplittableRandom;
 import strophos.core.cause.Help;
+import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Side;
@@ -34,6 +35,7 @@ import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stats.Proportion;
 import strophos.core.stop.StopThresholds;
+import strophos.core.welfare.GroundAndWeather;
 import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
@@ -77,6 +79,7 @@ final class RandomFacts {
                 helps(rungs),
                 Teaching.of(pick(School.values())),
                 List.of(),
+                day(),
                 StopThresholds.SET.standard());
     }
 
@@ -206,6 +209,13 @@ final class RandomFacts {
                                 Optional.empty()))
                         : Optional.empty(),
                 Optional.empty());
+    }
+
+    private GroundAndWeather day() {
+        return new GroundAndWeather(
+                chance(0.3) ? Optional.of(pick(Footing.values())) : Optional.empty(),
+                chance(0.3) ? OptionalInt.of(random.nextInt(-10, 43)) : OptionalInt.empty(),
+                chance(0.5) ? OptionalInt.of(random.nextInt(101)) : OptionalInt.empty());
     }
 
     private boolean chance(double p) {

@@ -18,6 +18,7 @@ import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.core.stop.StopThresholds;
+import strophos.core.welfare.GroundAndWeather;
 
 /** A pair that bends, with the other strands at their feet. */
 final class Stairs {
@@ -93,6 +94,7 @@ final class Stairs {
                 List.of(),
                 Teaching.of(School.CLASSICAL),
                 List.of(),
+                GroundAndWeather.UNKNOWN,
                 StopThresholds.SET.standard());
     }
 
@@ -130,6 +132,15 @@ final class Stairs {
 
     /** The same day, with what helped before. */
     static PlanFacts helped(PlanFacts f, Help help) {
+        return with(f, List.of(help), f.day());
+    }
+
+    /** The same, on this ground and in this weather. */
+    static PlanFacts on(PlanFacts f, GroundAndWeather day) {
+        return with(f, f.helps(), day);
+    }
+
+    private static PlanFacts with(PlanFacts f, List<Help> helps, GroundAndWeather day) {
         return new PlanFacts(
                 f.minutes(),
                 f.horse(),
@@ -140,9 +151,10 @@ final class Stairs {
                 f.current(),
                 f.rungs(),
                 f.hardYesterday(),
-                List.of(help),
+                helps,
                 f.teaching(),
                 f.strands(),
+                day,
                 f.stop());
     }
 

@@ -17,8 +17,11 @@ import static strophos.core.plan.Stairs.stair;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import strophos.core.cause.Help;
+import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
@@ -28,6 +31,7 @@ import strophos.core.look.FocusKind;
 import strophos.core.look.Looks;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
+import strophos.core.welfare.GroundAndWeather;
 
 /** What stands around a lesson's one or two things: in hand before them, a few asks to compare, another day instead. */
 class WholeLessonTest {
@@ -251,5 +255,33 @@ class WholeLessonTest {
 
     private static Block block(Plan plan, Block.Role role) {
         return plan.blocks().stream().filter(b -> b.role() == role).findFirst().orElseThrow();
+    }
+
+    /** Common practice, no source: what ground and weather leave is held against {@code GroundAndWeatherTest}. */
+    @Test
+    void groundAndWeatherLeaveLessOfALesson() {
+        PlanFacts usual = facts(60, HORSE, null, withGround());
+        Plan plain = Planner.propose(usual);
+        Plan frozen = Planner.propose(Stairs.on(usual, on(Footing.FROZEN)));
+        assertThat(frozen.blocks())
+                .isNotEmpty()
+                .allMatch(b -> Set.of(Gait.HALT, Gait.WALK, Gait.REIN_BACK)
+                        .contains(b.rung().gait()));
+        assertThat(frozen.notes()).extracting(PlanNote::code).contains(PlanNote.Code.GROUND_FROZEN);
+        Plan deep = Planner.propose(Stairs.on(usual, on(Footing.DEEP)));
+        assertThat(deep.workS()).isLessThan(plain.workS()).isPositive();
+        assertThat(deep.blocks()).noneMatch(b -> b.rung().gait() == Gait.CANTER);
+        PlanFacts tooHot =
+                Stairs.on(usual, new GroundAndWeather(Optional.empty(), OptionalInt.of(35), OptionalInt.of(90)));
+        assertThat(Planner.propose(tooHot).blocks()).isEmpty();
+        assertThat(Planner.propose(tooHot).focus()).as("nobody is hurt").isEqualTo(plain.focus());
+        assertThat(PlanLimits.of(plain, tooHot))
+                .extracting(PlanLimits.Breach::limit)
+                .contains(PlanLimits.Limit.DAY);
+        assertThat(PlanLimits.of(Planner.propose(tooHot), tooHot)).isEmpty();
+    }
+
+    private static GroundAndWeather on(Footing footing) {
+        return new GroundAndWeather(Optional.of(footing), OptionalInt.empty(), OptionalInt.empty());
     }
 }

@@ -25,6 +25,7 @@ import strophos.core.plan.ReinTime;
 import strophos.core.school.School;
 import strophos.core.school.Teaching;
 import strophos.core.stair.RungId;
+import strophos.core.welfare.GroundAndWeather;
 import strophos.core.welfare.Heat;
 
 /** Both sides of every threshold of stopping and of turns (rules 4 and 5; common practice, no source). */
@@ -179,6 +180,7 @@ public final class StopCases {
                 List.of(),
                 Teaching.of(School.CLASSICAL),
                 List.of(),
+                GroundAndWeather.UNKNOWN,
                 t);
     }
 

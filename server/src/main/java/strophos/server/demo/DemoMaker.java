@@ -18,6 +18,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -32,6 +33,8 @@ import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
 import strophos.server.horse.FactsRepository;
 import strophos.server.horse.Overrule;
+import strophos.server.lesson.GroupRepository;
+import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.library.OwnImport;
 import strophos.server.pair.NewPlacing;
@@ -50,6 +53,20 @@ class DemoMaker implements ApplicationRunner {
 
     private static final List<Story> STORIES = Stories.all();
     private static final int TELLERS = 3;
+    private static final LocalTime GROUP_AT = LocalTime.of(14, 30);
+    private static final Map<String, LocalTime> TODAY = Map.of(
+            "Marzipan",
+            LocalTime.of(9, 30),
+            "Fennel",
+            GROUP_AT,
+            "Skerry",
+            GROUP_AT,
+            "Penny Black",
+            GROUP_AT,
+            "Vesper",
+            LocalTime.of(16, 0),
+            "Tamarack",
+            LocalTime.of(17, 15));
     private static final Duration CAME = Duration.ofDays(7L * (Story.LAST_WEEK + 2));
     private static final Duration WEEKS_AGO = Duration.ofDays(120);
     private static final Logger LOG = LoggerFactory.getLogger(DemoMaker.class);
@@ -58,6 +75,7 @@ class DemoMaker implements ApplicationRunner {
     private final YardRepository yards;
     private final PairRepository pairs;
     private final LessonRepository lessons;
+    private final GroupRepository groups;
     private final FactsRepository facts;
     private final Placings placings;
     private final Safety safety;
@@ -75,6 +93,7 @@ class DemoMaker implements ApplicationRunner {
             YardRepository yards,
             PairRepository pairs,
             LessonRepository lessons,
+            GroupRepository groups,
             FactsRepository facts,
             Placings placings,
             Safety safety,
@@ -90,6 +109,7 @@ class DemoMaker implements ApplicationRunner {
         this.yards = yards;
         this.pairs = pairs;
         this.lessons = lessons;
+        this.groups = groups;
         this.facts = facts;
         this.placings = placings;
         this.safety = safety;
@@ -117,6 +137,7 @@ class DemoMaker implements ApplicationRunner {
         if (isNew) {
             tell(coach);
             as(coach, () -> {
+                rideTogether();
                 yards.markDemo(clock.instant());
                 return null;
             });
@@ -151,25 +172,47 @@ class DemoMaker implements ApplicationRunner {
         }
     }
 
+    /** Stories whose last lessons were held at the same time were held together. */
+    private void rideTogether() {
+        ZoneId zone = ZoneId.of(DemoPeople.TIME_ZONE);
+        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+        STORIES.stream()
+                .collect(Collectors.groupingBy(
+                        s -> DemoHistory.at(today.minusDays(s.lastDaysAgo()), s.hour(), zone), Collectors.counting()))
+                .forEach((at, many) -> {
+                    if (many > 1) {
+                        groups.put(
+                                lessons.between(at, at.plusSeconds(1)).stream()
+                                        .map(Lesson::id)
+                                        .toList(),
+                                ids.get());
+                    }
+                });
+    }
+
     private void make(Viewer coach) {
         String hash = passwords.encode(settings.demoPassword().orElseThrow());
         ZoneId zone = ZoneId.of(DemoPeople.TIME_ZONE);
         yards.addYard(coach.yard(), DemoPeople.YARD, DemoPeople.TIME_ZONE, clock.instant());
         addPerson(coach.person(), DemoPeople.COACH, Role.COACH, "ottilie", hash);
         addPerson(ids.get(), DemoPeople.ASSISTANT, Role.ASSISTANT, "kwame", hash);
-        Map<String, LocalTime> today = Map.of(
-                "Marzipan", LocalTime.of(9, 30), "Vesper", LocalTime.of(16, 0), "Tamarack", LocalTime.of(17, 15));
+        List<UUID> together = new ArrayList<>();
         for (DemoPeople.DemoPair demo : DemoPeople.pairs()) {
             UUID pair = addPair(demo, hash);
-            LocalTime at = today.get(demo.pair().horse());
+            LocalTime at = TODAY.get(demo.pair().horse());
             if (at != null) {
+                UUID lesson = ids.get();
+                if (at.equals(GROUP_AT)) {
+                    together.add(lesson);
+                }
                 Instant planned = LocalDate.ofInstant(clock.instant(), zone)
                         .atTime(at)
                         .atZone(zone)
                         .toInstant();
-                lessons.add(ids.get(), pair, planned, 45, clock.instant());
+                lessons.add(lesson, pair, planned, 45, clock.instant());
             }
         }
+        groups.put(together, ids.get());
         addSecondRider();
         safety.keepContacts(DemoPeople.CONTACTS);
         Instant now = clock.instant();

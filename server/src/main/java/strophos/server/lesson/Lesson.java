@@ -12,6 +12,7 @@ import strophos.server.contract.CanBeNull;
  *
  * @param teaching as its pair is taught, in the school it borrows where it borrows one
  * @param borrowed null: the pair's school
+ * @param group null: its pair is taught alone
  */
 public record Lesson(
         UUID id,
@@ -25,4 +26,5 @@ public record Lesson(
         int minutes,
         @CanBeNull Instant startedAt,
         @CanBeNull Instant endedAt,
-        int exchanges) {}
+        int exchanges,
+        @CanBeNull Group group) {}

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -76,9 +75,6 @@ class LessonController {
             @CanBeNull Instant plannedAt,
             @NotNull @Min(5) @Max(180) Integer minutes) {}
 
-    /** Nobody plans farther ahead, or writes down what is longer ago. Common practice, no source. */
-    private static final Duration FARTHEST = Duration.ofDays(3660);
-
     record NewLessonId(UUID id) {}
 
     @GetMapping("/today")
@@ -102,14 +98,6 @@ class LessonController {
                                 threads.get(l.id()).isLooked(),
                                 threads.get(l.id()).isPlanned()))
                         .toList());
-    }
-
-    /**
-     * A lesson that was begun without a network carries its device's clock, which may say anything. It is not refused, or all that was
-     * ridden in it would be: it counts as held when it came in.
-     */
-    private static boolean isNobodysPlan(Instant at, Instant now) {
-        return Duration.between(now, at).abs().compareTo(FARTHEST) > 0;
     }
 
     private List<StairReader.Step> inWork(PairState state, Teaching teaching) {
@@ -146,12 +134,7 @@ class LessonController {
         }
         if (lessons.find(lesson.id()).isEmpty()) {
             Instant now = clock.instant();
-            lessons.add(
-                    lesson.id(),
-                    lesson.pair(),
-                    lesson.plannedAt() == null || isNobodysPlan(lesson.plannedAt(), now) ? now : lesson.plannedAt(),
-                    lesson.minutes(),
-                    now);
+            lessons.add(lesson.id(), lesson.pair(), PlannedAt.of(lesson.plannedAt(), now), lesson.minutes(), now);
             news.changedLesson(lesson.id(), lesson.pair());
         }
         return new NewLessonId(lesson.id());

@@ -123,6 +123,7 @@ public class LessonRepository {
                         RIDDEN_LESSON.ENDED_AT,
                         RIDDEN_LESSON.EXCHANGES)
                 .select(PairRepository.TEACHING)
+                .select(GroupRepository.group())
                 .from(LESSON)
                 .join(PAIR)
                 .on(PAIR.YARD_ID.eq(LESSON.YARD_ID).and(PAIR.ID.eq(LESSON.PAIR_ID)))
@@ -152,6 +153,7 @@ public class LessonRepository {
                 r.get(LESSON.PLANNED_MINUTES),
                 r.get(RIDDEN_LESSON.STARTED_AT),
                 r.get(RIDDEN_LESSON.ENDED_AT),
-                exchanges == null ? 0 : exchanges);
+                exchanges == null ? 0 : exchanges,
+                GroupRepository.group(r));
     }
 }

@@ -36,15 +36,6 @@ class OwnRepository {
         this.ids = ids;
     }
 
-    /** Only one at a time changes what a yard made. */
-    void lock() {
-        db.select(YARD.YARD_ID)
-                .from(YARD)
-                .where(YARD.YARD_ID.eq(YardScope.viewer().yard()))
-                .forNoKeyUpdate()
-                .fetch();
-    }
-
     /** The last version of each of this kind, in the order in which they were first made. */
     <T> List<OwnItem<T>> all(OwnItem.Kind kind, Class<T> body) {
         var latest = DSL.select(

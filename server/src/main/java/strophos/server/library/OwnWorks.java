@@ -18,6 +18,7 @@ import strophos.catalogue.OwnWork;
 import strophos.core.stair.RungId;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.rules.YardSettings;
 
 /** Keeps what coaches make: checked as what ships is, and version by version. */
 @Component
@@ -31,24 +32,26 @@ class OwnWorks {
 
     private final OwnRepository own;
     private final YardCatalogue catalogue;
+    private final YardSettings settings;
     private final OwnCheck check;
 
-    OwnWorks(OwnRepository own, YardCatalogue catalogue) {
+    OwnWorks(OwnRepository own, YardCatalogue catalogue, YardSettings settings) {
         this.own = own;
         this.catalogue = catalogue;
+        this.settings = settings;
         this.check = new OwnCheck(catalogue.shipped());
     }
 
     /** What the yard made, while nobody else changes it. */
     Change change(Instant at) {
-        own.lock();
+        settings.lock();
         catalogue.forget();
         return new Change(at);
     }
 
     /** Shows this beside an exercise in place of what was shown before. */
     void show(String exercise, int version, Aside aside, Instant at) {
-        own.lock();
+        settings.lock();
         Optional<OwnItem<Aside>> before = own.find(OwnItem.Kind.ASIDE, exercise, Aside.class);
         if (isThere(before, aside, aside.isEmpty())) {
             return;

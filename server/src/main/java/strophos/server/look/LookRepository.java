@@ -4,6 +4,7 @@ import static strophos.server.db.Tables.FOCUS_CHOICE;
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.LOOKED;
 import static strophos.server.db.Tables.PERSON;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
 import java.util.Arrays;
@@ -14,19 +15,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.JSONB;
+import org.jooq.Record;
 import org.jooq.Record3;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Footing;
 import strophos.core.look.FirstLook;
 import strophos.core.look.FocusKind;
 import strophos.core.record.Ride;
+import strophos.core.welfare.GroundAndWeather;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.LookedRecord;
 import strophos.server.sql.Binds;
@@ -93,6 +98,21 @@ public class LookRepository {
         Map<String, Object> made = new HashMap<>(json.readValue(checks.data(), OBJECT));
         made.values().removeIf(Objects::isNull);
         return made;
+    }
+
+    /** Ground and weather of the lesson that a statement is about; to be read with {@link #day}. */
+    static final List<Field<?>> DAY =
+            List.of(RIDDEN_LESSON.FOOTING, RIDDEN_LESSON.TEMPERATURE_C, RIDDEN_LESSON.HUMIDITY_PCT);
+
+    static GroundAndWeather day(Record lesson) {
+        return new GroundAndWeather(
+                Optional.ofNullable(lesson.get(RIDDEN_LESSON.FOOTING)).map(Footing::valueOf),
+                whole(lesson.get(RIDDEN_LESSON.TEMPERATURE_C)),
+                whole(lesson.get(RIDDEN_LESSON.HUMIDITY_PCT)));
+    }
+
+    private static OptionalInt whole(Short value) {
+        return value == null ? OptionalInt.empty() : OptionalInt.of(value);
     }
 
     /** The look of the lesson that a statement is about; empty when there is none. */

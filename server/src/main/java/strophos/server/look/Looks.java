@@ -2,6 +2,7 @@ package strophos.server.look;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +14,7 @@ import strophos.catalogue.Schools;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusBook;
 import strophos.core.look.FocusKind;
+import strophos.core.welfare.GroundAndWeather;
 import strophos.server.horse.WorkDone;
 import strophos.server.horse.WorkRepository;
 import strophos.server.lesson.Lesson;
@@ -53,19 +55,23 @@ public class Looks {
      * All there is of a lesson's look.
      *
      * @param work what the horse did in the weeks before
+     * @param day ground and weather, as the lesson's log says them
      */
     public record OfLesson(
             Lesson lesson,
             Optional<StoredLook> looked,
             Optional<Focus> focus,
             Optional<FocusChoice> choice,
-            List<WorkDone> work) {}
+            List<WorkDone> work,
+            GroundAndWeather day) {}
 
     public OfLesson of(UUID lessonId) {
         Field<Optional<StoredLook>> looked = looks.looked();
         Field<Optional<FocusChoice>> chosen = looks.chosen();
         Field<List<WorkDone>> done = work.before(clock.instant());
-        LessonWith found = lessons.find(lessonId, List.of(looked, chosen, done)).orElseThrow(Problem::notFound);
+        List<Field<?>> also = new ArrayList<>(LookRepository.DAY);
+        also.addAll(List.of(looked, chosen, done));
+        LessonWith found = lessons.find(lessonId, also).orElseThrow(Problem::notFound);
         Optional<StoredLook> look = found.also().get(looked);
         return new OfLesson(
                 found.lesson(),
@@ -73,7 +79,8 @@ public class Looks {
                 look.map(l -> FocusBook.DEFAULT.of(
                         l.look(), schools.strands(found.lesson().teaching()))),
                 found.also().get(chosen),
-                found.also().get(done));
+                found.also().get(done),
+                LookRepository.day(found.also()));
     }
 
     /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -39,10 +40,20 @@ class PlanController {
             @NotNull @Size(max = 8) List<@NotNull @Valid WantedBlock> blocks,
             @CanBeNull @Valid LessonLatch latch) {}
 
+    /** A plan under the hand, not let go yet. */
+    record PlanOnTrial(@NotNull @Size(max = 8) List<@NotNull @Valid WantedBlock> blocks) {}
+
     @GetMapping
     @Needs(Action.SEE_PLAN)
     Plans.PlannedLesson plan(@PathVariable UUID id) {
         return plans.view(id, clock.instant());
+    }
+
+    /** What would be said of these blocks; nothing is kept. */
+    @PostMapping("/trial")
+    @Needs(Action.PLAN)
+    Plans.TriedPlan trial(@PathVariable UUID id, @Valid @RequestBody PlanOnTrial wanted) {
+        return plans.trial(id, wanted.blocks(), clock.instant());
     }
 
     @PutMapping

@@ -42,6 +42,7 @@ import strophos.core.stair.Stair;
 import strophos.core.stair.StairState;
 import strophos.core.state.PairState;
 import strophos.core.state.RungRecord;
+import strophos.core.welfare.GroundAndWeather;
 import strophos.server.homework.HomeworkReader;
 import strophos.server.homework.Practice;
 import strophos.server.horse.FactsRepository;
@@ -164,6 +165,7 @@ class PlanFactsReader {
                 List.of(),
                 Teaching.of(School.CLASSICAL),
                 List.of(),
+                GroundAndWeather.UNKNOWN,
                 rules.stopping());
     }
 
@@ -267,6 +269,7 @@ class PlanFactsReader {
                 g.helps(),
                 g.teaching(),
                 schools.strands(g.teaching()),
+                g.look().day(),
                 g.stopping());
     }
 

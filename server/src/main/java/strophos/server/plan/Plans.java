@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.cause.Help;
+import strophos.core.exchange.Rein;
 import strophos.core.nudge.NudgeRules;
 import strophos.core.plan.Alternative;
 import strophos.core.plan.Candidate;
@@ -118,7 +119,7 @@ public class Plans {
         PlanFacts facts = known.facts();
         Optional<StoredPlan> kept = plans.find(lesson);
         Plan proposal = Planner.propose(facts);
-        Plan plan = current(facts, kept);
+        Plan plan = current(known, kept);
         return new PlannedLesson(
                 known.look().lesson(),
                 known.look().focus().map(FocusView::of).orElse(null),
@@ -169,7 +170,7 @@ public class Plans {
     private PlanForRide forRide(UUID lesson, PlanFactsReader.FactsWithSources known) {
         PlanFacts facts = known.facts();
         Optional<StoredPlan> kept = plans.find(lesson);
-        Plan plan = current(facts, kept);
+        Plan plan = current(known, kept);
         return new PlanForRide(
                 teller.view(plan, facts.horse().lengthM()),
                 kept.flatMap(StoredPlan::latch).orElse(null),
@@ -194,15 +195,43 @@ public class Plans {
                 null);
     }
 
-    /** The kept plan; while nothing may be ridden, or beyond a clearance, what the planner proposes instead. */
-    private static Plan current(PlanFacts facts, Optional<StoredPlan> kept) {
+    /**
+     * The kept plan; while nothing may be ridden, or beyond a clearance or what the day allows, what the planner proposes instead. Of a lesson
+     * that is over it is told what was kept, whatever the day was like.
+     */
+    private static Plan current(PlanFactsReader.FactsWithSources known, Optional<StoredPlan> kept) {
+        PlanFacts facts = known.facts();
+        boolean isOver = known.look().lesson().endedAt() != null;
         Plan proposal = Planner.propose(facts);
         Plan own = kept.map(k -> Planner.of(facts, wanted(facts, k.blocks()))).orElse(proposal);
         boolean isForbidden = PlanLimits.of(own, facts).stream().anyMatch(b -> switch (b.limit()) {
             case NOTHING_RIDDEN, CLEARANCE, FENCE_CLOSED -> true;
+            case DAY -> !isOver;
             default -> false;
         });
         return isForbidden ? proposal : own;
+    }
+
+    /**
+     * What these blocks come to, and which limits they break.
+     *
+     * @param isRefused a safety limit is among them: they cannot be kept so
+     */
+    public record TriedPlan(
+            int leftS, int rightS, int workS, int restS, boolean isRefused, List<PlanView.BreachView> breaches) {}
+
+    public TriedPlan trial(UUID lesson, List<WantedBlock> blocks, Instant now) {
+        PlanFacts facts = reader.of(lesson, now).facts();
+        refuseUnknown(facts, blocks);
+        Plan plan = Planner.of(facts, wanted(facts, blocks));
+        List<PlanLimits.Breach> breaches = PlanLimits.of(plan, facts);
+        return new TriedPlan(
+                plan.secondsOn(Rein.LEFT),
+                plan.secondsOn(Rein.RIGHT),
+                plan.workS(),
+                plan.restS(),
+                breaches.stream().anyMatch(b -> b.limit().isSafety()),
+                teller.breaches(breaches));
     }
 
     /** Keeps these blocks; a safety limit refuses, another is only said. */
@@ -263,6 +292,7 @@ public class Plans {
                                 ? "no block: its work is over for today"
                                 : "no block: signs of pain or an uneven step were seen";
             case CLEARANCE -> "nothing faster than this horse was cleared for, and no fence";
+            case DAY -> "nothing faster than today's ground and weather allow";
             case FENCE_CLOSED -> "no fence before canter on both leads and a single fence";
             case WEIGHT_OVER -> "another horse, or a reason on the pair's page: rider and tack are above 20 %";
             case WALK_ONLY -> "halt and walk only, until the halt from walk scores 2";

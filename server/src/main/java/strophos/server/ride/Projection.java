@@ -40,6 +40,7 @@ import strophos.core.record.Observations;
 import strophos.core.record.Ride;
 import strophos.core.record.StopSigns;
 import strophos.core.state.LessonCount;
+import strophos.core.welfare.GroundAndWeather;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.db.tables.records.LessonCountRecord;
@@ -198,6 +199,10 @@ class Projection {
         row.setPairId(lesson.lesson().pair());
         row.setHeadgear(ride.headgear().orElse(null));
         ride.effort().ifPresent(e -> row.setEffort((short) e));
+        GroundAndWeather day = ride.groundAndWeather();
+        day.footing().ifPresent(f -> row.setFooting(f.name()));
+        day.temperatureC().ifPresent(c -> row.setTemperatureC((short) c));
+        day.humidityPct().ifPresent(p -> row.setHumidityPct((short) p));
         row.setSeen(JSONB.valueOf(json.writeValueAsString(EarlierMark.in(ride))));
         row.setHelped(JSONB.valueOf(json.writeValueAsString(HelpWord.in(ride))));
         return row;

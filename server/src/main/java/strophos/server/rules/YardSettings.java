@@ -12,6 +12,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.access.OncePerTransaction;
+import strophos.server.access.YardScope;
 
 /** What holds in the viewer's yard whatever is asked: its time zone, and its changes to the rule books. */
 @Repository
@@ -32,6 +33,15 @@ public class YardSettings {
      */
     private record ZoneAndChanges(
             ZoneId zone, Optional<LibraryStamp> library, Map<String, Map<String, Double>> changes) {}
+
+    /** Only one at a time changes what belongs to the whole yard, until the transaction ends. */
+    public void lock() {
+        db.select(YARD.YARD_ID)
+                .from(YARD)
+                .where(YARD.YARD_ID.eq(YardScope.viewer().yard()))
+                .forNoKeyUpdate()
+                .fetch();
+    }
 
     public ZoneId zone() {
         return known.get().zone();

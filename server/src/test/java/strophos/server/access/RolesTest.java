@@ -64,6 +64,8 @@ class RolesTest {
         row("GET /api/v1/clinic/{school}", 200, 403, 403, 403, 401);
         row("POST /api/v1/pairs", 422, 403, 403, 403, 401);
         row("POST /api/v1/lessons", 422, 422, 403, 403, 401);
+        row("POST /api/v1/groups", 422, 422, 403, 403, 401);
+        rowWithId("PUT /api/v1/lessons/{id}/group", own(204, 204, 403, 403, 401), own(204, 204, 403, 403, 401));
         row("POST /api/v1/entries", 422, 422, 403, 403, 401);
         rowWithId("GET /api/v1/pairs/{id}", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/lessons/{id}/entries", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
@@ -99,6 +101,7 @@ class RolesTest {
         coachOnly("POST /api/v1/lessons/{id}/sheet", 422);
         coachOnly("POST /api/v1/lessons/{id}/focus", 422);
         coachOnly("PUT /api/v1/lessons/{id}/plan", 422);
+        coachOnly("POST /api/v1/lessons/{id}/plan/trial", 422);
         row("PUT /api/v1/plan-templates/{id}", 422, 403, 403, 403, 401);
         row("DELETE /api/v1/plan-templates/{id}", 404, 403, 403, 403, 401);
         coachOnly("PUT /api/v1/lessons/{id}/school", 409);
@@ -225,6 +228,7 @@ class RolesTest {
             case "decisions" ->
                 Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY");
             case "school" -> Map.of("school", "CLASSICAL");
+            case "group" -> Map.of("group", UUID.randomUUID());
             case "settings" -> Map.of("version", 999, "settings", none);
             case "placings" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "known", true);
             case "voice-consent" -> Map.of("id", UUID.randomUUID(), "given", true, "saidBy", "Henrik Falk");
@@ -233,6 +237,10 @@ class RolesTest {
                 Map.of(
                         "version",
                         0,
+                        "blocks",
+                        List.of(Map.of("rung", "none.walk.rail", "role", "MAIN", "seconds", 60, "longer", "NONE")));
+            case "trial" ->
+                Map.of(
                         "blocks",
                         List.of(Map.of("rung", "none.walk.rail", "role", "MAIN", "seconds", 60, "longer", "NONE")));
             case "programmes" -> Map.of("id", UUID.randomUUID(), "progression", "own-none", "daysAWeek", 3);

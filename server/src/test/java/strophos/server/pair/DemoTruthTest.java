@@ -40,6 +40,31 @@ class DemoTruthTest {
         return pair.path("trend").valueStream().toList();
     }
 
+    private static List<String> together(JsonNode lesson) {
+        return lesson.path("group")
+                .path("lessons")
+                .valueStream()
+                .map(l -> l.path("horse").asString())
+                .toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void threeRideTogetherTodayAndTwoDidLast(App app) {
+        Client coach = app.as("ottilie");
+        assertThat(coach.get("/api/v1/today")
+                        .body()
+                        .path("lessons")
+                        .valueStream()
+                        .map(l -> together(l.path("lesson"))))
+                .anySatisfy(group -> assertThat(group).containsExactlyInAnyOrder("Fennel", "Skerry", "Penny Black"));
+        JsonNode trend = pair(coach, "Fennel").path("trend");
+        String last = trend.path(trend.size() - 1).path("lesson").asString();
+        assertThat(together(
+                        coach.get("/api/v1/lessons/" + last + "/debrief").body().path("lesson")))
+                .containsExactlyInAnyOrder("Fennel", "Pepperwort");
+    }
+
     /** The coach's notes say it, and so do the counts. */
     @ParameterizedTest
     @MethodSource("seeds")

@@ -106,6 +106,16 @@ class UpgradeTest {
         }
     }
 
+    /** Two notes put together, and one that was taken back. */
+    @Test
+    void groundAndWeatherOfBeforeTheUpgradeAreKnown() {
+        assertThat(
+                        App.query(
+                                App.battered(),
+                                "select footing || ' ' || temperature_c || ' ' || humidity_pct from ridden_lesson where footing is not null"))
+                .isEqualTo("DEEP 12 80");
+    }
+
     private static final String NOT_HEARD = """
             select count(*) from stop_sign s where not exists (
                 select from horse_heard h

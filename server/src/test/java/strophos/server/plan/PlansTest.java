@@ -128,6 +128,76 @@ class PlansTest {
     }
 
     @Test
+    void groundAndWeatherThatWereNotedChangeIt() {
+        String lesson = yard.lesson(yard.pair());
+        yard.look(lesson, Yard.goodLook());
+        int workS = plan(lesson).path("plan").path("workS").asInt();
+        yard.send(List.of(
+                yard.entry(lesson, "conditions", Map.of("footing", "DEEP", "temperatureC", 12)),
+                yard.entry(lesson, "conditions", Map.of("humidityPct", 80))));
+        assertThat(plan(lesson).path("plan").path("workS").asInt()).isLessThan(workS);
+        assertThat(plan(lesson)
+                        .path("plan")
+                        .path("notes")
+                        .valueStream()
+                        .map(n -> n.path("code").asString()))
+                .contains("GROUND_DEEP");
+        Map<String, Object> frozen = yard.entry(lesson, "conditions", Map.of("footing", "FROZEN", "temperatureC", -6));
+        yard.send(List.of(frozen));
+        Client.Reply trot =
+                keep(lesson, 0, List.of(block("counter-bend.walk.rail", 300), block("inside-bend.trot.rail", 300)));
+        assertThat(trot.status()).isEqualTo(422);
+        assertThat(trot.body().path("issues").path(0).path("code").asString()).isEqualTo("day");
+        yard.send(List.of(yard.entry(lesson, "void", Map.of("target", frozen.get("id")))));
+        assertThat(plan(lesson)
+                        .path("plan")
+                        .path("notes")
+                        .valueStream()
+                        .map(n -> n.path("code").asString()))
+                .as("taken back, the note before stands")
+                .contains("GROUND_DEEP")
+                .doesNotContain("GROUND_FROZEN");
+    }
+
+    @Test
+    void aPlanThatWasKeptGivesWayToTheGroundUntilTheLessonIsOver() {
+        String lesson = yard.lesson(yard.pair());
+        yard.look(lesson, Yard.goodLook());
+        List<String> own = List.of("counter-bend.walk.rail", "inside-bend.trot.rail");
+        assertThat(keep(lesson, 0, own.stream().map(r -> block(r, 300)).toList())
+                        .status())
+                .isEqualTo(200);
+        yard.send(List.of(yard.entry(lesson, "conditions", Map.of("footing", "FROZEN"))));
+        assertThat(rungs(plan(lesson))).noneMatch(r -> r.contains(".trot."));
+        yard.send(yard.ride(lesson, 3, "TRY", 1, true));
+        assertThat(rungs(plan(lesson))).as("as it was kept").isEqualTo(own);
+    }
+
+    @Test
+    void aPlanUnderTheHandIsJudgedByTheSameLimitsAndNotKept() {
+        String lesson = yard.lesson(yard.pair());
+        Map<String, Object> look = new LinkedHashMap<>(Yard.goodLook());
+        look.put("halt", 1);
+        yard.look(lesson, look);
+        String address = "/api/v1/lessons/" + lesson + "/plan/trial";
+        JsonNode walk = coach.post(
+                        address,
+                        Map.of(
+                                "blocks",
+                                List.of(block("counter-bend.walk.rail", 300), block("turn-away.walk.rail", 240))))
+                .body();
+        assertThat(walk.path("isRefused").asBoolean()).isFalse();
+        assertThat(walk.path("workS").asInt()).isEqualTo(540);
+        assertThat(walk.path("leftS").asInt() + walk.path("rightS").asInt()).isEqualTo(540);
+        JsonNode trot = coach.post(address, Map.of("blocks", List.of(block("inside-bend.trot.rail", 300))))
+                .body();
+        assertThat(trot.path("isRefused").asBoolean()).isTrue();
+        assertThat(trot.path("breaches").valueStream().map(b -> b.path("limit").asString()))
+                .contains("WALK_ONLY");
+        assertThat(plan(lesson).path("version").asInt()).isZero();
+    }
+
+    @Test
     void withoutAHaltTrotIsRefusedWithItsPlace() {
         String lesson = yard.lesson(yard.pair());
         Map<String, Object> look = new LinkedHashMap<>(Yard.goodLook());
