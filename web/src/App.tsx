@@ -1,6 +1,6 @@
-import { lazy, Suspense } from 'react'
+import { Fragment, lazy, Suspense } from 'react'
 import type { ComponentType } from 'react'
-import { Navigate, Route, Routes } from 'react-router'
+import { Navigate, Route, Routes, useParams } from 'react-router'
 import { Live } from './live'
 // not by its index: what its screens need comes with them
 import { SafetyProvider } from './safety/SafetyProvider'
@@ -38,6 +38,24 @@ const DevicePage = screen(() => import('./device/DevicePage'))
 const RecordPage = screen(() => import('./files/RecordPage'))
 const DebriefPage = screen(() => import('./debrief/DebriefPage'))
 
+/** A screen of one lesson, made anew for another one: what was open or half done in this stays with it. */
+function ofLesson(Page: ComponentType) {
+  return function OfLesson() {
+    const { id } = useParams()
+    return (
+      <Fragment key={id}>
+        <Page />
+      </Fragment>
+    )
+  }
+}
+
+const Look = ofLesson(LookPage)
+const Plan = ofLesson(PlanPage)
+const Ride = ofLesson(RidePage)
+const Debrief = ofLesson(DebriefPage)
+const HomeworkOf = ofLesson(HomeworkPage)
+
 /** Every screen, and the door before them. */
 export function App() {
   return (
@@ -70,7 +88,7 @@ function Screens() {
               path="/lessons/:id/ride"
               element={
                 <Guard>
-                  <RidePage />
+                  <Ride />
                 </Guard>
               }
             />
@@ -91,11 +109,11 @@ function Screens() {
               <Route path="/library/programmes/:id" element={<ProgrammePage />} />
               <Route path="/library/:id/change" element={<OwnPage />} />
               <Route path="/library/:id" element={<ExercisePage />} />
-              <Route path="/lessons/:id/look" element={<LookPage />} />
-              <Route path="/lessons/:id/plan" element={<PlanPage />} />
-              <Route path="/lessons/:id/homework" element={<HomeworkPage />} />
+              <Route path="/lessons/:id/look" element={<Look />} />
+              <Route path="/lessons/:id/plan" element={<Plan />} />
+              <Route path="/lessons/:id/homework" element={<HomeworkOf />} />
               <Route path="/lessons/:id/record" element={<RecordPage />} />
-              <Route path="/lessons/:id/debrief" element={<DebriefPage />} />
+              <Route path="/lessons/:id/debrief" element={<Debrief />} />
             </Route>
             <Route path="*" element={<Navigate to="/" replace />} />
           </Routes>

@@ -122,6 +122,7 @@ export const lesson = (more: Partial<Lesson> = {}): Lesson => ({
   endedAt: null,
   exchanges: 0,
   borrowed: null,
+  group: null,
   ...more,
 })
 

@@ -5,9 +5,16 @@ import type { PendingTouches } from './pendingTouches'
 
 const LETTERS: Record<string, Response> = { y: 'YES', t: 'TRY', b: 'BRACE', n: 'NONE', w: 'WRONG' }
 
+const REINS: Record<string, 'LEFT' | 'RIGHT'> = { l: 'LEFT', r: 'RIGHT' }
+const OTHERS: Record<string, 1 | -1> = { '.': 1, ',': -1 }
+
 interface Keys {
   onTouch: (strength: Strength, response: Response) => void
   onRein: (rein: 'LEFT' | 'RIGHT') => void
+  /** With the shift key: the whole group changes the rein. */
+  onReinOfAll: (rein: 'LEFT' | 'RIGHT') => void
+  /** To the next pair of the group, or back. */
+  onOther: (by: 1 | -1) => void
   onUndo: () => void
   onSee: () => void
   /** With the shift key: there is more to say of this ask. */
@@ -58,8 +65,8 @@ export function useKeys(touched: PendingTouches, keys: Keys): void {
         if (e.shiftKey) now.onMore(strength, response)
         else now.onTouch(strength, response)
         touched.arm(null)
-      } else if (key === 'l') now.onRein('LEFT')
-      else if (key === 'r') now.onRein('RIGHT')
+      } else if (REINS[key]) (e.shiftKey ? now.onReinOfAll : now.onRein)(REINS[key])
+      else if (OTHERS[key]) now.onOther(OTHERS[key])
       else if (key === 's') now.onSee()
       else if (key === 'a') now.onTouches()
       else if (key === 'f') now.onFigure()

@@ -28,7 +28,12 @@ export default function DebriefPage() {
   return (
     <Flex direction="column" gap="6">
       <Box marginBottom="-4">
-        <Beads lesson={id} now="debrief" done={{ look: true, plan: true, ride: rows.length > 0 }} />
+        <Beads
+          lesson={id}
+          group={lesson.group}
+          now="debrief"
+          done={{ look: true, plan: true, ride: rows.length > 0 }}
+        />
       </Box>
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Head debrief={debrief.data} />

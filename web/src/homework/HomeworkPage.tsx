@@ -43,7 +43,7 @@ function Set({ homework }: { homework: Homework }) {
   const canSet = actions.includes('SET_HOMEWORK')
   return (
     <Box>
-      <Beads lesson={lesson.id} now="homework" done={DONE} />
+      <Beads lesson={lesson.id} group={lesson.group} now="homework" done={DONE} />
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="5">
         {t('homework.title', { horse: lesson.horse, rider: lesson.rider })}

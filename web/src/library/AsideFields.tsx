@@ -2,11 +2,11 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useMutation } from '@tanstack/react-query'
 import { Camera, Trash2 } from 'lucide-react'
 import type { Aside } from '../api'
-import { NoteKey } from '../capture'
+import { NoteKey, resized } from '../capture'
 import { useText } from '../text'
 import { Button, Field, Trouble } from '../ui'
 import { AsideView } from './AsideView'
-import { attach, resized } from './attach'
+import { attach } from './attach'
 
 /** Whether a link leads to a page that can be opened safely; none is as good. */
 export function isSafe({ link }: Aside): boolean {

@@ -1,5 +1,4 @@
 export { AsideFields, isSafe, NO_ASIDE } from './AsideFields'
-export { resized } from './attach'
 export { AsideView } from './AsideView'
 export { OwnFields } from './OwnFields'
 export { blankForm, missingIn, newOwnId } from './ownForm'

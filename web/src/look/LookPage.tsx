@@ -6,15 +6,17 @@ import { dayShort, useText } from '../text'
 import { Unreachable, queries } from '../api'
 import type { StoredLook } from '../api'
 import type { FirstLook } from '../record'
-import { OutboxLine, useSignsHere, usePacket, useRecorder, useSending } from '../recorder'
+import { Conditions, DayLines } from '../capture'
+import { OutboxLine, useSignsHere, usePacket, useRecorder, useSending, useTogether } from '../recorder'
 import type { Recorder } from '../recorder'
 import { HorseLine } from '../safety'
 import { WatchList } from '../see'
 import type { StoredPacket } from '../store'
 import { useMe } from '../session'
-import { Beads, Button, LinkButton, Quiet, Trouble, Wait } from '../ui'
+import { Beads, Button, Quiet, Trouble, Wait } from '../ui'
 import { FocusCard } from './FocusCard'
 import { lookOf } from './lookOf'
+import { LookPhotos } from './LookPhotos'
 import { AnswerScores, InHandScores, MountedScores, Soundness } from './Scores'
 import { Sides } from './Sides'
 import { HereKeys } from './StationKeys'
@@ -46,6 +48,7 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
   const client = useQueryClient()
   const { actions, timeZone } = useMe()
   const { lesson, looksBefore } = kept.packet
+  const { sayInAll } = useTogether(kept, recorder.outbox)
   const made = recorder.ride.looks.at(-1)
   const [look, setLook] = useState<FirstLook>(made?.seen ?? {})
   const before = looksBefore.map((l: StoredLook) => lookOf(l.checks))
@@ -63,7 +66,7 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
   }
   return (
     <Box paddingBottom="28">
-      <Beads lesson={lesson.id} now="look" done={{ look: !!made }} />
+      <Beads lesson={lesson.id} group={lesson.group} now="look" done={{ look: !!made }} />
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <chakra.h1 fontSize={{ base: '3xl', md: '4xl' }} fontWeight="770" marginBottom="1">
         {lesson.horse}{' '}
@@ -98,6 +101,16 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
             </Box>
           )}
           <Soundness look={look} onChange={change} />
+          <Box marginTop="3" display="grid" gap="2">
+            <Conditions
+              marks={recorder.ride.marks}
+              onSay={(payload) => {
+                void recorder.say({ kind: 'conditions', payload })
+                sayInAll({ kind: 'conditions', payload })
+              }}
+            />
+            <DayLines marks={recorder.ride.marks} rules={kept.packet.plan.heat} />
+          </Box>
         </Box>
         <Box gridArea="sides">
           <Sides look={look} before={before} onChange={change} />
@@ -120,11 +133,7 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
           <AnswerScores look={look} before={before} onChange={change} />
           <Pass>{t('look.mountedTitle')}</Pass>
           <MountedScores look={look} before={before} onChange={change} />
-          {actions.includes('EDIT_PAIR') && (
-            <Box marginTop="5">
-              <LinkButton to={`/pairs/${lesson.pair}/photos`}>{t('look.photos')}</LinkButton>
-            </Box>
-          )}
+          {actions.includes('EDIT_PAIR') && <LookPhotos kept={kept} outbox={recorder.outbox} />}
         </Box>
       </Grid>
       <KeepBar>

@@ -1,15 +1,14 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { Camera as CameraIcon, ImagePlus } from 'lucide-react'
+import { Camera as CameraIcon } from 'lucide-react'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { HorsePhoto, Photos } from '../api'
-import { Chips } from '../capture'
+import { Camera, ChoosePicture, Chips } from '../capture'
 import { useMe } from '../session'
 import { dayAndYear, useText } from '../text'
 import { Back, Button, Card, Quiet, Trouble, Wait, WhyBox } from '../ui'
-import { Camera } from './Camera'
 import { Photo, ThenAndNow } from './ThenAndNow'
 import { photoAt, usePhotos } from './usePhotos'
 
@@ -84,22 +83,7 @@ function Side({ pair, all, view }: SideProps) {
           <Button look="act" onClick={() => setOpen(true)}>
             <CameraIcon size={20} aria-hidden /> {t(now ? 'photo.again' : 'photo.first')}
           </Button>
-          <Button asChild aria-disabled={add.isPending}>
-            <label>
-              <ImagePlus size={20} aria-hidden /> {t('photo.choose')}
-              <chakra.input
-                type="file"
-                accept="image/*"
-                srOnly
-                disabled={add.isPending}
-                onChange={(e) => {
-                  const [file] = e.target.files ?? []
-                  if (file) keep(file)
-                  e.target.value = ''
-                }}
-              />
-            </label>
-          </Button>
+          <ChoosePicture isBusy={add.isPending} onChoose={keep} />
         </Flex>
       )}
       {putAway.isError && <Trouble cause={putAway.error} />}

@@ -2,8 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
 import type { HorsePhoto, Photos } from '../api'
-import { resized } from '../library'
-import { digestOf } from '../store'
+import { resized } from '../capture'
+import { digestOf, sendPhoto } from '../store'
 
 /** Where a photo is read from. */
 export const photoAt = (pair: string, photo: HorsePhoto) => `/api/v1/pairs/${pair}/photos/${photo.sha256}`
@@ -23,21 +23,7 @@ export function usePhotos(pair: string) {
       takenOn: string
     }) => {
       const content = await resized(picture)
-      const sha256 = await digestOf(content)
-      await answerOf(
-        api.PUT('/api/v1/pairs/{id}/photos/{sha256}', {
-          params: { path: { id: pair, sha256 } },
-          headers: { 'Content-Type': 'application/octet-stream' },
-          body: '',
-          bodySerializer: () => content,
-        }),
-      )
-      return answerOf(
-        api.POST('/api/v1/pairs/{id}/photos', {
-          params: { path: { id: pair } },
-          body: { id: v7(), sha256, view, takenOn },
-        }),
-      )
+      return sendPhoto({ id: v7(), sha256: await digestOf(content), pair, view, takenOn, content })
     },
     onSuccess: shown,
   })

@@ -5,11 +5,11 @@ import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import { wordIn, useText, strandIn } from '../text'
 import { queries } from '../api'
-import type { PlannedLesson } from '../api'
+import type { PlannedLesson, WantedBlock } from '../api'
 import { HorseLine, SAID_BY_LINE } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
-import { Beads, Button, LinkButton, Card, Quiet, SideLetter, Trouble, Wait } from '../ui'
+import { Beads, Button, LinkButton, Card, Quiet, Trouble, Wait } from '../ui'
 import { Alternatives, Beside, FitKey } from './Alternatives'
 import { ArenaDrawing } from './ArenaDrawing'
 import { BlockCard, RungSelect } from './BlockCard'
@@ -29,9 +29,11 @@ import {
   without,
   withNew,
 } from './edit'
-import { minutes } from './minutes'
+import { OnTrial } from './OnTrial'
+import { PlanTotals } from './PlanTotals'
 import { Starts } from './Starts'
 import { TimeLine } from './TimeLine'
+import type { InHand } from './TimeLine'
 import { useKeepPlan } from './useKeepPlan'
 import { usePlanKeys } from './usePlanKeys'
 
@@ -75,12 +77,24 @@ function Planned({ planned }: { planned: PlannedLesson }) {
     onLock: (at: number) => keep({ blocks: lockedAt(blocks, at) }),
     onRemove: (at: number) => keep({ blocks: without(blocks, at) }),
   }
+  // an edge or a block that is drawn and not let go yet
+  const [held, setHeld] = useState<WantedBlock[]>()
+  const hold = (what: InHand | undefined) => {
+    if (!what) setHeld(undefined)
+    else if (what.what === 'edge') setHeld(lasting(blocks, what.at, what.seconds))
+    else setHeld(placed(blocks, what.from, what.to))
+  }
   const onKey = usePlanKeys({ ...hand, onUndo: undo, onRedo: redo, count: blocks.length, canEdit })
   return (
     <>
       <PlanSheet planned={planned} />
       <Box _print={{ display: 'none' }}>
-        <Beads lesson={lesson.id} now="plan" done={{ look: planned.focus !== null, plan: version > 0 }} />
+        <Beads
+          lesson={lesson.id}
+          group={lesson.group}
+          now="plan"
+          done={{ look: planned.focus !== null, plan: version > 0 }}
+        />
         <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
         <Flex align="end" justify="space-between" wrap="wrap" gap="3" marginBottom="4">
           <Box>
@@ -128,10 +142,11 @@ function Planned({ planned }: { planned: PlannedLesson }) {
                   {...hand}
                   onStretch={(at, seconds) => keep({ blocks: lasting(blocks, at, seconds) })}
                   onKey={onKey}
+                  onHold={hold}
                 />
               </Box>
             </Box>
-            <Totals planned={planned} />
+            {held ? <OnTrial planned={planned} blocks={held} /> : <Totals planned={planned} />}
             {canEdit && (
               <Flex marginTop="2" gap="3" align="center" wrap="wrap">
                 <FitKey planned={planned} onFit={() => keep({ blocks: fitted(blocks, planned.roomS) })} />
@@ -272,26 +287,10 @@ function Notes({
 function Totals({ planned: { plan, isAsProposed, keptBy } }: { planned: PlannedLesson }) {
   const { t } = useText()
   return (
-    <Flex
-      columnGap="5"
-      rowGap="0.5"
-      wrap="wrap"
-      marginTop="2"
-      align="center"
-      fontVariantNumeric="tabular-nums"
-    >
-      <Flex align="center" gap="2" fontWeight="720">
-        <SideLetter side="LEFT" /> {t('debrief.min', { minutes: minutes(plan.leftS) })}
-        <SideLetter side="RIGHT" /> {t('debrief.min', { minutes: minutes(plan.rightS) })}
-      </Flex>
-      <chakra.span color="quiet">
-        {t('plan.workRest', { work: minutes(plan.workS), rest: minutes(plan.restS) })}
-      </chakra.span>
-      <chakra.span color="quiet" marginLeft={{ md: 'auto' }}>
-        {keptBy
-          ? t(isAsProposed ? 'plan.keptAsProposed' : 'plan.keptChanged', { by: keptBy })
-          : t('plan.proposed')}
-      </chakra.span>
-    </Flex>
+    <PlanTotals plan={plan}>
+      {keptBy
+        ? t(isAsProposed ? 'plan.keptAsProposed' : 'plan.keptChanged', { by: keptBy })
+        : t('plan.proposed')}
+    </PlanTotals>
   )
 }

@@ -32,8 +32,14 @@ export interface LineHand {
   onKey: (block: number, e: React.KeyboardEvent) => void
 }
 
+/** What the hand holds: an edge drawn to so many seconds, or a block over another place. */
+export type InHand =
+  { what: 'edge'; at: number; seconds: number } | { what: 'block'; from: number; to: number }
+
 interface TimeLineProps extends LineHand {
   plan: Plan
+  /** Whenever what the hand holds changes; undefined when it is let go. */
+  onHold: (held: InHand | undefined) => void
   selected: number
   canEdit: boolean
 }
@@ -49,7 +55,7 @@ interface Stretch {
  * drawn to another place by its middle, longer or shorter by its right edge.
  */
 export function TimeLine(props: TimeLineProps) {
-  const { plan, selected, canEdit, onPlace, onStretch } = props
+  const { plan, selected, canEdit, onPlace, onStretch, onHold } = props
   const { t } = useText()
   const line = useRef<HTMLDivElement>(null)
   const [stretch, setStretch] = useState<Stretch>()
@@ -67,9 +73,23 @@ export function TimeLine(props: TimeLineProps) {
       (delta.x / line.current.clientWidth) * totalS * (block.workS / (block.workS + block.restS))
     return { at, seconds: stretchedTo(block.workS + seconds) }
   }
+  // the last move may be told after the hand let go: it holds nothing any more
+  const isHeld = useRef(false)
+  const move = (e: DragMoveEvent) => {
+    if (!isHeld.current) return
+    const edge = stretchOf(e)
+    setStretch(edge)
+    if (edge) onHold({ what: 'edge', ...edge })
+    else if (e.over) onHold({ what: 'block', from: placeOf(e.active.id), to: placeOf(e.over.id) })
+  }
+  const letGo = () => {
+    isHeld.current = false
+    setStretch(undefined)
+    onHold(undefined)
+  }
   const drop = (e: DragEndEvent) => {
     const edge = stretchOf(e)
-    setStretch(undefined)
+    letGo()
     if (edge) {
       if (edge.seconds !== plan.blocks[edge.at]?.workS) onStretch(edge.at, edge.seconds)
       return
@@ -80,8 +100,11 @@ export function TimeLine(props: TimeLineProps) {
     <DndContext
       sensors={sensors}
       collisionDetection={closestCenter}
-      onDragMove={(e) => setStretch(stretchOf(e))}
-      onDragCancel={() => setStretch(undefined)}
+      onDragStart={() => {
+        isHeld.current = true
+      }}
+      onDragMove={move}
+      onDragCancel={letGo}
       onDragEnd={drop}
       // what is drawn can be done by keys, and is said there
       accessibility={{ screenReaderInstructions: { draggable: t('plan.keysHelp') } }}

@@ -1,4 +1,4 @@
-import { Box, chakra, useMediaQuery } from '@chakra-ui/react'
+import { Box, chakra, Flex, useMediaQuery } from '@chakra-ui/react'
 import { useCallback, useMemo } from 'react'
 import { useText } from '../text'
 import {
@@ -21,6 +21,8 @@ import type { Recorder } from '../recorder'
 import { WrongDrawer } from '../safety'
 import type { StoredPacket } from '../store'
 import { useAwake } from '../ui'
+import { GroupBar } from './GroupBar'
+import { GroupTally } from './GroupTally'
 import { Layout } from './Layout'
 import { NudgeOrRest } from './NudgeOrRest'
 import { OpenDrawer } from './OpenDrawer'
@@ -31,6 +33,7 @@ import { ProbeLine } from './ProbeLine'
 import { RidingHead } from './RidingHead'
 import { useAsTaught } from './useAsTaught'
 import { useCommands } from './useCommands'
+import { useGroup } from './useGroup'
 import { turnFromMs, useNudge } from './useNudge'
 import { useTallyAtTheTurn } from './useTallyAtTheTurn'
 
@@ -49,7 +52,15 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   // as the log has it: times of its entries and of now must be corrected alike, also when the packet came again
   const times = useMemo(() => new Times(entries), [entries])
   const offsetMs = times.offsetMs(recorder) ?? kept.offsetMs
-  const { open, setOpen, undone, touched, tell, restFromMs, ...on } = useCommands(kept, recorder, segment)
+  const group = useGroup(kept, recorder)
+  const { open, setOpen, undone, touched, tell, restFromMs, ...on } = useCommands(
+    kept,
+    recorder,
+    segment,
+    group,
+  )
+  // the sheet of this pair first, then the others by name
+  const tally = open ? undefined : group.tally
   const nudge = useNudge(ride, segment, offsetMs, useAsTaught(kept.packet, segment.school))
   const seen = ride.looks.at(-1)?.seen
   const turns = useMemo(() => turnsOf(planned.plan, limitsOf(seen)), [planned.plan, seen])
@@ -76,18 +87,26 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         />
       )}
       <Layout
-        isTight={latch !== null && padOf(kept.packet, segment) === 'STRENGTH'}
+        isTight={(latch !== null && padOf(kept.packet, segment) === 'STRENGTH') || lesson.group !== null}
         head={
-          <RidingHead
-            lesson={lesson}
-            outbox={recorder.outbox}
-            isLost={recorder.lost !== undefined}
-            startedAtMs={ride.startedAtMs}
-            hereFromMs={restFromMs === null ? segment.atMs : null}
-            onEnd={on.onEnd}
-            onWrong={on.onWrong}
-            {...says}
-          />
+          <Flex direction="column" gap={{ base: '1.5', lg: '3' }}>
+            <GroupBar
+              lesson={lesson}
+              states={group.states}
+              allTo={otherRein(segment)}
+              onAll={on.onReinOfAll}
+            />
+            <RidingHead
+              lesson={lesson}
+              outbox={recorder.outbox}
+              isLost={recorder.lost !== undefined}
+              startedAtMs={ride.startedAtMs}
+              hereFromMs={restFromMs === null ? segment.atMs : null}
+              onEnd={on.onEnd}
+              onWrong={on.onWrong}
+              {...says}
+            />
+          </Flex>
         }
         drawer={
           open && open.what !== 'wrong' ? (
@@ -102,6 +121,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
               onOpen={setOpen}
               onTell={tell}
             />
+          ) : tally ? (
+            <GroupTally tally={tally} exerciseName={exerciseName} onTallied={group.onTallied} />
           ) : undefined
         }
         clock={<ReinTime ridden={ride.reinMs} now={segment} offsetMs={offsetMs} />}
@@ -204,6 +225,12 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       />
     </>
   )
+}
+
+/** Onto which one key brings all; none where this pair is on no rein. */
+function otherRein({ rein }: Segment): 'LEFT' | 'RIGHT' | undefined {
+  if (rein === 'NONE') return undefined
+  return rein === 'LEFT' ? 'RIGHT' : 'LEFT'
 }
 
 function isSlip(ride: Ride, exchange: string): boolean {

@@ -29,7 +29,13 @@ export const RidingHead = memo(function RidingHead(props: RidingHeadProps) {
   return (
     <Flex align="center" gap="3" flexDirection={{ base: isLeftHand ? 'row-reverse' : 'row', lg: 'row' }}>
       <Box flex="1" minWidth="0" display={{ base: isSaid ? 'none' : 'block', lg: 'block' }}>
-        <chakra.h1 fontSize={{ base: 'lg', lg: '3xl' }} fontWeight="760" truncate>
+        <chakra.h1
+          fontSize={{ base: 'lg', lg: '3xl' }}
+          fontWeight="760"
+          truncate
+          // in a group it stands among the others' names
+          srOnly={lesson.group ? { base: true, lg: false } : undefined}
+        >
           {lesson.horse}{' '}
           <chakra.span fontWeight="400">
             {t('pair.and')} {lesson.rider}

@@ -1,23 +1,23 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ShieldAlert } from 'lucide-react'
-import { wordIn, useText } from '../text'
+import { useText } from '../text'
 import { DayNotes } from '../plan'
-import type { Plan } from '../api'
 import { limitsOf } from '../look'
-import type { Limit } from '../look'
-import { HorseLine, SAID_BY_LINE } from '../safety'
+import { HorseLine, useSafety } from '../safety'
 import type { StoredPacket } from '../store'
 import { Button, LinkButton } from '../ui'
-import { asAsked, asRidden, firstRidden } from '../capture'
-import { Conditions } from './Conditions'
+import { CautionLines } from './CautionLines'
+import { Conditions, DayLines } from '../capture'
+import { begun, isOut } from './group'
+import { GroupBar } from './GroupBar'
+import { EndOthers, OthersLines } from './GroupStart'
 import { HeadgearLine } from './HeadgearLine'
-import { HeatLine } from './HeatLine'
 import { KnownLines } from './KnownLines'
 import { HowHard } from './HowHard'
 import { SchoolLines } from './SchoolLines'
-import { riddenIn, turnsOf } from './planned'
+import { useGroup } from './useGroup'
 import { OutboxLine } from '../recorder'
-import type { Recorder } from '../recorder'
+import type { Beside, Recorder } from '../recorder'
 
 /** Before the first stride and after the last: cautions first, then one big button. */
 interface StartOrEndProps {
@@ -37,13 +37,17 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
   // a plan fetched before may still say so after a clearance; the look and the pause say it by themselves
   const isStopped = isStoppedBySign || limits.includes('NOTHING_RIDDEN')
   const isEnded = ride.endedAtMs !== null
-  const begin = async () => {
+  const { others, isReady, sayIn, sayInAll, states } = useGroup(kept, recorder)
+  const { horseNow } = useSafety()
+  const notBegun = others.filter((o) => o.ride.startedAtMs === null)
+  const waiting = notBegun.filter((o) => !isOut(o.ride, horseNow({ horse: o.horseId, pair: o.pair })))
+  const begin = async (together: Beside[] = []) => {
     // what is recorded must not be cleared when room gets short
     void (navigator.storage as StorageManager | undefined)?.persist()
-    await say({ kind: 'lesson_started', payload: {} })
-    const first = turnsOf(plan, limits)[0]
-    const begun = first ? asAsked(kept.packet, riddenIn(first, 'RIDER')) : firstRidden(kept.packet)
-    await say({ kind: 'segment', payload: { ...asRidden(ride.segments.at(-1) ?? begun) } })
+    const first = begun(kept, ride)
+    const rein = first.find((s) => s.kind === 'segment')?.payload.rein
+    for (const o of together) for (const said of begun(o.kept, o.ride, rein)) await sayIn(o.lesson, said)
+    for (const said of first) await say(said)
   }
   return (
     <Flex
@@ -55,6 +59,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
       maxWidth="44rem"
       marginX="auto"
     >
+      <GroupBar lesson={lesson} states={states} />
       <chakra.h1 fontSize="5xl" fontWeight="780">
         {lesson.horse}
         <chakra.span display="block" fontFamily="body" fontSize="xl" fontWeight="400">
@@ -66,20 +71,28 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
         <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p>
       ) : (
         <>
-          <Cautions plan={plan} limits={limits} />
+          <CautionLines plan={plan} limits={limits} />
+          <Always />
           <DayNotes packet={kept.packet} />
           <KnownLines known={kept.packet.known} />
           <SchoolLines school={kept.packet.school} />
+          {!isStopped && <OthersLines others={notBegun} />}
           {!isStopped && (
             <>
-              <Conditions marks={ride.marks} onSay={(payload) => void say({ kind: 'conditions', payload })} />
+              <Conditions
+                marks={ride.marks}
+                onSay={(payload) => {
+                  void say({ kind: 'conditions', payload })
+                  sayInAll({ kind: 'conditions', payload })
+                }}
+              />
               <HeadgearLine
                 choice={kept.packet.headgear}
                 settled={kept.packet.settled.bit}
                 marks={ride.marks}
                 onSay={(headgear) => void say({ kind: 'headgear', payload: { headgear } })}
               />
-              <HeatLine marks={ride.marks} rules={heat} />
+              <DayLines marks={ride.marks} rules={heat} said={plan.notes.map((n) => n.code)} />
             </>
           )}
         </>
@@ -107,6 +120,14 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
             {t(isEnded ? 'ride.beginAgain' : 'ride.begin')}
           </Button>
         )}
+        {!isStopped && !isEnded && waiting.length > 0 && (
+          <Button minHeight="touch" disabled={!isReady} onClick={() => void begin(waiting)}>
+            {t('group.beginAll')}
+          </Button>
+        )}
+        {isEnded && (
+          <EndOthers others={others} onEnd={(id) => sayIn(id, { kind: 'lesson_ended', payload: {} })} />
+        )}
         <Flex gap="2">
           {!isEnded && (
             <LinkButton flex="1" to={`/lessons/${lesson.id}/look`}>
@@ -123,38 +144,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
   )
 }
 
-/** What today's look forbids and the plan warns of stands before what is always said. */
-function Cautions({ plan, limits }: { plan: Plan; limits: Limit[] }) {
-  const { t } = useText()
-  const said = new Set<string>(limits)
-  const notes: Pick<Plan['notes'][number], 'code' | 'values'>[] = [
-    ...limits.map((code) => ({ code, values: {} })),
-    ...plan.notes.filter((n) => n.grave && !said.has(n.code) && !SAID_BY_LINE.has(n.code)),
-  ]
-  return (
-    <>
-      {notes.length > 0 && (
-        <chakra.ul
-          listStyleType="none"
-          padding="4"
-          borderWidth="2px"
-          borderColor="warn"
-          borderRadius="card"
-          background="warnSoft"
-          fontWeight="650"
-          display="grid"
-          gap="2"
-        >
-          {notes.map((n) => (
-            <li key={n.code + (n.values.rung ?? '')}>{wordIn(t, 'planNote', n.code, n.values)}</li>
-          ))}
-        </chakra.ul>
-      )}
-      <Always />
-    </>
-  )
-}
-
+/** What is always said before a lesson. */
 function Always() {
   const { t } = useText()
   return (

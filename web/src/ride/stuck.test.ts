@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest'
 import type { Plan } from '../api'
 import type { Exchange, RideMark, Ride, Segment } from '../record'
 import { fold } from '../record'
-import { heatOf, notedIn } from './HeatLine'
+import { heatOf, notedIn } from '../capture'
 import { STANDARD_HEAT } from '../nudge'
 import { isTired, sinceStepBack } from './stuck'
 

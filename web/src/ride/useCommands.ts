@@ -9,11 +9,20 @@ import type { NewEntry, StoredPacket } from '../store'
 import { useSteady } from '../ui'
 import type { Open } from './OpenDrawer'
 
+/** What is said for all of a group, and where to go in it. */
+interface GroupCommands {
+  onAll: (rein: 'LEFT' | 'RIGHT') => void
+  onGo: (by: 1 | -1) => void
+  /** A sheet of another pair's stands open. */
+  tally: unknown
+}
+
 /** What the hand can do while riding: each writes an entry at once. Handlers stay the same from drawing to drawing. */
 export function useCommands(
   kept: StoredPacket,
   { entries, ride, say, speak, takeBack }: Recorder,
   segment: Segment,
+  group: GroupCommands,
 ) {
   const [undone, setUndone] = useState<TakeBack>()
   const [open, setOpen] = useState<Open>()
@@ -59,6 +68,10 @@ export function useCommands(
     onTouch: useSteady((...at: Parameters<typeof touch>) => detach(touch(...at))),
     onMore: useSteady((...at: Parameters<typeof more>) => detach(more(...at))),
     onChange: useSteady(change),
+    onReinOfAll: useSteady((rein: 'LEFT' | 'RIGHT') => {
+      change({ rein })
+      group.onAll(rein)
+    }),
     onHang: useSteady((kind: Kind, payload: object) => detach(hang(kind, payload))),
     onAmend: useSteady((target: string, payload: object) => detach(tell('amend', { target, payload }))),
     onSee: useSteady((mark: NewMark) => detach(see(mark))),
@@ -93,6 +106,8 @@ export function useCommands(
     onTouch: commands.onTouch,
     onMore: commands.onMore,
     onRein: (rein) => change({ rein }),
+    onReinOfAll: commands.onReinOfAll,
+    onOther: group.onGo,
     onUndo: commands.onUndo,
     onSee: () => toggle('seen'),
     onTouches: () => toggle('touches'),
@@ -108,7 +123,7 @@ export function useCommands(
       const row = rows[at]
       if (row) detach(hang(row.kind, row.payload))
     },
-    isElsewhere: open !== undefined,
+    isElsewhere: open !== undefined || group.tally !== undefined,
   })
   return { ...commands, open, setOpen, undone, touched, tell, restFromMs: isResting ? rest.atMs : null }
 }

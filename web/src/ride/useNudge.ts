@@ -3,7 +3,7 @@ import { nudgeAt } from '../nudge'
 import type { Packet } from '../api'
 import type { Nudge } from '../nudge'
 import type { Ride, Segment } from '../record'
-import { heatOf } from './HeatLine'
+import { heatOf } from '../capture'
 import { isTired, sinceStepBack } from './stuck'
 
 type PlanForRide = Pick<Packet['plan'], 'nudges' | 'heat' | 'plan'>

@@ -1,9 +1,9 @@
 import Dexie from 'dexie'
-import type { EntityTable } from 'dexie'
+import type { EntityTable, Table } from 'dexie'
 import { v7 } from 'uuid'
-import type { Cards, Me, NewPair, NewPractice, NewStopSign, Packet, SafetyView } from '../api'
+import type { Cards, HorsePhoto, Me, NewPair, NewPractice, NewStopSign, Packet, SafetyView } from '../api'
 import type { Entry, StopSign } from '../record'
-import { completeForPauses, completeForSchools, NO_SCHOOL } from './upgrade'
+import { completeForGroups, completeForPauses, completeForSchools, NO_SCHOOL } from './upgrade'
 import type { OlderPacket } from './upgrade'
 
 /** Where an entry stands on its way to the server. */
@@ -81,6 +81,29 @@ export interface StoredSound {
   code?: string
 }
 
+/** A photo of a look, here until the server has it. */
+export interface StoredPhoto {
+  id: string
+  sha256: string
+  lesson: string
+  pair: string
+  view: HorsePhoto['view']
+  /** The yard's day. */
+  takenOn: string
+  content: Uint8Array<ArrayBuffer>
+  passage: Passage
+  code?: string
+}
+
+/** An earlier photo of a pair's horse, to be laid over the next. */
+export interface StoredGhost {
+  pair: string
+  sha256: string
+  view: HorsePhoto['view']
+  takenOn: string
+  content: Uint8Array<ArrayBuffer>
+}
+
 /** The cards as they came last. */
 export interface StoredCards {
   name: 'cards'
@@ -118,6 +141,8 @@ export type Shelf = Dexie & {
   heard: EntityTable<HeardSign, 'id'>
   signs: EntityTable<StoredSign, 'id'>
   sounds: EntityTable<StoredSound, 'sha256'>
+  photos: EntityTable<StoredPhoto, 'id'>
+  ghosts: Table<StoredGhost, [string, string]>
   blanks: EntityTable<StoredBlank, 'school'>
 }
 
@@ -201,6 +226,14 @@ export function shelfOf(person: string): Shelf {
     await tx.table<OlderPacket>('packets').toCollection().modify(completeForSchools)
     await tx.table<OlderPacket>('blanks').toCollection().modify(completeForSchools)
   })
+  // lessons can be ridden together, and a look has photos
+  shelf
+    .version(10)
+    .stores({ photos: 'id, lesson, passage', ghosts: '[pair+sha256], pair' })
+    .upgrade(async (tx) => {
+      await tx.table<OlderPacket>('packets').toCollection().modify(completeForGroups)
+      await tx.table<OlderPacket>('blanks').toCollection().modify(completeForGroups)
+    })
   shelves.set(person, shelf)
   return shelf
 }

@@ -5,13 +5,16 @@ export type {
   HeardSign,
   StoredCards,
   StoredEntry,
+  StoredGhost,
   StoredPacket,
+  StoredPhoto,
   StoredPractice,
   StoredSign,
   StoredSound,
   RunningTimer,
   Shelf,
 } from './device'
+export { fetchGhosts, keepPhoto, sendPhoto, viewsOf } from './photos'
 export { digestOf, keepSound } from './sounds'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'

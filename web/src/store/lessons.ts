@@ -45,6 +45,7 @@ export function unplanned({ packet, offsetMs }: StoredPacket, lesson: string): S
         startedAt: null,
         endedAt: null,
         exchanges: 0,
+        group: null,
       },
       plan: { ...plan, isKept: false, plan: { ...plan.plan, blocks: [] } },
       arrival: 0,

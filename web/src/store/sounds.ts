@@ -1,4 +1,5 @@
 import { answerOf, api, Problem } from '../api'
+import { base64Of } from './base64'
 import type { Shelf, StoredSound } from './device'
 
 /** Refusals that asking again does not change; the sound stays here and can be saved as a file. */
@@ -78,6 +79,6 @@ export async function soundsAsText(shelf: Shelf) {
   const all = await shelf.sounds.toArray()
   return all.map(({ content, ...sound }) => ({
     ...sound,
-    base64: btoa(Array.from(content, (byte) => String.fromCharCode(byte)).join('')),
+    base64: base64Of(content),
   }))
 }

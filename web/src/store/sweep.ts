@@ -19,6 +19,8 @@ export async function sweep(shelf: Shelf): Promise<void> {
       shelf.safety.clear(),
       shelf.heard.clear(),
       shelf.blanks.clear(),
+      shelf.photos.filter(isKnown).delete(),
+      shelf.ghosts.clear(),
       shelf.packets.filter(({ toAdd }) => !toAdd).delete(),
     ])
     await shelf.signs.toCollection().modify({ name: '' })
@@ -42,7 +44,7 @@ function isKnown({ passage }: { passage: string }): boolean {
 function bare(packet: StoredPacket['packet']): StoredPacket['packet'] {
   return {
     ...packet,
-    lesson: { ...packet.lesson, horse: '', rider: '' },
+    lesson: { ...packet.lesson, horse: '', rider: '', group: null },
     rungs: [],
     usual: [],
     entries: [],

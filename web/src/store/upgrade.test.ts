@@ -95,6 +95,11 @@ test('pain seen and not sent pauses the horse from now on', async () => {
   expect(await coach.heard.count(), 'nothing was seen there').toBe(0)
 })
 
+test('a lesson of before groups is ridden alone', async () => {
+  const { packet } = (await coach.packets.toArray())[0] ?? {}
+  expect(packet?.lesson.group).toBeNull()
+})
+
 test('it is sent as the version before wrote it', async () => {
   const sent: unknown[] = []
   vi.spyOn(globalThis, 'fetch').mockImplementation(async (input) => {

@@ -97,3 +97,8 @@ export function completeForSchools({ packet }: OlderPacket): void {
   if (packet.known) packet.known.ownGait ??= null
   if (packet.lesson) packet.lesson.borrowed ??= null
 }
+
+/** What an application before group lessons kept: each lesson by itself. */
+export function completeForGroups({ packet }: OlderPacket): void {
+  if (packet.lesson) packet.lesson.group ??= null
+}

@@ -3,6 +3,7 @@ import type { BatchAnswer } from '../api'
 import type { StoredEntry, Passage, Shelf } from './device'
 import { addNextLesson } from './addLesson'
 import type { Backlog } from './outbox'
+import { sendNextPhoto } from './photos'
 import { sendNextSound } from './sounds'
 
 /** What the server takes in one request, and less than it takes in bytes. */
@@ -27,8 +28,9 @@ export function waitingEntries(shelf: Shelf): Backlog {
       if (await addNextLesson(shelf, onSending)) return true
       const waiting = await shelf.entries.where({ passage: 'waiting' }).sortBy('seq')
       const batch = firstOf(waiting, mostNow)
-      // a sound goes when the server has the entry that names it
-      if (batch.length === 0) return sendNextSound(shelf, onSending)
+      // a sound goes when the server has the entry that names it, and a photo when all that is lighter went
+      if (batch.length === 0)
+        return (await sendNextSound(shelf, onSending)) || sendNextPhoto(shelf, onSending)
       onSending()
       try {
         await sendSome(shelf, batch)

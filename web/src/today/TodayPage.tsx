@@ -5,14 +5,17 @@ import { Unreachable, queries } from '../api'
 import { Inbox } from '../homework'
 import { Paused } from '../safety'
 import { useMe } from '../session'
-import { fetchAhead, fetchBlanks, shelfOf } from '../store'
+import { fetchAhead, fetchBlanks, fetchGhosts, shelfOf } from '../store'
 import { dayLong, useText } from '../text'
 import { AboutTallies, Guard, Trouble, Wait } from '../ui'
 import { SCHOOLS } from '../record'
 import { AddLesson } from './AddLesson'
+import { grouped } from './grouped'
+import { GroupOfDay } from './GroupOfDay'
 import { NewcomersKey } from './NewcomersKey'
 import { LessonOfDay } from './LessonOfDay'
 import { LoadOfDay } from './LoadOfDay'
+import { TogetherCard } from './TogetherCard'
 import { WithoutNetwork } from './WithoutNetwork'
 
 /** The moment: coffee, before the first horse. What is on today, and what each pair is working on. */
@@ -29,9 +32,18 @@ export default function TodayPage() {
   const records = me.actions.includes('RECORD')
   const open = today.data?.lessons.filter((l) => !l.lesson.endedAt).map((l) => l.lesson.id) ?? []
   const toRide = open.join()
+  const takesPhotos = me.actions.includes('EDIT_PAIR')
+  const pairs = [...new Set(today.data?.lessons.map((l) => l.lesson.pair))].join()
   useEffect(() => {
-    if (records && toRide) void fetchAhead(shelfOf(me.person), toRide.split(','))
-  }, [records, toRide, me.person])
+    if (!records || !toRide) return
+    const shelf = shelfOf(me.person)
+    const fetchAll = async () => {
+      await fetchAhead(shelf, toRide.split(','))
+      // after what is ridden with: earlier photos, to lay over those of the look
+      for (const pair of takesPhotos ? pairs.split(',') : []) await fetchGhosts(shelf, pair)
+    }
+    fetchAll().catch(() => undefined)
+  }, [records, takesPhotos, toRide, pairs, me.person])
   const addsPairs = me.actions.includes('ADD_PAIR')
   useEffect(() => {
     if (addsPairs && today.isSuccess) void fetchBlanks(shelfOf(me.person), SCHOOLS)
@@ -72,11 +84,22 @@ export default function TodayPage() {
         </Box>
       )}
       <chakra.ol listStyleType="none" marginBottom="10">
-        {lessons.map((l) => (
-          <Guard key={l.lesson.id}>
-            <LessonOfDay today={l} timeZone={me.timeZone} actions={me.actions} />
-          </Guard>
-        ))}
+        {grouped(lessons).map(([l, ...more]) =>
+          l && more.length > 0 ? (
+            <GroupOfDay
+              key={l.lesson.id}
+              lessons={[l, ...more]}
+              timeZone={me.timeZone}
+              actions={me.actions}
+            />
+          ) : (
+            l && (
+              <Guard key={l.lesson.id}>
+                <LessonOfDay today={l} timeZone={me.timeZone} actions={me.actions} />
+              </Guard>
+            )
+          ),
+        )}
       </chakra.ol>
       {records && (
         <Guard>
@@ -84,6 +107,9 @@ export default function TodayPage() {
         </Guard>
       )}
       <AboutTallies steps={lessons.flatMap((l) => l.inWork)} />
+      {me.actions.includes('ADD_LESSON') && (
+        <TogetherCard lessons={lessons.filter((l) => !l.lesson.endedAt)} timeZone={me.timeZone} />
+      )}
       {me.actions.includes('ADD_LESSON') && <AddLesson date={date} />}
       {addsPairs && <NewcomersKey />}
     </>

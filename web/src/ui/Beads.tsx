@@ -1,39 +1,50 @@
 import { chakra } from '@chakra-ui/react'
 import { Link } from 'react-router'
+import type { Lesson } from '../api'
 import { useText } from '../text'
+import { GroupStrip } from './GroupStrip'
 
 export const BEADS = ['look', 'plan', 'ride', 'debrief', 'homework'] as const
 export type Bead = (typeof BEADS)[number]
 
 interface BeadsProps {
   lesson: string
+  /** Whom else it is taught with. */
+  group?: Lesson['group']
   now?: Bead
   /** What is done already. */
   done?: Partial<Record<Bead, boolean>>
 }
 
 /** A lesson as a thread with five beads, each a screen: where it is, and what comes next. */
-export function Beads({ lesson, now, done = {} }: BeadsProps) {
+export function Beads({ lesson, group = null, now, done = {} }: BeadsProps) {
   const { t } = useText()
   return (
-    <chakra.nav aria-label={t('beads.label')} marginBottom={{ base: '4', md: '6' }}>
-      <Thread>
-        {BEADS.map((bead) => (
-          <chakra.li key={bead} flex="1" minWidth="0">
-            <BeadLink
-              to={`/lessons/${lesson}/${bead}`}
-              aria-current={bead === now ? 'page' : undefined}
-              data-done={done[bead] === true || undefined}
-            >
-              <Dot aria-hidden />
-              <chakra.span truncate maxWidth="100%">
-                {t(`beads.${bead}`)}
-              </chakra.span>
-            </BeadLink>
-          </chakra.li>
-        ))}
-      </Thread>
-    </chakra.nav>
+    <>
+      {group && now && (
+        <chakra.div marginBottom="3">
+          <GroupStrip lesson={{ id: lesson, group }} screen={now} />
+        </chakra.div>
+      )}
+      <chakra.nav aria-label={t('beads.label')} marginBottom={{ base: '4', md: '6' }}>
+        <Thread>
+          {BEADS.map((bead) => (
+            <chakra.li key={bead} flex="1" minWidth="0">
+              <BeadLink
+                to={`/lessons/${lesson}/${bead}`}
+                aria-current={bead === now ? 'page' : undefined}
+                data-done={done[bead] === true || undefined}
+              >
+                <Dot aria-hidden />
+                <chakra.span truncate maxWidth="100%">
+                  {t(`beads.${bead}`)}
+                </chakra.span>
+              </BeadLink>
+            </chakra.li>
+          ))}
+        </Thread>
+      </chakra.nav>
+    </>
   )
 }
 

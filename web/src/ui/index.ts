@@ -4,6 +4,7 @@ export { AnchorButton, Button, Input, LinkButton, Select, TextArea } from './But
 export { Card, CardTitle, Quiet } from './Card'
 export { FoldCard } from './FoldCard'
 export { Field, FieldLabel } from './Field'
+export { GroupStrip } from './GroupStrip'
 export { Guard } from './Guard'
 export { Cord, Mark } from './Mark'
 export { More } from './More'

@@ -59,6 +59,36 @@ class FaultsTest {
     }
 
     @Test
+    void aPhotoOfALookWaitsForTheNetwork() {
+        as("ottilie", coach -> {
+            Rider rider = Rider.inNewLesson(coach, "Quillon");
+            String photos = "/api/v1/pairs/"
+                    + coach.get("/api/v1/lessons/" + rider.lesson() + "/packet")
+                            .path("lesson")
+                            .path("pair")
+                            .asString() + "/photos";
+            int before = coach.get(photos).path("photos").size();
+            coach.open("/lessons/" + rider.lesson() + "/look");
+            coach.button("From the left").waitFor();
+            coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+            proxy.set(FaultProxy.Mode.CUT);
+            coach.button("From the left").click();
+            coach.assertAccessible();
+            coach.button("Take it").and(coach.page().locator(":enabled")).click();
+            coach.page().getByText("Saved on this device.").waitFor();
+            coach.page().reload();
+            coach.page().getByText("Saved on this device.").waitFor();
+            coach.assertAccessible();
+            proxy.set(FaultProxy.Mode.PASS);
+            coach.page().evaluate("window.dispatchEvent(new Event('online'))");
+            coach.page().getByText("Kept with the horse’s photos.").waitFor();
+            JsonNode after = coach.get(photos).path("photos");
+            assertThat(after.size()).isEqualTo(before + 1);
+            assertThat(after.path(0).path("view").asString()).isEqualTo("LEFT");
+        });
+    }
+
+    @Test
     void aLessonThatNobodyPlannedBegunWithoutANetwork() {
         as("ottilie", coach -> {
             Rider.inNewLesson(coach).begin().isAllSent();

@@ -122,6 +122,36 @@ class PlanOnScreenTest {
     }
 
     @Test
+    void theRulesSpeakWhileAnEdgeIsDrawn() {
+        try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
+            pair(coach, "Sanderling");
+            Rider ride = Rider.inNewLesson(coach, "Sanderling");
+            coach.open("/lessons/" + ride.lesson() + "/plan");
+            blocks(coach).nth(1).click();
+            List<String> proposed = names(coach);
+            BoundingBox edge = coach.page().locator("[data-line-edge='1']").boundingBox();
+            Mouse mouse = coach.page().mouse();
+            double x = edge.x + edge.width / 2;
+            double y = edge.y + 30;
+            mouse.move(x, y);
+            mouse.down();
+            mouse.move(x + 10, y, new Mouse.MoveOptions().setSteps(3));
+            mouse.move(x + 700, y, new Mouse.MoveOptions().setSteps(10));
+            Locator said = coach.page().locator("[data-on-trial=said]");
+            said.getByText("Your plan: longer than the lesson.").waitFor();
+            mouse.move(x, y, new Mouse.MoveOptions().setSteps(10));
+            said.getByText("Your plan: longer than the lesson.")
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+            mouse.up();
+            coach.page()
+                    .locator("[data-on-trial]")
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+            assertThat(names(coach)).as("nothing was kept").isEqualTo(proposed);
+            coach.assertQuiet();
+        }
+    }
+
+    @Test
     void aPlanIsKeptUnderANameAndUsedInAnotherLesson() {
         try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
             pair(coach, "Whimbrel");

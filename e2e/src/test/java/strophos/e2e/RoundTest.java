@@ -122,7 +122,9 @@ class RoundTest {
         proxy.set(FaultProxy.Mode.PASS);
         coach.page().evaluate("window.dispatchEvent(new Event('online'))");
         coach.page().getByText("Light, wait, reinforce; leg off between.").waitFor();
-        coach.page().locator("summary").click();
+        coach.page()
+                .getByText("Why", new Page.GetByTextOptions().setExact(true))
+                .click();
         assertThat(coach.page().getByText("No answer to the leg: 2 or less").count())
                 .isEqualTo(1);
         coach.assertAccessible();

@@ -50,7 +50,9 @@ class ScreenshotsTest {
             keep(coach, "today");
             coach.link("Pairs").click();
             coach.page()
-                    .getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Pairs"))
+                    .getByRole(
+                            AriaRole.HEADING,
+                            new Page.GetByRoleOptions().setName("Pairs").setExact(true))
                     .waitFor();
             coach.link("Tamarack").waitFor();
             keep(coach, "pairs");

@@ -5,7 +5,7 @@ import type { Text } from '../text'
 import { useText } from '../text'
 import { BOUNDS, FOOTINGS } from '../record'
 import type { RideMark, Payloads } from '../record'
-import { notedIn } from './HeatLine'
+import { notedIn } from './DayLines'
 import { Button, Input } from '../ui'
 
 interface ConditionsProps {
