@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext } from 'react'
-import { answerOf, api, Unreachable } from '../api'
+import { answerOf, api, endSession, Unreachable } from '../api'
 import type { Me, SessionView } from '../api'
 import { lastSignedIn, rememberSignedIn, shelfOf, sweep, unsentOn } from '../store'
 import { isLeftOpen, leave, leaveOpen } from './leaving'
@@ -14,7 +14,7 @@ export function useSession() {
 
 async function findSession(): Promise<SessionView> {
   try {
-    if (isLeftOpen()) await endSession()
+    if (isLeftOpen()) await close()
     const session = await answerOf(api.GET('/api/v1/session'))
     // a device without room lets its rider in all the same
     await rememberSignedIn(session.me).catch(() => undefined)
@@ -26,8 +26,8 @@ async function findSession(): Promise<SessionView> {
   }
 }
 
-async function endSession(): Promise<void> {
-  await answerOf(api.DELETE('/api/v1/session'))
+async function close(): Promise<void> {
+  await answerOf(endSession())
   leaveOpen(false)
 }
 
@@ -41,7 +41,7 @@ export function useSignOut(): () => Promise<void> {
   return async () => {
     leaveOpen(true)
     try {
-      await endSession()
+      await close()
     } catch (e) {
       if (!(e instanceof Unreachable)) throw e
     }
