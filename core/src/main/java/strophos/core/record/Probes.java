@@ -39,8 +39,8 @@ public final class Probes {
         }
     }
 
-    /** So many asks at the beginning and at the end of one long stretch are two measures with nothing between. */
-    private static final int CONTROL_ASKS = 4;
+    /** So many asks are a measure; those at the beginning and at the end of one long stretch are two, with nothing between. */
+    private static final int MEASURE_ASKS = 4;
 
     /** All of a ride, in the order of their second measure. */
     public static List<Probe> in(Ride ride, LocalDate day) {
@@ -66,15 +66,9 @@ public final class Probes {
 
     private static Optional<ProbeDay> control(RungId rung, DayOfAsks day) {
         return stretches(day.asks()).stream()
-                .filter(s -> s.rung().equals(rung) && s.asks().size() >= 2 * CONTROL_ASKS)
+                .filter(s -> s.rung().equals(rung) && s.isWork())
                 .findFirst()
-                .map(s -> new ProbeDay(
-                        day.day(),
-                        Optional.empty(),
-                        s.asks().subList(0, CONTROL_ASKS),
-                        s.asks()
-                                .subList(
-                                        s.asks().size() - CONTROL_ASKS, s.asks().size())));
+                .map(s -> new ProbeDay(day.day(), Optional.empty(), s.measuredFirst(), s.measuredLast()));
     }
 
     /** All of a lesson, in the order of their second measure. */
@@ -88,8 +82,24 @@ public final class Probes {
         return probes;
     }
 
-    /** What was asked on one rung until another was; changes of rein do not end it. */
-    private record Stretch(RungId rung, List<Ask> asks) {}
+    /**
+     * What was asked on one rung until another was; changes of rein do not end it. A long one is work that teaches by itself: of that
+     * only the asks next to the other exercise measure what the other did.
+     */
+    private record Stretch(RungId rung, List<Ask> asks) {
+
+        boolean isWork() {
+            return asks.size() >= 2 * MEASURE_ASKS;
+        }
+
+        List<Ask> measuredFirst() {
+            return isWork() ? asks.subList(0, MEASURE_ASKS) : asks;
+        }
+
+        List<Ask> measuredLast() {
+            return isWork() ? asks.subList(asks.size() - MEASURE_ASKS, asks.size()) : asks;
+        }
+    }
 
     private static Optional<Probe> probe(List<Stretch> all, int second, LocalDate day) {
         Stretch after = all.get(second);
@@ -108,7 +118,10 @@ public final class Probes {
     }
 
     private static Probe probe(Stretch before, Stretch after, String between, LocalDate day) {
-        return new Probe(after.rung(), between, new ProbeDay(day, Optional.of(between), before.asks(), after.asks()));
+        return new Probe(
+                after.rung(),
+                between,
+                new ProbeDay(day, Optional.of(between), before.measuredLast(), after.measuredFirst()));
     }
 
     private static List<Stretch> stretches(List<RungAsk> asks) {

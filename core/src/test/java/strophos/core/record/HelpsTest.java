@@ -81,6 +81,16 @@ class HelpsTest {
         });
     }
 
+    /** What eight asks taught by themselves is not the doing of the exercise after them. */
+    @Test
+    void whatTheWorkItselfTaughtIsNotHelp() {
+        IntStream.range(0, 6).forEach(i -> probed("nnnnyyyy", "yyyy"));
+        assertThat(helps()).isEmpty();
+        days.clear();
+        IntStream.range(0, 6).forEach(i -> probed("yyyynnnn", "yyyynnnn"));
+        assertThat(helps()).extracting(Help::basis).containsExactly(Help.Basis.HINT);
+    }
+
     @Test
     void theCoachsWordStandsUntilTheDaysSayMore() {
         day(List.of(WORD), STRIKE_OFF, "y");
