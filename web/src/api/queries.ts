@@ -123,6 +123,11 @@ export const queries = {
       queryKey: ['aids', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/aids', path(pair))),
     }),
+  work: (pair: string) =>
+    queryOptions({
+      queryKey: ['work', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/work', path(pair))),
+    }),
   watch: (pair: string) =>
     queryOptions({
       queryKey: ['watch', pair],

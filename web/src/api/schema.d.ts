@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -205,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -932,6 +932,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/outings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/outings/{outing}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAway_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/pain-counts": {
         parameters: {
             query?: never;
@@ -1135,6 +1167,22 @@ export interface paths {
         put: operations["end"];
         post?: never;
         delete: operations["goOn"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["work"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1525,6 +1573,20 @@ export interface components {
             /** Format: int32 */
             seen: number;
         };
+        "core.load.Day": {
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "EASY" | "TRAVEL_AND_LOOK_AROUND" | "HALF_LESSON" | "LESSON" | "HARD" | "COUNTS" | "REST_OR_HACK";
+            /** Format: int32 */
+            minutes: number;
+        };
+        "core.load.WarningDay": {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            warning: "NOT_EASY_BEFORE_TRAVEL" | "LOOKS_AROUND_TOO_LONG" | "LOOKS_AROUND_TOO_SHORT" | "HARD_DAYS_BEFORE_IT_COUNTS" | "WHOLE_LESSON_FOR_A_YOUNG_HORSE" | "NO_REST_AFTER";
+        };
         "core.nudge.NudgeRules": {
             /** Format: double */
             betterBy: number;
@@ -1544,6 +1606,13 @@ export interface components {
             workS: number;
             /** Format: int32 */
             yesRunning: number;
+        };
+        "core.plan.PlanNote": {
+            /** @enum {string} */
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "HEAT_STOP" | "HEAT_LIGHT" | "GROUND_SLIPPERY" | "GROUND_FROZEN" | "GROUND_HARD" | "GROUND_DEEP" | "HEAT_SHADE" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "OUTING_EASY" | "OUTING_TRAVEL" | "OUTING_HALF" | "OUTING_LESSON" | "OUTING_COUNTS" | "OUTING_AFTER" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "WEEK_RISES" | "ACUTE_CHRONIC" | "SAME_WORK" | "HARD_RESTS" | "NONE_OPEN";
+            values: {
+                [key: string]: string;
+            };
         };
         "core.progress.Advice": {
             beside: ("MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP")[];
@@ -3016,6 +3085,52 @@ export interface components {
             /** Format: uuid */
             lesson: string;
         };
+        "outing.NewOuting": {
+            /** Format: date */
+            countsOn: string;
+            /** Format: uuid */
+            id: string;
+            isFirst: boolean;
+            /** Format: date */
+            travelOn: string;
+            what: string;
+        };
+        "outing.OutingAway": {
+            isPutAway: boolean;
+        };
+        "outing.OutingView": {
+            /** Format: date */
+            countsOn: string;
+            days: components["schemas"]["core.load.Day"][];
+            /** Format: uuid */
+            id: string;
+            isPutAway: boolean;
+            isYoung: boolean;
+            /** Format: date */
+            travelOn: string;
+            warnings: components["schemas"]["core.load.WarningDay"][];
+            what: string;
+        };
+        "outing.WeekView": {
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            load: number;
+            /** Format: int32 */
+            minutes: number;
+        };
+        "outing.WorkOfHorse": {
+            /** Format: double */
+            alike: number | null;
+            horse: string;
+            notes: components["schemas"]["core.plan.PlanNote"][];
+            outings: components["schemas"]["outing.OutingView"][];
+            /** Format: double */
+            strain: number | null;
+            /** Format: date */
+            today: string;
+            weeks: components["schemas"]["outing.WeekView"][];
+        };
         "pair.DecisionPage": {
             decisions: components["schemas"]["stair.PastDecision"][];
             next: string | null;
@@ -3519,7 +3634,7 @@ export interface components {
         };
         "plan.NoteView": {
             /** @enum {string} */
-            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "HEAT_STOP" | "HEAT_LIGHT" | "GROUND_SLIPPERY" | "GROUND_FROZEN" | "GROUND_HARD" | "GROUND_DEEP" | "HEAT_SHADE" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "WEEK_RISES" | "ACUTE_CHRONIC" | "SAME_WORK" | "HARD_RESTS" | "NONE_OPEN";
+            code: "HORSE_PAUSED" | "HAND_WALK" | "DAY_OVER" | "NOTHING_RIDDEN" | "CLEARED_FOR" | "CLEARED_MINUTES" | "STOP_SIGN_OPEN" | "VET_FIRST" | "WEIGHT_OVER" | "WEIGHT_OVERRULED" | "WALK_ONLY" | "NO_CANTER" | "HEAT_STOP" | "HEAT_LIGHT" | "GROUND_SLIPPERY" | "GROUND_FROZEN" | "GROUND_HARD" | "GROUND_DEEP" | "HEAT_SHADE" | "RIDDEN_TODAY" | "SPARED" | "BACK_TO_WORK" | "OUTING_EASY" | "OUTING_TRAVEL" | "OUTING_HALF" | "OUTING_LESSON" | "OUTING_COUNTS" | "OUTING_AFTER" | "WEIGHT_WATCH" | "CALM_FIRST" | "RULE_OUT" | "LEG_NEAR" | "LEG_OFF" | "LEG_NEAR_SETTLED" | "LEG_OFF_SETTLED" | "NO_LOOK" | "TEST_AGAIN" | "WEEK_RISES" | "ACUTE_CHRONIC" | "SAME_WORK" | "HARD_RESTS" | "NONE_OPEN";
             grave: boolean;
             values: {
                 [key: string]: string;
@@ -4303,7 +4418,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4419,7 +4534,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5647,6 +5762,59 @@ export interface operations {
             };
         };
     };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["outing.NewOuting"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["outing.WorkOfHorse"];
+                };
+            };
+        };
+    };
+    putAway_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                outing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["outing.OutingAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["outing.WorkOfHorse"];
+                };
+            };
+        };
+    };
     counts: {
         parameters: {
             query?: never;
@@ -6094,6 +6262,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    work: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["outing.WorkOfHorse"];
+                };
             };
         };
     };

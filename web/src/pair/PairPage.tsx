@@ -33,6 +33,7 @@ import { SchoolCard } from './SchoolCard'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
 import { VoiceConsentCard } from './VoiceConsentCard'
+import { WorkCard } from './WorkCard'
 
 /** The moment: before planning, at the table. Where does this pair stand, which side is behind, what is lacking. */
 export default function PairPage() {
@@ -125,6 +126,7 @@ export default function PairPage() {
         <Decisions pair={pair.data} />
       </Grid>
       {actions.includes('SEE_DEBRIEF') && <AidsCard pair={id} />}
+      {actions.includes('SEE_PLAN') && <WorkCard pair={id} names={names} />}
       {actions.includes('SEE_LOOK') && <WatchCard pair={id} />}
       {actions.includes('DECIDE') && <PlaceCard pair={pair.data} />}
       {actions.includes('SEE_PLAN') && <SchoolCard pair={pair.data} />}

@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
 import type { StoredPacket } from '../store'
-import { strandIn, wordIn, useText } from '../text'
+import { noteIn, useText } from '../text'
 
 const OF_THE_DAY = new Set([
   'RIDDEN_TODAY',
@@ -10,6 +10,12 @@ const OF_THE_DAY = new Set([
   'ACUTE_CHRONIC',
   'SAME_WORK',
   'HARD_RESTS',
+  'OUTING_EASY',
+  'OUTING_TRAVEL',
+  'OUTING_HALF',
+  'OUTING_LESSON',
+  'OUTING_COUNTS',
+  'OUTING_AFTER',
 ])
 
 type Packet = StoredPacket['packet']
@@ -28,11 +34,7 @@ export function DayNotes({ packet }: { packet: Packet }) {
     <chakra.ul listStyleType="none" display="grid" gap="1">
       {notes.map((n) => (
         <li key={n.code + (n.values.rung ?? '')}>
-          {wordIn(t, 'planNote', n.code, {
-            ...n.values,
-            horse: packet.lesson.horse,
-            strand: n.values.strand && strandIn(t, n.values.strand, packet.strandNames),
-          })}
+          {noteIn(t, n, { horse: packet.lesson.horse, names: packet.strandNames })}
         </li>
       ))}
     </chakra.ul>

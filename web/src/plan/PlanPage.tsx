@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Redo2, ShieldAlert, Undo2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
-import { wordIn, useText, strandIn } from '../text'
+import { noteIn, useText } from '../text'
 import { queries } from '../api'
 import type { PlannedLesson, WantedBlock } from '../api'
 import { HorseLine, SAID_BY_LINE } from '../safety'
@@ -269,12 +269,7 @@ function Notes({
               <ShieldAlert size={22} aria-hidden />
             </chakra.span>
           )}
-          {wordIn(t, 'planNote', n.code, {
-            ...n.values,
-            horse,
-            focus: n.values.focus && wordIn(t, 'focus', n.values.focus),
-            strand: n.values.strand && strandIn(t, n.values.strand, strandNames),
-          })}
+          {noteIn(t, n, { horse, names: strandNames })}
         </Flex>
       ))}
       {breaches.map((b) => (

@@ -3,7 +3,7 @@ import { Printer, Share2 } from 'lucide-react'
 import { useState } from 'react'
 import type { PlanBlock, PlannedLesson } from '../api'
 import { useMe } from '../session'
-import { dayLongAt, useText, wordIn } from '../text'
+import { dayLongAt, noteIn, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Button } from '../ui'
 import { minutes } from './minutes'
@@ -81,7 +81,7 @@ export function PlanSheet({ planned }: { planned: PlannedLesson }) {
         {plan.notes
           .filter((n) => n.grave)
           .map((n) => (
-            <li key={n.code}>! {wordIn(t, 'planNote', n.code, { ...n.values, horse: lesson.horse })}</li>
+            <li key={n.code}>! {noteIn(t, n, { horse: lesson.horse })}</li>
           ))}
       </chakra.ul>
       <chakra.table width="100%" marginTop="3" css={{ '& td': { padding: '1.5mm 2mm 1.5mm 0' } }}>

@@ -1,11 +1,12 @@
 import { chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
-import { wordIn, useText } from '../text'
+import { noteIn, useText } from '../text'
 import type { Plan } from '../api'
 import type { Limit } from '../look'
 import { SAID_BY_LINE } from '../safety'
 
 interface CautionLinesProps {
+  horse: string
   plan: Plan
   limits: Limit[]
   /** Where there is nothing to say. */
@@ -13,7 +14,7 @@ interface CautionLinesProps {
 }
 
 /** What today's look forbids, and what the plan warns of. */
-export function CautionLines({ plan, limits, none }: CautionLinesProps) {
+export function CautionLines({ horse, plan, limits, none }: CautionLinesProps) {
   const { t } = useText()
   const said = new Set<string>(limits)
   const notes: Pick<Plan['notes'][number], 'code' | 'values'>[] = [
@@ -34,7 +35,7 @@ export function CautionLines({ plan, limits, none }: CautionLinesProps) {
       gap="2"
     >
       {notes.map((n) => (
-        <li key={n.code + (n.values.rung ?? '')}>{wordIn(t, 'planNote', n.code, n.values)}</li>
+        <li key={n.code + (n.values.rung ?? '')}>{noteIn(t, n, { horse })}</li>
       ))}
     </chakra.ul>
   )

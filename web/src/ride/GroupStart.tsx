@@ -29,6 +29,7 @@ export function OthersLines({ others }: { others: Beside[] }) {
               </chakra.p>
             ) : (
               <CautionLines
+                horse={o.horse}
                 plan={o.kept.packet.plan.plan}
                 limits={limitsOf(o.ride.looks.at(-1)?.seen)}
                 none={<Quiet>{t('group.othersSound')}</Quiet>}

@@ -71,7 +71,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
         <chakra.p fontSize="xl">{t('ride.ended')}</chakra.p>
       ) : (
         <>
-          <CautionLines plan={plan} limits={limits} />
+          <CautionLines horse={lesson.horse} plan={plan} limits={limits} />
           <Always />
           <DayNotes packet={kept.packet} />
           <KnownLines known={kept.packet.known} />

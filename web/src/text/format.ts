@@ -45,6 +45,19 @@ export function dayAndYear(date: string): string {
   )
 }
 
+/** A day within this year or so: 3 Feb. */
+export function dayAndMonth(date: string): string {
+  return dayShort(`${date}T00:00:00Z`, 'UTC')
+}
+
+/** A day of a near week: Fri 8 May. */
+export function dayOfWeek(date: string): string {
+  return said(
+    { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' },
+    new Date(`${date}T00:00:00Z`),
+  )
+}
+
 /** The day of a moment, in full, where the yard is. */
 export function dayLongAt(iso: string, timeZone: string): string {
   return said({ weekday: 'long', day: 'numeric', month: 'long', timeZone }, new Date(iso))

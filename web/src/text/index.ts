@@ -19,7 +19,9 @@ export async function screenTexts(): Promise<void> {
 export default i18next
 export {
   clock,
+  dayAndMonth,
   dayAndYear,
+  dayOfWeek,
   dayLong,
   dayLongAt,
   dayOf,
@@ -31,6 +33,6 @@ export {
   today,
 } from './format'
 export { sideIn } from './sides'
-export { nameIn, strandIn, wordIn } from './words'
+export { nameIn, noteIn, strandIn, wordIn } from './words'
 export { useText } from './useText'
 export type { Key, Text } from './useText'

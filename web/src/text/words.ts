@@ -1,3 +1,4 @@
+import { dayLong } from './format'
 import type { Key, Text } from './useText'
 
 /**
@@ -31,4 +32,19 @@ export function strandIn(
 /** The name of a rung as it is sent; one that has left the library is named by its id, and says so. */
 export function nameIn(t: Text, rung: { rung: string; name: string }): string {
   return rung.name === rung.rung ? t('pair.noLonger', { rung: rung.rung }) : rung.name
+}
+
+/** What a note of the plan says of this horse; {@code names} are those of the yard's own strands. */
+export function noteIn(
+  t: Text,
+  { code, values }: { code: string; values: Record<string, string> },
+  { horse, names }: { horse: string; names?: Record<string, string> | undefined },
+): string {
+  return wordIn(t, 'planNote', code, {
+    ...values,
+    horse,
+    focus: values.focus && wordIn(t, 'focus', values.focus),
+    strand: values.strand && strandIn(t, values.strand, names),
+    counts: values.counts && dayLong(values.counts),
+  })
 }

@@ -184,4 +184,32 @@ class KnownPairTest {
             coach.assertQuiet();
         }
     }
+
+    /** The eve of an outing is an easy day: on the pair's page, in the plan, before Ride begins and on Today. */
+    @Test
+    void whereTheHorseGoesMakesTheDayBeforeEasy() {
+        try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
+            coach.open("/pairs/" + named(coach, "Quillon").path("id").asString());
+            heading(coach, "Work and days away").waitFor();
+            coach.page().getByText("Add an outing").click();
+            coach.fill("What for", "The river fields");
+            coach.page().getByLabel("The day it is for").fill("2026-11-26");
+            coach.page().getByLabel("Journey out").fill("2026-11-25");
+            coach.button("Add it").click();
+            coach.page().getByText("The day itself").first().waitFor();
+            coach.assertAccessible();
+            Rider ride = Rider.inNewLesson(coach, "Quillon");
+            String easy = "The river fields is on Thursday 26 November: an easy day today, 22 minutes at most.";
+            coach.open("/lessons/" + ride.lesson() + "/plan");
+            coach.page().getByText(easy).first().waitFor();
+            coach.open("/lessons/" + ride.lesson() + "/ride");
+            coach.page().getByText(easy).waitFor();
+            coach.open("/");
+            coach.page()
+                    .getByText(
+                            "A look round the hill farm is on Friday 27 November: an easy day today, 22 minutes at most.")
+                    .waitFor();
+            coach.assertQuiet();
+        }
+    }
 }

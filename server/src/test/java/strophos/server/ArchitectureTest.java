@@ -50,6 +50,7 @@ class ArchitectureTest {
             "state",
             "invite",
             "lesson",
+            "outing",
             "intake",
             "cue",
             "tack",

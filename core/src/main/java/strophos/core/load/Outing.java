@@ -3,6 +3,8 @@ package strophos.core.load;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import strophos.core.judgement.Thresholds;
 
 /**
@@ -10,6 +12,9 @@ import strophos.core.judgement.Thresholds;
  * never "until calm"; rest or hack after. A young horse does half a lesson on the second day away.
  */
 public record Outing(List<Day> days) {
+
+    /** An ordinary lesson (common practice, no source). */
+    public static final int LESSON_MINUTES = 45;
 
     /** A first look round takes at least so long. */
     static final int LOOK_AROUND_LEAST_MINUTES = 15;
@@ -31,7 +36,21 @@ public record Outing(List<Day> days) {
     }
 
     /** @param minutes of work, or of looking around; 0 for rest */
-    public record Day(LocalDate date, Kind kind, int minutes) {}
+    public record Day(LocalDate date, Kind kind, int minutes) {
+
+        Day inDiary(int ridden, int lessonMinutes) {
+            if (kind == Kind.TRAVEL_AND_LOOK_AROUND || kind == Kind.COUNTS) {
+                return new Day(date, kind, ridden);
+            }
+            if (ridden > lessonMinutes) {
+                return new Day(date, Kind.HARD, ridden);
+            }
+            if (ridden > lessonMinutes / 2) {
+                return new Day(date, Kind.LESSON, ridden);
+            }
+            return new Day(date, kind == Kind.LESSON ? Kind.EASY : kind, ridden);
+        }
+    }
 
     /**
      * The days from the one before travel to the one after coming home.
@@ -63,6 +82,24 @@ public record Outing(List<Day> days) {
         days.add(new Day(counts, Kind.COUNTS, lessonMinutes));
         days.add(new Day(counts.plusDays(1), Kind.REST_OR_HACK, 0));
         return new Outing(days);
+    }
+
+    /** What this day is for; empty for a day before or after the outing. */
+    public Optional<Day> on(LocalDate date) {
+        return days.stream().filter(d -> d.date().equals(date)).findFirst();
+    }
+
+    /**
+     * The same days as the diary has them: more than an ordinary lesson makes a day hard, more than half of one makes it a lesson. How hard
+     * the work will be is not known beforehand, so its minutes speak for it (common practice, no source).
+     *
+     * @param minutes of lessons by day, at least 0; days without one stay as they were planned
+     * @param lessonMinutes of an ordinary lesson
+     */
+    public Outing inDiary(Map<LocalDate, Integer> minutes, int lessonMinutes) {
+        return new Outing(days.stream()
+                .map(d -> minutes.containsKey(d.date()) ? d.inDiary(minutes.get(d.date()), lessonMinutes) : d)
+                .toList());
     }
 
     /** What is wrong with a plan. */

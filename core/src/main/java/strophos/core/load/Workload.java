@@ -12,6 +12,7 @@ import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import strophos.core.judgement.Finding;
 import strophos.core.judgement.Thresholds;
 
@@ -87,11 +88,39 @@ public record Workload(LocalDate day, List<Session> sessions) {
         return sum(day.minusDays(2 * WEEK), day.minusDays(WEEK));
     }
 
+    /** The seven days before this one: how much, and how alike they were. */
+    public WeekLoad ofWeek() {
+        return WeekLoad.of(IntStream.rangeClosed(1, WEEK)
+                .mapToObj(ago -> sum(day.minusDays(ago), day.minusDays(ago - 1L)))
+                .toList());
+    }
+
+    /** Loads of the last eight weeks of seven days up to yesterday, the earliest first. */
+    public List<Week> weeks() {
+        return IntStream.range(0, DAYS_BACK / WEEK)
+                .mapToObj(i -> day.minusDays((long) DAYS_BACK - (long) WEEK * i))
+                .map(from -> new Week(from, sum(from, from.plusDays(WEEK)), minutes(from, from.plusDays(WEEK))))
+                .toList();
+    }
+
+    /**
+     * Seven days.
+     *
+     * @param load in arbitrary units
+     * @param minutes ridden
+     */
+    public record Week(LocalDate from, double load, double minutes) {}
+
+    private double minutes(LocalDate from, LocalDate before) {
+        return within(from, before).mapToDouble(Session::minutes).sum();
+    }
+
     private double sum(LocalDate from, LocalDate before) {
-        return sessions.stream()
-                .filter(s -> !s.day().isBefore(from) && s.day().isBefore(before))
-                .mapToDouble(this::load)
-                .sum();
+        return within(from, before).mapToDouble(this::load).sum();
+    }
+
+    private Stream<Session> within(LocalDate from, LocalDate before) {
+        return sessions.stream().filter(s -> !s.day().isBefore(from) && s.day().isBefore(before));
     }
 
     private double load(Session s) {

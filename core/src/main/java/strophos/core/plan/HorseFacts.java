@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import strophos.core.judgement.Finding;
+import strophos.core.load.DayOfOuting;
 import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
@@ -20,6 +21,7 @@ import strophos.core.welfare.WeightShare;
  * @param weightReason why the coach lets this rider ride it all the same; empty when nobody did
  * @param painCount behaviours last counted under a rider; empty while nobody has counted
  * @param load what the rules of load say of its last weeks, met or not
+ * @param outing what this day is for because of an outing; empty on all others
  */
 public record HorseFacts(
         OptionalInt ageYears,
@@ -30,7 +32,8 @@ public record HorseFacts(
         Optional<WeightShare> weightShare,
         Optional<String> weightReason,
         Optional<PainChecklist> painCount,
-        List<Finding> load) {
+        List<Finding> load,
+        Optional<DayOfOuting> outing) {
 
     /** Under this age a horse works shorter. */
     public static final int YOUNG_UNDER_YEARS = 5;
@@ -45,14 +48,15 @@ public record HorseFacts(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
-            List.of());
+            List.of(),
+            Optional.empty());
 
     public HorseFacts {
         load = List.copyOf(load);
     }
 
-    /** The same, with what the rules of load say. */
-    public HorseFacts with(List<Finding> said) {
+    /** The same, with what the rules of load say, and what the day is for. */
+    public HorseFacts with(List<Finding> said, Optional<DayOfOuting> away) {
         return new HorseFacts(
                 ageYears,
                 isFirstYear,
@@ -62,7 +66,8 @@ public record HorseFacts(
                 weightShare,
                 weightReason,
                 painCount,
-                said);
+                said,
+                away);
     }
 
     /** Another horse is advised, and nobody has said why not. */

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import strophos.core.cause.Help;
 import strophos.core.judgement.Thresholds;
+import strophos.core.load.DayOfOuting;
+import strophos.core.load.Outing;
 import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -176,6 +178,18 @@ public record PlanFacts(
                 * Math.min(Math.min(capMinutes, cleared), horse.allowedMinutes().orElse(capMinutes));
         int ofDayS = (int) (wholeS * shareOfDay());
         return Math.max(Math.min(ofDayS, PlanRules.ALWAYS_LEFT_S), ofDayS - riddenTodayS());
+    }
+
+    /** What is proposed at the most because of an outing, in seconds; half a lesson on a day for resting or a hack. The coach may do more. */
+    int outingCapS() {
+        return horse.outing()
+                .map(DayOfOuting::day)
+                .map(d -> switch (d.kind()) {
+                    case EASY, HALF_LESSON, TRAVEL_AND_LOOK_AROUND -> 60 * d.minutes();
+                    case REST_OR_HACK -> 60 * Outing.LESSON_MINUTES / 2;
+                    case LESSON, HARD, COUNTS -> Integer.MAX_VALUE;
+                })
+                .orElse(Integer.MAX_VALUE);
     }
 
     /** Longest turn on one rein, in seconds. */

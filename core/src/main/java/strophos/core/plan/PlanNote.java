@@ -51,6 +51,18 @@ public record PlanNote(Code code, Map<String, String> values) {
         SPARED(false),
         /** {@code minutes} ridden at the most, on the way back from a break. */
         BACK_TO_WORK(false),
+        /** {@code what} counts on {@code counts}: an easy day, {@code minutes} at the most. */
+        OUTING_EASY(false),
+        /** The journey to {@code what}: looking round for {@code minutes}, once more later if needed, never "until calm". */
+        OUTING_TRAVEL(false),
+        /** The second day away, and young: half a lesson, {@code minutes}. */
+        OUTING_HALF(false),
+        /** A lesson at {@code what}. */
+        OUTING_LESSON(false),
+        /** The day that counts at {@code what}: plenty of walk in the warm-up. */
+        OUTING_COUNTS(false),
+        /** The day after {@code what}: rest, or a hack. */
+        OUTING_AFTER(false),
         /** Rider and tack weigh {@code percent}: watch length and pace. */
         WEIGHT_WATCH(false),
         /** Frightened: from the ground or what it knows; get off while calm if it repeats. */

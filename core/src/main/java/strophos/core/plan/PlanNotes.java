@@ -8,6 +8,7 @@ import java.util.Optional;
 import strophos.core.exchange.Footing;
 import strophos.core.judgement.Evidence;
 import strophos.core.judgement.Finding;
+import strophos.core.load.DayOfOuting;
 import strophos.core.load.LoadEvidence;
 import strophos.core.look.Focus;
 import strophos.core.look.FocusKind;
@@ -18,7 +19,7 @@ import strophos.core.welfare.PainChecklist;
 import strophos.core.welfare.WeightShare;
 
 /** What is said of the whole day, whatever is ridden. */
-final class PlanNotes {
+public final class PlanNotes {
 
     private PlanNotes() {}
 
@@ -65,6 +66,7 @@ final class PlanNotes {
                 .allowedMinutes()
                 .ifPresent(
                         m -> notes.add(new PlanNote(PlanNote.Code.BACK_TO_WORK, Map.of("minutes", String.valueOf(m)))));
+        facts.horse().outing().map(PlanNotes::outing).ifPresent(notes::add);
         if (facts.kinds().contains(FocusKind.CONFIDENCE)) {
             notes.add(new PlanNote(PlanNote.Code.CALM_FIRST, Map.of()));
         }
@@ -75,7 +77,7 @@ final class PlanNotes {
         if (facts.look().isEmpty()) {
             notes.add(new PlanNote(PlanNote.Code.NO_LOOK, Map.of()));
         }
-        facts.horse().load().forEach(f -> load(f).ifPresent(notes::add));
+        notes.addAll(ofLoad(facts.horse().load()));
         facts.hardYesterday()
                 .forEach(r -> notes.add(new PlanNote(PlanNote.Code.HARD_RESTS, Map.of("rung", r.toString()))));
         return notes;
@@ -111,6 +113,31 @@ final class PlanNotes {
                     case OFF -> isSettled ? PlanNote.Code.LEG_OFF_SETTLED : PlanNote.Code.LEG_OFF;
                 })
                 .map(code -> new PlanNote(code, Map.of()));
+    }
+
+    private static PlanNote outing(DayOfOuting away) {
+        PlanNote.Code code = switch (away.day().kind()) {
+            case EASY -> PlanNote.Code.OUTING_EASY;
+            case TRAVEL_AND_LOOK_AROUND -> PlanNote.Code.OUTING_TRAVEL;
+            case HALF_LESSON -> PlanNote.Code.OUTING_HALF;
+            case LESSON, HARD -> PlanNote.Code.OUTING_LESSON;
+            case COUNTS -> PlanNote.Code.OUTING_COUNTS;
+            case REST_OR_HACK -> PlanNote.Code.OUTING_AFTER;
+        };
+        return new PlanNote(
+                code,
+                Map.of(
+                        "what",
+                        away.what(),
+                        "counts",
+                        away.counts().toString(),
+                        "minutes",
+                        String.valueOf(away.day().minutes())));
+    }
+
+    /** What of the rules of load is met, as it is said. */
+    public static List<PlanNote> ofLoad(List<Finding> findings) {
+        return findings.stream().flatMap(f -> load(f).stream()).toList();
     }
 
     private static Optional<PlanNote> load(Finding finding) {

@@ -93,7 +93,8 @@ public final class Planner {
 
     private int workS() {
         double between = facts.minutes() * 60.0 - beforeS() - afterS();
-        return Math.min(facts.workCapS(), (int) (PlanRules.WORK_SHARE * between * facts.shareOfDay()));
+        int ofLessonS = (int) (PlanRules.WORK_SHARE * between * facts.shareOfDay());
+        return Math.min(Math.min(facts.workCapS(), facts.outingCapS()), ofLessonS);
     }
 
     private Block block(Candidate rung, Block.Role role, int seconds, Rein longer, List<Reason> why, boolean isLocked) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -54,6 +55,38 @@ class OutingTest {
                         new Outing.WarningDay(Outing.Warning.NO_REST_AFTER, FRIDAY.plusDays(4)));
         assertThat(new Outing(List.of(new Outing.Day(FRIDAY, Outing.Kind.COUNTS, 45))).warnings(false, T))
                 .containsExactly(new Outing.WarningDay(Outing.Warning.NO_REST_AFTER, FRIDAY.plusDays(1)));
+    }
+
+    /** A lesson of 45 minutes is ordinary, of 46 hard, of 22 still half of one. */
+    @ParameterizedTest
+    @CsvSource({
+        "-1, 22, EASY, ''",
+        "-1, 23, LESSON, NOT_EASY_BEFORE_TRAVEL",
+        "0, 21, TRAVEL_AND_LOOK_AROUND, LOOKS_AROUND_TOO_LONG",
+        "0, 14, TRAVEL_AND_LOOK_AROUND, LOOKS_AROUND_TOO_SHORT",
+        "1, 45, LESSON, WHOLE_LESSON_FOR_A_YOUNG_HORSE",
+        "1, 20, HALF_LESSON, ''",
+        "2, 46, HARD, ''",
+        "3, 60, COUNTS, ''",
+        "4, 20, REST_OR_HACK, ''",
+        "4, 45, LESSON, NO_REST_AFTER"
+    })
+    void theDiaryShowsWhatADayReallyHolds(int after, int minutes, Outing.Kind kind, String warned) {
+        LocalDate day = FRIDAY.plusDays(after);
+        Outing young = Outing.plan(FRIDAY, FRIDAY.plusDays(3), true, 45, T).inDiary(Map.of(day, minutes), 45);
+        assertThat(young.on(day)).hasValue(new Outing.Day(day, kind, minutes));
+        assertThat(young.warnings(true, T))
+                .extracting(w -> w.warning().name())
+                .isEqualTo(warned.isEmpty() ? List.of() : List.of(warned));
+    }
+
+    @Test
+    void twoHardDaysBeforeItCountsAreWarnedOf() {
+        Map<LocalDate, Integer> diary = Map.of(FRIDAY.plusDays(1), 60, FRIDAY.plusDays(2), 60);
+        assertThat(Outing.plan(FRIDAY, FRIDAY.plusDays(3), false, 45, T)
+                        .inDiary(diary, 45)
+                        .warnings(false, T))
+                .containsExactly(new Outing.WarningDay(Outing.Warning.HARD_DAYS_BEFORE_IT_COUNTS, FRIDAY.plusDays(3)));
     }
 
     @Test

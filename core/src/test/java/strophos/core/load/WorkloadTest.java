@@ -50,6 +50,17 @@ class WorkloadTest {
     }
 
     @Test
+    void eightWeeksRunUpToYesterday() {
+        Workload work = of(lesson(0, 40, 5, "a"), lesson(1, 40, 5, "a"), lesson(7, 20, 3, "a"), lesson(56, 10, 2, "a"));
+        assertThat(work.weeks()).hasSize(8);
+        assertThat(work.weeks().get(7)).isEqualTo(new Workload.Week(TODAY.minusDays(7), 260, 60));
+        assertThat(work.weeks().get(0)).isEqualTo(new Workload.Week(TODAY.minusDays(56), 20, 10));
+        assertThat(work.weeks().get(6).load()).isZero();
+        assertThat(work.ofWeek().sum()).isEqualTo(260);
+        assertThat(work.ofWeek().sd()).as("of 60, 0, 0, 0, 0, 0, 200").isCloseTo(75.21, within(0.01));
+    }
+
+    @Test
     void aLessonNobodyJudgedCountsAsTheHorsesUsually() {
         Workload.Session said = lesson(3, 10, 6, "bend");
         Workload.Session unsaid =

@@ -17,6 +17,8 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Feel;
+import strophos.core.load.DayOfOuting;
+import strophos.core.load.Outing;
 import strophos.core.look.BendPlace;
 import strophos.core.look.FirstLook;
 import strophos.core.look.Focus;
@@ -187,7 +189,14 @@ final class RandomFacts {
                 chance(0.5) ? Optional.of(WeightShare.of(60 + random.nextInt(60), 9, 450)) : Optional.empty(),
                 chance(0.5) ? Optional.of("Only in walk, until the autumn.") : Optional.empty(),
                 chance(0.2) ? Optional.of(new PainChecklist(random.nextInt(25))) : Optional.empty(),
-                List.of());
+                List.of(),
+                chance(0.2) ? Optional.of(outing()) : Optional.empty());
+    }
+
+    private DayOfOuting outing() {
+        LocalDate day = LocalDate.of(2026, 3, 2);
+        Outing.Kind kind = Outing.Kind.values()[random.nextInt(Outing.Kind.values().length)];
+        return new DayOfOuting("the river fields", day, new Outing.Day(day, kind, random.nextInt(5, 46)));
     }
 
     /** Mostly free; now and then paused, its day over, or cleared within limits. */

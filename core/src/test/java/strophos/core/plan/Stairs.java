@@ -37,7 +37,8 @@ final class Stairs {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     static RungId rung(String name, Gait gait) {

@@ -14,6 +14,7 @@ import static strophos.core.plan.Stairs.rung;
 import static strophos.core.plan.Stairs.rungs;
 import static strophos.core.plan.Stairs.stair;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +27,8 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
+import strophos.core.load.DayOfOuting;
+import strophos.core.load.Outing;
 import strophos.core.look.FirstLook;
 import strophos.core.look.FocusKind;
 import strophos.core.look.Looks;
@@ -283,5 +286,23 @@ class WholeLessonTest {
 
     private static GroundAndWeather on(Footing footing) {
         return new GroundAndWeather(Optional.of(footing), OptionalInt.empty(), OptionalInt.empty());
+    }
+
+    /** A proposal, not a limit: the coach may ride longer. */
+    @Test
+    void anOutingAsksForAnEasyDayBeforeIt() {
+        LocalDate day = LocalDate.of(2026, 5, 7);
+        DayOfOuting eve =
+                new DayOfOuting("the river fields", day.plusDays(1), new Outing.Day(day, Outing.Kind.EASY, 12));
+        PlanFacts usual = facts(45, HORSE, Looks.of("soundness", "SOUND"), withGround());
+        PlanFacts away =
+                facts(45, HORSE.with(List.of(), Optional.of(eve)), Looks.of("soundness", "SOUND"), withGround());
+        assertThat(Planner.roomS(usual)).isGreaterThan(12 * 60);
+        assertThat(Planner.roomS(away)).isEqualTo(12 * 60);
+        assertThat(Planner.propose(away).notes())
+                .contains(new PlanNote(
+                        PlanNote.Code.OUTING_EASY,
+                        Map.of("what", "the river fields", "counts", "2026-05-08", "minutes", "12")));
+        assertThat(away.workCapS()).isEqualTo(usual.workCapS());
     }
 }

@@ -166,7 +166,8 @@ public final class StopCases {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                List.of());
+                List.of(),
+                Optional.empty());
         return new PlanFacts(
                 60,
                 horse,

@@ -37,6 +37,8 @@ import strophos.server.lesson.GroupRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.library.OwnImport;
+import strophos.server.outing.OutingRepository;
+import strophos.server.outing.StoredOuting;
 import strophos.server.pair.NewPlacing;
 import strophos.server.pair.Placings;
 import strophos.server.pause.Safety;
@@ -77,6 +79,7 @@ class DemoMaker implements ApplicationRunner {
     private final LessonRepository lessons;
     private final GroupRepository groups;
     private final FactsRepository facts;
+    private final OutingRepository outings;
     private final Placings placings;
     private final Safety safety;
     private final OwnImport ownWork;
@@ -95,6 +98,7 @@ class DemoMaker implements ApplicationRunner {
             LessonRepository lessons,
             GroupRepository groups,
             FactsRepository facts,
+            OutingRepository outings,
             Placings placings,
             Safety safety,
             OwnImport ownWork,
@@ -111,6 +115,7 @@ class DemoMaker implements ApplicationRunner {
         this.lessons = lessons;
         this.groups = groups;
         this.facts = facts;
+        this.outings = outings;
         this.placings = placings;
         this.safety = safety;
         this.ownWork = ownWork;
@@ -227,6 +232,17 @@ class DemoMaker implements ApplicationRunner {
                 .orElseThrow();
         LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
         facts.change(pair.id(), 0, story.facts().on(today));
+        story.outings()
+                .forEach(o -> outings.add(
+                        pair.horseId(),
+                        new StoredOuting(
+                                ids.get(),
+                                o.what(),
+                                today.plusDays(o.travelInDays()),
+                                today.plusDays(o.countsInDays()),
+                                o.isFirst(),
+                                false),
+                        clock.instant()));
         Instant came = clock.instant().minus(CAME);
         story.placed().forEach(rung -> placings.place(pair, new NewPlacing(ids.get(), rung, true), came));
         story.weightReason()

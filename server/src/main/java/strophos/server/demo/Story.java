@@ -32,6 +32,7 @@ import strophos.server.horse.Facts;
  * @param also ridden beside what the plan proposes
  * @param effort how hard it is for the horse, 0 to 10
  * @param last the last report before today, which waits for an answer
+ * @param outings where the horse goes in the next days
  */
 record Story(
         String horse,
@@ -55,7 +56,8 @@ record Story(
         List<OverWeeks> effort,
         Map<Integer, String> notes,
         Practising practises,
-        Optional<LastReport> last) {
+        Optional<LastReport> last,
+        List<Going> outings) {
 
     static final int LAST_WEEK = 25;
 
@@ -72,6 +74,7 @@ record Story(
         frights = orNone(frights);
         coachRides = orNone(coachRides);
         notes = notes == null ? Map.of() : notes;
+        outings = orNone(outings);
     }
 
     private static <T> List<T> orNone(List<T> given) {
@@ -107,6 +110,9 @@ record Story(
                     tackKg);
         }
     }
+
+    /** Where a horse goes, so many days from today. */
+    record Going(String what, int travelInDays, int countsInDays, boolean isFirst) {}
 
     /** Came back to work. */
     record Back(int daysAgo, int weeksOff, int minutesBefore) {}

@@ -46,7 +46,8 @@ public final class HorseReader {
                 weightShare(f),
                 overrule(known).map(Overrule::reason),
                 known.painCount(),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     /** Under five, or in its first month back. */

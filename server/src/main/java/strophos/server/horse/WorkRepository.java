@@ -11,6 +11,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
@@ -18,6 +21,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.load.Workload;
+import strophos.server.db.tables.Pair;
 
 /** What horses did of late, lessons and practice of all their pairs together. */
 @Repository
@@ -30,15 +34,33 @@ public class WorkRepository {
     private static final double MS_A_MINUTE = 60_000;
     private static final int MS_A_SECOND = 1000;
 
-    WorkRepository() {}
+    /** The pairs of the same horse. */
+    private static final Pair BY = PAIR.as("by");
+
+    private final DSLContext db;
+
+    WorkRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** What this horse did up to now. */
+    public List<WorkDone> ofHorse(UUID horse, Instant now) {
+        return db.select(done(BY.HORSE_ID.eq(horse), DSL.val(now)))
+                .fetchSingle()
+                .value1();
+    }
 
     /** Of the horse of the lesson that a statement is about: what it did before that lesson began, or before now. */
     public Field<List<WorkDone>> before(Instant now) {
-        var until = DSL.coalesce(RIDDEN_LESSON.STARTED_AT, DSL.val(now));
+        return done(
+                BY.YARD_ID.eq(LESSON.YARD_ID).and(BY.HORSE_ID.eq(PAIR.HORSE_ID)),
+                DSL.coalesce(RIDDEN_LESSON.STARTED_AT, DSL.val(now)));
+    }
+
+    private static Field<List<WorkDone>> done(Condition isOfHorse, Field<Instant> until) {
         Field<Instant> from = DSL.field(
                 "{0} - {1} * interval '1 day'", RIDDEN_LESSON.STARTED_AT.getDataType(), until, DSL.inline(DAYS_BACK));
         var did = RIDDEN_LESSON.as("did");
-        var by = PAIR.as("by");
         var counts = LESSON_COUNT.as("counts");
         Field<String> mostAsked = DSL.field(DSL.select(counts.RUNG)
                 .from(counts)
@@ -52,14 +74,10 @@ public class WorkRepository {
                                 did.EFFORT,
                                 mostAsked,
                                 DSL.inline(false))
-                        .from(by)
+                        .from(BY)
                         .join(did)
-                        .on(did.YARD_ID.eq(by.YARD_ID).and(did.PAIR_ID.eq(by.ID)))
-                        .where(by.YARD_ID
-                                .eq(LESSON.YARD_ID)
-                                .and(by.HORSE_ID.eq(PAIR.HORSE_ID))
-                                .and(did.STARTED_AT.ge(from))
-                                .and(did.STARTED_AT.lt(until)))
+                        .on(did.YARD_ID.eq(BY.YARD_ID).and(did.PAIR_ID.eq(BY.ID)))
+                        .where(isOfHorse.and(did.STARTED_AT.ge(from)).and(did.STARTED_AT.lt(until)))
                         .unionAll(DSL.select(
                                         PRACTICE.COUNTED_AT,
                                         PRACTICE.LEFT_S
@@ -69,16 +87,14 @@ public class WorkRepository {
                                         DSL.castNull(SQLDataType.SMALLINT),
                                         PRACTICE.RUNG,
                                         DSL.inline(true))
-                                .from(by)
+                                .from(BY)
                                 .join(ASSIGNMENT)
-                                .on(ASSIGNMENT.YARD_ID.eq(by.YARD_ID).and(ASSIGNMENT.PAIR_ID.eq(by.ID)))
+                                .on(ASSIGNMENT.YARD_ID.eq(BY.YARD_ID).and(ASSIGNMENT.PAIR_ID.eq(BY.ID)))
                                 .join(PRACTICE)
                                 .on(PRACTICE.YARD_ID
                                         .eq(ASSIGNMENT.YARD_ID)
                                         .and(PRACTICE.ASSIGNMENT_ID.eq(ASSIGNMENT.ID)))
-                                .where(by.YARD_ID
-                                        .eq(LESSON.YARD_ID)
-                                        .and(by.HORSE_ID.eq(PAIR.HORSE_ID))
+                                .where(isOfHorse
                                         .and(PRACTICE.COUNTED_AT.ge(from))
                                         .and(PRACTICE.COUNTED_AT.lt(until)))))
                 .convertFrom(rows -> rows.map(r -> new WorkDone(

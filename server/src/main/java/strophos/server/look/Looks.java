@@ -20,6 +20,8 @@ import strophos.server.horse.WorkRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.lesson.LessonWith;
+import strophos.server.outing.OutingRepository;
+import strophos.server.outing.StoredOuting;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 import tools.jackson.databind.json.JsonMapper;
@@ -32,6 +34,7 @@ public class Looks {
     private final LessonRepository lessons;
     private final LookRepository looks;
     private final WorkRepository work;
+    private final OutingRepository outings;
     private final Schools schools;
     private final Clock clock;
     private final JsonMapper json;
@@ -40,12 +43,14 @@ public class Looks {
             LessonRepository lessons,
             LookRepository looks,
             WorkRepository work,
+            OutingRepository outings,
             Schools schools,
             Clock clock,
             JsonMapper json) {
         this.lessons = lessons;
         this.looks = looks;
         this.work = work;
+        this.outings = outings;
         this.schools = schools;
         this.clock = clock;
         this.json = json;
@@ -56,6 +61,7 @@ public class Looks {
      *
      * @param work what the horse did in the weeks before
      * @param day ground and weather, as the lesson's log says them
+     * @param outings of the horse, those that count last first
      */
     public record OfLesson(
             Lesson lesson,
@@ -63,14 +69,16 @@ public class Looks {
             Optional<Focus> focus,
             Optional<FocusChoice> choice,
             List<WorkDone> work,
-            GroundAndWeather day) {}
+            GroundAndWeather day,
+            List<StoredOuting> outings) {}
 
     public OfLesson of(UUID lessonId) {
         Field<Optional<StoredLook>> looked = looks.looked();
         Field<Optional<FocusChoice>> chosen = looks.chosen();
         Field<List<WorkDone>> done = work.before(clock.instant());
+        Field<List<StoredOuting>> away = outings.ofPairsHorse();
         List<Field<?>> also = new ArrayList<>(LookRepository.DAY);
-        also.addAll(List.of(looked, chosen, done));
+        also.addAll(List.of(looked, chosen, done, away));
         LessonWith found = lessons.find(lessonId, also).orElseThrow(Problem::notFound);
         Optional<StoredLook> look = found.also().get(looked);
         return new OfLesson(
@@ -80,7 +88,8 @@ public class Looks {
                         l.look(), schools.strands(found.lesson().teaching()))),
                 found.also().get(chosen),
                 found.also().get(done),
-                LookRepository.day(found.also()));
+                LookRepository.day(found.also()),
+                found.also().get(away));
     }
 
     /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ import strophos.catalogue.Schools;
 import strophos.catalogue.Strand;
 import strophos.core.cause.Help;
 import strophos.core.judgement.Thresholds;
+import strophos.core.load.DayOfOuting;
 import strophos.core.load.HardItemsRest;
 import strophos.core.load.Workload;
 import strophos.core.pause.HorseState;
@@ -46,6 +48,7 @@ import strophos.core.welfare.GroundAndWeather;
 import strophos.server.homework.HomeworkReader;
 import strophos.server.homework.Practice;
 import strophos.server.horse.FactsRepository;
+import strophos.server.horse.FactsVersion;
 import strophos.server.horse.HorseReader;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
@@ -188,6 +191,11 @@ class PlanFactsReader {
         Workload work = new Workload(
                 day,
                 look.work().stream().map(w -> w.session(zone, this::strand)).toList());
+        FactsVersion known = facts.of(lesson.pair());
+        Thresholds loading = rules.loading();
+        Optional<DayOfOuting> away = look.outings().stream()
+                .flatMap(o -> o.on(day, known.facts().bornYear(), loading).stream())
+                .min(Comparator.comparing(DayOfOuting::counts));
         return new Sources(
                 look,
                 lesson.teaching(),
@@ -199,8 +207,8 @@ class PlanFactsReader {
                 asked(ridden, day.minusDays(1), zone),
                 set.assignments(),
                 state,
-                HorseReader.on(day, facts.of(lesson.pair()), pauses.afterRest(lesson.horseId(), state))
-                        .with(work.judge(rules.loading())),
+                HorseReader.on(day, known, pauses.afterRest(lesson.horseId(), state))
+                        .with(work.judge(loading), away),
                 rules.helps().of(days(ridden, zone)),
                 work,
                 rules.stopping());

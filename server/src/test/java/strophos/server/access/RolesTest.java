@@ -111,7 +111,7 @@ class RolesTest {
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
         rowWithId("GET /api/v1/pairs/{id}/lessons", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/pairs/{id}/decisions", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
-        for (String read : List.of("known", "photos", "intake", "tack", "cues", "pain-counts", "watch")) {
+        for (String read : List.of("known", "photos", "intake", "tack", "cues", "pain-counts", "watch", "work")) {
             rowWithId("GET /api/v1/pairs/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         coachOnly("PUT /api/v1/pairs/{id}/intake/horse", 412);
@@ -124,6 +124,8 @@ class RolesTest {
         coachOnly("POST /api/v1/pairs/{id}/photos", 422);
         coachOnly("PUT /api/v1/pairs/{id}/photos/{sha256}/away", 404);
         rowWithId("POST /api/v1/pairs/{id}/pain-counts", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
+        coachOnly("POST /api/v1/pairs/{id}/outings", 422);
+        coachOnly("PUT /api/v1/pairs/{id}/outings/{outing}/away", 404);
         coachOnly("PUT /api/v1/pairs/{id}/watch/{watch}/end", 404);
         coachOnly("DELETE /api/v1/pairs/{id}/watch/{watch}/end", 404);
         rowWithId("GET /api/v1/pairs/{id}/facts", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
@@ -206,6 +208,7 @@ class RolesTest {
                 .replace("{piece}", NOBODYS)
                 .replace("{cue}", NOBODYS)
                 .replace("{watch}", NOBODYS)
+                .replace("{outing}", NOBODYS)
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
@@ -262,6 +265,18 @@ class RolesTest {
                         Map.of("signal", "breath", "meaning", "halt", "isProven", false, "isPutAway", false));
             case "photos" ->
                 Map.of("id", UUID.randomUUID(), "sha256", "0".repeat(64), "view", "LEFT", "takenOn", "2026-03-01");
+            case "outings" ->
+                Map.of(
+                        "id",
+                        UUID.randomUUID(),
+                        "what",
+                        "The river fields",
+                        "travelOn",
+                        "2126-03-01",
+                        "countsOn",
+                        "2126-03-01",
+                        "isFirst",
+                        false);
             case "away" -> Map.of("isPutAway", true);
             case "pain-counts" -> Map.of("id", UUID.randomUUID(), "seen", List.of("none"));
             case "guardians" -> Map.of("name", "Henrik Falk");

@@ -109,6 +109,9 @@ class ContractFuzzTest {
                     "/api/v1/pairs/{id}/tack/{piece}",
                     Map.of("kind", "\"HEADGEAR\"", "headgear", "\"pelham\"", "until", "null")),
             Map.entry("/api/v1/pairs/{id}/pain-counts", Map.of("seen", "[\"rears\"]")),
+            Map.entry(
+                    "/api/v1/pairs/{id}/outings",
+                    Map.of("id", "\"" + PIECE + "\"", "travelOn", "\"2026-12-01\"", "countsOn", "\"2026-12-02\"")),
             Map.entry("/api/v1/library/own/{exercise}", OWN),
             Map.entry("/api/v1/library/progressions/{progression}", stages()),
             Map.entry("/api/v1/library/{exercise}/aside", Map.of("picture", "null", "sound", "null", "link", "null")),
@@ -220,6 +223,7 @@ class ContractFuzzTest {
                 .replace("{piece}", PIECE)
                 .replace("{cue}", PIECE)
                 .replace("{watch}", PIECE)
+                .replace("{outing}", PIECE)
                 .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);
         places.add(List.of());
@@ -370,7 +374,8 @@ class ContractFuzzTest {
                     "/tack",
                     "/cues",
                     "/pain-counts",
-                    "/watch")) {
+                    "/watch",
+                    "/work")) {
                 paths.add("pairs/" + pair.asString() + view);
             }
         }

@@ -68,6 +68,7 @@ final class Screens {
                 new Screen("pain counts", coach, at("/api/v1/pairs/", pairs, "/pain-counts")),
                 new Screen("photos", coach, at("/api/v1/pairs/", pairs, "/photos")),
                 new Screen("watch", coach, at("/api/v1/pairs/", pairs, "/watch")),
+                new Screen("work", coach, at("/api/v1/pairs/", pairs, "/work")),
                 new Screen("aids", coach, at("/api/v1/pairs/", pairs, "/aids")),
                 new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
                 new Screen("voice consent", coach, at("/api/v1/pairs/", pairs, "/voice-consent")),
