@@ -177,6 +177,9 @@ test('what explains a low score is asked only then', async () => {
   await user.click(step(text('look.leg'), `1: ${text('score.leg.1')}`))
   expect(screen.getByRole('group', { name: text('look.balks') })).toBeVisible()
   expect(screen.queryByRole('group', { name: text('look.seat') })).toBeNull()
+  await user.click(
+    within(screen.getByRole('group', { name: text('look.here') })).getByText(text('look.at.mounted')),
+  )
   await user.click(step(text('look.rider'), `2: ${text('score.rider.2')}`))
   expect(screen.getByRole('group', { name: text('look.seat') })).toBeVisible()
 })

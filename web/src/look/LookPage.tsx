@@ -17,6 +17,7 @@ import { Beads, Button, Quiet, Trouble, Wait } from '../ui'
 import { FocusCard } from './FocusCard'
 import { lookOf } from './lookOf'
 import { LookPhotos } from './LookPhotos'
+import { Pass, PassFold } from './PassFold'
 import { AnswerScores, InHandScores, MountedScores, Soundness } from './Scores'
 import { Sides } from './Sides'
 import { HereKeys } from './StationKeys'
@@ -24,6 +25,28 @@ import { asLastTime, changed } from './stations'
 import type { Stand } from './stations'
 import { FromLastTime } from './FromLastTime'
 import { WorkLine } from './WorkLine'
+
+/** What is looked at on the ground, and what from the saddle; the answers to leg and hand belong to both. */
+const GROUND = [
+  'bendLeft',
+  'bendRight',
+  'shoulder',
+  'calm',
+  'attention',
+  'jawLeft',
+  'jawRight',
+  'hindLeft',
+  'hindRight',
+] as const
+const SADDLE = [
+  'rider',
+  'tempo',
+  'haltFaster',
+  'hand',
+  'complaint',
+  'riddenToday',
+  'riddenYesterday',
+] as const
 
 /** The moment: the first minutes, horse in hand or just mounted. What is found decides the day. Works with no network. */
 export default function LookPage() {
@@ -113,8 +136,10 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
           </Box>
         </Box>
         <Box gridArea="sides">
-          <Sides look={look} before={before} onChange={change} />
-          <InHandScores look={look} before={before} onChange={change} />
+          <PassFold title={t('look.groundTitle')} look={look} checks={GROUND} isNow={here !== 'mounted'}>
+            <Sides look={look} before={before} onChange={change} />
+            <InHandScores look={look} before={before} onChange={change} />
+          </PassFold>
         </Box>
         <Box gridArea="scores">
           {kept.packet.watch.length > 0 && (
@@ -131,8 +156,15 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
           )}
           <Pass>{t('look.answersTitle')}</Pass>
           <AnswerScores look={look} before={before} onChange={change} />
-          <Pass>{t('look.mountedTitle')}</Pass>
-          <MountedScores look={look} before={before} onChange={change} />
+          <PassFold
+            title={t('look.mountedTitle')}
+            look={look}
+            checks={SADDLE}
+            isNow={here === 'mounted'}
+            isTitled
+          >
+            <MountedScores look={look} before={before} onChange={change} />
+          </PassFold>
           {actions.includes('EDIT_PAIR') && <LookPhotos kept={kept} outbox={recorder.outbox} />}
         </Box>
       </Grid>
@@ -146,17 +178,6 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
     </Box>
   )
 }
-
-const Pass = chakra('h2', {
-  base: {
-    fontSize: 'xl',
-    fontWeight: '720',
-    marginTop: '5',
-    paddingTop: '3',
-    borderTopWidth: '1px',
-    borderColor: 'line',
-  },
-})
 
 const KeepBar = chakra('div', {
   base: {
