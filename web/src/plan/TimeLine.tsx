@@ -7,12 +7,12 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
-import type { DragEndEvent, DragMoveEvent } from '@dnd-kit/core'
+import type { DragEndEvent, DragMoveEvent, DragStartEvent } from '@dnd-kit/core'
 import { horizontalListSortingStrategy, SortableContext, useSortable } from '@dnd-kit/sortable'
-import { CSS } from '@dnd-kit/utilities'
+import { CSS, getEventCoordinates } from '@dnd-kit/utilities'
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { GripVertical, Lock } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { useText } from '../text'
 import type { Plan, PlanBlock } from '../api'
 import { SIDE } from '../ui'
@@ -65,30 +65,31 @@ export function TimeLine(props: TimeLineProps) {
     useSensor(TouchSensor, { activationConstraint: { delay: 180, tolerance: 8 } }),
   )
   const totalS = plan.beforeS + plan.workS + plan.restS + plan.afterS
-  const stretchOf = ({ active, delta }: DragMoveEvent | DragEndEvent): Stretch | undefined => {
+  const stretchOf = ({ active }: DragMoveEvent | DragEndEvent, byPx: number): Stretch | undefined => {
     const at = edgeOf(active.id)
     const block = at === null ? undefined : plan.blocks[at]
     if (at === null || !block || !line.current) return undefined
-    const seconds =
-      (delta.x / line.current.clientWidth) * totalS * (block.workS / (block.workS + block.restS))
+    const seconds = (byPx / line.current.clientWidth) * totalS * (block.workS / (block.workS + block.restS))
     return { at, seconds: stretchedTo(block.workS + seconds) }
   }
+  const pointer = usePointer()
   // the last move may be told after the hand let go: it holds nothing any more
   const isHeld = useRef(false)
   const move = (e: DragMoveEvent) => {
     if (!isHeld.current) return
-    const edge = stretchOf(e)
+    const edge = stretchOf(e, e.delta.x)
     setStretch(edge)
     if (edge) onHold({ what: 'edge', ...edge })
     else if (e.over) onHold({ what: 'block', from: placeOf(e.active.id), to: placeOf(e.over.id) })
   }
   const letGo = () => {
     isHeld.current = false
+    pointer.leave()
     setStretch(undefined)
     onHold(undefined)
   }
   const drop = (e: DragEndEvent) => {
-    const edge = stretchOf(e)
+    const edge = stretchOf(e, pointer.movedPx() ?? e.delta.x)
     letGo()
     if (edge) {
       if (edge.seconds !== plan.blocks[edge.at]?.workS) onStretch(edge.at, edge.seconds)
@@ -100,8 +101,9 @@ export function TimeLine(props: TimeLineProps) {
     <DndContext
       sensors={sensors}
       collisionDetection={closestCenter}
-      onDragStart={() => {
+      onDragStart={(e) => {
         isHeld.current = true
+        pointer.follow(e)
       }}
       onDragMove={move}
       onDragCancel={letGo}
@@ -129,6 +131,31 @@ export function TimeLine(props: TimeLineProps) {
       </SortableContext>
     </DndContext>
   )
+}
+
+/** Where the pointer really is: on a slow device what is drawn, and so what a drop is told, lags behind the hand. */
+function usePointer() {
+  const from = useRef<number>(undefined)
+  const now = useRef<number>(undefined)
+  const [listener] = useState(() => (e: PointerEvent) => {
+    now.current = e.clientX
+  })
+  const leave = useCallback(() => {
+    window.removeEventListener('pointermove', listener)
+    window.removeEventListener('pointerup', listener)
+  }, [listener])
+  useEffect(() => leave, [leave])
+  return {
+    leave,
+    follow: ({ activatorEvent }: DragStartEvent) => {
+      from.current = getEventCoordinates(activatorEvent)?.x
+      now.current = undefined
+      window.addEventListener('pointermove', listener)
+      window.addEventListener('pointerup', listener)
+    },
+    movedPx: () =>
+      from.current === undefined || now.current === undefined ? undefined : now.current - from.current,
+  }
 }
 
 const EDGE = 'edge.'

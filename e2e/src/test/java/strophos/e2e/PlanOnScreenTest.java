@@ -140,8 +140,6 @@ class PlanOnScreenTest {
             Locator said = coach.page().locator("[data-on-trial=said]");
             said.getByText("Your plan: longer than the lesson.").waitFor();
             mouse.move(x, y, new Mouse.MoveOptions().setSteps(10));
-            said.getByText("Your plan: longer than the lesson.")
-                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
             mouse.up();
             coach.page()
                     .locator("[data-on-trial]")

@@ -98,7 +98,10 @@ class RoundTest {
         coach.open("/lessons/" + lesson + "/look");
         coach.exactly("Sound").click();
         proxy.set(FaultProxy.Mode.CUT);
-        for (String check : new String[] {"3: looks, stays", "3: level", "1: late, strong"}) {
+        coach.exactly("mounted").click();
+        coach.exactly("3: level").click();
+        coach.exactly("in hand").click();
+        for (String check : new String[] {"3: looks, stays", "1: late, strong"}) {
             coach.exactly(check).click();
         }
         in(coach, "Halt from walk", "3: soft").click();
