@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -198,11 +199,17 @@ public class Debrief {
 
     /** The advice on a rung as it stands at the end of this lesson. */
     public Advice advice(Lesson lesson, Rung rung) {
+        return advice(lesson, List.of(rung)).get(rung.id());
+    }
+
+    /** The advice on each of these rungs. */
+    public Map<RungId, Advice> advice(Lesson lesson, Collection<Rung> rungs) {
         if (lesson.endedAt() == null) {
             throw new Problem(HttpStatus.CONFLICT, "not_ended", "The lesson is still running; end it, then decide.");
         }
-        Ride ride = log.ride(lesson);
-        return advice(lesson, rung, judging(lesson, ride, Set.of(rung.id())));
+        Judging judging =
+                judging(lesson, log.ride(lesson), rungs.stream().map(Rung::id).collect(Collectors.toSet()));
+        return rungs.stream().collect(Collectors.toMap(Rung::id, r -> advice(lesson, r, judging)));
     }
 
     private Advice advice(Lesson lesson, Rung rung, Judging by) {

@@ -61,7 +61,11 @@ public class Decide {
                 .rung(wanted.rung())
                 .orElseThrow(
                         () -> Problem.refused(List.of(new Issue("unknown_id", "rung", "a rung of the catalogue"))));
-        Advice advice = debrief.advice(lesson, rung);
+        return make(lesson, wanted, debrief.advice(lesson, rung), at);
+    }
+
+    /** The same, where the advice on its rung has just been found. */
+    public PastDecision make(Lesson lesson, NewDecision wanted, Advice advice, Instant at) {
         if (advice.decision() != wanted.seen()) {
             throw new Problem(
                     HttpStatus.CONFLICT,
@@ -75,7 +79,7 @@ public class Decide {
                 new PastDecision(
                         wanted.id(),
                         lesson.pair(),
-                        lessonId,
+                        lesson.id(),
                         wanted.rung(),
                         wanted.chosen(),
                         advice.decision(),
@@ -87,7 +91,7 @@ public class Decide {
                 json.writeValueAsString(advice));
         // a device's clock may run ahead of ours: a lesson that began by it later than this was judged without this
         states.forget(lesson.pair(), at);
-        news.changedLesson(lessonId, lesson.pair());
+        news.changedLesson(lesson.id(), lesson.pair());
         return decisions.find(wanted.id()).orElseThrow();
     }
 }

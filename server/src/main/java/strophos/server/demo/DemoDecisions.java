@@ -1,6 +1,8 @@
 package strophos.server.demo;
 
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -10,6 +12,8 @@ import strophos.catalogue.Catalogue;
 import strophos.core.progress.Advice;
 import strophos.core.progress.Decision;
 import strophos.core.progress.Missing;
+import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
 import strophos.server.debrief.Debrief;
 import strophos.server.debrief.Decide;
@@ -53,26 +57,28 @@ class DemoDecisions {
     /** @param isWrittenDown also that a thing stays as it is */
     void make(Pair pair, UUID lesson, Set<String> aims, Instant end, boolean isWrittenDown) {
         Lesson ended = lessons.find(lesson).orElseThrow();
-        for (StairReader.Step step : stairs.steps(states.now(pair.id()), pair.teaching())) {
-            if (aims.contains(step.rung()) && step.state() != RungState.PASSED) {
-                NewDecision decision = decision(ended, step.rung());
-                if (isWrittenDown || decision.chosen() != Decision.STAY) {
-                    decide.make(lesson, decision, end.plusSeconds(300));
-                }
+        List<Rung> open = stairs.steps(states.now(pair.id()), pair.teaching()).stream()
+                .filter(s -> aims.contains(s.rung()) && s.state() != RungState.PASSED)
+                .map(s -> catalogue.rung(s.rung()).orElseThrow())
+                .toList();
+        Map<RungId, Advice> advice = debrief.advice(ended, open);
+        for (Rung rung : open) {
+            NewDecision decision = decision(rung, advice.get(rung.id()));
+            if (isWrittenDown || decision.chosen() != Decision.STAY) {
+                decide.make(ended, decision, advice.get(rung.id()), end.plusSeconds(300));
             }
         }
     }
 
     /** Ottilie follows the advice, but moves on when one success is missing on one rein. */
-    private NewDecision decision(Lesson ended, String rung) {
-        Advice advice = debrief.advice(ended, catalogue.rung(rung).orElseThrow());
+    private NewDecision decision(Rung rung, Advice advice) {
         boolean isClose = advice.decision() == Decision.STAY
                 && advice.missing().size() == 1
                 && advice.missing().get(0) instanceof Missing.Countable m
                 && m.more() == 1;
         return new NewDecision(
                 ids.get(),
-                rung,
+                rung.id().toString(),
                 isClose ? Decision.MOVE_ON : advice.decision(),
                 advice.decision(),
                 isClose ? "Soft enough on both reins; ready for more to do." : null);

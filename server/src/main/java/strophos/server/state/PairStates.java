@@ -152,7 +152,22 @@ public class PairStates {
     /** The rules, thresholds and catalogue by which states are judged now. */
     private String madeBy() {
         return SAYS + rules.judging().stream().map(PairStates::version).collect(Collectors.joining(" ")) + " catalogue/"
-                + Digest.of(catalogue.judgement()).substring(0, 16);
+                + fingerprint(catalogue.judgement());
+    }
+
+    /** A text as long as the catalogue, and its digest in short. */
+    private record Fingerprint(String text, String digest) {}
+
+    /** The last that was asked for: most yards teach by the catalogue as it ships. */
+    private volatile Fingerprint last = new Fingerprint("", "");
+
+    private String fingerprint(String text) {
+        Fingerprint known = last;
+        if (!known.text().equals(text)) {
+            known = new Fingerprint(text, Digest.of(text).substring(0, 16));
+            last = known;
+        }
+        return known.digest();
     }
 
     private static String version(Thresholds t) {
