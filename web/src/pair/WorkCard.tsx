@@ -63,7 +63,15 @@ function Weeks({ weeks }: { weeks: WorkOfHorse['weeks'] }) {
               marginX="auto"
               maxWidth="3rem"
             />
-            <chakra.span fontSize="sm" color="quiet" display="block" whiteSpace="nowrap">
+            <chakra.span
+              fontSize="sm"
+              color="quiet"
+              display="block"
+              whiteSpace="nowrap"
+              // a phone has room for every second one
+              visibility={{ base: i % 2 === 0 ? 'hidden' : 'visible', md: 'visible' }}
+              marginX={{ base: '-3', md: '0' }}
+            >
               {dayAndMonth(w.from)}
             </chakra.span>
           </Box>
