@@ -28,6 +28,7 @@ const ROOMS = [
   'homework',
   'photo',
   'tack',
+  'stride',
   'intake',
   'pair',
   'plan',

@@ -20,6 +20,7 @@ const TodayPage = screen(() => import('./today/TodayPage'))
 const NewcomersPage = screen(() => import('./today/NewcomersPage'))
 const PairsPage = screen(() => import('./pair/PairsPage'))
 const PairPage = screen(() => import('./pair/PairPage'))
+const StridePage = screen(() => import('./stride/StridePage'))
 const TackPage = screen(() => import('./tack/TackPage'))
 const PhotosPage = screen(() => import('./photo/PhotosPage'))
 const IntakePage = screen(() => import('./intake/IntakePage'))
@@ -100,6 +101,7 @@ function Screens() {
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
               <Route path="/pairs/:id/tack" element={<TackPage />} />
+              <Route path="/pairs/:id/strides" element={<StridePage />} />
               <Route path="/pairs/:id/photos" element={<PhotosPage />} />
               <Route path="/pairs/:id/about" element={<IntakePage />} />
               <Route path="/pairs/:id/count" element={<CountPage />} />

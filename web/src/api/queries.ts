@@ -123,6 +123,11 @@ export const queries = {
       queryKey: ['aids', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/aids', path(pair))),
     }),
+  strides: (pair: string) =>
+    queryOptions({
+      queryKey: ['strides', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/strides', path(pair))),
+    }),
   work: (pair: string) =>
     queryOptions({
       queryKey: ['work', pair],

@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -205,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +941,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -956,7 +956,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putAway_1"];
+        put: operations["putAway_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -973,7 +973,7 @@ export interface paths {
         };
         get: operations["counts"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1005,7 +1005,7 @@ export interface paths {
         };
         get: operations["photos"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1036,7 +1036,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putAway"];
+        put: operations["putAway_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1085,6 +1085,38 @@ export interface paths {
         };
         get?: never;
         put: operations["settle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/strides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strides"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/strides/{stride}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAway"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1757,6 +1789,12 @@ export interface components {
             successes: number;
             /** Format: int32 */
             total: number;
+        };
+        "core.stride.PoleSpacing": {
+            /** Format: double */
+            fromM: number;
+            /** Format: double */
+            toM: number;
         };
         "core.welfare.Heat": {
             /** Format: double */
@@ -4109,6 +4147,67 @@ export interface components {
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
+        "stride.MeasureView": {
+            by: string;
+            /** Format: double */
+            count: number;
+            /** Format: double */
+            distanceM: number;
+            /** @enum {string|null} */
+            doubt: "LENGTH" | "SPEED" | null;
+            /** Format: uuid */
+            id: string;
+            isPutAway: boolean;
+            /** Format: double */
+            lengthM: number;
+            /** Format: date */
+            on: string;
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER";
+            /** Format: double */
+            seconds: number | null;
+            /** @enum {string} */
+            way: "DISTANCE" | "POLES";
+        };
+        "stride.NewStride": {
+            count: number;
+            distanceM: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: string;
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER";
+            seconds: number | null;
+            /** @enum {string} */
+            way: "DISTANCE" | "POLES";
+        };
+        "stride.PaceView": {
+            isOld: boolean;
+            /** Format: double */
+            lengthM: number;
+            /** Format: date */
+            measuredOn: string | null;
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER";
+            poles: components["schemas"]["core.stride.PoleSpacing"];
+            /** Format: double */
+            speedMs: number | null;
+            /** Format: double */
+            tempo: number | null;
+        };
+        "stride.StrideAway": {
+            isPutAway: boolean;
+        };
+        "stride.StridesOfHorse": {
+            /** Format: int32 */
+            heightCm: number | null;
+            horse: string;
+            measures: components["schemas"]["stride.MeasureView"][];
+            paces: components["schemas"]["stride.PaceView"][];
+            /** Format: date */
+            today: string;
+        };
         "tack.BesideView": {
             /** Format: int32 */
             asks: number;
@@ -4418,7 +4517,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4534,7 +4633,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5762,7 +5861,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5788,7 +5887,7 @@ export interface operations {
             };
         };
     };
-    putAway_1: {
+    putAway_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5837,7 +5936,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5907,7 +6006,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5981,7 +6080,7 @@ export interface operations {
             };
         };
     };
-    putAway: {
+    putAway_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6100,6 +6199,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["pair.SchoolsOfPair"];
+                };
+            };
+        };
+    };
+    strides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["stride.StridesOfHorse"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["stride.NewStride"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["stride.StridesOfHorse"];
+                };
+            };
+        };
+    };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                stride: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["stride.StrideAway"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["stride.StridesOfHorse"];
                 };
             };
         };

@@ -1,6 +1,6 @@
 import { chakra, Grid } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { BookUser, Camera, ScanEye, Split, Stethoscope } from 'lucide-react'
+import { BookUser, Camera, Ruler, ScanEye, Split, Stethoscope } from 'lucide-react'
 import { Link } from 'react-router'
 import { queries } from '../api'
 import { useMe } from '../session'
@@ -8,7 +8,7 @@ import { dayShort, useText } from '../text'
 import { Quiet } from '../ui'
 import { HeadIcon } from '../tack'
 
-/** What is known beside the lessons, in four tiles: what must be read before teaching stands on them, all else behind. */
+/** What is known beside the lessons, in five tiles: what must be read before teaching stands on them, all else behind. */
 export function KnownPart({ pair }: { pair: string }) {
   const { t } = useText()
   const { timeZone } = useMe()
@@ -18,7 +18,7 @@ export function KnownPart({ pair }: { pair: string }) {
   const must = (['fears', 'sightAndHearing', 'worries', 'clashes'] as const).filter((f) => intake[f] !== null)
   return (
     <Grid
-      templateColumns={{ base: '1fr 1fr', lg: '4fr 3fr 3fr 2fr' }}
+      templateColumns={{ base: '1fr 1fr', lg: '4fr 3fr 3fr 2fr 2fr' }}
       gap="3"
       as="nav"
       aria-label={t('known.title')}
@@ -81,6 +81,12 @@ export function KnownPart({ pair }: { pair: string }) {
         <Camera size={26} aria-hidden />
         <span>
           <b>{t('known.photos')}</b>
+        </span>
+      </Tile>
+      <Tile to={`/pairs/${pair}/strides`}>
+        <Ruler size={26} aria-hidden />
+        <span>
+          <b>{t('known.strides')}</b>
         </span>
       </Tile>
     </Grid>

@@ -75,6 +75,7 @@ class PseudoLanguageTest {
                     "/pairs/" + pair.path("id").asString() + "/about",
                     "/pairs/" + pair.path("id").asString() + "/tack",
                     "/pairs/" + pair.path("id").asString() + "/count",
+                    "/pairs/" + pair.path("id").asString() + "/strides",
                     "/pairs/" + pair.path("id").asString() + "/photos",
                     "/newcomers",
                     "/lessons/" + fresh + "/look",

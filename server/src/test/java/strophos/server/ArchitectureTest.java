@@ -51,6 +51,7 @@ class ArchitectureTest {
             "invite",
             "lesson",
             "outing",
+            "stride",
             "intake",
             "cue",
             "tack",

@@ -47,6 +47,7 @@ import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 import strophos.server.settings.Settings;
 import strophos.server.setup.YardRepository;
+import strophos.server.stride.StrideRepository;
 
 /** Makes the demo yard in an empty database, relative to today. */
 @Component
@@ -80,6 +81,7 @@ class DemoMaker implements ApplicationRunner {
     private final GroupRepository groups;
     private final FactsRepository facts;
     private final OutingRepository outings;
+    private final StrideRepository strides;
     private final Placings placings;
     private final Safety safety;
     private final OwnImport ownWork;
@@ -99,6 +101,7 @@ class DemoMaker implements ApplicationRunner {
             GroupRepository groups,
             FactsRepository facts,
             OutingRepository outings,
+            StrideRepository strides,
             Placings placings,
             Safety safety,
             OwnImport ownWork,
@@ -116,6 +119,7 @@ class DemoMaker implements ApplicationRunner {
         this.groups = groups;
         this.facts = facts;
         this.outings = outings;
+        this.strides = strides;
         this.placings = placings;
         this.safety = safety;
         this.ownWork = ownWork;
@@ -243,6 +247,7 @@ class DemoMaker implements ApplicationRunner {
                                 o.isFirst(),
                                 false),
                         clock.instant()));
+        story.strides().forEach(m -> strides.add(pair.horseId(), ids.get(), m.measure(today), clock.instant()));
         Instant came = clock.instant().minus(CAME);
         story.placed().forEach(rung -> placings.place(pair, new NewPlacing(ids.get(), rung, true), came));
         story.weightReason()

@@ -8,11 +8,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.SplittableRandom;
 import strophos.core.exchange.Side;
 import strophos.core.homework.Feel;
 import strophos.core.pause.StopSign;
 import strophos.core.stair.RungId;
+import strophos.core.stride.Pace;
+import strophos.core.stride.StrideMeasure;
 import strophos.server.horse.Facts;
 
 /**
@@ -33,6 +36,7 @@ import strophos.server.horse.Facts;
  * @param effort how hard it is for the horse, 0 to 10
  * @param last the last report before today, which waits for an answer
  * @param outings where the horse goes in the next days
+ * @param strides as they were counted between two marks
  */
 record Story(
         String horse,
@@ -57,7 +61,8 @@ record Story(
         Map<Integer, String> notes,
         Practising practises,
         Optional<LastReport> last,
-        List<Going> outings) {
+        List<Going> outings,
+        List<Strides> strides) {
 
     static final int LAST_WEEK = 25;
 
@@ -75,6 +80,7 @@ record Story(
         coachRides = orNone(coachRides);
         notes = notes == null ? Map.of() : notes;
         outings = orNone(outings);
+        strides = orNone(strides);
     }
 
     private static <T> List<T> orNone(List<T> given) {
@@ -108,6 +114,20 @@ record Story(
                     shouldWeighKg,
                     riderKg,
                     tackKg);
+        }
+    }
+
+    /** So many strides over a distance, by the watch. */
+    record Strides(Pace pace, double metres, double count, double seconds, int daysAgo) {
+
+        StrideMeasure measure(LocalDate today) {
+            return new StrideMeasure(
+                    pace,
+                    StrideMeasure.Way.DISTANCE,
+                    metres,
+                    count,
+                    OptionalDouble.of(seconds),
+                    today.minusDays(daysAgo));
         }
     }
 

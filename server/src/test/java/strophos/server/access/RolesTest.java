@@ -111,7 +111,8 @@ class RolesTest {
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
         rowWithId("GET /api/v1/pairs/{id}/lessons", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/pairs/{id}/decisions", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
-        for (String read : List.of("known", "photos", "intake", "tack", "cues", "pain-counts", "watch", "work")) {
+        for (String read :
+                List.of("known", "photos", "intake", "tack", "cues", "pain-counts", "watch", "work", "strides")) {
             rowWithId("GET /api/v1/pairs/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         coachOnly("PUT /api/v1/pairs/{id}/intake/horse", 412);
@@ -125,6 +126,11 @@ class RolesTest {
         coachOnly("PUT /api/v1/pairs/{id}/photos/{sha256}/away", 404);
         rowWithId("POST /api/v1/pairs/{id}/pain-counts", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
         coachOnly("POST /api/v1/pairs/{id}/outings", 422);
+        rowWithId("POST /api/v1/pairs/{id}/strides", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
+        rowWithId(
+                "PUT /api/v1/pairs/{id}/strides/{stride}/away",
+                own(404, 404, 403, 403, 401),
+                own(404, 404, 403, 403, 401));
         coachOnly("PUT /api/v1/pairs/{id}/outings/{outing}/away", 404);
         coachOnly("PUT /api/v1/pairs/{id}/watch/{watch}/end", 404);
         coachOnly("DELETE /api/v1/pairs/{id}/watch/{watch}/end", 404);
@@ -209,6 +215,7 @@ class RolesTest {
                 .replace("{cue}", NOBODYS)
                 .replace("{watch}", NOBODYS)
                 .replace("{outing}", NOBODYS)
+                .replace("{stride}", NOBODYS)
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
@@ -265,6 +272,20 @@ class RolesTest {
                         Map.of("signal", "breath", "meaning", "halt", "isProven", false, "isPutAway", false));
             case "photos" ->
                 Map.of("id", UUID.randomUUID(), "sha256", "0".repeat(64), "view", "LEFT", "takenOn", "2026-03-01");
+            case "strides" ->
+                Map.of(
+                        "id",
+                        UUID.randomUUID(),
+                        "pace",
+                        "TROT",
+                        "way",
+                        "DISTANCE",
+                        "distanceM",
+                        30,
+                        "count",
+                        11,
+                        "on",
+                        "2126-03-01");
             case "outings" ->
                 Map.of(
                         "id",

@@ -109,6 +109,7 @@ class ContractFuzzTest {
                     "/api/v1/pairs/{id}/tack/{piece}",
                     Map.of("kind", "\"HEADGEAR\"", "headgear", "\"pelham\"", "until", "null")),
             Map.entry("/api/v1/pairs/{id}/pain-counts", Map.of("seen", "[\"rears\"]")),
+            Map.entry("/api/v1/pairs/{id}/strides", Map.of("id", "\"" + PIECE + "\"", "on", "\"2026-11-01\"")),
             Map.entry(
                     "/api/v1/pairs/{id}/outings",
                     Map.of("id", "\"" + PIECE + "\"", "travelOn", "\"2026-12-01\"", "countsOn", "\"2026-12-02\"")),
@@ -224,6 +225,7 @@ class ContractFuzzTest {
                 .replace("{cue}", PIECE)
                 .replace("{watch}", PIECE)
                 .replace("{outing}", PIECE)
+                .replace("{stride}", PIECE)
                 .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);
         places.add(List.of());
@@ -375,7 +377,8 @@ class ContractFuzzTest {
                     "/cues",
                     "/pain-counts",
                     "/watch",
-                    "/work")) {
+                    "/work",
+                    "/strides")) {
                 paths.add("pairs/" + pair.asString() + view);
             }
         }

@@ -69,6 +69,7 @@ final class Screens {
                 new Screen("photos", coach, at("/api/v1/pairs/", pairs, "/photos")),
                 new Screen("watch", coach, at("/api/v1/pairs/", pairs, "/watch")),
                 new Screen("work", coach, at("/api/v1/pairs/", pairs, "/work")),
+                new Screen("strides", coach, at("/api/v1/pairs/", pairs, "/strides")),
                 new Screen("aids", coach, at("/api/v1/pairs/", pairs, "/aids")),
                 new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
                 new Screen("voice consent", coach, at("/api/v1/pairs/", pairs, "/voice-consent")),
