@@ -212,4 +212,33 @@ class KnownPairTest {
             coach.assertQuiet();
         }
     }
+
+    /** Beside the track, by thumb: a watch from mark to mark, a touch a stride, and the poles that follow. */
+    @Test
+    void aStrideIsMeasuredFromMarkToMark() {
+        try (Visitor coach = new Visitor(app.port(), 390, 844).signIn("ottilie")) {
+            coach.open("/pairs/" + named(coach, "Quillon").path("id").asString());
+            coach.link("Strides and poles").click();
+            coach.page()
+                    .getByText("Not measured: as a horse of 160 cm usually has it")
+                    .first()
+                    .waitFor();
+            coach.assertAccessible();
+            coach.button("At the first mark").click();
+            for (int i = 0; i < 3; i++) {
+                coach.button("Stride · " + i).click();
+            }
+            coach.button("At the second mark").click();
+            coach.fill("Strides", "11.5");
+            coach.fill("Seconds", "8.6");
+            coach.button("Save the measure").click();
+            coach.page().getByText("11.5 strides in 30 m, 8.6 s").waitFor();
+            coach.page().getByText("1.30 m apart").waitFor();
+            coach.assertAccessible();
+            coach.button("Put away").click();
+            coach.button("Count it again").waitFor();
+            assertThat(coach.page().getByText("1.30 m apart").count()).isZero();
+            coach.assertQuiet();
+        }
+    }
 }
