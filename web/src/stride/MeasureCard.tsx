@@ -59,7 +59,7 @@ export function MeasureCard({ pair, today }: { pair: string; today: string }) {
   const isWhole = !!typed.distanceM && (isByPoles || !!typed.count)
   return (
     <Card>
-      <CardTitle>{t('stride.measure')}</CardTitle>
+      <CardTitle marginBottom="3">{t('stride.measure')}</CardTitle>
       <chakra.form noValidate display="grid" gap="3" onSubmit={(e) => void submit(e)}>
         <Steps
           label={t('stride.gait')}

@@ -51,21 +51,23 @@ function PaceTile({ pace: p, heightCm }: { pace: Pace; heightCm: number | null }
   const { t } = useText()
   const { fromM, toM } = p.poles
   return (
-    <Card as="li" fontVariantNumeric="tabular-nums">
-      <CardTitle as="h2">{t(`gait.${p.pace}`)}</CardTitle>
-      <chakra.p fontSize="3xl" fontWeight="720">
-        {t('stride.metres', { metres: p.lengthM.toFixed(2) })}
-      </chakra.p>
+    <Card as="li" fontVariantNumeric="tabular-nums" paddingY={{ base: '3', md: '5' }}>
+      <Flex align="baseline" justify="space-between" wrap="wrap" columnGap="3">
+        <Named>{t(`gait.${p.pace}`)}</Named>
+        <chakra.span fontSize={{ base: '2xl', md: '3xl' }} fontWeight="720">
+          {t('stride.metres', { metres: p.lengthM.toFixed(2) })}
+        </chakra.span>
+      </Flex>
       {p.tempo !== null && p.speedMs !== null && (
         <p>{t('stride.pace', { tempo: Math.round(p.tempo), speed: p.speedMs.toFixed(1) })}</p>
       )}
-      <chakra.p marginTop="2">
+      <chakra.p marginTop="1">
         <b>{t('stride.poles')}</b>{' '}
         {fromM === toM
           ? t('stride.apart', { metres: fromM.toFixed(2) })
           : t('stride.apartRange', { from: fromM.toFixed(2), to: toM.toFixed(2) })}
       </chakra.p>
-      <Quiet marginTop="2">
+      <Quiet marginTop="1">
         {p.measuredOn === null
           ? t('stride.usual', { height: heightCm })
           : t('stride.measured', { day: dayAndYear(p.measuredOn) })}
@@ -74,6 +76,11 @@ function PaceTile({ pace: p, heightCm }: { pace: Pace; heightCm: number | null }
     </Card>
   )
 }
+
+/** A gait, as a title. */
+const Named = chakra('h2', {
+  base: { fontSize: 'xl', fontWeight: '720', _firstLetter: { textTransform: 'uppercase' } },
+})
 
 /** As they were taken: one that was counted wrong is put away, and the one before it counts again. */
 function Measures({ pair, measures }: { pair: string; measures: Measure[] }) {
@@ -106,9 +113,9 @@ function Measures({ pair, measures }: { pair: string; measures: Measure[] }) {
             opacity={m.isPutAway ? 0.7 : 1}
           >
             <chakra.span flex="1" minWidth="0" fontVariantNumeric="tabular-nums">
-              <b>
-                {t(`gait.${m.pace}`)} {t('stride.metres', { metres: m.lengthM.toFixed(2) })}
-              </b>
+              <chakra.b display="block" _firstLetter={{ textTransform: 'uppercase' }}>
+                {t(`gait.${m.pace}`)}, {t('stride.metres', { metres: m.lengthM.toFixed(2) })}
+              </chakra.b>
               <chakra.span display="block" fontSize="sm" color="quiet">
                 {said(t, m)} · {dayAndYear(m.on)}, {m.by}
               </chakra.span>
