@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useForm, useWatch } from 'react-hook-form'
 import { v7 } from 'uuid'
-import { answerOf, api, queries } from '../api'
+import { allOf, answerOf, api, queries } from '../api'
 import type { WorkOfHorse } from '../api'
 import { useMe } from '../session'
 import { dayAndYear, dayLong, dayOfWeek, useText } from '../text'
@@ -88,8 +88,8 @@ function useKeep(pair: string) {
   const client = useQueryClient()
   return (next: WorkOfHorse) => {
     client.setQueryData(queries.work(pair).queryKey, next)
-    void client.invalidateQueries({ queryKey: ['plan'] })
-    void client.invalidateQueries({ queryKey: ['packet'] })
+    void client.invalidateQueries(allOf('plan'))
+    void client.invalidateQueries(allOf('packet'))
   }
 }
 

@@ -102,7 +102,7 @@ class OutingsTest {
     /** The plan counts the same minutes; it has its own way to them. */
     @Test
     void theLastWeekIsThatOfThePlan() {
-        String pair = coach.get("/api/v1/pairs")
+        String pair = coach.get("/api/v1/pairs/names")
                 .body()
                 .path("pairs")
                 .valueStream()
