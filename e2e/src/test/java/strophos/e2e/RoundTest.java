@@ -98,9 +98,9 @@ class RoundTest {
         coach.open("/lessons/" + lesson + "/look");
         coach.exactly("Sound").click();
         proxy.set(FaultProxy.Mode.CUT);
-        coach.exactly("mounted").click();
+        in(coach, "You are looking", "mounted").click();
         coach.exactly("3: level").click();
-        coach.exactly("in hand").click();
+        in(coach, "You are looking", "in hand").click();
         for (String check : new String[] {"3: looks, stays", "1: late, strong"}) {
             coach.exactly(check).click();
         }

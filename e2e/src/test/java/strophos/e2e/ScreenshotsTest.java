@@ -152,7 +152,10 @@ class ScreenshotsTest {
                 .getByRole(AriaRole.BUTTON)
                 .nth(3)
                 .click();
-        coach.exactly("mounted").click();
+        coach.page()
+                .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("You are looking"))
+                .getByRole(AriaRole.BUTTON, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("mounted"))
+                .click();
         coach.button("3: level").click();
         coach.button("Save the look").click();
         coach.page().getByText("Today is about").waitFor();
