@@ -267,9 +267,23 @@ const picture = readFileSync(new URL('../server/src/test/resources/attachment/do
 const sha256 = createHash('sha256').update(picture).digest('hex')
 await coach.sendBytes(`/pairs/${sindri}/photos/${sha256}`, picture)
 await coach.post(`/pairs/${sindri}/photos`, { id: randomUUID(), sha256, view: 'LEFT', takenOn: today })
+await coach.post(`/pairs/${sindri}/outings`, {
+  id: randomUUID(), what: 'A look round the hill farm', travelOn: today, countsOn: today, isFirst: true,
+})
+await coach.post(`/pairs/${sindri}/strides`, {
+  id: randomUUID(), pace: 'CANTER', way: 'DISTANCE', distanceM: 40, count: 14, seconds: 10.4, on: today,
+})
 const watched = entry(jumped, 'watch', { of: 'sign', name: 'tilts-head', side: 'LEFT', weeks: 4, station: 'IN_HAND' })
 await coach.post('/entries', { entries: [watched] })
 await put(`/pairs/${sindri}/watch/${watched.id}/end`)
+
+// Fennel and Pepperwort go together in half an hour
+await coach.post('/groups', {
+  id: randomUUID(),
+  plannedAt: new Date(Date.now() + 30 * 60_000).toISOString(),
+  minutes: 45,
+  members: [fennel, pepperwort].map((pair) => ({ lesson: randomUUID(), pair })),
+})
 
 // Kwame records beside the coach: assistants are no guests of the interface yet, so the database makes him
 const kwameId = randomUUID()
