@@ -1,12 +1,18 @@
 package strophos.core.arena;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.DoubleStream;
 
 /** A line ridden once: pieces joined end to end. */
 public record Figure(List<Piece> pieces) {
 
     /** How far apart two joined ends may lie, in metres. */
     private static final double JOIN_M = 1e-6;
+
+    /** The line is looked at this often, in metres: between two looks a circle of 5 m radius strays by a tenth of a millimetre. */
+    private static final double LOOK_M = 0.05;
 
     public Figure {
         pieces = List.copyOf(pieces);
@@ -26,41 +32,102 @@ public record Figure(List<Piece> pieces) {
         return pieces.stream().mapToDouble(Piece::lengthM).sum();
     }
 
-    /** The smallest radius ridden, in metres; infinite when all is straight. */
+    /** How far it turns in all, in radians: above 0 to the left. */
+    public double turningRad() {
+        return pieces.stream().mapToDouble(Piece::turningRad).sum();
+    }
+
+    /** The smallest radius ridden in a bend, in metres; infinite when all is straight or turned in steps. */
     public double smallestRadiusM() {
         return pieces.stream()
-                .mapToDouble(p -> p.curvature() == 0 ? Double.POSITIVE_INFINITY : 1 / Math.abs(p.curvature()))
+                .filter(p -> !p.isPivot() && p.curvature() != 0)
+                .mapToDouble(p -> 1 / Math.abs(p.curvature()))
                 .min()
-                .orElseThrow();
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** How often the bend changes from one side to the other. */
     public int changesOfBend() {
-        double before = 0;
-        int changes = 0;
+        return bendChangesM().size();
+    }
+
+    /** How far along the bend changes: halfway through what is straight between the two. */
+    public List<Double> bendChangesM() {
+        List<Double> changes = new ArrayList<>();
+        double side = 0;
+        double bentUntilM = 0;
+        double alongM = 0;
         for (Piece p : pieces) {
             double now = Math.signum(p.curvature());
             if (now != 0) {
-                changes += before != 0 && before != now ? 1 : 0;
-                before = now;
+                if (side != 0 && side != now) {
+                    changes.add((bentUntilM + alongM) / 2);
+                }
+                side = now;
+                bentUntilM = alongM + p.lengthM();
             }
+            alongM += p.lengthM();
         }
-        return changes;
+        return List.copyOf(changes);
+    }
+
+    /** Metres bent to this side of the horse. */
+    public double bentM(boolean isLeft) {
+        return pieces.stream()
+                .filter(p -> isLeft ? p.curvature() > 0 : p.curvature() < 0)
+                .mapToDouble(Piece::lengthM)
+                .sum();
+    }
+
+    /**
+     * Where one is this far along it.
+     *
+     * @param alongM in [0, length]
+     */
+    public Pose at(double alongM) {
+        double left = alongM;
+        for (Piece p : pieces) {
+            if (left <= p.lengthM()) {
+                return p.at(Math.max(left, 0));
+            }
+            left -= p.lengthM();
+        }
+        Piece last = pieces.get(pieces.size() - 1);
+        return last.at(last.lengthM());
+    }
+
+    /** As seen in a mirror that stands along the line of this x: the other rein. */
+    public Figure mirrored(double mirrorXM) {
+        return new Figure(pieces.stream().map(p -> p.mirrored(mirrorXM)).toList());
+    }
+
+    /** Ridden the other way. */
+    public Figure reversed() {
+        List<Piece> back = new ArrayList<>(pieces);
+        Collections.reverse(back);
+        return new Figure(back.stream().map(Piece::reversed).toList());
+    }
+
+    public Figure moved(double acrossM, double upM) {
+        return new Figure(pieces.stream().map(p -> p.moved(acrossM, upM)).toList());
     }
 
     /**
      * This figure, if the arena holds all of it.
      *
-     * @throws FigureLeavesArena with the place where it does not
+     * @throws FigureLeavesArena with the first place where it does not
      */
     Figure within(Arena arena) {
-        pieces.stream()
-                .flatMap(Piece::extremes)
-                .filter(p -> !arena.holds(p))
-                .findFirst()
-                .ifPresent(p -> {
-                    throw new FigureLeavesArena(p, arena);
-                });
+        for (Piece p : pieces) {
+            int looks = 1 + (int) Math.ceil(p.lengthM() / LOOK_M);
+            DoubleStream.iterate(0, i -> i <= looks, i -> i + 1)
+                    .mapToObj(i -> p.at(p.lengthM() * i / looks).at())
+                    .filter(place -> !arena.holds(place))
+                    .findFirst()
+                    .ifPresent(place -> {
+                        throw new FigureLeavesArena(place, arena);
+                    });
+        }
         return this;
     }
 }

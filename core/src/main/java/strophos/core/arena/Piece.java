@@ -1,8 +1,5 @@
 package strophos.core.arena;
 
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
-
 /** A stretch of a figure with one curvature. */
 public sealed interface Piece {
 
@@ -11,12 +8,34 @@ public sealed interface Piece {
     /** Signed, in 1/m: above 0 bent to the left, below 0 to the right, 0 straight. */
     double curvature();
 
-    Point start();
+    /** Where one is this far along it, in [0, length]. */
+    Pose at(double alongM);
 
-    Point end();
+    /** The same, as seen in a mirror that stands along the line of this x. */
+    Piece mirrored(double mirrorXM);
 
-    /** Points that reach as far out as the piece does. */
-    Stream<Point> extremes();
+    /** The same, ridden the other way. */
+    Piece reversed();
+
+    Piece moved(double acrossM, double upM);
+
+    default Point start() {
+        return at(0).at();
+    }
+
+    default Point end() {
+        return at(lengthM()).at();
+    }
+
+    /** How far it turns: above 0 to the left. */
+    default double turningRad() {
+        return curvature() * lengthM();
+    }
+
+    /** Turned in steps about a foot that stays nearly where it is, not ridden in a bend. */
+    default boolean isPivot() {
+        return false;
+    }
 
     /** A straight line. */
     record Straight(Point start, Point end) implements Piece {
@@ -31,8 +50,24 @@ public sealed interface Piece {
         }
 
         @Override
-        public Stream<Point> extremes() {
-            return Stream.of(start, end);
+        public Pose at(double alongM) {
+            double heading = start.headingRad(end);
+            return new Pose(alongM == lengthM() ? end : start.towards(heading, alongM), heading);
+        }
+
+        @Override
+        public Piece mirrored(double mirrorXM) {
+            return new Straight(start.mirrored(mirrorXM), end.mirrored(mirrorXM));
+        }
+
+        @Override
+        public Piece reversed() {
+            return new Straight(end, start);
+        }
+
+        @Override
+        public Piece moved(double acrossM, double upM) {
+            return new Straight(start.moved(acrossM, upM), end.moved(acrossM, upM));
         }
     }
 
@@ -43,11 +78,16 @@ public sealed interface Piece {
      * @param fromRad direction from the centre to the start
      * @param sweepRad signed turn about the centre: above 0 counter-clockwise
      */
-    record Arc(Point centre, double radiusM, double fromRad, double sweepRad) implements Piece {
+    record Arc(Point centre, double radiusM, double fromRad, double sweepRad, boolean isPivot) implements Piece {
         public Arc {
             if (!(radiusM > 0)) {
                 throw new IllegalArgumentException("An arc's radius (%s m) must be above 0.".formatted(radiusM));
             }
+        }
+
+        /** Ridden in a bend. */
+        public Arc(Point centre, double radiusM, double fromRad, double sweepRad) {
+            this(centre, radiusM, fromRad, sweepRad, false);
         }
 
         @Override
@@ -61,25 +101,24 @@ public sealed interface Piece {
         }
 
         @Override
-        public Point start() {
-            return centre.towards(fromRad, radiusM);
+        public Pose at(double alongM) {
+            double direction = fromRad + Math.signum(sweepRad) * alongM / radiusM;
+            return new Pose(centre.towards(direction, radiusM), direction + Math.signum(sweepRad) * Math.PI / 2);
         }
 
         @Override
-        public Point end() {
-            return centre.towards(fromRad + sweepRad, radiusM);
+        public Piece mirrored(double mirrorXM) {
+            return new Arc(centre.mirrored(mirrorXM), radiusM, Math.PI - fromRad, -sweepRad, isPivot);
         }
 
-        /** Its two ends, and where it passes straight below, beside or above its centre. */
         @Override
-        public Stream<Point> extremes() {
-            double low = Math.min(fromRad, fromRad + sweepRad);
-            double high = Math.max(fromRad, fromRad + sweepRad);
-            double quarter = Math.PI / 2;
-            Stream<Point> between = IntStream.rangeClosed(
-                            (int) Math.ceil(low / quarter - 1e-9), (int) Math.floor(high / quarter + 1e-9))
-                    .mapToObj(i -> centre.towards(i * quarter, radiusM));
-            return Stream.concat(Stream.of(start(), end()), between);
+        public Piece reversed() {
+            return new Arc(centre, radiusM, fromRad + sweepRad, -sweepRad, isPivot);
+        }
+
+        @Override
+        public Piece moved(double acrossM, double upM) {
+            return new Arc(centre.moved(acrossM, upM), radiusM, fromRad, sweepRad, isPivot);
         }
     }
 }

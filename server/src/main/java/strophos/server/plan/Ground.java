@@ -60,7 +60,7 @@ public record Ground(
         return switch (line) {
             case TRACK, FENCE_LINE, POLE_LINE -> of(Figures.track(ARENA, CORNER_RADIUS_M));
             case CIRCLE, SPIRAL, POLE_FAN -> of(Figures.circle(ARENA, "A", circleM, Rein.LEFT));
-            case SERPENTINE -> of(Figures.serpentine(ARENA, LOOPS));
+            case SERPENTINE -> of(Figures.serpentine(ARENA, LOOPS, Rein.LEFT));
             default -> NOT_DRAWN;
         };
     }
