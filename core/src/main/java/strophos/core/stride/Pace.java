@@ -1,24 +1,56 @@
 package strophos.core.stride;
 
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
 /** The gaits of which a stride is measured, as they are mostly worked in. */
 public enum Pace {
     /** Medium walk [1]. A step over poles is half a stride. */
-    WALK(new Stride(1.87, 1.73), 2, 0.80, 0.90),
+    WALK(
+            Variant.MEDIUM,
+            Map.of(
+                    Variant.COLLECTED, new Stride(1.57, 1.37),
+                    Variant.MEDIUM, new Stride(1.87, 1.73),
+                    Variant.EXTENDED, new Stride(1.93, 1.82)),
+            2,
+            0.80,
+            0.90),
     /** Working trot [1]. */
-    TROT(new Stride(2.73, 3.61), 2, 1.20, 1.40),
+    TROT(
+            Variant.WORKING,
+            Map.of(
+                    Variant.COLLECTED, new Stride(2.50, 3.20),
+                    Variant.WORKING, new Stride(2.73, 3.61),
+                    Variant.MEDIUM, new Stride(3.26, 4.47),
+                    Variant.EXTENDED, new Stride(3.55, 4.93)),
+            2,
+            1.20,
+            1.40),
     /** Working canter [1]. Poles are a stride apart. */
-    CANTER(new Stride(2.35, 3.91), 1, 2.75, 3.35);
+    CANTER(
+            Variant.WORKING,
+            Map.of(
+                    Variant.COLLECTED, new Stride(2.00, 3.27),
+                    Variant.WORKING, new Stride(2.35, 3.91),
+                    Variant.MEDIUM, new Stride(2.94, 4.90),
+                    Variant.EXTENDED, new Stride(3.47, 5.97)),
+            1,
+            2.75,
+            3.35);
 
     /** The height to which the means and the table of poles belong, in metres. */
     static final double USUAL_HEIGHT_M = 1.65;
 
-    private final Stride mean;
+    private final Variant usual;
+    private final Map<Variant, Stride> means;
     private final int polesAStride;
     private final double leastPoleM;
     private final double mostPoleM;
 
-    Pace(Stride mean, int polesAStride, double leastPoleM, double mostPoleM) {
-        this.mean = mean;
+    Pace(Variant usual, Map<Variant, Stride> means, int polesAStride, double leastPoleM, double mostPoleM) {
+        this.usual = usual;
+        this.means = means;
         this.polesAStride = polesAStride;
         this.leastPoleM = leastPoleM;
         this.mostPoleM = mostPoleM;
@@ -36,7 +68,42 @@ public enum Pace {
      */
     public Stride usual(double heightM) {
         double scale = scale(heightM);
+        Stride mean = means.get(usual);
         return new Stride(mean.lengthM() * scale, mean.speedMs() * Math.sqrt(scale));
+    }
+
+    /** The variants of which a mean is known: a walk has no working one. */
+    public Set<Variant> variants() {
+        return means.keySet();
+    }
+
+    /** The variant in which it is mostly worked, and measured. */
+    public Variant usualVariant() {
+        return usual;
+    }
+
+    /** The mean of elite horses [1]; empty for a variant this gait does not have. */
+    public Optional<Stride> mean(Variant variant) {
+        return Optional.ofNullable(means.get(variant));
+    }
+
+    /**
+     * A horse's own stride in another variant: as much longer and faster as the means are (assumption).
+     *
+     * @param own in the usual variant
+     * @throws IllegalArgumentException for a variant this gait does not have
+     */
+    public Stride in(Variant variant, Stride own) {
+        Stride there = mean(variant)
+                .orElseThrow(() -> new IllegalArgumentException("There is no %s %s.".formatted(variant, this)));
+        Stride here = means.get(usual);
+        return new Stride(
+                own.lengthM() * there.lengthM() / here.lengthM(), own.speedMs() * there.speedMs() / here.speedMs());
+    }
+
+    /** Steps as they are counted: two a stride in walk and trot; canter is counted in strides. */
+    public double steps(double strides) {
+        return strides * polesAStride;
     }
 
     /**

@@ -23,6 +23,31 @@ class StrideTest {
         return new StrideMeasure(pace, StrideMeasure.Way.POLES, apartM, 1, OptionalDouble.empty(), DAY);
     }
 
+    /** The same source, in every variant. */
+    @ParameterizedTest
+    @CsvSource({
+        "WALK, COLLECTED, 1.37, 1.57, 52.4", "WALK, MEDIUM, 1.73, 1.87, 55.5", "WALK, EXTENDED, 1.82, 1.93, 56.6",
+        "TROT, COLLECTED, 3.20, 2.50, 76.8", "TROT, WORKING, 3.61, 2.73, 79.3", "TROT, MEDIUM, 4.47, 3.26, 82.3",
+        "TROT, EXTENDED, 4.93, 3.55, 83.3", "CANTER, COLLECTED, 3.27, 2.00, 98.1", "CANTER, WORKING, 3.91, 2.35, 99.8",
+        "CANTER, MEDIUM, 4.90, 2.94, 100.0", "CANTER, EXTENDED, 5.97, 3.47, 103.2"
+    })
+    void extensionLengthensTheStrideAndHardlyQuickensIt(
+            Pace pace, Variant variant, double speed, double length, double tempo) {
+        Stride mean = pace.mean(variant).orElseThrow();
+        assertThat(mean.speedMs()).isEqualTo(speed);
+        assertThat(mean.lengthM()).isEqualTo(length);
+        assertThat(mean.tempo()).isCloseTo(tempo, within(0.05));
+        assertThat(pace.in(variant, pace.usual(1.65)).lengthM()).isCloseTo(length, within(1e-9));
+        assertThat(pace.in(variant, pace.usual(1.65)).speedMs()).isCloseTo(speed, within(1e-9));
+    }
+
+    @Test
+    void aWalkHasNoWorkingVariant() {
+        assertThat(Pace.WALK.variants()).doesNotContain(Variant.WORKING).contains(Pace.WALK.usualVariant());
+        assertThatThrownBy(() -> Pace.WALK.in(Variant.WORKING, Pace.WALK.usual(1.65)))
+                .hasMessageContaining("no WORKING WALK");
+    }
+
     /** Means of elite dressage horses (Clayton 1994, 1995; from memory): the last is the quotient of the two others. */
     @ParameterizedTest
     @CsvSource({"WALK, 1.73, 1.87, 55.5", "TROT, 3.61, 2.73, 79.3", "CANTER, 3.91, 2.35, 99.8"})
