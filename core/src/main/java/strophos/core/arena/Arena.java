@@ -110,7 +110,8 @@ public record Arena(Shape shape, double widthM, double lengthM, double slopePct,
             case "B" -> new Point(widthM, lengthM / 2);
             case "E" -> new Point(0, lengthM / 2);
             case "X" -> new Point(widthM / 2, lengthM / 2);
-            default -> throw new IllegalArgumentException("This arena has no letter %s.".formatted(name));
+            default ->
+                throw new NotRiddenHere(NotRiddenHere.Reason.NO_LETTER, "This arena has no letter %s.".formatted(name));
         });
     }
 

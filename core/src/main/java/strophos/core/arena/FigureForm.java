@@ -44,7 +44,7 @@ public enum FigureForm {
     public record Bounds(double least, double most, double usual) {
         static final Bounds NONE = new Bounds(0, 0, 0);
 
-        boolean hold(double asked) {
+        public boolean hold(double asked) {
             return asked >= least && asked <= most;
         }
     }

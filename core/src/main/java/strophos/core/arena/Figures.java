@@ -71,7 +71,8 @@ public final class Figures {
         double obliqueM = (r * (1 + Math.cos(BACK_RAD)) - r * (1 - Math.cos(BACK_RAD))) / Math.sin(BACK_RAD);
         return onRein(arena, rein, letter, at -> {
             if (arena.inwardRad(at).isEmpty()) {
-                throw new IllegalArgumentException(
+                throw new NotRiddenHere(
+                        NotRiddenHere.Reason.NOT_ON_TRACK,
                         "A half circle back begins on the track, not at %s.".formatted(letter));
             }
             return onTrack(arena, at, r).turn(r, PI + BACK_RAD).ahead(obliqueM).turn(r, -BACK_RAD);
@@ -160,10 +161,13 @@ public final class Figures {
      * @param turns rounds on the way in, and as many on the way out, at least 1
      */
     public static Figure spiral(Arena arena, String letter, double fromM, double toM, int turns, Rein rein) {
-        if (!(toM <= fromM) || turns < 1) {
-            throw new IllegalArgumentException(
-                    "A spiral goes in from %s m to no more than that (%s m), in 1 turn or more (%d)."
-                            .formatted(fromM, toM, turns));
+        if (!(toM <= fromM)) {
+            throw new NotRiddenHere(
+                    NotRiddenHere.Reason.WIDENS,
+                    "A spiral goes in from %s m to no more than that, not to %s m.".formatted(fromM, toM));
+        }
+        if (turns < 1) {
+            throw new IllegalArgumentException("A spiral has at least 1 turn, not %d.".formatted(turns));
         }
         int halves = 2 * turns;
         List<Double> radii = new ArrayList<>();
@@ -250,7 +254,8 @@ public final class Figures {
     private static Figure onRein(Arena arena, Rein rein, String letter, FromPlace figure) {
         Point at = arena.place(letter);
         if (!arena.holds(at)) {
-            throw new IllegalArgumentException(
+            throw new NotRiddenHere(
+                    NotRiddenHere.Reason.LETTER_OUTSIDE,
                     "%s stands outside the arena; figures are laid at a place inside.".formatted(letter));
         }
         Point left = rein == Rein.RIGHT ? at.mirrored(arena.widthM() / 2) : at;
@@ -274,7 +279,8 @@ public final class Figures {
 
     private static void needSides(Arena arena) {
         if (arena.shape() != Shape.RECTANGLE || arena.lengthM() < 2 * CORNER_LETTER_M + 2) {
-            throw new IllegalArgumentException(
+            throw new NotRiddenHere(
+                    NotRiddenHere.Reason.NO_LONG_SIDE,
                     "This figure needs a long side with corners; ride a circle, an eight or a spiral here.");
         }
     }

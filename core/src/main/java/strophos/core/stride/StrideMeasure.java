@@ -59,10 +59,14 @@ public record StrideMeasure(Pace pace, Way way, double distanceM, double count, 
      * @param heightM of the horse
      */
     public Stride stride(double heightM) {
-        double speed = seconds.isPresent()
-                ? distanceM / seconds.getAsDouble()
-                : lengthM() * pace.usual(heightM).tempo() / 60;
-        return new Stride(lengthM(), speed);
+        return new Stride(
+                lengthM(),
+                speedMs().orElseGet(() -> lengthM() * pace.usual(heightM).tempo() / 60));
+    }
+
+    /** By the watch; empty without one. */
+    public OptionalDouble speedMs() {
+        return seconds.isEmpty() ? seconds : OptionalDouble.of(distanceM / seconds.getAsDouble());
     }
 
     /** The poles that suit the measured step. */

@@ -4,6 +4,6 @@
  * <p>Sources: [1] H. Clayton, Comparison of the stride kinematics of the collected, working, medium and extended trot,
  * EVJ 26 (1994); of the canter, EVJ Suppl. 18 (1994); of the walk, AJVR 56 (1995): means of elite dressage horses, from
  * memory. [2] Froude scaling, an assumption: lengths as the height, speeds as its root. [3] Pole distances: common
- * practice, no source.
+ * practice, no source. [4] Strides to fences: common handbook table, from memory.
  */
 package strophos.core.stride;

@@ -41,7 +41,7 @@ class AnyFigureTest {
                 assertThat(arena.holds(e.where()))
                         .as("%s says where it leaves", wish)
                         .isFalse();
-            } catch (IllegalArgumentException e) {
+            } catch (TurnsNeedRoom | NotRiddenHere e) {
                 assertThat(e).hasMessageMatching(".*(room|needs|begins on|goes in from).*");
             }
         }

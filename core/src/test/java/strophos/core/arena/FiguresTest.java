@@ -191,6 +191,8 @@ class FiguresTest {
         assertThat(spiral.pieces()).hasSize(12);
         assertThatThrownBy(() -> Figures.spiral(Arena.SMALL, "A", 10, 20, 3, Rein.LEFT))
                 .hasMessageContaining("no more than that");
+        assertThatThrownBy(() -> Figures.spiral(Arena.SMALL, "A", 20, 10, 0, Rein.LEFT))
+                .hasMessageContaining("1 turn");
     }
 
     /** 10 ft circles are turned in steps: nothing of them counts as bend. */
@@ -229,7 +231,7 @@ class FiguresTest {
     @Test
     void turnsThatNeedMoreRoomSaySo() {
         assertThatThrownBy(() -> Figures.upTheArena(Arena.SMALL, 0.5, 11, Rein.LEFT))
-                .isInstanceOf(IllegalArgumentException.class);
+                .isInstanceOf(FigureLeavesArena.class);
         assertThatThrownBy(() -> Trace.through(List.of(new Point(0, 0), new Point(2, 0), new Point(2, 9)), 5))
                 .isInstanceOfSatisfying(
                         TurnsNeedRoom.class, e -> assertThat(e.where()).isEqualTo(new Point(2, 0)))

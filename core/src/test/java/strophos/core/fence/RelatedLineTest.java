@@ -15,6 +15,7 @@ class RelatedLineTest {
 
     private static final double FT = 0.3048;
     private static final double FENCE_M = 0.8;
+    private static final double HORSE_M = 12 * FT;
 
     /** Common handbook table for a horse of 12 ft: (n + 1) × 12 ft. */
     @ParameterizedTest
@@ -29,22 +30,22 @@ class RelatedLineTest {
         "8, 108, 32.92"
     })
     void theHandbooksDistances(int strides, double feet, double metres) {
-        double distance = RelatedLine.distanceM(strides, JumpingStride.HORSE_M, FENCE_M);
+        double distance = RelatedLine.distanceM(strides, HORSE_M, FENCE_M);
         assertThat(distance / FT).isCloseTo(feet, within(1e-9));
         assertThat(distance).isCloseTo(metres, within(0.005));
         RelatedLine line = new RelatedLine(distance, FENCE_M);
-        assertThat(line.nearest(JumpingStride.HORSE_M)).isEqualTo(strides);
-        assertThat(line.in(strides, JumpingStride.HORSE_M).suits()).isEqualTo(Suits.AS_IT_IS);
+        assertThat(line.nearest(HORSE_M)).isEqualTo(strides);
+        assertThat(line.in(strides, HORSE_M).suits()).isEqualTo(Suits.AS_IT_IS);
     }
 
     /** 72 ft in six instead of five: 10.00 ft if take-off and landing keep their 12 ft, 10.29 ft if they shrink with the stride. */
     @Test
     void oneStrideMoreInTheSameLine() {
-        Count six = new RelatedLine(72 * FT, FENCE_M).in(6, JumpingStride.HORSE_M);
+        Count six = new RelatedLine(72 * FT, FENCE_M).in(6, HORSE_M);
         assertThat(six.fixedStrideM() / FT).isCloseTo(10.00, within(0.005));
         assertThat(six.strideM() / FT).isCloseTo(10.29, within(0.005));
         assertThat(six.suits()).isEqualTo(Suits.MOVE);
-        Count four = new RelatedLine(72 * FT, FENCE_M).in(4, JumpingStride.HORSE_M);
+        Count four = new RelatedLine(72 * FT, FENCE_M).in(4, HORSE_M);
         assertThat(four.fixedStrideM() / FT).isCloseTo(15, within(1e-9));
     }
 
@@ -65,11 +66,10 @@ class RelatedLineTest {
     /** Fences of half a metre: 8 ft of take-off and landing. */
     @Test
     void lowFencesShrinkTakeOffAndLanding() {
-        assertThat(RelatedLine.distanceM(3, JumpingStride.HORSE_M, 0.4) / FT).isCloseTo(3 * 12 + 8, within(1e-9));
-        assertThat(RelatedLine.distanceM(3, JumpingStride.HORSE_M, 0.51) / FT).isCloseTo(48, within(1e-9));
+        assertThat(RelatedLine.distanceM(3, HORSE_M, 0.4) / FT).isCloseTo(3 * 12 + 8, within(1e-9));
+        assertThat(RelatedLine.distanceM(3, HORSE_M, 0.51) / FT).isCloseTo(48, within(1e-9));
         // a bounce has no stride between: 12 ft, the longest of 9 to 12 ft
-        assertThat(RelatedLine.distanceM(0, JumpingStride.HORSE_M, FENCE_M) / FT)
-                .isCloseTo(12, within(1e-9));
+        assertThat(RelatedLine.distanceM(0, HORSE_M, FENCE_M) / FT).isCloseTo(12, within(1e-9));
     }
 
     @Test
@@ -88,12 +88,6 @@ class RelatedLineTest {
         }
     }
 
-    @ParameterizedTest
-    @CsvSource({"168, 12", "149, 12", "148, 11", "138, 11", "137, 10", "128, 10", "127, 9"})
-    void stridesByHeight(int heightCm, double feet) {
-        assertThat(JumpingStride.usualM(heightCm) / FT).isCloseTo(feet, within(1e-9));
-    }
-
     /** 350 m/min over 420 m: 72 s. */
     @Test
     void theTimeAllowed() {
@@ -107,6 +101,5 @@ class RelatedLineTest {
         assertThatThrownBy(() -> new RelatedLine(20, 3)).hasMessageContaining("up to 2 m");
         assertThatThrownBy(() -> new RelatedLine(20, 1).in(0, 3)).hasMessageContaining("1 stride or more");
         assertThatThrownBy(() -> RelatedLine.distanceM(-1, 3, 1)).hasMessageContaining("0 strides or more");
-        assertThatThrownBy(() -> JumpingStride.usualM(12)).hasMessageContaining("[60, 220]");
     }
 }

@@ -41,6 +41,15 @@ class StrideTest {
         assertThat(pace.in(variant, pace.usual(1.65)).speedMs()).isCloseTo(speed, within(1e-9));
     }
 
+    /** Common handbook table: a horse 12 ft, ponies 9, 10 or 11 ft by size; the heights are common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({"168, 12", "149, 12", "148, 11", "138, 11", "137, 10", "128, 10", "127, 9"})
+    void theStrideToFencesIsNotScaled(int heightCm, double feet) {
+        Stride usual = Pace.JUMPING.usual(heightCm / 100.0);
+        assertThat(usual.lengthM() / 0.3048).isCloseTo(feet, within(1e-9));
+        assertThat(usual.tempo()).isCloseTo(95.7, within(0.05));
+    }
+
     @Test
     void aWalkHasNoWorkingVariant() {
         assertThat(Pace.WALK.variants()).doesNotContain(Variant.WORKING).contains(Pace.WALK.usualVariant());

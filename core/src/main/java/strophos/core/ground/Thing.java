@@ -1,0 +1,216 @@
+package strophos.core.ground;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import strophos.core.arena.Arena;
+import strophos.core.arena.Figure;
+import strophos.core.arena.FigureWish;
+import strophos.core.arena.Piece;
+import strophos.core.arena.Point;
+import strophos.core.arena.Pose;
+import strophos.core.poles.Fan;
+
+/** One of the things that make up a set-up: a line to ride, or what lies and stands on the ground. */
+public sealed interface Thing {
+
+    /** What must be set out by hand, in the order in which one walks it. */
+    List<Spot> spots(Arena arena);
+
+    /** Poles and fences, drawn from end to end. */
+    default List<Bar> bars() {
+        return List.of();
+    }
+
+    /** The first spot that the arena does not hold. */
+    default Optional<Spot> outside(Arena arena) {
+        return spots(arena).stream().filter(s -> !arena.holds(s.at())).findFirst();
+    }
+
+    /** A figure to ride. */
+    record OfFigure(FigureWish wish) implements Thing {
+
+        private static final double SAME_M = 0.01;
+
+        /** The middles of its circles and half circles, and where the bend changes; a figure is never outside, it is refused. */
+        @Override
+        public List<Spot> spots(Arena arena) {
+            Figure figure = wish.laid(arena);
+            List<Spot> spots = new ArrayList<>();
+            for (Point middle : middles(figure)) {
+                spots.add(new Spot(SpotKind.MIDDLE, spots.size() + 1, middle));
+            }
+            List<Double> changes = figure.bendChangesM();
+            for (int i = 0; i < changes.size(); i++) {
+                spots.add(new Spot(
+                        SpotKind.CHANGE, i + 1, figure.at(changes.get(i)).at()));
+            }
+            return spots;
+        }
+
+        private static List<Point> middles(Figure figure) {
+            List<Point> middles = new ArrayList<>();
+            for (Piece p : figure.pieces()) {
+                if (p instanceof Piece.Arc arc
+                        && Math.abs(arc.sweepRad()) >= Math.PI - 1e-9
+                        && middles.stream().noneMatch(m -> m.distanceM(arc.centre()) < SAME_M)) {
+                    middles.add(arc.centre());
+                }
+            }
+            return middles;
+        }
+    }
+
+    /**
+     * Poles one after the other, square to the way ridden.
+     *
+     * @param first middle of the first pole, and the way ridden
+     * @param apartM from middle to middle
+     * @param isRaised on blocks or cavaletti
+     */
+    record OfPoles(Pose first, int poles, double apartM, double poleM, boolean isRaised) implements Thing {
+
+        public static final int MOST = 12;
+
+        public OfPoles {
+            if (poles < 1 || poles > MOST || !(apartM >= 0.4 && apartM <= 5) || !(poleM >= 1 && poleM <= 6)) {
+                throw new IllegalArgumentException(
+                        "A row has 1 to %d poles (%d) of 1 to 6 m (%s m), 0.4 to 5 m apart (%s m)."
+                                .formatted(MOST, poles, poleM, apartM));
+            }
+        }
+
+        @Override
+        public List<Bar> bars() {
+            return along(first, poles, i -> i * apartM, poleM);
+        }
+
+        @Override
+        public List<Spot> spots(Arena arena) {
+            return ends(bars(), SpotKind.POLE_LEFT, SpotKind.POLE_RIGHT);
+        }
+    }
+
+    /**
+     * A fan of poles.
+     *
+     * @param middle to which it points, and the way from there to the middle of the fan
+     */
+    record OfFan(Pose middle, Fan fan) implements Thing {
+
+        @Override
+        public List<Bar> bars() {
+            return IntStream.range(0, fan.poles())
+                    .mapToObj(i -> middle.headingRad() + (i - (fan.poles() - 1) / 2.0) * fan.gapRad())
+                    .map(way -> new Bar(
+                            middle.at().towards(way, fan.middleM() - fan.poleM() / 2),
+                            middle.at().towards(way, fan.middleM() + fan.poleM() / 2)))
+                    .toList();
+        }
+
+        @Override
+        public List<Spot> spots(Arena arena) {
+            List<Spot> spots = new ArrayList<>();
+            if (arena.holds(middle.at())) {
+                spots.add(new Spot(SpotKind.MIDDLE, 1, middle.at()));
+            }
+            spots.addAll(ends(bars(), SpotKind.POLE_INNER, SpotKind.POLE_OUTER));
+            return spots;
+        }
+    }
+
+    /**
+     * Fences one after the other, square to the way ridden.
+     *
+     * @param first middle of the first fence, and the way ridden
+     * @param distancesM from each to the next; none for a single fence
+     * @param fenceM how high
+     * @param widthM from stand to stand
+     */
+    record OfFences(Pose first, List<Double> distancesM, double fenceM, double widthM) implements Thing {
+
+        public static final int MOST = 8;
+
+        public OfFences {
+            distancesM = List.copyOf(distancesM);
+            if (distancesM.size() >= MOST
+                    || distancesM.stream().anyMatch(d -> !(d >= 2 && d <= 60))
+                    || !(fenceM >= 0 && fenceM <= 2)
+                    || !(widthM >= 1 && widthM <= 6)) {
+                throw new IllegalArgumentException(
+                        "Up to %d fences stand 2 to 60 m apart (%s), up to 2 m high (%s m) and 1 to 6 m wide (%s m)."
+                                .formatted(MOST, distancesM, fenceM, widthM));
+            }
+        }
+
+        @Override
+        public List<Bar> bars() {
+            return along(
+                    first,
+                    distancesM.size() + 1,
+                    i -> distancesM.stream().limit(i).mapToDouble(d -> d).sum(),
+                    widthM);
+        }
+
+        @Override
+        public List<Spot> spots(Arena arena) {
+            return ends(bars(), SpotKind.FENCE_LEFT, SpotKind.FENCE_RIGHT);
+        }
+    }
+
+    /** A straight line ridden sideways from letter to letter: nothing to set out, since letters stand. */
+    record OfYield(String from, String to) implements Thing {
+
+        @Override
+        public List<Spot> spots(Arena arena) {
+            return List.of();
+        }
+    }
+
+    /**
+     * Quarters in on a circle.
+     *
+     * @param fore the circle of the forehand
+     * @param hindM the circle of the quarters, across, about the same middle
+     */
+    record OfQuarters(FigureWish fore, double hindM) implements Thing {
+
+        @Override
+        public List<Spot> spots(Arena arena) {
+            return new OfFigure(fore).spots(arena);
+        }
+
+        /** The circle of the quarters, from beside where the forehand begins. */
+        public Figure hind(Arena arena) {
+            Piece.Arc outer = (Piece.Arc) fore.laid(arena).pieces().get(0);
+            return new Figure(List.of(new Piece.Arc(outer.centre(), hindM / 2, outer.fromRad(), outer.sweepRad())));
+        }
+    }
+
+    /** A cone. */
+    record OfCone(Point at) implements Thing {
+
+        @Override
+        public List<Spot> spots(Arena arena) {
+            return List.of(new Spot(SpotKind.CONE, 1, at));
+        }
+    }
+
+    private static List<Bar> along(Pose first, int count, Function<Integer, Double> alongM, double lengthM) {
+        return IntStream.range(0, count)
+                .mapToObj(i -> first.at().towards(first.headingRad(), alongM.apply(i)))
+                .map(middle -> Bar.across(middle, first.headingRad(), lengthM))
+                .toList();
+    }
+
+    private static List<Spot> ends(List<Bar> bars, SpotKind from, SpotKind to) {
+        List<Spot> spots = new ArrayList<>();
+        for (int i = 0; i < bars.size(); i++) {
+            spots.add(new Spot(from, i + 1, bars.get(i).from()));
+            spots.add(new Spot(to, i + 1, bars.get(i).to()));
+        }
+        return spots;
+    }
+}
