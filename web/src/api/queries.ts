@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
 import { api } from './client'
 import { answerOf } from './problem'
-import type { WantedBlock } from './index'
+import type { WantedBlock, WantedGround } from './index'
 
 /** Everything that is read under a key of this name, whatever else its key says. */
 export const allOf = (name: keyof typeof queries | 'cards' | 'packet' | 'safety') => ({
@@ -127,6 +127,14 @@ export const queries = {
     queryOptions({
       queryKey: ['strides', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/strides', path(pair))),
+    }),
+  ground: () => queryOptions({ queryKey: ['ground'], queryFn: () => answerOf(api.GET('/api/v1/ground')) }),
+  /** Read, though it is asked with a body: what these things measure, for these horses. */
+  measures: (wanted: WantedGround) =>
+    queryOptions({
+      queryKey: ['measures', wanted],
+      queryFn: () => answerOf(api.POST('/api/v1/ground/measures', { body: wanted })),
+      staleTime: 60_000,
     }),
   work: (pair: string) =>
     queryOptions({

@@ -116,6 +116,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/ground": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["room"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/ground/arenas/{arena}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_6"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/ground/layouts/{layout}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["layout"];
+        put: operations["change_5"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/ground/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/ground/pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["walk"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/groups": {
         parameters: {
             query?: never;
@@ -1496,6 +1576,26 @@ export interface components {
             /** @enum {string} */
             region: "HEAD" | "FACE" | "TAIL" | "GAIT" | "ANSWER";
         };
+        "core.arena.Bounds": {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            usual: number;
+        };
+        "core.fence.Count": {
+            /** Format: double */
+            fixedStrideM: number;
+            /** Format: double */
+            moveOutM: number;
+            /** Format: double */
+            strideM: number;
+            /** Format: int32 */
+            strides: number;
+            /** @enum {string} */
+            suits: "SHORT" | "AS_IT_IS" | "LONG" | "MOVE";
+        };
         "core.homework.DoseRange": {
             /** Format: int32 */
             least: number;
@@ -2249,6 +2349,413 @@ export interface components {
             isTrial: boolean;
             leaveOut: boolean;
             text: string;
+        };
+        "ground.ArenaOfYard": {
+            drawn: components["schemas"]["ground.ArenaView"];
+            isPutAway: boolean;
+            told: components["schemas"]["ground.WantedArena"] | null;
+            /** Format: int32 */
+            version: number;
+        };
+        "ground.ArenaView": {
+            id: string;
+            /** Format: double */
+            lengthM: number;
+            letters: {
+                [key: string]: components["schemas"]["ground.PointView"];
+            };
+            name: string | null;
+            /** @enum {string} */
+            shape: "RECTANGLE" | "OVAL";
+            /** Format: double */
+            slopePct: number;
+            /** Format: double */
+            widthM: number;
+        };
+        "ground.BarView": {
+            /** Format: double */
+            x1: number;
+            /** Format: double */
+            x2: number;
+            /** Format: double */
+            y1: number;
+            /** Format: double */
+            y2: number;
+        };
+        "ground.FanHorse": {
+            fits: boolean;
+            /** Format: double */
+            lineM: number;
+            /** Format: uuid */
+            pair: string;
+            /** Format: double */
+            stepM: number;
+        };
+        "ground.FanView": {
+            /** Format: double */
+            gapDeg: number;
+            horses: components["schemas"]["ground.FanHorse"][];
+            /** Format: double */
+            innerM: number;
+            /** Format: double */
+            leastLineM: number;
+            /** Format: double */
+            middleM: number;
+            /** Format: double */
+            mostLineM: number;
+            /** Format: double */
+            outerM: number;
+        };
+        "ground.FencesView": {
+            gaps: components["schemas"]["ground.GapView"][];
+        };
+        "ground.FigureHorse": {
+            bendsDeg: number[];
+            /** Format: double */
+            fewerM: number | null;
+            /** Format: double */
+            moreM: number | null;
+            /** Format: double */
+            mostBendDeg: number | null;
+            /** Format: uuid */
+            pair: string;
+            /** Format: double */
+            rightLegsMoreM: number | null;
+            /** Format: double */
+            seconds: number | null;
+            /** Format: double */
+            steps: number | null;
+            tooTight: components["schemas"]["ground.TightView"] | null;
+        };
+        "ground.FigureView": {
+            bendChangesM: number[];
+            horses: components["schemas"]["ground.FigureHorse"][];
+            /** Format: double */
+            leftM: number;
+            /** Format: double */
+            lengthM: number;
+            pieces: components["schemas"]["ground.PieceView"][];
+            /** Format: double */
+            rightM: number;
+        };
+        "ground.FormView": {
+            count: components["schemas"]["core.arena.Bounds"];
+            fields: ("AT" | "SIZE" | "TO" | "COUNT" | "CORNER")[];
+            /** @enum {string} */
+            form: "TRACK" | "CIRCLE" | "VOLTE" | "HALF_CIRCLE_BACK" | "HALF_VOLTE" | "DIAGONAL" | "SHORT_DIAGONAL" | "CHANGE_IN_CIRCLE" | "LOOP" | "SERPENTINE" | "FIGURE_EIGHT" | "SPIRAL" | "CENTRE_LINE" | "QUARTER_LINE" | "ZIGZAG" | "TWO_CONES" | "HAUNCHES_TURN";
+            size: components["schemas"]["core.arena.Bounds"];
+            usualAt: string;
+        };
+        "ground.GaitView": {
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
+            /** @enum {string} */
+            usual: "COLLECTED" | "WORKING" | "MEDIUM" | "EXTENDED";
+            variants: ("COLLECTED" | "WORKING" | "MEDIUM" | "EXTENDED")[];
+        };
+        "ground.GapHorse": {
+            counts: components["schemas"]["core.fence.Count"][];
+            /** Format: uuid */
+            pair: string;
+            /** Format: double */
+            strides: number;
+        };
+        "ground.GapView": {
+            /** Format: double */
+            distanceM: number;
+            horses: components["schemas"]["ground.GapHorse"][];
+        };
+        "ground.GroundRoom": {
+            arenas: components["schemas"]["ground.ArenaOfYard"][];
+            corner: components["schemas"]["core.arena.Bounds"];
+            forms: components["schemas"]["ground.FormView"][];
+            gaits: components["schemas"]["ground.GaitView"][];
+            isPaceWalked: boolean;
+            layouts: components["schemas"]["ground.LayoutInShort"][];
+            narrowest: components["schemas"]["core.arena.Bounds"];
+            /** Format: double */
+            paceM: number;
+        };
+        "ground.GroundView": {
+            arena: components["schemas"]["ground.ArenaView"];
+            horses: components["schemas"]["ground.HorseView"][];
+            things: components["schemas"]["ground.ThingView"][];
+        };
+        "ground.HorseView": {
+            /** Format: int32 */
+            evenLeftM: number | null;
+            /** Format: int32 */
+            evenRightM: number | null;
+            /** Format: int32 */
+            heightCm: number | null;
+            horse: string;
+            jumping: components["schemas"]["ground.StrideView"] | null;
+            /** Format: uuid */
+            pair: string;
+            rider: string;
+            stride: components["schemas"]["ground.StrideView"] | null;
+        };
+        "ground.Landmark": {
+            name: string;
+            x: number;
+            y: number;
+        };
+        "ground.LayoutInShort": {
+            arena: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            isPutAway: boolean;
+            name: string;
+            /** Format: int32 */
+            things: number;
+        };
+        "ground.LayoutView": {
+            arena: string;
+            /** Format: uuid */
+            id: string;
+            isPutAway: boolean;
+            name: string;
+            things: components["schemas"]["ground.WantedThing"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "ground.NewArena": {
+            arena: components["schemas"]["ground.WantedArena"];
+            isPutAway: boolean;
+            /** Format: int32 */
+            version: number;
+        };
+        "ground.NewLayout": {
+            arena: string;
+            isPutAway: boolean;
+            name: string;
+            things: components["schemas"]["ground.WantedThing"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "ground.OfFan": {
+            gapDeg: number | null;
+            middle: components["schemas"]["ground.Way"];
+            middleM: number;
+            poleM: number;
+            /** Format: int32 */
+            poles: number;
+        };
+        "ground.OfFences": {
+            distancesM: number[];
+            fenceM: number;
+            first: components["schemas"]["ground.Way"];
+            widthM: number;
+        };
+        "ground.OfFigure": {
+            at: string;
+            cornerM: number;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            form: "TRACK" | "CIRCLE" | "VOLTE" | "HALF_CIRCLE_BACK" | "HALF_VOLTE" | "DIAGONAL" | "SHORT_DIAGONAL" | "CHANGE_IN_CIRCLE" | "LOOP" | "SERPENTINE" | "FIGURE_EIGHT" | "SPIRAL" | "CENTRE_LINE" | "QUARTER_LINE" | "ZIGZAG" | "TWO_CONES" | "HAUNCHES_TURN";
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            sizeM: number;
+            toM: number;
+        };
+        "ground.OfQuarters": {
+            at: string;
+            foreM: number;
+            hindM: number;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+        };
+        "ground.OfRow": {
+            apartM: number | null;
+            first: components["schemas"]["ground.Way"];
+            isRaised: boolean;
+            poleM: number;
+            /** Format: int32 */
+            poles: number;
+        };
+        "ground.OfYield": {
+            from: string;
+            to: string;
+        };
+        "ground.PieceView": {
+            /** Format: double */
+            centreX: number;
+            /** Format: double */
+            centreY: number;
+            /** Format: double */
+            fromRad: number;
+            /** Format: double */
+            radiusM: number;
+            /** Format: double */
+            sweepRad: number;
+            /** Format: double */
+            x1: number;
+            /** Format: double */
+            x2: number;
+            /** Format: double */
+            y1: number;
+            /** Format: double */
+            y2: number;
+        };
+        "ground.PointView": {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        "ground.QuartersHorse": {
+            /** Format: double */
+            angleDeg: number | null;
+            /** Format: double */
+            foreToHindM: number | null;
+            /** Format: double */
+            hindFor30M: number | null;
+            /** Format: uuid */
+            pair: string;
+        };
+        "ground.QuartersView": {
+            fore: components["schemas"]["ground.PieceView"][];
+            hind: components["schemas"]["ground.PieceView"][];
+            horses: components["schemas"]["ground.QuartersHorse"][];
+        };
+        "ground.RefusalView": {
+            /** @enum {string} */
+            code: "LEAVES" | "NO_ROOM" | "NO_LONG_SIDE" | "NO_LETTER" | "LETTER_OUTSIDE" | "NOT_ON_TRACK" | "WIDENS" | "NO_FAN" | "NO_WAY" | "NO_ROW";
+            where: components["schemas"]["ground.PointView"] | null;
+        };
+        "ground.RowHorse": {
+            own: components["schemas"]["core.stride.PoleSpacing"];
+            /** Format: uuid */
+            pair: string;
+            /** Format: double */
+            wideM: number;
+        };
+        "ground.RowView": {
+            /** Format: double */
+            apartM: number;
+            horses: components["schemas"]["ground.RowHorse"][];
+        };
+        "ground.Spot": {
+            x: number;
+            y: number;
+        };
+        "ground.SpotView": {
+            /** @enum {string} */
+            kind: "CONE" | "POLE_LEFT" | "POLE_RIGHT" | "POLE_INNER" | "POLE_OUTER" | "FENCE_LEFT" | "FENCE_RIGHT" | "MIDDLE" | "CHANGE";
+            /** Format: int32 */
+            number: number;
+            tapes: components["schemas"]["ground.TapeView"][];
+            which: components["schemas"]["ground.WhichView"] | null;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        "ground.StrideView": {
+            isOld: boolean;
+            /** Format: double */
+            lengthM: number;
+            /** Format: date */
+            measuredOn: string | null;
+            /** Format: double */
+            speedMs: number | null;
+        };
+        "ground.TapeView": {
+            from: string;
+            /** Format: double */
+            metres: number;
+            /** Format: double */
+            paces: number;
+        };
+        "ground.ThingView": {
+            bars: components["schemas"]["ground.BarView"][];
+            fan: components["schemas"]["ground.FanView"] | null;
+            fences: components["schemas"]["ground.FencesView"] | null;
+            figure: components["schemas"]["ground.FigureView"] | null;
+            id: string;
+            quarters: components["schemas"]["ground.QuartersView"] | null;
+            refusal: components["schemas"]["ground.RefusalView"] | null;
+            row: components["schemas"]["ground.RowView"] | null;
+            sideways: components["schemas"]["ground.YieldView"] | null;
+            spots: components["schemas"]["ground.SpotView"][];
+        };
+        "ground.TightView": {
+            /** Format: double */
+            diameterM: number;
+            /** Format: double */
+            leastM: number;
+            /** @enum {string} */
+            reason: "VOLTE" | "EVEN";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            where: components["schemas"]["ground.PointView"];
+        };
+        "ground.WalkedPaces": {
+            lengthM: number;
+            /** Format: int32 */
+            paces: number;
+        };
+        "ground.WantedArena": {
+            isLettered: boolean;
+            landmarks: components["schemas"]["ground.Landmark"][];
+            lengthM: number;
+            name: string;
+            /** @enum {string} */
+            shape: "RECTANGLE" | "OVAL";
+            slopePct: number;
+            widthM: number;
+        };
+        "ground.WantedGround": {
+            arena: string;
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
+            pairs: string[];
+            things: components["schemas"]["ground.WantedThing"][];
+            /** @enum {string} */
+            variant: "COLLECTED" | "WORKING" | "MEDIUM" | "EXTENDED";
+        };
+        "ground.WantedThing": {
+            cone: components["schemas"]["ground.Spot"] | null;
+            fan: components["schemas"]["ground.OfFan"] | null;
+            fences: components["schemas"]["ground.OfFences"] | null;
+            figure: components["schemas"]["ground.OfFigure"] | null;
+            id: string;
+            quarters: components["schemas"]["ground.OfQuarters"] | null;
+            row: components["schemas"]["ground.OfRow"] | null;
+            sideways: components["schemas"]["ground.OfYield"] | null;
+        };
+        "ground.Way": {
+            at: components["schemas"]["ground.Spot"];
+            headingDeg: number;
+        };
+        "ground.WhichView": {
+            isNearer: boolean;
+            letter: string;
+        };
+        "ground.YieldEnd": {
+            /** Format: double */
+            angleDeg: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            sideShare: number;
+            to: string;
+        };
+        "ground.YieldView": {
+            /** Format: double */
+            angleDeg: number;
+            ends: components["schemas"]["ground.YieldEnd"][];
+            from: components["schemas"]["ground.PointView"];
+            isForTeaching: boolean;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            sideShare: number;
+            to: components["schemas"]["ground.PointView"];
         };
         "homework.AssignmentView": {
             /** @enum {string|null} */
@@ -3616,7 +4123,7 @@ export interface components {
             changesOfBend: number;
             /** Format: double */
             lengthM: number;
-            pieces: components["schemas"]["plan.PieceView"][];
+            pieces: components["schemas"]["ground.PieceView"][];
             /** Format: double */
             smallestRadiusM: number | null;
         };
@@ -3687,26 +4194,6 @@ export interface components {
             rung: string;
             /** Format: int32 */
             seconds: number;
-        };
-        "plan.PieceView": {
-            /** Format: double */
-            centreX: number;
-            /** Format: double */
-            centreY: number;
-            /** Format: double */
-            fromRad: number;
-            /** Format: double */
-            radiusM: number;
-            /** Format: double */
-            sweepRad: number;
-            /** Format: double */
-            x1: number;
-            /** Format: double */
-            x2: number;
-            /** Format: double */
-            y1: number;
-            /** Format: double */
-            y2: number;
         };
         "plan.PlanForRide": {
             heat: components["schemas"]["core.welfare.Heat"];
@@ -4163,7 +4650,7 @@ export interface components {
             /** Format: date */
             on: string;
             /** @enum {string} */
-            pace: "WALK" | "TROT" | "CANTER";
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
             /** Format: double */
             seconds: number | null;
             /** @enum {string} */
@@ -4177,7 +4664,7 @@ export interface components {
             /** Format: date */
             on: string;
             /** @enum {string} */
-            pace: "WALK" | "TROT" | "CANTER";
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
             seconds: number | null;
             /** @enum {string} */
             way: "DISTANCE" | "POLES";
@@ -4189,7 +4676,7 @@ export interface components {
             /** Format: date */
             measuredOn: string | null;
             /** @enum {string} */
-            pace: "WALK" | "TROT" | "CANTER";
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
             poles: components["schemas"]["core.stride.PoleSpacing"];
             /** Format: double */
             speedMs: number | null;
@@ -4513,6 +5000,148 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["files.FileAnswer"];
+                };
+            };
+        };
+    };
+    room: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.GroundRoom"];
+                };
+            };
+        };
+    };
+    change_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                arena: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ground.NewArena"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.GroundRoom"];
+                };
+            };
+        };
+    };
+    layout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                layout: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.LayoutView"];
+                };
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                layout: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ground.NewLayout"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.LayoutView"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ground.WantedGround"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.GroundView"];
+                };
+            };
+        };
+    };
+    walk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ground.WalkedPaces"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.GroundRoom"];
                 };
             };
         };

@@ -60,6 +60,7 @@ class ArchitectureTest {
             "photo",
             "library",
             "look",
+            "ground",
             "pause",
             "homework",
             "plan",

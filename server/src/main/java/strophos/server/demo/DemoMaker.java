@@ -31,6 +31,7 @@ import strophos.server.access.AccountRepository;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
+import strophos.server.ground.GroundRepository;
 import strophos.server.horse.FactsRepository;
 import strophos.server.horse.Overrule;
 import strophos.server.lesson.GroupRepository;
@@ -82,6 +83,7 @@ class DemoMaker implements ApplicationRunner {
     private final FactsRepository facts;
     private final OutingRepository outings;
     private final StrideRepository strides;
+    private final GroundRepository ground;
     private final Placings placings;
     private final Safety safety;
     private final OwnImport ownWork;
@@ -102,6 +104,7 @@ class DemoMaker implements ApplicationRunner {
             FactsRepository facts,
             OutingRepository outings,
             StrideRepository strides,
+            GroundRepository ground,
             Placings placings,
             Safety safety,
             OwnImport ownWork,
@@ -120,6 +123,7 @@ class DemoMaker implements ApplicationRunner {
         this.facts = facts;
         this.outings = outings;
         this.strides = strides;
+        this.ground = ground;
         this.placings = placings;
         this.safety = safety;
         this.ownWork = ownWork;
@@ -227,6 +231,7 @@ class DemoMaker implements ApplicationRunner {
         Instant now = clock.instant();
         known.write(pairs.findVisible(), LocalDate.ofInstant(now, zone), now);
         ownWork.take(DemoMaker.class.getResourceAsStream("/demo/own-work.json"), clock.instant());
+        ground.begin(DemoMaker.class.getResourceAsStream("/demo/ground.json"), ids, clock.instant());
     }
 
     private void tell(Viewer coach, Story story, ZoneId zone) {

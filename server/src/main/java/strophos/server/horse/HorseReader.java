@@ -52,8 +52,12 @@ public final class HorseReader {
 
     /** Under five, or in its first month back. */
     public static boolean isSpared(LocalDate day, @CanBeNull Integer bornYear, @CanBeNull LocalDate backSince) {
-        boolean isYoung = bornYear != null && day.getYear() - bornYear < HorseFacts.YOUNG_UNDER_YEARS;
-        return isYoung || isWithin(backSince, day, DAYS_A_MONTH);
+        return isYoung(day, bornYear) || isWithin(backSince, day, DAYS_A_MONTH);
+    }
+
+    /** Under five; not where nobody has said when it was born. */
+    public static boolean isYoung(LocalDate day, @CanBeNull Integer bornYear) {
+        return bornYear != null && day.getYear() - bornYear < HorseFacts.YOUNG_UNDER_YEARS;
     }
 
     /** The reason holds while the share is no larger than it was when it was given. */

@@ -3,11 +3,13 @@ package strophos.server.look;
 import static strophos.server.db.Tables.FOCUS_CHOICE;
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.LOOKED;
+import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -154,6 +156,22 @@ public class LookRepository {
                         .orderBy(LOOKED.AT.desc())
                         .limit(most))
                 .convertFrom(rows -> rows.map(this::looked));
+    }
+
+    /** The last looks at each of these pairs, the latest first. */
+    public Map<UUID, List<StoredLook>> last(Collection<UUID> pairs, int most) {
+        Field<List<StoredLook>> looks = DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
+                        .from(LOOKED)
+                        .join(LESSON)
+                        .on(LESSON.YARD_ID.eq(LOOKED.YARD_ID).and(LESSON.ID.eq(LOOKED.LESSON_ID)))
+                        .where(LESSON.YARD_ID.eq(PAIR.YARD_ID).and(LESSON.PAIR_ID.eq(PAIR.ID)))
+                        .orderBy(LOOKED.AT.desc())
+                        .limit(most))
+                .convertFrom(rows -> rows.map(this::looked));
+        return db.select(PAIR.ID, looks)
+                .from(PAIR)
+                .where(Binds.isAnyOf(PAIR.ID, pairs))
+                .fetchMap(PAIR.ID, looks);
     }
 
     /** With null for those that were not made. */

@@ -6,8 +6,8 @@ import java.util.UUID;
 import strophos.core.judgement.Thresholds;
 import strophos.core.load.DayOfOuting;
 import strophos.core.load.Outing;
-import strophos.core.plan.HorseFacts;
 import strophos.server.contract.CanBeNull;
+import strophos.server.horse.HorseReader;
 
 /**
  * An outing of a horse's.
@@ -22,7 +22,7 @@ public record StoredOuting(
 
     /** On its first outings, or under five. */
     boolean isYoung(@CanBeNull Integer bornYear) {
-        return isFirst || (bornYear != null && travelOn.getYear() - bornYear < HorseFacts.YOUNG_UNDER_YEARS);
+        return isFirst || HorseReader.isYoung(travelOn, bornYear);
     }
 
     /** Its days as the rules have them. */

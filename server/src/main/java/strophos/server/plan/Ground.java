@@ -5,10 +5,10 @@ import java.util.Map;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
 import strophos.core.arena.Figures;
-import strophos.core.arena.Piece;
 import strophos.core.exchange.Rein;
 import strophos.core.plan.FigureKind;
 import strophos.server.contract.CanBeNull;
+import strophos.server.ground.PieceView;
 
 /**
  * A figure laid into the arena, as sent; metres, axes as in the core's arena package.
@@ -25,18 +25,6 @@ public record Ground(
     private static final double CORNER_RADIUS_M = 3;
 
     private static final int LOOPS = 3;
-
-    /** A straight piece has a radius of 0 and no centre or sweep (0). */
-    public record PieceView(
-            double x1,
-            double y1,
-            double x2,
-            double y2,
-            double centreX,
-            double centreY,
-            double radiusM,
-            double fromRad,
-            double sweepRad) {}
 
     /** The arena to scale, with its letters. */
     public record ArenaView(double widthM, double lengthM, Map<String, Letter> letters) {}
@@ -68,26 +56,9 @@ public record Ground(
     private static Ground of(Figure figure) {
         double radius = figure.smallestRadiusM();
         return new Ground(
-                figure.pieces().stream().map(Ground::piece).toList(),
+                figure.pieces().stream().map(PieceView::of).toList(),
                 figure.lengthM(),
                 figure.changesOfBend(),
                 Double.isInfinite(radius) ? null : radius);
-    }
-
-    private static PieceView piece(Piece p) {
-        if (p instanceof Piece.Arc a) {
-            return new PieceView(
-                    a.start().xM(),
-                    a.start().yM(),
-                    a.end().xM(),
-                    a.end().yM(),
-                    a.centre().xM(),
-                    a.centre().yM(),
-                    a.radiusM(),
-                    a.fromRad(),
-                    a.sweepRad());
-        }
-        return new PieceView(
-                p.start().xM(), p.start().yM(), p.end().xM(), p.end().yM(), 0, 0, 0, 0, 0);
     }
 }

@@ -22,16 +22,17 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import strophos.core.plan.HorseFacts;
 import strophos.core.stride.Pace;
 import strophos.core.stride.PoleSpacing;
 import strophos.core.stride.Stride;
 import strophos.core.stride.StrideMeasure;
+import strophos.core.stride.StrideOfHorse;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
 import strophos.server.horse.Facts;
 import strophos.server.horse.FactsRepository;
+import strophos.server.horse.HorseReader;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
 import strophos.server.roster.Pair;
@@ -175,7 +176,7 @@ class StrideController {
         LocalDate today = today();
         OptionalDouble heightM =
                 known.heightCm() == null ? OptionalDouble.empty() : OptionalDouble.of(known.heightCm() / 100.0);
-        boolean isYoung = known.bornYear() != null && today.getYear() - known.bornYear() < HorseFacts.YOUNG_UNDER_YEARS;
+        boolean isYoung = HorseReader.isYoung(today, known.bornYear());
         List<StoredStride> stored = strides.of(pair.horseId());
         return new StridesOfHorse(
                 pair.horse(),
@@ -194,30 +195,15 @@ class StrideController {
                 .filter(s -> !s.isPutAway() && s.measure().pace() == pace)
                 .map(StoredStride::measure)
                 .findFirst();
-        if (heightM.isPresent()) {
-            double height = heightM.getAsDouble();
-            Stride stride = last.map(m -> m.stride(height)).orElseGet(() -> pace.usual(height));
-            return Optional.of(new PaceView(
-                    pace,
-                    stride.lengthM(),
-                    stride.speedMs(),
-                    stride.tempo(),
-                    last.map(StrideMeasure::on).orElse(null),
-                    last.filter(m -> m.isOld(today, isYoung)).isPresent(),
-                    last.map(StrideMeasure::poles).orElseGet(() -> pace.usualPoles(height))));
-        }
-        return last.map(m -> {
-            Double speed =
-                    m.seconds().isEmpty() ? null : m.distanceM() / m.seconds().getAsDouble();
-            return new PaceView(
-                    pace,
-                    m.lengthM(),
-                    speed,
-                    speed == null ? null : new Stride(m.lengthM(), speed).tempo(),
-                    m.on(),
-                    m.isOld(today, isYoung),
-                    m.poles());
-        });
+        return StrideOfHorse.of(pace, last, heightM, today, isYoung)
+                .map(s -> new PaceView(
+                        pace,
+                        s.lengthM(),
+                        s.speedMs().isEmpty() ? null : s.speedMs().getAsDouble(),
+                        s.stride().map(Stride::tempo).orElse(null),
+                        s.measuredOn().orElse(null),
+                        s.isOld(),
+                        s.poles()));
     }
 
     private static MeasureView measure(StoredStride s, OptionalDouble heightM) {

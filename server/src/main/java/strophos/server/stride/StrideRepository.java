@@ -6,16 +6,20 @@ import static strophos.server.db.Tables.STRIDE;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.stride.Pace;
 import strophos.core.stride.StrideMeasure;
 import strophos.server.access.YardScope;
+import strophos.server.sql.Binds;
 
 /** Measured strides of horses. */
 @Repository
@@ -49,20 +53,43 @@ public class StrideRepository {
                 .where(STRIDE.HORSE_ID.eq(horse))
                 .orderBy(STRIDE.MEASURED_ON.desc(), STRIDE.ADDED_AT.desc(), STRIDE.ID.desc())
                 .limit(MOST)
-                .fetch(r -> new StoredStride(
-                        r.get(STRIDE.ID),
-                        new StrideMeasure(
-                                Pace.valueOf(r.get(STRIDE.PACE)),
-                                StrideMeasure.Way.valueOf(r.get(STRIDE.WAY)),
-                                r.get(STRIDE.DISTANCE_M).doubleValue(),
-                                r.get(STRIDE.COUNT).doubleValue(),
-                                r.get(STRIDE.SECONDS) == null
-                                        ? OptionalDouble.empty()
-                                        : OptionalDouble.of(
-                                                r.get(STRIDE.SECONDS).doubleValue()),
-                                r.get(STRIDE.MEASURED_ON)),
-                        r.get(STRIDE.IS_PUT_AWAY),
-                        r.get(PERSON.NAME)));
+                .fetch(r ->
+                        new StoredStride(r.get(STRIDE.ID), measure(r), r.get(STRIDE.IS_PUT_AWAY), r.get(PERSON.NAME)));
+    }
+
+    /** The measure that counts of each gait, by horse: the last one that was not put away. */
+    public Map<UUID, List<StrideMeasure>> latest(Collection<UUID> horses) {
+        return db.select(
+                        STRIDE.HORSE_ID,
+                        STRIDE.PACE,
+                        STRIDE.WAY,
+                        STRIDE.DISTANCE_M,
+                        STRIDE.COUNT,
+                        STRIDE.SECONDS,
+                        STRIDE.MEASURED_ON)
+                .distinctOn(STRIDE.HORSE_ID, STRIDE.PACE)
+                .from(STRIDE)
+                .where(Binds.isAnyOf(STRIDE.HORSE_ID, horses))
+                .and(STRIDE.IS_PUT_AWAY.isFalse())
+                .orderBy(
+                        STRIDE.HORSE_ID,
+                        STRIDE.PACE,
+                        STRIDE.MEASURED_ON.desc(),
+                        STRIDE.ADDED_AT.desc(),
+                        STRIDE.ID.desc())
+                .fetchGroups(STRIDE.HORSE_ID, StrideRepository::measure);
+    }
+
+    private static StrideMeasure measure(Record r) {
+        return new StrideMeasure(
+                Pace.valueOf(r.get(STRIDE.PACE)),
+                StrideMeasure.Way.valueOf(r.get(STRIDE.WAY)),
+                r.get(STRIDE.DISTANCE_M).doubleValue(),
+                r.get(STRIDE.COUNT).doubleValue(),
+                r.get(STRIDE.SECONDS) == null
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(r.get(STRIDE.SECONDS).doubleValue()),
+                r.get(STRIDE.MEASURED_ON));
     }
 
     boolean isOf(UUID horse, UUID stride) {

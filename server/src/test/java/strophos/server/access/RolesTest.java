@@ -146,6 +146,12 @@ class RolesTest {
         row("PUT /api/v1/contacts", 422, 403, 403, 403, 401);
         coachOnly("POST /api/v1/pairs/{id}/facts/overrule", 409);
         row("GET /api/v1/live", 200, 200, 403, 403, 401);
+        row("GET /api/v1/ground", 200, 200, 403, 403, 401);
+        row("POST /api/v1/ground/measures", 422, 422, 403, 403, 401);
+        row("PUT /api/v1/ground/pace", 422, 422, 403, 403, 401);
+        row("PUT /api/v1/ground/arenas/{arena}", 412, 403, 403, 403, 401);
+        row("GET /api/v1/ground/layouts/{layout}", 404, 404, 403, 403, 401);
+        row("PUT /api/v1/ground/layouts/{layout}", 412, 403, 403, 403, 401);
         row("GET /api/v1/rules", 200, 200, 403, 403, 401);
         row("PUT /api/v1/rules/{book}", 422, 403, 403, 403, 401);
         // last, since it ends the session it is asked with
@@ -216,6 +222,8 @@ class RolesTest {
                 .replace("{watch}", NOBODYS)
                 .replace("{outing}", NOBODYS)
                 .replace("{stride}", NOBODYS)
+                .replace("{arena}", NOBODYS)
+                .replace("{layout}", NOBODYS)
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
@@ -298,6 +306,43 @@ class RolesTest {
                         "2126-03-01",
                         "isFirst",
                         false);
+            case "measures" ->
+                Map.of("arena", "none", "pairs", List.of(), "pace", "TROT", "variant", "WORKING", "things", List.of());
+            case "pace" -> Map.of("lengthM", 40, "paces", 4);
+            case "{layout}" ->
+                Map.of(
+                        "version",
+                        999,
+                        "name",
+                        "A cone",
+                        "arena",
+                        "SMALL",
+                        "isPutAway",
+                        false,
+                        "things",
+                        List.of(Map.of("id", "cone", "cone", Map.of("x", 10, "y", 20))));
+            case "{arena}" ->
+                Map.of(
+                        "version",
+                        999,
+                        "isPutAway",
+                        false,
+                        "arena",
+                        Map.of(
+                                "name",
+                                "The pen",
+                                "shape",
+                                "OVAL",
+                                "widthM",
+                                18,
+                                "lengthM",
+                                18,
+                                "slopePct",
+                                0,
+                                "isLettered",
+                                false,
+                                "landmarks",
+                                List.of()));
             case "away" -> Map.of("isPutAway", true);
             case "pain-counts" -> Map.of("id", UUID.randomUUID(), "seen", List.of("none"));
             case "guardians" -> Map.of("name", "Henrik Falk");

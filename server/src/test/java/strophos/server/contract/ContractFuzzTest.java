@@ -96,6 +96,44 @@ class ContractFuzzTest {
         return told;
     }
 
+    /** One thing of one kind, on an arena that everybody knows. */
+    private static Map<String, String> onGround(String kind, String field, String value) {
+        Map<String, String> told = new HashMap<>(Map.of(
+                "figure",
+                "null",
+                "row",
+                "null",
+                "fan",
+                "null",
+                "fences",
+                "null",
+                "sideways",
+                "null",
+                "quarters",
+                "null",
+                "cone",
+                "null"));
+        told.remove(kind);
+        told.putAll(Map.of(
+                "arena",
+                "\"SMALL\"",
+                "pace",
+                "\"TROT\"",
+                "variant",
+                "\"WORKING\"",
+                "form",
+                "\"CIRCLE\"",
+                "rein",
+                "\"LEFT\"",
+                "sizeM",
+                "10",
+                "pairs",
+                "[]",
+                field,
+                value));
+        return told;
+    }
+
     /** What an endpoint must be told so that it does what it is for: by its path and the name of the field. */
     private static final Map<String, Map<String, String>> TELLS = Map.ofEntries(
             Map.entry("/api/v1/contacts", Map.of("phone", "\"01632 960123\"")),
@@ -113,6 +151,11 @@ class ContractFuzzTest {
             Map.entry(
                     "/api/v1/pairs/{id}/outings",
                     Map.of("id", "\"" + PIECE + "\"", "travelOn", "\"2026-12-01\"", "countsOn", "\"2026-12-02\"")),
+            Map.entry("/api/v1/ground/pace", Map.of("lengthM", "40", "paces", "44")),
+            Map.entry(
+                    "/api/v1/ground/arenas/{arena}", Map.of("shape", "\"RECTANGLE\"", "widthM", "20", "lengthM", "40")),
+            Map.entry("/api/v1/ground/measures", onGround("figure", "at", "\"A\"")),
+            Map.entry("/api/v1/ground/layouts/{layout}", onGround("fan", "gapDeg", "null")),
             Map.entry("/api/v1/library/own/{exercise}", OWN),
             Map.entry("/api/v1/library/progressions/{progression}", stages()),
             Map.entry("/api/v1/library/{exercise}/aside", Map.of("picture", "null", "sound", "null", "link", "null")),
@@ -226,6 +269,8 @@ class ContractFuzzTest {
                 .replace("{watch}", PIECE)
                 .replace("{outing}", PIECE)
                 .replace("{stride}", PIECE)
+                .replace("{arena}", PIECE)
+                .replace("{layout}", PIECE)
                 .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);
         places.add(List.of());
@@ -301,6 +346,16 @@ class ContractFuzzTest {
                     .body()
                     .path(address.substring(address.lastIndexOf('/') + 1) + "Version")
                     .asInt();
+        } else if (address.contains("/ground/arenas/")) {
+            return coach.get("/api/v1/ground")
+                    .body()
+                    .path("arenas")
+                    .valueStream()
+                    .filter(a -> a.path("drawn").path("id").asString().equals(PIECE))
+                    .mapToInt(a -> a.path("version").asInt())
+                    .sum();
+        } else if (address.contains("/ground/layouts/")) {
+            return coach.get(address).body().path("version").asInt();
         } else if (address.endsWith(PIECE)) {
             return coach.get(collection)
                     .body()
@@ -358,6 +413,7 @@ class ContractFuzzTest {
                 "today",
                 "pairs",
                 "inbox",
+                "ground",
                 "safety",
                 "rules",
                 "library",

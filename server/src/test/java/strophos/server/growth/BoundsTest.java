@@ -127,6 +127,34 @@ class BoundsTest {
                 .allSatisfy((screen, count) -> assertThat(count).as(screen).isLessThanOrEqualTo(MOST));
     }
 
+    /** Eight horses cost what one costs: their heights, strides and looks are read together. */
+    @Test
+    void theGroundAsksAsOftenForEightHorsesAsForOne() {
+        int forOne = measured(1);
+        assertThat(measured(8)).isEqualTo(forOne);
+        assertThat(forOne).isLessThanOrEqualTo(MOST);
+    }
+
+    private static int measured(int horses) {
+        List<String> pairs = coach.get("/api/v1/pairs/names")
+                .body()
+                .path("pairs")
+                .valueStream()
+                .limit(horses)
+                .map(p -> p.path("id").asString())
+                .toList();
+        assertThat(pairs).hasSize(horses);
+        Map<String, Object> body =
+                Map.of("arena", "SMALL", "pairs", pairs, "pace", "TROT", "variant", "WORKING", "things", List.of());
+        return statements
+                .during(() -> {
+                    Client.Reply reply = coach.post("/api/v1/ground/measures", body);
+                    assertThat(reply.status()).isEqualTo(200);
+                    return reply;
+                })
+                .size();
+    }
+
     @Test
     void everyPairStandsOnOnePageAndTheLatestFirst() {
         List<JsonNode> all = pages("/api/v1/pairs", "pairs");

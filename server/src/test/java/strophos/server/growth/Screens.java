@@ -70,6 +70,7 @@ final class Screens {
                 new Screen("watch", coach, at("/api/v1/pairs/", pairs, "/watch")),
                 new Screen("work", coach, at("/api/v1/pairs/", pairs, "/work")),
                 new Screen("strides", coach, at("/api/v1/pairs/", pairs, "/strides")),
+                new Screen("ground", coach, i -> "/api/v1/ground"),
                 new Screen("aids", coach, at("/api/v1/pairs/", pairs, "/aids")),
                 new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
                 new Screen("voice consent", coach, at("/api/v1/pairs/", pairs, "/voice-consent")),

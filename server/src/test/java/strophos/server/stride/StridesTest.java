@@ -50,7 +50,7 @@ class StridesTest {
     void aMeasureTakesThePlaceOfTheUsualUntilItIsPutAway() {
         String pair = yard.pair();
         JsonNode usual = coach.get("/api/v1/pairs/" + pair + "/strides").body();
-        assertThat(usual.path("paces").size()).isEqualTo(3);
+        assertThat(usual.path("paces").size()).isEqualTo(4);
         assertThat(trot(usual).path("measuredOn").isNull()).isTrue();
         UUID id = UUID.randomUUID();
         assertThat(measure(pair, id, Map.of("seconds", 8.5)).status()).isEqualTo(201);

@@ -1,0 +1,387 @@
+package strophos.server.ground;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import strophos.core.arena.Arena;
+import strophos.core.arena.FigureField;
+import strophos.core.arena.FigureForm;
+import strophos.core.bend.CircleSizes;
+import strophos.core.look.FirstLook;
+import strophos.core.setout.OwnPace;
+import strophos.core.stride.Pace;
+import strophos.core.stride.StrideMeasure;
+import strophos.core.stride.StrideOfHorse;
+import strophos.core.stride.Variant;
+import strophos.server.access.Action;
+import strophos.server.access.Needs;
+import strophos.server.contract.CanBeNull;
+import strophos.server.horse.FactsRepository;
+import strophos.server.horse.HeightAndBorn;
+import strophos.server.horse.HorseReader;
+import strophos.server.look.LookRepository;
+import strophos.server.look.StoredLook;
+import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
+import strophos.server.rules.YardSettings;
+import strophos.server.stride.StrideRepository;
+
+/** The ground: arenas, what is set up on them, and how it suits today's horses. */
+@RestController
+@RequestMapping("/api/v1/ground")
+@Transactional
+class GroundController {
+
+    /** So many horses are looked at together. */
+    private static final int MOST_HORSES = 8;
+
+    /** So many things make a set-up. */
+    private static final int MOST_THINGS = 40;
+
+    /** So many looks back a circle is looked for. */
+    private static final int LOOKS = 5;
+
+    private final GroundRepository ground;
+    private final PairRepository pairs;
+    private final FactsRepository facts;
+    private final StrideRepository strides;
+    private final LookRepository looks;
+    private final YardSettings settings;
+    private final Clock clock;
+
+    GroundController(
+            GroundRepository ground,
+            PairRepository pairs,
+            FactsRepository facts,
+            StrideRepository strides,
+            LookRepository looks,
+            YardSettings settings,
+            Clock clock) {
+        this.ground = ground;
+        this.pairs = pairs;
+        this.facts = facts;
+        this.strides = strides;
+        this.looks = looks;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /**
+     * What there is to work with.
+     *
+     * @param paceM of whoever asks
+     * @param isPaceWalked whether it was measured, or is the usual one
+     */
+    record GroundRoom(
+            List<ArenaOfYard> arenas,
+            List<FormView> forms,
+            List<GaitView> gaits,
+            List<LayoutInShort> layouts,
+            FigureForm.Bounds corner,
+            FigureForm.Bounds narrowest,
+            double paceM,
+            boolean isPaceWalked) {}
+
+    /** @param version 0 for a standard one, which nobody changes */
+    record ArenaOfYard(
+            GroundView.ArenaView drawn,
+            int version,
+            @CanBeNull WantedArena told,
+            boolean isPutAway) {}
+
+    record FormView(
+            FigureForm form,
+            Set<FigureField> fields,
+            FigureForm.Bounds size,
+            FigureForm.Bounds count,
+            String usualAt) {}
+
+    record GaitView(Pace pace, List<Variant> variants, Variant usual) {}
+
+    record LayoutInShort(UUID id, String name, String arena, int things, boolean isPutAway, String by, Instant at) {}
+
+    record LayoutView(UUID id, int version, String name, String arena, List<WantedThing> things, boolean isPutAway) {}
+
+    /**
+     * What is to be measured.
+     *
+     * @param arena of the yard, or the name of a standard one
+     */
+    record WantedGround(
+            @NotBlank @Size(max = 36) String arena,
+            @NotNull @Size(max = MOST_HORSES) List<@NotNull UUID> pairs,
+            @NotNull Pace pace,
+            @NotNull Variant variant,
+            @NotNull @Size(max = MOST_THINGS) List<@NotNull @Valid WantedThing> things) {}
+
+    /** The version it was made from; 0 for a new one, whose id is made by the caller. */
+    record NewArena(
+            @NotNull @Min(0) Integer version,
+            @NotNull @Valid WantedArena arena,
+            boolean isPutAway) {}
+
+    /** The version it was made from; 0 for a new one, whose id is made by the caller. */
+    record NewLayout(
+            @NotNull @Min(0) Integer version,
+            @NotBlank @Size(max = 60) String name,
+            @NotBlank @Size(max = 36) String arena,
+            @NotNull @Size(min = 1, max = MOST_THINGS) List<@NotNull @Valid WantedThing> things,
+            boolean isPutAway) {}
+
+    /** A known length, and the paces walked over it. */
+    record WalkedPaces(
+            @NotNull @DecimalMin("5") @DecimalMax("200") BigDecimal lengthM,
+            @NotNull @Min(4) @Max(500) Integer paces) {}
+
+    @GetMapping
+    @Needs(Action.SEE_PLAN)
+    GroundRoom room() {
+        List<ArenaOfYard> standard = Arrays.stream(Standard.values())
+                .map(s -> new ArenaOfYard(GroundTeller.view(s.name(), null, s.arena()), 0, null, false))
+                .toList();
+        List<ArenaOfYard> own = ground.arenas().stream()
+                .map(a -> new ArenaOfYard(
+                        GroundTeller.view(
+                                a.id().toString(), a.arena().name(), a.arena().arena()),
+                        a.version(),
+                        a.arena(),
+                        a.isPutAway()))
+                .toList();
+        Optional<OwnPace> pace = ground.pace();
+        return new GroundRoom(
+                Stream.concat(own.stream(), standard.stream()).toList(),
+                Arrays.stream(FigureForm.values())
+                        .map(f -> new FormView(f, f.fields(), f.size(), f.count(), f.usualAt()))
+                        .toList(),
+                Arrays.stream(Pace.values())
+                        .map(p -> new GaitView(
+                                p,
+                                Arrays.stream(Variant.values())
+                                        .filter(p.variants()::contains)
+                                        .toList(),
+                                p.usualVariant()))
+                        .toList(),
+                ground.layouts().stream()
+                        .map(l -> new LayoutInShort(
+                                l.id(), l.name(), l.arena(), l.things().size(), l.isPutAway(), l.by(), l.at()))
+                        .toList(),
+                FigureForm.CORNER,
+                FigureForm.TO,
+                pace.orElse(OwnPace.USUAL).paceM(),
+                pace.isPresent());
+    }
+
+    /** Changes nothing: what is asked for is too much for an address. */
+    @PostMapping("/measures")
+    @Needs(Action.SEE_PLAN)
+    GroundView measure(@Valid @RequestBody WantedGround wanted) {
+        refuseIf(issues(wanted.things()));
+        Named arena = arena(wanted.arena());
+        if (!wanted.pace().variants().contains(wanted.variant())) {
+            throw Problem.refused(List.of(new Issue("form", "variant", "one that this gait has")));
+        }
+        GroundTeller teller = new GroundTeller(
+                arena.arena(),
+                wanted.pace(),
+                wanted.variant(),
+                ground.pace().orElse(OwnPace.USUAL),
+                horses(wanted.pairs()));
+        return new GroundView(
+                GroundTeller.view(wanted.arena(), arena.name(), arena.arena()),
+                teller.horses(),
+                wanted.things().stream().map(teller::tell).toList());
+    }
+
+    @PutMapping("/arenas/{arena}")
+    @Needs(Action.PLAN)
+    GroundRoom change(@PathVariable("arena") UUID id, @Valid @RequestBody NewArena wanted) {
+        refuseIf(wanted.arena().issues().stream()
+                .map(i -> new Issue(i.code(), "arena." + i.path(), i.expected()))
+                .toList());
+        settings.lock();
+        if (wanted.version() == 0 && ground.countArenas() >= GroundRepository.MOST_ARENAS) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "too_many_arenas",
+                    "This yard has %d arenas; change one of them instead.".formatted(GroundRepository.MOST_ARENAS));
+        }
+        if (!ground.change(id, wanted.version(), wanted.arena(), wanted.isPutAway(), clock.instant())) {
+            throw Problem.changedMeanwhile();
+        }
+        return room();
+    }
+
+    @GetMapping("/layouts/{layout}")
+    @Needs(Action.SEE_PLAN)
+    LayoutView layout(@PathVariable("layout") UUID id) {
+        StoredLayout l = ground.layout(id).orElseThrow(Problem::notFound);
+        return new LayoutView(l.id(), l.version(), l.name(), l.arena(), l.things(), l.isPutAway());
+    }
+
+    @PutMapping("/layouts/{layout}")
+    @Needs(Action.PLAN)
+    LayoutView change(@PathVariable("layout") UUID id, @Valid @RequestBody NewLayout wanted) {
+        refuseIf(issues(wanted.things()));
+        Named arena = arena(wanted.arena());
+        settings.lock();
+        if (wanted.version() == 0 && ground.countLayouts() >= GroundRepository.MOST_LAYOUTS) {
+            throw new Problem(
+                    HttpStatus.CONFLICT,
+                    "too_many_layouts",
+                    "This yard has %d set-ups; change one of them instead.".formatted(GroundRepository.MOST_LAYOUTS));
+        }
+        if (!ground.change(
+                id,
+                wanted.version(),
+                wanted.name(),
+                arena.id().orElse(null),
+                Standard.of(wanted.arena()).orElse(null),
+                wanted.things(),
+                wanted.isPutAway(),
+                clock.instant())) {
+            throw Problem.changedMeanwhile();
+        }
+        return layout(id);
+    }
+
+    /** Of whoever asks. */
+    @PutMapping("/pace")
+    @Needs(Action.RECORD)
+    GroundRoom walk(@Valid @RequestBody WalkedPaces walked) {
+        try {
+            OwnPace.walked(walked.lengthM().doubleValue(), walked.paces());
+        } catch (IllegalArgumentException e) {
+            throw Problem.refused(List.of(new Issue("no_pace", "paces", "paces of 0.4 to 1.5 m over this length")));
+        }
+        ground.walked(walked.lengthM(), walked.paces(), clock.instant());
+        return room();
+    }
+
+    private static void refuseIf(List<Issue> issues) {
+        if (!issues.isEmpty()) {
+            throw Problem.refused(issues);
+        }
+    }
+
+    private static List<Issue> issues(List<WantedThing> things) {
+        List<Issue> issues = new ArrayList<>();
+        for (int i = 0; i < things.size(); i++) {
+            issues.addAll(things.get(i).issues("things[%d]".formatted(i)));
+        }
+        return issues;
+    }
+
+    /** @param id empty for a standard one */
+    private record Named(Optional<UUID> id, String name, Arena arena) {}
+
+    private Named arena(String id) {
+        return Standard.of(id)
+                .map(s -> new Named(Optional.empty(), null, s.arena()))
+                .or(() -> uuid(id).flatMap(ground::arena)
+                        .map(a -> new Named(
+                                Optional.of(a.id()), a.arena().name(), a.arena().arena())))
+                .orElseThrow(() -> Problem.refused(
+                        List.of(new Issue("unknown_id", "arena", "an arena of this yard, SMALL or STANDARD"))));
+    }
+
+    private static Optional<UUID> uuid(String text) {
+        try {
+            return Optional.of(UUID.fromString(text));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** In the order in which they were asked for. */
+    private List<GroundTeller.HorseHere> horses(List<UUID> wanted) {
+        if (wanted.isEmpty()) {
+            return List.of();
+        }
+        List<Pair> visible = pairs.visible(wanted);
+        for (int i = 0; i < wanted.size(); i++) {
+            UUID id = wanted.get(i);
+            if (visible.stream().noneMatch(p -> p.id().equals(id))) {
+                throw Problem.refused(
+                        List.of(new Issue("unknown_id", "pairs[%d]".formatted(i), "a pair of this yard")));
+            }
+        }
+        List<UUID> horses = visible.stream().map(Pair::horseId).distinct().toList();
+        Map<UUID, HeightAndBorn> known = facts.heightsAndYears(horses);
+        Map<UUID, List<StrideMeasure>> measured = strides.latest(horses);
+        Map<UUID, List<StoredLook>> seen = looks.last(wanted, LOOKS);
+        LocalDate today = LocalDate.ofInstant(clock.instant(), settings.zone());
+        return wanted.stream()
+                .distinct()
+                .map(id -> visible.stream()
+                        .filter(p -> p.id().equals(id))
+                        .findFirst()
+                        .orElseThrow())
+                .map(p -> horse(
+                        p,
+                        known.get(p.horseId()),
+                        measured.getOrDefault(p.horseId(), List.of()),
+                        seen.getOrDefault(p.id(), List.of()),
+                        today))
+                .toList();
+    }
+
+    private static GroundTeller.HorseHere horse(
+            Pair pair, HeightAndBorn known, List<StrideMeasure> measured, List<StoredLook> seen, LocalDate today) {
+        OptionalDouble heightM =
+                known.heightCm() == null ? OptionalDouble.empty() : OptionalDouble.of(known.heightCm() / 100.0);
+        Map<Pace, StrideOfHorse> strides = new EnumMap<>(Pace.class);
+        for (Pace pace : Pace.values()) {
+            StrideOfHorse.of(
+                            pace,
+                            measured.stream().filter(m -> m.pace() == pace).findFirst(),
+                            heightM,
+                            today,
+                            HorseReader.isYoung(today, known.bornYear()))
+                    .ifPresent(s -> strides.put(pace, s));
+        }
+        List<FirstLook> last = seen.stream().map(StoredLook::look).toList();
+        return new GroundTeller.HorseHere(
+                pair.id(),
+                pair.horse(),
+                pair.rider(),
+                known.heightCm() == null ? OptionalInt.empty() : OptionalInt.of(known.heightCm()),
+                first(last.stream().map(l -> CircleSizes.ofSide(l.circleLeft(), l.bendLeft()))),
+                first(last.stream().map(l -> CircleSizes.ofSide(l.circleRight(), l.bendRight()))),
+                strides);
+    }
+
+    private static OptionalInt first(Stream<OptionalInt> seen) {
+        return seen.filter(OptionalInt::isPresent).findFirst().orElse(OptionalInt.empty());
+    }
+}
