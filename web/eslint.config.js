@@ -29,6 +29,7 @@ const ROOMS = [
   'photo',
   'tack',
   'stride',
+  'ground',
   'intake',
   'pair',
   'plan',

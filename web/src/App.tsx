@@ -21,6 +21,7 @@ const NewcomersPage = screen(() => import('./today/NewcomersPage'))
 const PairsPage = screen(() => import('./pair/PairsPage'))
 const PairPage = screen(() => import('./pair/PairPage'))
 const StridePage = screen(() => import('./stride/StridePage'))
+const GroundPage = screen(() => import('./ground/GroundPage'))
 const TackPage = screen(() => import('./tack/TackPage'))
 const PhotosPage = screen(() => import('./photo/PhotosPage'))
 const IntakePage = screen(() => import('./intake/IntakePage'))
@@ -105,6 +106,7 @@ function Screens() {
               <Route path="/pairs/:id/photos" element={<PhotosPage />} />
               <Route path="/pairs/:id/about" element={<IntakePage />} />
               <Route path="/pairs/:id/count" element={<CountPage />} />
+              <Route path="/ground" element={<GroundPage />} />
               <Route path="/library" element={<LibraryPage />} />
               <Route path="/library/new" element={<OwnPage key="new" />} />
               <Route path="/library/programmes/new" element={<ProgrammePage key="new" />} />

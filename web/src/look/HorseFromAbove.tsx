@@ -140,6 +140,35 @@ function Shoulder({ side, look }: { side: OneSide; look: FirstLook }) {
 const SHOWN_DEG = 34
 
 /**
+ * The horse from above as part of a drawing in metres: its withers at the origin, looking up the page, bent by so many degrees (to the
+ * left where they are positive).
+ *
+ * @param heightM at the withers
+ */
+export function HorseToScale({ heightM, bendDeg }: { heightM: number; bendDeg: number }) {
+  const shape = neckOf('EVEN', -bendDeg)
+  const line = { stroke: 'ink', strokeWidth: '6', strokeLinejoin: 'round' } as const
+  const { x, y, deg } = shape.poll
+  const scale = heightM / DRAWN_HEIGHT_M / 100
+  return (
+    <g transform={`scale(${scale}) translate(${-WITHERS.x} ${-WITHERS.y})`} data-horse>
+      <chakra.path d={TAIL} fill="ink" />
+      <g transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${deg.toFixed(1)})`}>
+        <chakra.path d={EARS} fill="ink" />
+        <chakra.path d={HEAD} fill="card" {...line} />
+      </g>
+      <chakra.path d={shape.outline} fill="card" />
+      <chakra.path d={shape.sides} fill="none" {...line} />
+      <chakra.path d={BODY} fill="card" {...line} />
+      <chakra.path d={SADDLE} fill="ink" />
+    </g>
+  )
+}
+
+/** The horse of the drawings stands so tall. */
+const DRAWN_HEIGHT_M = 1.6
+
+/**
  * The horse from above, bent to one side or straight, drawn in the colour of the text round it: what an exercise asks of it on this rein.
  *
  * @param ground what it is drawn on

@@ -1,3 +1,3 @@
-export { BentHorse } from './HorseFromAbove'
+export { BentHorse, HorseToScale } from './HorseFromAbove'
 export { limitsOf } from './limits'
 export type { Limit } from './limits'

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import {
   BookOpen,
+  TrafficCone,
   CalendarDays,
   Dumbbell,
   LogOut,
@@ -132,6 +133,9 @@ function Rail() {
           icon={<Users size={21} aria-hidden />}
           label={t(me.actions.includes('PRACTISE') ? 'nav.horses' : 'nav.pairs')}
         />
+        {me.actions.includes('SEE_PLAN') && (
+          <RailLink to="/ground" icon={<TrafficCone size={21} aria-hidden />} label={t('nav.ground')} />
+        )}
         {me.actions.includes('SEE_PLAN') && (
           <RailLink to="/library" icon={<BookOpen size={21} aria-hidden />} label={t('nav.library')} />
         )}

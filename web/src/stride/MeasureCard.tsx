@@ -9,7 +9,7 @@ import { useText } from '../text'
 import { Button, Card, CardTitle, Field, numberOrNull, Quiet, Steps, Trouble } from '../ui'
 import { useWatch } from './useWatch'
 
-const PACES = ['WALK', 'TROT', 'CANTER'] as const
+const PACES = ['WALK', 'TROT', 'CANTER', 'JUMPING'] as const
 const WAYS = ['DISTANCE', 'POLES'] as const
 /** What is mostly at hand: half a long side, a long side, between two letters. */
 const METRES = [20, 30, 40] as const
@@ -64,6 +64,7 @@ export function MeasureCard({ pair, today }: { pair: string; today: string }) {
         <Steps
           label={t('stride.gait')}
           values={PACES}
+          columns={2}
           chosen={pace}
           nameOf={(p) => t(`gait.${p}`)}
           onChoose={(p) => p && setPace(p)}

@@ -32,7 +32,7 @@ export default function StridePage() {
       <Grid
         as="ul"
         listStyleType="none"
-        templateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 1fr))' }}
+        templateColumns={{ base: '1fr', md: 'repeat(4, minmax(0, 1fr))' }}
         gap="3"
       >
         {paces.map((p) => (
@@ -61,12 +61,14 @@ function PaceTile({ pace: p, heightCm }: { pace: Pace; heightCm: number | null }
       {p.tempo !== null && p.speedMs !== null && (
         <p>{t('stride.pace', { tempo: Math.round(p.tempo), speed: p.speedMs.toFixed(1) })}</p>
       )}
-      <chakra.p marginTop="1">
-        <b>{t('stride.poles')}</b>{' '}
-        {fromM === toM
-          ? t('stride.apart', { metres: fromM.toFixed(2) })
-          : t('stride.apartRange', { from: fromM.toFixed(2), to: toM.toFixed(2) })}
-      </chakra.p>
+      {p.pace !== 'JUMPING' && (
+        <chakra.p marginTop="1">
+          <b>{t('stride.poles')}</b>{' '}
+          {fromM === toM
+            ? t('stride.apart', { metres: fromM.toFixed(2) })
+            : t('stride.apartRange', { from: fromM.toFixed(2), to: toM.toFixed(2) })}
+        </chakra.p>
+      )}
       <Quiet marginTop="1">
         {p.measuredOn === null
           ? t('stride.usual', { height: heightCm })

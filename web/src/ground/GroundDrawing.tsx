@@ -1,0 +1,500 @@
+import { chakra } from '@chakra-ui/react'
+import { useRef, useState } from 'react'
+import type { GroundArena, GroundView, ThingOnGround, WantedThing } from '../api'
+import { HorseToScale } from '../look'
+import { useText } from '../text'
+import { pathOf, poseAt } from './lines'
+import type { Pose } from './lines'
+import { kindOf, placed, placeOf, snapped, turned } from './things'
+
+const MARGIN = 3.4
+
+interface GroundDrawingProps {
+  arena: GroundArena
+  things: WantedThing[]
+  measured: GroundView | undefined
+  selected: string | undefined
+  /** How far along the selected figure the horse is, and which of them goes it. */
+  rider: { alongM: number; heightM: number; bendDeg: number } | undefined
+  onSelect: (id: string) => void
+  onChange: (thing: WantedThing) => void
+  onRemove: (id: string) => void
+  /** What hangs on the hand has moved so far; undefined: nothing hangs on it. */
+  onDrag: (drag: { id: string; dx: number; dy: number } | undefined) => void
+}
+
+/** The arena to scale, C at the top; everything on it can be taken hold of, by hand and by keys. */
+export function GroundDrawing(props: GroundDrawingProps) {
+  const { arena, things, measured, selected, rider } = props
+  const { t } = useText()
+  const paper = useRef<SVGSVGElement>(null)
+  const { widthM: w, lengthM: l } = arena
+  const y = (metres: number) => l - metres
+  const drag = useDrag(props, paper)
+  return (
+    <chakra.svg
+      ref={paper}
+      viewBox={`${-MARGIN} ${-MARGIN} ${w + 2 * MARGIN} ${l + 2 * MARGIN}`}
+      width="100%"
+      height={{ base: '46vh', md: 'min(72vh, 640px)' }}
+      role="group"
+      aria-label={t('ground.drawing', { width: w, length: l })}
+    >
+      <Sand arena={arena} />
+      {things.map((thing) => {
+        const known = measured?.things.find((m) => m.id === thing.id)
+        const dragged = drag.now?.id === thing.id ? drag.now : undefined
+        return (
+          <chakra.g
+            key={thing.id}
+            role="button"
+            tabIndex={0}
+            aria-label={t('ground.take', { thing: t(`ground.kind.${kindText(thing)}`) })}
+            aria-pressed={selected === thing.id}
+            data-thing={thing.id}
+            cursor={placeOf(thing) ? 'grab' : 'pointer'}
+            touchAction="none"
+            opacity={selected === undefined || selected === thing.id ? 1 : 0.55}
+            transform={dragged && `translate(${dragged.dx} ${-dragged.dy})`}
+            onPointerDown={(e) => drag.begin(thing, e)}
+            onKeyDown={(e) => drag.press(thing, e)}
+            css={{ '&:focus-visible': { outline: 'none', '& [data-halo]': { opacity: 1 } } }}
+          >
+            {known && (
+              <Drawn
+                thing={thing}
+                known={known}
+                heightM={heightOf(measured)}
+                y={y}
+                isSelected={selected === thing.id}
+              />
+            )}
+          </chakra.g>
+        )
+      })}
+      {rider && <Rider rider={rider} measured={measured} selected={selected} y={y} />}
+    </chakra.svg>
+  )
+}
+
+const kindText = (thing: WantedThing) => thing.figure?.form ?? kindOf(thing)
+
+interface Drag {
+  id: string
+  dx: number
+  dy: number
+}
+
+/** By hand and by keys: to be let go at half metres, letters and lines; Shift and an arrow goes by a tenth. */
+function useDrag(props: GroundDrawingProps, paper: React.RefObject<SVGSVGElement | null>) {
+  const { arena, onSelect, onChange, onRemove, onDrag } = props
+  const [now, setNow] = useState<Drag>()
+  const show = (drag: Drag | undefined) => {
+    setNow(drag)
+    onDrag(drag)
+  }
+  const metres = (e: { clientX: number; clientY: number }) => {
+    const to = paper.current?.getScreenCTM()?.inverse()
+    const at = to && new DOMPoint(e.clientX, e.clientY).matrixTransform(to)
+    return at && { x: at.x, y: arena.lengthM - at.y }
+  }
+  const begin = (thing: WantedThing, down: React.PointerEvent) => {
+    onSelect(thing.id)
+    const place = placeOf(thing)
+    const from = metres(down)
+    if (!place || !from) return
+    const target = down.currentTarget
+    target.setPointerCapture(down.pointerId)
+    const moved = (e: PointerEvent) => {
+      const to = metres(e)
+      if (!to) return undefined
+      const at = snapped({ x: place.x + to.x - from.x, y: place.y + to.y - from.y }, arena)
+      return Math.hypot(to.x - from.x, to.y - from.y) < TOUCH_M
+        ? undefined
+        : { id: thing.id, dx: at.x - place.x, dy: at.y - place.y }
+    }
+    const move = (e: Event) => show(moved(e as PointerEvent))
+    const end = (e: Event) => {
+      for (const [name, listener] of listeners) target.removeEventListener(name, listener)
+      const drag = e.type === 'pointerup' ? moved(e as PointerEvent) : undefined
+      show(undefined)
+      if (drag) onChange(placed(thing, { x: place.x + drag.dx, y: place.y + drag.dy }))
+    }
+    const listeners: [string, (e: Event) => void][] = [
+      ['pointermove', move],
+      ['pointerup', end],
+      ['pointercancel', end],
+    ]
+    for (const [name, listener] of listeners) target.addEventListener(name, listener)
+  }
+  const press = (thing: WantedThing, e: React.KeyboardEvent) => {
+    if (e.ctrlKey || e.metaKey || e.altKey) return
+    const by = e.shiftKey ? 0.1 : 0.5
+    const arrow = ARROWS[e.key]
+    const place = placeOf(thing)
+    if (arrow && place) onChange(placed(thing, { x: place.x + arrow[0] * by, y: place.y + arrow[1] * by }))
+    else if (e.key === 'r' || e.key === 'R') onChange(turned(thing, e.shiftKey ? -15 : 15))
+    else if (e.key === 'Delete' || e.key === 'Backspace') onRemove(thing.id)
+    else if (e.key === 'Enter' || e.key === ' ') onSelect(thing.id)
+    else return
+    e.preventDefault()
+  }
+  return { now, begin, press }
+}
+
+/** Less is a touch, not a pull. */
+const TOUCH_M = 0.3
+
+const ARROWS: Record<string, [number, number] | undefined> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+}
+
+/** The arena itself: its fence, its middle line, its letters and landmarks. */
+export function Sand({ arena }: { arena: GroundArena }) {
+  const { widthM: w, lengthM: l, shape } = arena
+  const y = (metres: number) => l - metres
+  return (
+    <>
+      <chakra.rect
+        width={w}
+        height={l}
+        rx={shape === 'OVAL' ? w / 2 : 0}
+        fill="sunken"
+        stroke="ink"
+        strokeWidth="0.25"
+      />
+      <chakra.line
+        x1={w / 2}
+        x2={w / 2}
+        y1="0"
+        y2={l}
+        stroke="line"
+        strokeWidth="0.12"
+        strokeDasharray="0.6 0.6"
+      />
+      {Object.entries(arena.letters).map(([letter, at]) => {
+        const isInside = at.x > 0 && at.x < w && at.y > 0 && at.y < l
+        return (
+          <chakra.text
+            key={letter}
+            x={at.x <= 0 ? at.x - 1.7 : at.x >= w ? at.x + 1.7 : at.x}
+            y={at.y <= 0 ? y(at.y) + 2.4 : at.y >= l ? y(at.y) - 1 : y(at.y) + 0.7}
+            fontSize={letter.length > 1 ? '1.3px' : '1.9px'}
+            fontWeight="700"
+            textAnchor="middle"
+            fill={isInside ? 'quiet' : 'ink'}
+            aria-hidden
+          >
+            {letter}
+          </chakra.text>
+        )
+      })}
+    </>
+  )
+}
+
+const USUAL_CM = 160
+
+/** Of the first horse it is for. */
+const heightOf = (view: GroundView | undefined) => (view?.horses[0]?.heightCm ?? USUAL_CM) / 100
+
+interface DrawnProps {
+  thing: WantedThing
+  known: ThingOnGround
+  heightM: number
+  y: (metres: number) => number
+  isSelected: boolean
+}
+
+function Drawn({ thing, known, heightM, y, isSelected }: DrawnProps) {
+  const { figure, fan, bars, spots, refusal } = known
+  const d = figure ? pathOf(figure.pieces, y) : ''
+  return (
+    <>
+      {figure && (
+        <>
+          <chakra.path d={d} fill="none" stroke="transparent" strokeWidth="2.4" />
+          <Halo isSelected={isSelected}>
+            <chakra.path
+              d={d}
+              fill="none"
+              stroke="live"
+              strokeWidth="1.6"
+              strokeLinejoin="round"
+              opacity="0.55"
+            />
+          </Halo>
+          <chakra.path d={d} fill="none" stroke="ink" strokeWidth="0.5" strokeLinejoin="round" />
+          <Arrow known={known} y={y} />
+        </>
+      )}
+      {known.sideways && <Sideways line={known.sideways} heightM={heightM} y={y} isSelected={isSelected} />}
+      {known.quarters && (
+        <QuartersIn quarters={known.quarters} heightM={heightM} y={y} isSelected={isSelected} />
+      )}
+      {fan && thing.fan && <FanLines known={known} at={thing.fan.middle} y={y} />}
+      {bars.map((bar, i) => (
+        <g key={i}>
+          <chakra.line
+            x1={bar.x1}
+            y1={y(bar.y1)}
+            x2={bar.x2}
+            y2={y(bar.y2)}
+            stroke="transparent"
+            strokeWidth="1.6"
+          />
+          <Halo isSelected={isSelected}>
+            <Bar bar={bar} y={y} color="live" width={1.1} />
+          </Halo>
+          <Bar bar={bar} y={y} color="ink" width={thing.fences ? 0.55 : 0.3} />
+          {thing.fences && (
+            <>
+              <chakra.circle cx={bar.x1} cy={y(bar.y1)} r="0.42" fill="ink" />
+              <chakra.circle cx={bar.x2} cy={y(bar.y2)} r="0.42" fill="ink" />
+            </>
+          )}
+        </g>
+      ))}
+      {thing.cone && (
+        <>
+          <chakra.circle cx={thing.cone.x} cy={y(thing.cone.y)} r="1.1" fill="transparent" />
+          <Halo isSelected={isSelected}>
+            <chakra.circle cx={thing.cone.x} cy={y(thing.cone.y)} r="0.95" fill="live" opacity="0.6" />
+          </Halo>
+          <chakra.path
+            d={`M${thing.cone.x} ${y(thing.cone.y) - 0.8}l0.62 1.25h-1.24z`}
+            fill="ink"
+            stroke="card"
+            strokeWidth="0.12"
+          />
+        </>
+      )}
+      {spots
+        .filter((s) => s.kind === 'MIDDLE' || s.kind === 'CHANGE')
+        .map((s) => (
+          <chakra.path
+            key={`${s.kind}${s.number}`}
+            d={`M${s.x - 0.4} ${y(s.y)}h0.8M${s.x} ${y(s.y) - 0.4}v0.8`}
+            stroke="ink"
+            strokeWidth="0.18"
+          />
+        ))}
+      {refusal?.where && (
+        <chakra.path
+          d={`M${refusal.where.x - 1} ${y(refusal.where.y) - 1}l2 2m0 -2l-2 2`}
+          stroke="warn"
+          strokeWidth="0.5"
+          strokeLinecap="round"
+        />
+      )}
+    </>
+  )
+}
+
+interface OnTwoTracks {
+  heightM: number
+  y: (metres: number) => number
+  isSelected: boolean
+}
+
+/** The horse at three places of its line, to scale, parallel to the long side. */
+function Sideways({
+  line,
+  heightM,
+  y,
+  isSelected,
+}: OnTwoTracks & { line: NonNullable<ThingOnGround['sideways']> }) {
+  const { from, to } = line
+  const d = `M${from.x} ${y(from.y)}L${to.x} ${y(to.y)}`
+  const heading = to.y >= from.y ? Math.PI / 2 : -Math.PI / 2
+  return (
+    <>
+      <chakra.path d={d} stroke="transparent" strokeWidth="2.4" />
+      <Halo isSelected={isSelected}>
+        <chakra.path d={d} stroke="live" strokeWidth="1.6" opacity="0.55" />
+      </Halo>
+      <chakra.path d={d} stroke="ink" strokeWidth="0.4" strokeDasharray="1.2 0.5" />
+      {[0.12, 0.5, 0.88].map((share) => (
+        <HorseAt
+          key={share}
+          pose={{
+            x: from.x + share * (to.x - from.x),
+            y: from.y + share * (to.y - from.y),
+            headingRad: heading,
+          }}
+          heightM={heightM}
+          y={y}
+        />
+      ))}
+    </>
+  )
+}
+
+/** The forehand on its circle, the quarters on the smaller one, drawn for the first horse at the angle it goes. */
+function QuartersIn({
+  quarters,
+  heightM,
+  y,
+  isSelected,
+}: OnTwoTracks & { quarters: NonNullable<ThingOnGround['quarters']> }) {
+  const fore = quarters.fore[0]
+  const horse = quarters.horses[0]
+  if (!fore) return null
+  const foreLine = pathOf(quarters.fore, y)
+  const side = Math.sign(fore.sweepRad)
+  const inRad =
+    horse?.angleDeg != null && horse.foreToHindM !== null
+      ? (horse.angleDeg * Math.PI) / 180 + Math.asin(horse.foreToHindM / (2 * fore.radiusM))
+      : undefined
+  return (
+    <>
+      <chakra.path d={foreLine} fill="none" stroke="transparent" strokeWidth="2.4" />
+      <Halo isSelected={isSelected}>
+        <chakra.path d={foreLine} fill="none" stroke="live" strokeWidth="1.6" opacity="0.55" />
+      </Halo>
+      <chakra.path d={foreLine} fill="none" stroke="ink" strokeWidth="0.4" />
+      <chakra.path
+        d={pathOf(quarters.hind, y)}
+        fill="none"
+        stroke="ink"
+        strokeWidth="0.3"
+        strokeDasharray="0.8 0.5"
+      />
+      {inRad !== undefined &&
+        [0, 1, 2].map((i) => {
+          const at = fore.fromRad + side * ((i * 2 * Math.PI) / 3 + 0.6)
+          return (
+            <HorseAt
+              key={i}
+              pose={{
+                x: fore.centreX + fore.radiusM * Math.cos(at),
+                y: fore.centreY + fore.radiusM * Math.sin(at),
+                headingRad: at + side * (Math.PI / 2 - inRad),
+              }}
+              heightM={heightM}
+              bendDeg={side * SHOWN_DEG}
+              y={y}
+            />
+          )
+        })}
+    </>
+  )
+}
+
+/** How far the neck of a horse on two tracks is drawn to the inside: enough to see to which. */
+const SHOWN_DEG = 18
+
+interface HorseAtProps {
+  pose: Pose
+  heightM: number
+  bendDeg?: number
+  y: (metres: number) => number
+}
+
+function HorseAt({ pose, heightM, bendDeg = 0, y }: HorseAtProps) {
+  return (
+    <g
+      pointerEvents="none"
+      transform={`translate(${pose.x} ${y(pose.y)}) rotate(${90 - (pose.headingRad * 180) / Math.PI})`}
+    >
+      <HorseToScale heightM={heightM} bendDeg={bendDeg} />
+    </g>
+  )
+}
+
+function Halo({ isSelected, children }: { isSelected: boolean; children: React.ReactNode }) {
+  return (
+    <g data-halo opacity={isSelected ? 1 : 0}>
+      {children}
+    </g>
+  )
+}
+
+interface BarProps {
+  bar: ThingOnGround['bars'][number]
+  y: (metres: number) => number
+  color: string
+  width: number
+}
+
+function Bar({ bar, y, color, width }: BarProps) {
+  return (
+    <chakra.line
+      x1={bar.x1}
+      y1={y(bar.y1)}
+      x2={bar.x2}
+      y2={y(bar.y2)}
+      stroke={color}
+      strokeWidth={width}
+      strokeLinecap="round"
+    />
+  )
+}
+
+interface FanLinesProps {
+  known: ThingOnGround
+  at: { at: { x: number; y: number }; headingDeg: number }
+  y: (metres: number) => number
+}
+
+/** Where each horse goes: an arc about the middle of the fan, from before the first pole to behind the last. */
+function FanLines({ known, at, y }: FanLinesProps) {
+  const { fan, bars } = known
+  if (!fan) return null
+  const half = ((fan.gapDeg * bars.length) / 2 / 180) * Math.PI
+  const way = (at.headingDeg / 180) * Math.PI
+  const point = (r: number, angle: number) => ({
+    x: at.at.x + r * Math.cos(angle),
+    y: y(at.at.y + r * Math.sin(angle)),
+  })
+  return (
+    <>
+      {fan.horses
+        .filter((h) => h.fits)
+        .map((h) => {
+          const from = point(h.lineM, way - half)
+          const to = point(h.lineM, way + half)
+          return (
+            <chakra.path
+              key={h.pair}
+              d={`M${from.x} ${from.y}A${h.lineM} ${h.lineM} 0 ${half > Math.PI / 2 ? 1 : 0} 0 ${to.x} ${to.y}`}
+              fill="none"
+              stroke="quiet"
+              strokeWidth="0.16"
+              strokeDasharray="0.7 0.35"
+            />
+          )
+        })}
+    </>
+  )
+}
+
+/** A small arrow where the line has begun, pointing along it. */
+function Arrow({ known, y }: { known: ThingOnGround; y: (metres: number) => number }) {
+  const figure = known.figure
+  const pose = figure && poseAt(figure.pieces, Math.min(2.5, figure.lengthM / 4))
+  if (!pose) return null
+  return (
+    <g transform={`translate(${pose.x} ${y(pose.y)}) rotate(${(-pose.headingRad * 180) / Math.PI})`}>
+      <chakra.path d="M-0.9 -1L1.2 0L-0.9 1z" fill="ink" />
+    </g>
+  )
+}
+
+interface RiderProps {
+  rider: { alongM: number; heightM: number; bendDeg: number }
+  measured: GroundView | undefined
+  selected: string | undefined
+  y: (metres: number) => number
+}
+
+/** The horse on its line, to scale, bent as the line is. */
+function Rider({ rider, measured, selected, y }: RiderProps) {
+  const figure = measured?.things.find((m) => m.id === selected)?.figure
+  const pose = figure && poseAt(figure.pieces, rider.alongM)
+  if (!pose) return null
+  return <HorseAt pose={pose} heightM={rider.heightM} bendDeg={rider.bendDeg} y={y} />
+}

@@ -1,0 +1,336 @@
+import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Redo2, Undo2 } from 'lucide-react'
+import { useEffect, useId, useState } from 'react'
+import { useSearchParams } from 'react-router'
+import { v7 } from 'uuid'
+import { queries } from '../api'
+import type { GroundArena, GroundRoom, GroundView, WantedGround } from '../api'
+import { useMe } from '../session'
+import { useText } from '../text'
+import { Button, Card, FieldLabel, Quiet, Select, Steps, Trouble, Wait } from '../ui'
+import { ArenaCard } from './ArenaCard'
+import { keepDraft, readDraft } from './draft'
+import type { Draft } from './draft'
+import { GroundDrawing } from './GroundDrawing'
+import { HorsesPick } from './HorsesPick'
+import { LayoutsCard } from './LayoutsCard'
+import { PaceCard } from './PaceCard'
+import { RideLine } from './RideLine'
+import { SetOut } from './SetOut'
+import { ThingEditor } from './ThingEditor'
+import { ThingSays } from './ThingSays'
+import { KINDS, kindOf, newThing } from './things'
+import { useGroundKeys } from './useGroundKeys'
+import { useThings } from './useThings'
+
+/** The moment: before the lesson, or in the sand with a tape. What stands where today, and whom does it suit? */
+export default function GroundPage() {
+  const room = useQuery(queries.ground())
+  const me = useMe()
+  const kept = readDraft(me.person)
+  if (room.isPending) return <Wait />
+  if (room.isError) {
+    return (
+      <Flex direction="column" gap="5">
+        <Trouble cause={room.error} onAgain={() => void room.refetch()} />
+        <OfflineSheet person={me.person} draft={kept} />
+      </Flex>
+    )
+  }
+  return <Ground room={room.data} kept={kept} person={me.person} />
+}
+
+/** With no network the tapes of what was last set up can still be read, and ticked. */
+function OfflineSheet({ person, draft }: { person: string; draft: Draft }) {
+  const { t } = useText()
+  const [ticks, setTicks] = useState(draft.ticks)
+  const nameOf = (id: string) => {
+    const thing = draft.things.find((one) => one.id === id)
+    return thing ? t(`ground.kind.${thing.figure?.form ?? kindOf(thing)}`) : ''
+  }
+  return (
+    <SetOut
+      sheet={draft.sheet}
+      ticks={ticks}
+      nameOf={nameOf}
+      isUnchecked={false}
+      onTick={(next) => {
+        setTicks(next)
+        keepDraft(person, { ...draft, ticks: next })
+      }}
+    />
+  )
+}
+
+function arenaOf(room: GroundRoom, id: string): GroundArena {
+  const there = room.arenas.filter((a) => !a.isPutAway)
+  const found = there.find((a) => a.drawn.id === id) ?? there[0]
+  if (!found) throw new Error('There is always a standard arena.')
+  return found.drawn
+}
+
+interface GroundProps {
+  room: GroundRoom
+  kept: Draft
+  person: string
+}
+
+function Ground({ room, kept, person }: GroundProps) {
+  const { t } = useText()
+  const { actions } = useMe()
+  const [asked] = useSearchParams()
+  const askedPair = asked.get('pair')
+  const [draft, setDraft] = useState<Draft>(() =>
+    askedPair !== null && !kept.pairs.includes(askedPair) ? { ...kept, pairs: [askedPair] } : kept,
+  )
+  const change = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }))
+  const work = useThings(kept.things)
+  const { things } = work
+  const [selected, setSelected] = useState<string | undefined>(kept.things.at(-1)?.id)
+  const [drag, setDrag] = useState<{ id: string; dx: number; dy: number }>()
+  const [rider, setRider] = useState<{ alongM: number; heightM: number; bendDeg: number }>()
+  const arena = arenaOf(room, draft.arena)
+  const gait = room.gaits.find((g) => g.pace === draft.pace)
+  const variant = gait?.variants.includes(draft.variant) ? draft.variant : (gait?.usual ?? draft.variant)
+  const wanted: WantedGround = { arena: arena.id, pairs: draft.pairs, pace: draft.pace, variant, things }
+  const measures = useQuery({ ...queries.measures(wanted), placeholderData: keepPreviousData })
+  const view = measures.data
+  const isUnchecked = measures.isPlaceholderData || measures.isError || drag !== undefined
+  const sheet =
+    view && !measures.isPlaceholderData
+      ? view.things.map(({ id, spots }) => ({ thing: id, spots }))
+      : draft.sheet
+  useEffect(() => keepDraft(person, { ...draft, things, sheet }))
+  useGroundKeys(work)
+  const thing = things.find((one) => one.id === selected)
+  const known = view?.things.find((one) => one.id === selected)
+  const nameOf = (id: string) => {
+    const one = things.find((other) => other.id === id)
+    return one ? t(`ground.kind.${one.figure?.form ?? kindOf(one)}`) : ''
+  }
+  const add = (kind: (typeof KINDS)[number]) => {
+    const made = newThing(kind, v7(), room, arena)
+    work.add(made)
+    setSelected(made.id)
+  }
+  return (
+    <Flex direction="column" gap="5">
+      <Box>
+        <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="770">
+          {t('ground.title')}
+        </chakra.h1>
+        <Quiet>{t('ground.lead')}</Quiet>
+      </Box>
+      <Grid templateColumns={{ base: '1fr', lg: '3fr 4fr' }} gap="6" alignItems="start">
+        <Box position={{ lg: 'sticky' }} top={{ lg: '4' }}>
+          <Card padding={{ base: '2', md: '4' }}>
+            <GroundDrawing
+              arena={arena}
+              things={things}
+              measured={view}
+              selected={thing?.id}
+              rider={rider}
+              onSelect={setSelected}
+              onChange={work.change}
+              onRemove={work.remove}
+              onDrag={setDrag}
+            />
+            <Flex justify="space-between" align="center" gap="2">
+              <Flex gap="1">
+                <Button
+                  look="bare"
+                  disabled={!work.canUndo}
+                  onClick={work.undo}
+                  aria-label={t('ground.undo')}
+                >
+                  <Undo2 size={20} aria-hidden />
+                </Button>
+                <Button
+                  look="bare"
+                  disabled={!work.canRedo}
+                  onClick={work.redo}
+                  aria-label={t('ground.redo')}
+                >
+                  <Redo2 size={20} aria-hidden />
+                </Button>
+              </Flex>
+              <chakra.span fontSize="sm" color="quiet" role="status">
+                {isUnchecked && things.length > 0 ? t('ground.unchecked') : ''}
+              </chakra.span>
+            </Flex>
+            {view && known?.figure && (
+              <RideLine
+                key={known.id}
+                figure={known.figure}
+                view={view}
+                pace={draft.pace}
+                onRide={setRider}
+              />
+            )}
+          </Card>
+        </Box>
+        <Flex direction="column" gap="5" minWidth="0">
+          <Card>
+            <Flex direction="column" gap="3">
+              <Where room={room} arena={arena} onChoose={(id) => change({ arena: id })} />
+              <HorsesPick chosen={draft.pairs} view={view} onChoose={(pairs) => change({ pairs })} />
+              <Steps
+                label={t('ground.gait')}
+                values={room.gaits.map((g) => g.pace)}
+                chosen={draft.pace}
+                nameOf={(p) => t(`gait.${p}`)}
+                onChoose={(pace) => pace && change({ pace })}
+              />
+              {gait && gait.variants.length > 1 && (
+                <Steps
+                  label={t('ground.variant')}
+                  values={gait.variants}
+                  chosen={variant}
+                  nameOf={(v) => t(`ground.variants.${v}`)}
+                  onChoose={(v) => v && change({ variant: v })}
+                />
+              )}
+              {view && <Strides view={view} />}
+            </Flex>
+          </Card>
+          {measures.isError && <Trouble cause={measures.error} onAgain={() => void measures.refetch()} />}
+          <Card>
+            <Flex gap="2" wrap="wrap" role="group" aria-label={t('ground.add')}>
+              {KINDS.map((kind) => (
+                <Button key={kind} disabled={things.length >= 40} onClick={() => add(kind)}>
+                  + {t(`ground.kind.${kind}`)}
+                </Button>
+              ))}
+            </Flex>
+            {things.length === 0 && <Quiet marginTop="3">{t('ground.empty')}</Quiet>}
+            <chakra.ul listStyleType="none" display="grid" gap="2" marginTop="3">
+              {things.map((one) => (
+                <li key={one.id}>
+                  <Flex gap="2">
+                    <chakra.span flex="1">
+                      <Button
+                        look="key"
+                        width="full"
+                        justifyContent="flex-start"
+                        aria-pressed={one.id === thing?.id}
+                        onClick={() => setSelected(one.id === thing?.id ? undefined : one.id)}
+                      >
+                        {nameOf(one.id)}
+                        {one.figure?.at ? ` · ${one.figure.at}` : ''}
+                      </Button>
+                    </chakra.span>
+                    <Button
+                      look="bare"
+                      aria-label={t('ground.remove', { thing: nameOf(one.id) })}
+                      onClick={() => work.remove(one.id)}
+                    >
+                      ×
+                    </Button>
+                  </Flex>
+                  {one.id === thing?.id && (
+                    <Flex direction="column" gap="4" paddingY="3">
+                      <ThingEditor
+                        key={one.id}
+                        thing={one}
+                        room={room}
+                        arena={arena}
+                        onChange={work.change}
+                      />
+                      {view && known && (
+                        <ThingSays
+                          thing={one}
+                          known={known}
+                          view={view}
+                          pace={draft.pace}
+                          onChange={work.change}
+                          onAdd={(made) => {
+                            work.add(made)
+                            setSelected(made.id)
+                          }}
+                        />
+                      )}
+                    </Flex>
+                  )}
+                </li>
+              ))}
+            </chakra.ul>
+          </Card>
+          <SetOut
+            sheet={sheet}
+            ticks={draft.ticks}
+            nameOf={nameOf}
+            isUnchecked={isUnchecked}
+            onTick={(ticks) => change({ ticks })}
+          />
+          <PaceCard room={room} canWalk={actions.includes('RECORD')} />
+          <LayoutsCard
+            room={room}
+            arena={arena.id}
+            things={things}
+            layout={draft.layout}
+            canKeep={actions.includes('PLAN')}
+            onOpen={(l) => {
+              work.begin(l.things)
+              setSelected(undefined)
+              change({ arena: l.arena, layout: { id: l.id, version: l.version, name: l.name }, ticks: {} })
+            }}
+            onKept={(layout) => change({ layout })}
+          />
+          {actions.includes('PLAN') && <ArenaCard room={room} onKept={(id) => change({ arena: id })} />}
+        </Flex>
+      </Grid>
+    </Flex>
+  )
+}
+
+interface WhereProps {
+  room: GroundRoom
+  arena: GroundArena
+  onChoose: (id: string) => void
+}
+
+function Where({ room, arena, onChoose }: WhereProps) {
+  const { t } = useText()
+  const id = useId()
+  return (
+    <div>
+      <FieldLabel htmlFor={id}>{t('ground.arena')}</FieldLabel>
+      <Select id={id} value={arena.id} onChange={(e) => onChoose(e.target.value)}>
+        {room.arenas
+          .filter((a) => !a.isPutAway)
+          .map(({ drawn }) => (
+            <option key={drawn.id} value={drawn.id}>
+              {t(drawn.name === null ? 'ground.standard' : 'ground.own', {
+                name: drawn.name ?? '',
+                width: drawn.widthM,
+                length: drawn.lengthM,
+              })}
+            </option>
+          ))}
+      </Select>
+    </div>
+  )
+}
+
+/** Whose stride is reckoned with, and where it comes from. */
+function Strides({ view }: { view: GroundView }) {
+  const { t } = useText()
+  return (
+    <chakra.ul listStyleType="none" fontSize="sm" color="quiet">
+      {view.horses.map(({ pair, horse, heightCm, stride }) => (
+        <li key={pair}>
+          <b>{horse}</b>{' '}
+          {stride === null
+            ? t('ground.noStride')
+            : t(stride.measuredOn === null ? 'ground.usualStride' : 'ground.ownStride', {
+                metres: stride.lengthM.toFixed(2),
+                height: heightCm ?? 0,
+                day: stride.measuredOn ?? '',
+              })}
+          {stride?.isOld ? ` ${t('stride.old')}` : ''}
+        </li>
+      ))}
+    </chakra.ul>
+  )
+}
