@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
+import strophos.core.arena.FigureForm;
+import strophos.core.arena.FigureWish;
 import strophos.core.arena.Figures;
 import strophos.core.exchange.Rein;
 import strophos.core.plan.FigureKind;
@@ -20,11 +22,6 @@ public record Ground(
         double lengthM,
         int changesOfBend,
         @CanBeNull Double smallestRadiusM) {
-
-    /** Rounded corners of the track, in metres across the corner's arc. */
-    private static final double CORNER_RADIUS_M = 3;
-
-    private static final int LOOPS = 3;
 
     /** The arena to scale, with its letters. */
     public record ArenaView(double widthM, double lengthM, Map<String, Letter> letters) {}
@@ -46,11 +43,22 @@ public record Ground(
     /** The line of a block, on the left rein; a circle lies at A. Poles and fences are drawn by the line that leads to them. */
     static Ground of(FigureKind line, int circleM) {
         return switch (line) {
-            case TRACK, FENCE_LINE, POLE_LINE -> of(Figures.track(ARENA, CORNER_RADIUS_M));
-            case CIRCLE, SPIRAL, POLE_FAN -> of(Figures.circle(ARENA, "A", circleM, Rein.LEFT));
-            case SERPENTINE -> of(Figures.serpentine(ARENA, LOOPS, Rein.LEFT));
-            default -> NOT_DRAWN;
+            case TRACK, FENCE_LINE, POLE_LINE -> usual(FigureForm.TRACK);
+            case CIRCLE, POLE_FAN -> of(Figures.circle(ARENA, "A", circleM, Rein.LEFT));
+            case SPIRAL -> usual(FigureForm.SPIRAL);
+            case SERPENTINE -> usual(FigureForm.SERPENTINE);
+            case FIGURE_EIGHT -> of(Figures.figureEight(ARENA, "X", circleM, Rein.LEFT));
+            case CHANGE_IN_CIRCLE -> usual(FigureForm.CHANGE_IN_CIRCLE);
+            case TWO_CONES -> usual(FigureForm.TWO_CONES);
+            case LOOP -> usual(FigureForm.LOOP);
+            case DIAGONAL -> usual(FigureForm.DIAGONAL);
+            case LEG_YIELD -> usual(FigureForm.ZIGZAG);
+            case HALF_PASS, COURSE, HILL, TRAIL, TRAILER, NONE -> NOT_DRAWN;
         };
+    }
+
+    private static Ground usual(FigureForm form) {
+        return of(FigureWish.usual(form, Rein.LEFT).laid(ARENA));
     }
 
     private static Ground of(Figure figure) {
