@@ -43,7 +43,7 @@ interface Given {
   path?: string
   at?: string
   me?: Partial<Me>
-  /** By method and path, GET /api/v1/today; what is missing cannot be reached. */
+  /** By method and path, GET /api/v1/today; what is missing cannot be reached. A function is asked with what was sent. */
   answers?: Record<string, unknown>
 }
 
@@ -71,7 +71,7 @@ export function show(page: ReactElement, { path = '/', at = path, me, answers = 
     const [status, json] =
       answer instanceof Refusal
         ? [answer.status, { code: answer.code, issues: answer.issues }]
-        : [200, answer]
+        : [200, typeof answer === 'function' ? (answer as (sent: unknown) => unknown)(body) : answer]
     return new Response(JSON.stringify(json), { status, headers: { 'Content-Type': 'application/json' } })
   })
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } })

@@ -7,7 +7,7 @@ import { pathOf, poseAt } from './lines'
 import type { Pose } from './lines'
 import { kindOf, placed, placeOf, snapped, turned } from './things'
 
-const MARGIN = 3.4
+const MARGIN = 4.2
 
 interface GroundDrawingProps {
   arena: GroundArena
@@ -49,7 +49,6 @@ export function GroundDrawing(props: GroundDrawingProps) {
             key={thing.id}
             role="button"
             tabIndex={0}
-            aria-label={t('ground.take', { thing: t(`ground.kind.${kindText(thing)}`) })}
             aria-pressed={selected === thing.id}
             data-thing={thing.id}
             cursor={placeOf(thing) ? 'grab' : 'pointer'}
@@ -60,6 +59,7 @@ export function GroundDrawing(props: GroundDrawingProps) {
             onKeyDown={(e) => drag.press(thing, e)}
             css={{ '&:focus-visible': { outline: 'none', '& [data-halo]': { opacity: 1 } } }}
           >
+            <title>{t('ground.take', { thing: t(`ground.kind.${kindText(thing)}`) })}</title>
             {known && (
               <Drawn
                 thing={thing}
@@ -153,9 +153,10 @@ const ARROWS: Record<string, [number, number] | undefined> = {
 }
 
 /** The arena itself: its fence, its middle line, its letters and landmarks. */
-export function Sand({ arena }: { arena: GroundArena }) {
+type Drawable = Pick<GroundArena, 'widthM' | 'lengthM' | 'shape' | 'letters'>
+
+export function Sand({ arena }: { arena: Drawable }) {
   const { widthM: w, lengthM: l, shape } = arena
-  const y = (metres: number) => l - metres
   return (
     <>
       <chakra.rect
@@ -175,23 +176,9 @@ export function Sand({ arena }: { arena: GroundArena }) {
         strokeWidth="0.12"
         strokeDasharray="0.6 0.6"
       />
-      {Object.entries(arena.letters).map(([letter, at]) => {
-        const isInside = at.x > 0 && at.x < w && at.y > 0 && at.y < l
-        return (
-          <chakra.text
-            key={letter}
-            x={at.x <= 0 ? at.x - 1.7 : at.x >= w ? at.x + 1.7 : at.x}
-            y={at.y <= 0 ? y(at.y) + 2.4 : at.y >= l ? y(at.y) - 1 : y(at.y) + 0.7}
-            fontSize={letter.length > 1 ? '1.3px' : '1.9px'}
-            fontWeight="700"
-            textAnchor="middle"
-            fill={isInside ? 'quiet' : 'ink'}
-            aria-hidden
-          >
-            {letter}
-          </chakra.text>
-        )
-      })}
+      {Object.entries(arena.letters).map(([letter, at]) => (
+        <Letter key={letter} letter={letter} at={at} arena={arena} />
+      ))}
     </>
   )
 }
@@ -199,7 +186,35 @@ export function Sand({ arena }: { arena: GroundArena }) {
 const USUAL_CM = 160
 
 /** Of the first horse it is for. */
-const heightOf = (view: GroundView | undefined) => (view?.horses[0]?.heightCm ?? USUAL_CM) / 100
+export const heightOf = (view: GroundView | undefined) => (view?.horses[0]?.heightCm ?? USUAL_CM) / 100
+
+interface LetterProps {
+  letter: string
+  at: { x: number; y: number }
+  arena: Drawable
+}
+
+/** Letters stand away from the fence; a landmark's name is written outwards from its place. */
+function Letter({ letter, at, arena: { widthM: w, lengthM: l } }: LetterProps) {
+  const isInside = at.x > 0 && at.x < w && at.y > 0 && at.y < l
+  const isName = letter.length > 1
+  const off = isName ? 0.6 : 1.7
+  const anchor = !isName ? 'middle' : at.x <= 0 ? 'end' : at.x >= w ? 'start' : 'middle'
+  const y = l - at.y
+  return (
+    <chakra.text
+      x={at.x <= 0 ? at.x - off : at.x >= w ? at.x + off : at.x}
+      y={at.y <= 0 ? y + 2.4 : at.y >= l ? y - 1 : y + (isName ? 0.45 : 0.7)}
+      fontSize={isName ? '1.3px' : '1.9px'}
+      fontWeight="700"
+      textAnchor={anchor}
+      fill={isInside ? 'quiet' : 'ink'}
+      aria-hidden
+    >
+      {letter}
+    </chakra.text>
+  )
+}
 
 interface DrawnProps {
   thing: WantedThing
@@ -207,9 +222,12 @@ interface DrawnProps {
   heightM: number
   y: (metres: number) => number
   isSelected: boolean
+  /** With the numbers of its poles or fences. */
+  isNumbered?: boolean
 }
 
-function Drawn({ thing, known, heightM, y, isSelected }: DrawnProps) {
+/** One thing as it stands on the arena. */
+export function Drawn({ thing, known, heightM, y, isSelected, isNumbered = isSelected }: DrawnProps) {
   const { figure, fan, bars, spots, refusal } = known
   const d = figure ? pathOf(figure.pieces, y) : ''
   return (
@@ -235,7 +253,6 @@ function Drawn({ thing, known, heightM, y, isSelected }: DrawnProps) {
       {known.quarters && (
         <QuartersIn quarters={known.quarters} heightM={heightM} y={y} isSelected={isSelected} />
       )}
-      {fan && thing.fan && <FanLines known={known} at={thing.fan.middle} y={y} />}
       {bars.map((bar, i) => (
         <g key={i}>
           <chakra.line
@@ -258,6 +275,8 @@ function Drawn({ thing, known, heightM, y, isSelected }: DrawnProps) {
           )}
         </g>
       ))}
+      {fan && thing.fan && <FanLines known={known} at={thing.fan.middle} y={y} />}
+      {isNumbered && bars.length > 1 && <Numbers bars={bars} isOuter={!!thing.fan} y={y} />}
       {thing.cone && (
         <>
           <chakra.circle cx={thing.cone.x} cy={y(thing.cone.y)} r="1.1" fill="transparent" />
@@ -405,6 +424,43 @@ function HorseAt({ pose, heightM, bendDeg = 0, y }: HorseAtProps) {
   )
 }
 
+interface NumbersProps {
+  bars: ThingOnGround['bars']
+  /** At the outer ends, where a fan has room. */
+  isOuter: boolean
+  y: (metres: number) => number
+}
+
+/** Which pole or fence is which: before its left end, or its outer one. */
+function Numbers({ bars, isOuter, y }: NumbersProps) {
+  return bars.map((bar, i) => {
+    const [from, to] = isOuter
+      ? [
+          { x: bar.x1, y: bar.y1 },
+          { x: bar.x2, y: bar.y2 },
+        ]
+      : [
+          { x: bar.x2, y: bar.y2 },
+          { x: bar.x1, y: bar.y1 },
+        ]
+    const length = Math.hypot(to.x - from.x, to.y - from.y)
+    return (
+      <chakra.text
+        key={i}
+        x={to.x + ((to.x - from.x) / length) * 0.95}
+        y={y(to.y + ((to.y - from.y) / length) * 0.95) + 0.4}
+        fontSize="1.1px"
+        fontWeight="800"
+        textAnchor="middle"
+        fill="ink"
+        aria-hidden
+      >
+        {i + 1}
+      </chakra.text>
+    )
+  })
+}
+
 function Halo({ isSelected, children }: { isSelected: boolean; children: React.ReactNode }) {
   return (
     <g data-halo opacity={isSelected ? 1 : 0}>
@@ -462,9 +518,9 @@ function FanLines({ known, at, y }: FanLinesProps) {
               key={h.pair}
               d={`M${from.x} ${from.y}A${h.lineM} ${h.lineM} 0 ${half > Math.PI / 2 ? 1 : 0} 0 ${to.x} ${to.y}`}
               fill="none"
-              stroke="quiet"
-              strokeWidth="0.16"
-              strokeDasharray="0.7 0.35"
+              stroke="ink"
+              strokeWidth="0.2"
+              strokeDasharray="0.5 0.3"
             />
           )
         })}

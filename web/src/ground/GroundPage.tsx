@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Redo2, Undo2 } from 'lucide-react'
-import { useEffect, useId, useState } from 'react'
+import { useEffect, useId, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { v7 } from 'uuid'
 import { queries } from '../api'
@@ -13,6 +13,7 @@ import { ArenaCard } from './ArenaCard'
 import { keepDraft, readDraft } from './draft'
 import type { Draft } from './draft'
 import { GroundDrawing } from './GroundDrawing'
+import { GroundSheet, SheetKeys } from './GroundSheet'
 import { HorsesPick } from './HorsesPick'
 import { LayoutsCard } from './LayoutsCard'
 import { PaceCard } from './PaceCard'
@@ -70,6 +71,8 @@ function arenaOf(room: GroundRoom, id: string): GroundArena {
   return found.drawn
 }
 
+const MOMENTS = ['UP', 'OUT'] as const
+
 interface GroundProps {
   room: GroundRoom
   kept: Draft
@@ -80,15 +83,17 @@ function Ground({ room, kept, person }: GroundProps) {
   const { t } = useText()
   const { actions } = useMe()
   const [asked] = useSearchParams()
-  const askedPair = asked.get('pair')
+  const askedPairs = asked.getAll('pair').slice(0, 8)
   const [draft, setDraft] = useState<Draft>(() =>
-    askedPair !== null && !kept.pairs.includes(askedPair) ? { ...kept, pairs: [askedPair] } : kept,
+    askedPairs.length > 0 ? { ...kept, pairs: askedPairs } : kept,
   )
   const change = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }))
   const work = useThings(kept.things)
   const { things } = work
   const [selected, setSelected] = useState<string | undefined>(kept.things.at(-1)?.id)
   const [drag, setDrag] = useState<{ id: string; dx: number; dy: number }>()
+  const drawing = useRef<SVGSVGElement>(null)
+  const [moment, setMoment] = useState<'UP' | 'OUT'>('UP')
   const [rider, setRider] = useState<{ alongM: number; heightM: number; bendDeg: number }>()
   const arena = arenaOf(room, draft.arena)
   const gait = room.gaits.find((g) => g.pace === draft.pace)
@@ -115,172 +120,204 @@ function Ground({ room, kept, person }: GroundProps) {
     setSelected(made.id)
   }
   return (
-    <Flex direction="column" gap="5">
-      <Box>
-        <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="770">
-          {t('ground.title')}
-        </chakra.h1>
-        <Quiet>{t('ground.lead')}</Quiet>
-      </Box>
-      <Grid templateColumns={{ base: '1fr', lg: '3fr 4fr' }} gap="6" alignItems="start">
-        <Box position={{ lg: 'sticky' }} top={{ lg: '4' }}>
-          <Card padding={{ base: '2', md: '4' }}>
-            <GroundDrawing
-              arena={arena}
-              things={things}
-              measured={view}
-              selected={thing?.id}
-              rider={rider}
-              onSelect={setSelected}
-              onChange={work.change}
-              onRemove={work.remove}
-              onDrag={setDrag}
-            />
-            <Flex justify="space-between" align="center" gap="2">
-              <Flex gap="1">
-                <Button
-                  look="bare"
-                  disabled={!work.canUndo}
-                  onClick={work.undo}
-                  aria-label={t('ground.undo')}
-                >
-                  <Undo2 size={20} aria-hidden />
-                </Button>
-                <Button
-                  look="bare"
-                  disabled={!work.canRedo}
-                  onClick={work.redo}
-                  aria-label={t('ground.redo')}
-                >
-                  <Redo2 size={20} aria-hidden />
-                </Button>
-              </Flex>
-              <chakra.span fontSize="sm" color="quiet" role="status">
-                {isUnchecked && things.length > 0 ? t('ground.unchecked') : ''}
-              </chakra.span>
-            </Flex>
-            {view && known?.figure && (
-              <RideLine
-                key={known.id}
-                figure={known.figure}
-                view={view}
-                pace={draft.pace}
-                onRide={setRider}
-              />
-            )}
-          </Card>
+    <>
+      <Flex direction="column" gap="5" _print={{ display: 'none' }}>
+        <Box>
+          <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="770">
+            {t('ground.title')}
+          </chakra.h1>
+          <Quiet display={{ base: 'none', md: 'block' }}>{t('ground.lead')}</Quiet>
         </Box>
-        <Flex direction="column" gap="5" minWidth="0">
-          <Card>
-            <Flex direction="column" gap="3">
-              <Where room={room} arena={arena} onChoose={(id) => change({ arena: id })} />
-              <HorsesPick chosen={draft.pairs} view={view} onChoose={(pairs) => change({ pairs })} />
-              <Steps
-                label={t('ground.gait')}
-                values={room.gaits.map((g) => g.pace)}
-                chosen={draft.pace}
-                nameOf={(p) => t(`gait.${p}`)}
-                onChoose={(pace) => pace && change({ pace })}
+        <Box display={{ lg: 'none' }}>
+          <Steps
+            label={t('ground.moment')}
+            values={MOMENTS}
+            chosen={moment}
+            nameOf={(m) => t(`ground.moments.${m}`)}
+            onChoose={(m) => m && setMoment(m)}
+          />
+        </Box>
+        <Grid templateColumns={{ base: '1fr', lg: '3fr 4fr' }} gap="6" alignItems="start">
+          <Box position={{ lg: 'sticky' }} top={{ lg: '4' }}>
+            <Card padding={{ base: '2', md: '4' }}>
+              <GroundDrawing
+                arena={arena}
+                things={things}
+                measured={view}
+                selected={thing?.id}
+                rider={rider}
+                onSelect={setSelected}
+                onChange={work.change}
+                onRemove={work.remove}
+                onDrag={setDrag}
               />
-              {gait && gait.variants.length > 1 && (
-                <Steps
-                  label={t('ground.variant')}
-                  values={gait.variants}
-                  chosen={variant}
-                  nameOf={(v) => t(`ground.variants.${v}`)}
-                  onChoose={(v) => v && change({ variant: v })}
+              <Flex justify="space-between" align="center" gap="2">
+                <Flex gap="1">
+                  <Button
+                    look="bare"
+                    disabled={!work.canUndo}
+                    onClick={work.undo}
+                    aria-label={t('ground.undo')}
+                  >
+                    <Undo2 size={20} aria-hidden />
+                  </Button>
+                  <Button
+                    look="bare"
+                    disabled={!work.canRedo}
+                    onClick={work.redo}
+                    aria-label={t('ground.redo')}
+                  >
+                    <Redo2 size={20} aria-hidden />
+                  </Button>
+                </Flex>
+                <chakra.span fontSize="sm" color="quiet" role="status">
+                  {isUnchecked && things.length > 0 ? t('ground.unchecked') : ''}
+                </chakra.span>
+              </Flex>
+              {view && known?.figure && (
+                <RideLine
+                  key={known.id}
+                  figure={known.figure}
+                  view={view}
+                  pace={draft.pace}
+                  onRide={setRider}
                 />
               )}
-              {view && <Strides view={view} />}
-            </Flex>
-          </Card>
-          {measures.isError && <Trouble cause={measures.error} onAgain={() => void measures.refetch()} />}
-          <Card>
-            <Flex gap="2" wrap="wrap" role="group" aria-label={t('ground.add')}>
-              {KINDS.map((kind) => (
-                <Button key={kind} disabled={things.length >= 40} onClick={() => add(kind)}>
-                  + {t(`ground.kind.${kind}`)}
-                </Button>
-              ))}
-            </Flex>
-            {things.length === 0 && <Quiet marginTop="3">{t('ground.empty')}</Quiet>}
-            <chakra.ul listStyleType="none" display="grid" gap="2" marginTop="3">
-              {things.map((one) => (
-                <li key={one.id}>
-                  <Flex gap="2">
-                    <chakra.span flex="1">
+            </Card>
+          </Box>
+          <Flex direction="column" gap="5" minWidth="0">
+            <Card hideBelow={moment === 'OUT' ? 'lg' : undefined}>
+              <Flex direction="column" gap="3">
+                <Where room={room} arena={arena} onChoose={(id) => change({ arena: id })} />
+                <HorsesPick chosen={draft.pairs} view={view} onChoose={(pairs) => change({ pairs })} />
+                <Steps
+                  label={t('ground.gait')}
+                  values={room.gaits.map((g) => g.pace)}
+                  chosen={draft.pace}
+                  nameOf={(p) => t(`gait.${p}`)}
+                  onChoose={(pace) => pace && change({ pace })}
+                />
+                {gait && gait.variants.length > 1 && (
+                  <Steps
+                    label={t('ground.variant')}
+                    values={gait.variants}
+                    chosen={variant}
+                    nameOf={(v) => t(`ground.variants.${v}`)}
+                    onChoose={(v) => v && change({ variant: v })}
+                  />
+                )}
+                {view && <Strides view={view} />}
+              </Flex>
+            </Card>
+            {measures.isError && <Trouble cause={measures.error} onAgain={() => void measures.refetch()} />}
+            <Card hideBelow={moment === 'OUT' ? 'lg' : undefined}>
+              <Flex gap="2" wrap="wrap" role="group" aria-label={t('ground.add')}>
+                {KINDS.map((kind) => (
+                  <Button key={kind} disabled={things.length >= 40} onClick={() => add(kind)}>
+                    + {t(`ground.kind.${kind}`)}
+                  </Button>
+                ))}
+              </Flex>
+              {things.length === 0 && <Quiet marginTop="3">{t('ground.empty')}</Quiet>}
+              <chakra.ul listStyleType="none" display="grid" gap="2" marginTop="3">
+                {things.map((one) => (
+                  <li key={one.id}>
+                    <Flex gap="2">
+                      <chakra.span flex="1">
+                        <Button
+                          look="key"
+                          width="full"
+                          justifyContent="flex-start"
+                          aria-pressed={one.id === thing?.id}
+                          onClick={() => setSelected(one.id === thing?.id ? undefined : one.id)}
+                        >
+                          {nameOf(one.id)}
+                          {one.figure?.at ? ` · ${one.figure.at}` : ''}
+                        </Button>
+                      </chakra.span>
                       <Button
-                        look="key"
-                        width="full"
-                        justifyContent="flex-start"
-                        aria-pressed={one.id === thing?.id}
-                        onClick={() => setSelected(one.id === thing?.id ? undefined : one.id)}
+                        look="bare"
+                        aria-label={t('ground.remove', { thing: nameOf(one.id) })}
+                        onClick={() => work.remove(one.id)}
                       >
-                        {nameOf(one.id)}
-                        {one.figure?.at ? ` · ${one.figure.at}` : ''}
+                        ×
                       </Button>
-                    </chakra.span>
-                    <Button
-                      look="bare"
-                      aria-label={t('ground.remove', { thing: nameOf(one.id) })}
-                      onClick={() => work.remove(one.id)}
-                    >
-                      ×
-                    </Button>
-                  </Flex>
-                  {one.id === thing?.id && (
-                    <Flex direction="column" gap="4" paddingY="3">
-                      <ThingEditor
-                        key={one.id}
-                        thing={one}
-                        room={room}
-                        arena={arena}
-                        onChange={work.change}
-                      />
-                      {view && known && (
-                        <ThingSays
-                          thing={one}
-                          known={known}
-                          view={view}
-                          pace={draft.pace}
-                          onChange={work.change}
-                          onAdd={(made) => {
-                            work.add(made)
-                            setSelected(made.id)
-                          }}
-                        />
-                      )}
                     </Flex>
-                  )}
-                </li>
-              ))}
-            </chakra.ul>
-          </Card>
-          <SetOut
-            sheet={sheet}
-            ticks={draft.ticks}
-            nameOf={nameOf}
-            isUnchecked={isUnchecked}
-            onTick={(ticks) => change({ ticks })}
-          />
-          <PaceCard room={room} canWalk={actions.includes('RECORD')} />
-          <LayoutsCard
-            room={room}
-            arena={arena.id}
-            things={things}
-            layout={draft.layout}
-            canKeep={actions.includes('PLAN')}
-            onOpen={(l) => {
-              work.begin(l.things)
-              setSelected(undefined)
-              change({ arena: l.arena, layout: { id: l.id, version: l.version, name: l.name }, ticks: {} })
-            }}
-            onKept={(layout) => change({ layout })}
-          />
-          {actions.includes('PLAN') && <ArenaCard room={room} onKept={(id) => change({ arena: id })} />}
-        </Flex>
-      </Grid>
-    </Flex>
+                    {one.id === thing?.id && (
+                      <Flex direction="column" gap="4" paddingY="3">
+                        <ThingEditor
+                          key={one.id}
+                          thing={one}
+                          room={room}
+                          arena={arena}
+                          onChange={work.change}
+                        />
+                        {view && known && (
+                          <ThingSays
+                            thing={one}
+                            known={known}
+                            view={view}
+                            pace={draft.pace}
+                            onChange={work.change}
+                            onAdd={(made) => {
+                              work.add(made)
+                              setSelected(made.id)
+                            }}
+                          />
+                        )}
+                      </Flex>
+                    )}
+                  </li>
+                ))}
+              </chakra.ul>
+            </Card>
+            <Box hideBelow={moment === 'UP' ? 'lg' : undefined}>
+              <SetOut
+                sheet={sheet}
+                ticks={draft.ticks}
+                nameOf={nameOf}
+                isUnchecked={isUnchecked}
+                onTick={(ticks) => change({ ticks })}
+              />
+            </Box>
+            {view && things.length > 0 && <SheetKeys drawing={drawing} />}
+            <Box hideBelow={moment === 'UP' ? 'lg' : undefined}>
+              <PaceCard room={room} canWalk={actions.includes('RECORD')} />
+            </Box>
+            <Flex direction="column" gap="5" hideBelow={moment === 'OUT' ? 'lg' : undefined}>
+              <LayoutsCard
+                room={room}
+                arena={arena.id}
+                things={things}
+                layout={draft.layout}
+                canKeep={actions.includes('PLAN')}
+                onOpen={(l) => {
+                  work.begin(l.things)
+                  setSelected(undefined)
+                  change({
+                    arena: l.arena,
+                    layout: { id: l.id, version: l.version, name: l.name },
+                    ticks: {},
+                  })
+                }}
+                onKept={(layout) => change({ layout })}
+              />
+              {actions.includes('PLAN') && <ArenaCard room={room} onKept={(id) => change({ arena: id })} />}
+            </Flex>
+          </Flex>
+        </Grid>
+      </Flex>
+      {view && things.length > 0 && (
+        <GroundSheet
+          drawing={drawing}
+          arena={arena}
+          things={things}
+          view={view}
+          room={room}
+          nameOf={nameOf}
+        />
+      )}
+    </>
   )
 }
 

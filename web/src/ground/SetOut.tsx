@@ -5,12 +5,7 @@ import { useText } from '../text'
 import { Card, CardTitle, Quiet } from '../ui'
 import { stands, tickOf } from './draft'
 import type { Draft } from './draft'
-
-const CORNERS = ['CORNER_AK', 'CORNER_AF', 'CORNER_CH', 'CORNER_CM'] as const
-
-function isCorner(name: string): name is (typeof CORNERS)[number] {
-  return (CORNERS as readonly string[]).includes(name)
-}
+import { placeName, whichOf } from './tapesOf'
 
 interface SetOutProps {
   sheet: Draft['sheet']
@@ -101,8 +96,7 @@ function Tapes({ spot }: { spot: SpotOnGround }) {
     <chakra.span display="block" fontSize="lg" fontVariantNumeric="tabular-nums" lineHeight="1.35">
       {spot.tapes.map((tape) => (
         <chakra.span key={tape.from} display="inline-block" marginRight="5">
-          <b>{isCorner(tape.from) ? t(`ground.corners.${tape.from}`) : tape.from}</b>{' '}
-          {t('ground.metres', { metres: tape.metres.toFixed(2) })}{' '}
+          <b>{placeName(t, tape.from)}</b> {t('ground.metres', { metres: tape.metres.toFixed(2) })}{' '}
           <chakra.span color="quiet" fontSize="sm">
             {t('ground.paces', { count: tape.paces, paces: tape.paces.toFixed(1) })}
           </chakra.span>
@@ -110,7 +104,7 @@ function Tapes({ spot }: { spot: SpotOnGround }) {
       ))}
       {spot.which && (
         <chakra.span display="block" fontSize="sm">
-          {t(spot.which.isNearer ? 'ground.nearer' : 'ground.further', { letter: spot.which.letter })}
+          {whichOf(t, spot.which)}
         </chakra.span>
       )}
     </chakra.span>

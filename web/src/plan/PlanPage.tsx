@@ -224,6 +224,9 @@ function Planned({ planned }: { planned: PlannedLesson }) {
                 {t('plan.line', { metres: block.ground.lengthM.toFixed(0) })}
                 {block.circleM !== null && ` · ${t('look.metres', { metres: block.circleM })}`}
               </Quiet>
+              <LinkButton marginTop="2" to={`/ground?pair=${lesson.pair}`}>
+                {t('plan.onGround')}
+              </LinkButton>
             </Card>
           )}
         </Grid>

@@ -165,12 +165,14 @@ function RailLink({ to, icon, label }: { to: string; icon: React.ReactNode; labe
 const RailNavLink = chakra(NavLink, {
   base: {
     display: 'flex',
+    flexDirection: { base: 'column', lg: 'row' },
     alignItems: 'center',
     justifyContent: { base: 'center', lg: 'flex-start' },
     flex: { base: '1', lg: 'none' },
-    gap: '3',
+    gap: { base: '0.5', lg: '3' },
     minHeight: 'touch',
-    paddingX: '3',
+    paddingX: { base: '1', lg: '3' },
+    fontSize: { base: 'sm', lg: 'md' },
     borderRadius: 'key',
     fontWeight: '650',
     color: 'onRail',

@@ -5,7 +5,7 @@ import { answerOf, api, queries } from '../api'
 import type { StridesOfHorse } from '../api'
 import { useMe } from '../session'
 import { dayAndYear, useText } from '../text'
-import { Back, Button, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
+import { Back, Button, Card, CardTitle, LinkButton, Quiet, Trouble, Wait } from '../ui'
 import { MeasureCard } from './MeasureCard'
 
 type Pace = StridesOfHorse['paces'][number]
@@ -26,7 +26,10 @@ export default function StridePage() {
         <chakra.h1 fontSize={{ base: '3xl', md: '5xl' }} fontWeight="770">
           {t('stride.title', { horse })}
         </chakra.h1>
-        <Back to={`/pairs/${id}`}>{t('stride.back', { horse })}</Back>
+        <Flex gap="4" wrap="wrap" align="center" justify="space-between">
+          <Back to={`/pairs/${id}`}>{t('stride.back', { horse })}</Back>
+          <LinkButton to={`/ground?pair=${id}`}>{t('ground.forHorse', { horse })}</LinkButton>
+        </Flex>
       </Box>
       {heightCm === null && <Quiet>{t('stride.noHeight', { horse })}</Quiet>}
       <Grid

@@ -1,0 +1,246 @@
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, test } from 'vitest'
+import type { GroundRoom, GroundView, ThingOnGround } from '../api'
+import { lesson, Refusal, show, text } from '../page.testing'
+import GroundPage from './GroundPage'
+
+beforeEach(() => localStorage.clear())
+
+const bounds = (least: number, most: number, usual: number) => ({ least, most, usual })
+
+const ROOM: GroundRoom = {
+  arenas: [
+    {
+      drawn: {
+        id: 'SMALL',
+        name: null,
+        shape: 'RECTANGLE',
+        widthM: 20,
+        lengthM: 40,
+        slopePct: 0,
+        letters: { A: { x: 10, y: 0 }, B: { x: 20, y: 20 } },
+      },
+      version: 0,
+      told: null,
+      isPutAway: false,
+    },
+  ],
+  forms: [
+    {
+      form: 'CIRCLE',
+      fields: ['AT', 'SIZE'],
+      size: bounds(6, 60, 20),
+      count: bounds(0, 0, 0),
+      usualAt: 'A',
+    },
+  ],
+  gaits: [
+    { pace: 'WALK', variants: ['COLLECTED', 'MEDIUM'], usual: 'MEDIUM' },
+    { pace: 'TROT', variants: ['WORKING', 'MEDIUM'], usual: 'WORKING' },
+  ],
+  layouts: [],
+  corner: bounds(1, 30, 3),
+  narrowest: bounds(6, 60, 10),
+  paceM: 0.914,
+  isPaceWalked: false,
+}
+
+const THING: Omit<ThingOnGround, 'id'> = {
+  refusal: null,
+  bars: [],
+  spots: [],
+  figure: null,
+  row: null,
+  fan: null,
+  fences: null,
+  sideways: null,
+  quarters: null,
+}
+
+const pair = lesson({ horse: 'Skerry', rider: 'Maren' })
+
+const VIEW: GroundView = {
+  arena: ROOM.arenas[0]?.drawn ?? {
+    id: '',
+    name: null,
+    shape: 'OVAL',
+    widthM: 1,
+    lengthM: 1,
+    slopePct: 0,
+    letters: {},
+  },
+  horses: [
+    {
+      pair: pair.pair,
+      horse: 'Skerry',
+      rider: 'Maren',
+      heightCm: 128,
+      evenLeftM: null,
+      evenRightM: 20,
+      stride: { lengthM: 2.12, speedMs: 3.2, measuredOn: null, isOld: false },
+      jumping: { lengthM: 2.9, speedMs: 5, measuredOn: '2026-11-09', isOld: false },
+    },
+  ],
+  things: [],
+}
+
+interface Sent {
+  things: { id: string }[]
+}
+
+/** Answers each measure with one thing told as it is here. */
+function open(told: Partial<ThingOnGround>, room: unknown = ROOM) {
+  const answers = {
+    'GET /api/v1/ground': room,
+    'GET /api/v1/today': { date: '2026-11-24', lessons: [] },
+    'GET /api/v1/pairs/names': {
+      pairs: [{ id: pair.pair, riderId: 'r', horseId: 'h', rider: 'Maren', horse: 'Skerry' }],
+    },
+    'POST /api/v1/ground/measures': (body: unknown) => ({
+      ...VIEW,
+      things: (body as Sent).things.map(({ id }) => ({ ...THING, ...told, id })),
+    }),
+  }
+  const user = userEvent.setup()
+  return {
+    user,
+    ...show(<GroundPage />, {
+      path: '/ground',
+      at: `/ground?pair=${pair.pair}`,
+      answers,
+      me: { person: 'coach', actions: ['SEE_PLAN', 'RECORD', 'PLAN'] },
+    }),
+  }
+}
+
+const add = (kind: 'figure' | 'row' | 'fan' | 'fences' | 'cone' | 'sideways' | 'quarters') =>
+  screen.findByRole('button', { name: `+ ${text(`ground.kind.${kind}`)}` })
+
+test('says of a figure what it is for this horse, and where it is too tight', async () => {
+  const { user } = open({
+    figure: {
+      pieces: [],
+      lengthM: 47.1,
+      bendChangesM: [],
+      leftM: 0,
+      rightM: 47.1,
+      horses: [
+        {
+          pair: pair.pair,
+          bendsDeg: [-14.7],
+          mostBendDeg: 14.7,
+          tooTight: { where: { x: 10, y: 0 }, side: 'RIGHT', diameterM: 15, leastM: 20, reason: 'EVEN' },
+          seconds: 14.7,
+          steps: 44.4,
+          fewerM: 0.1,
+          moreM: -0.09,
+          rightLegsMoreM: -1.5,
+        },
+      ],
+    },
+  })
+  await user.click(await add('figure'))
+  expect(
+    await screen.findByText(
+      text('ground.tight.EVEN', { horse: 'Skerry', side: text('side.RIGHT'), metres: '15.0', least: '20' }),
+    ),
+  ).toBeVisible()
+  expect(screen.getByText(/44 steps/)).toBeVisible()
+  expect(
+    screen.getByText(new RegExp(text('ground.legs', { side: text('side.LEFT'), metres: '1.5' }))),
+  ).toBeVisible()
+})
+
+test('says why a thing cannot be ridden, with the place', async () => {
+  const { user } = open({ refusal: { code: 'LEAVES', where: { x: -0.2, y: 20 } } })
+  await user.click(await add('figure'))
+  expect(await screen.findByText(text('ground.refusal.LEAVES', { x: '-0.2', y: '20.0' }))).toBeVisible()
+})
+
+test('a line of fences offers to move the second one, and moves it', async () => {
+  const count = (strides: number, moveOutM: number, suits: 'LONG' | 'SHORT') => ({
+    strides,
+    strideM: 3.1,
+    fixedStrideM: 3.2,
+    moveOutM,
+    suits,
+  })
+  const { user, asked } = open({
+    fences: {
+      gaps: [
+        {
+          distanceM: 21.95,
+          horses: [
+            { pair: pair.pair, strides: 6.6, counts: [count(6, -1.68, 'LONG'), count(7, 1.22, 'SHORT')] },
+          ],
+        },
+      ],
+    },
+  })
+  await user.click(await add('fences'))
+  await user.click(await screen.findByRole('button', { name: text('ground.addFence') }))
+  await user.click(
+    await screen.findByRole('button', { name: text('ground.moveIn', { fence: 2, metres: '1.68' }) }),
+  )
+  await waitFor(() =>
+    expect(asked.at(-1)?.body).toMatchObject({ things: [{ fences: { distancesM: [20.27] } }] }),
+  )
+  await user.keyboard('{Control>}z{/Control}')
+  expect(screen.getByLabelText(text('ground.distance', { from: 1, to: 2 }))).toHaveValue('21.95')
+})
+
+test('a fan names whom it leaves out and adds a row for that horse', async () => {
+  const { user } = open({
+    fan: {
+      gapDeg: 11.65,
+      innerM: 0.9,
+      middleM: 1.2,
+      outerM: 1.5,
+      leastLineM: 5.4,
+      mostLineM: 6.6,
+      horses: [{ pair: pair.pair, stepM: 0.85, lineM: 4.18, fits: false }],
+    },
+  })
+  await user.click(await add('fan'))
+  await user.click(
+    await screen.findByRole('button', { name: text('ground.ownRow', { horse: 'Skerry', step: '0.85' }) }),
+  )
+  expect(screen.getByLabelText(text('ground.apart'))).toHaveValue('0.85')
+})
+
+test('a number that may not stand says what may, and the last one stays', async () => {
+  const { user, asked } = open({})
+  await user.click(await add('row'))
+  const poles = screen.getByLabelText(text('ground.poles'))
+  await user.clear(poles)
+  await user.type(poles, '30')
+  expect(screen.getByText(text('ground.between', { least: 1, most: 12 }))).toBeVisible()
+  await user.tab()
+  expect(poles).toHaveValue('3')
+  expect(asked.at(-1)?.body).toMatchObject({ things: [{ row: { poles: 3 } }] })
+})
+
+test('spots are ticked off, and the list stays on the device without a network', async () => {
+  const spot = {
+    kind: 'CONE' as const,
+    number: 1,
+    x: 10,
+    y: 20,
+    tapes: [
+      { from: 'A', metres: 20, paces: 21.9 },
+      { from: 'CORNER_AK', metres: 22.36, paces: 24.5 },
+    ],
+    which: { letter: 'C', isNearer: true },
+  }
+  const first = open({ spots: [spot] })
+  await first.user.click(await add('cone'))
+  await first.user.click(await screen.findByRole('checkbox'))
+  expect(screen.getByRole('checkbox')).toBeChecked()
+  expect(screen.getByText(text('ground.done', { done: 1, of: 1 }))).toBeVisible()
+  expect(within(screen.getByRole('checkbox')).getByText(text('ground.corners.CORNER_AK'))).toBeVisible()
+  cleanup()
+  open({}, new Refusal(500, 'failure'))
+  expect(await screen.findByRole('checkbox')).toBeChecked()
+  expect(screen.getByText(text('ground.done', { done: 1, of: 1 }))).toBeVisible()
+})

@@ -1,0 +1,130 @@
+import { chakra, Flex } from '@chakra-ui/react'
+import { FileDown, Printer } from 'lucide-react'
+import { useState } from 'react'
+import type { GroundArena, GroundRoom, GroundView, WantedThing } from '../api'
+import { useMe } from '../session'
+import { dayLongAt, isoOf, useText } from '../text'
+import { Button } from '../ui'
+import { Drawn, heightOf, Sand } from './GroundDrawing'
+import { saveDrawing } from './saveDrawing'
+import { tapesOf } from './tapesOf'
+
+const MARGIN = 4.2
+
+/** Paper and file: the sheet itself stands off the page. */
+export function SheetKeys({ drawing }: { drawing: React.RefObject<SVGSVGElement | null> }) {
+  const { t } = useText()
+  return (
+    <Flex gap="2" wrap="wrap">
+      <Button onClick={() => window.print()}>
+        <Printer size={20} aria-hidden />
+        {t('ground.print')}
+      </Button>
+      <Button onClick={() => drawing.current && saveDrawing(drawing.current, t('ground.sheet'))}>
+        <FileDown size={20} aria-hidden />
+        {t('ground.svg')}
+      </Button>
+    </Flex>
+  )
+}
+
+interface GroundSheetProps {
+  drawing: React.RefObject<SVGSVGElement | null>
+  arena: GroundArena
+  things: WantedThing[]
+  view: GroundView
+  room: GroundRoom
+  nameOf: (thing: string) => string
+}
+
+/** On one page, to be read at arm's length: the arena to scale, and where each thing stands by two tapes and in paces. */
+export function GroundSheet({ drawing, arena, things, view, room, nameOf }: GroundSheetProps) {
+  const { t } = useText()
+  const { timeZone } = useMe()
+  const [now] = useState(() => Date.now())
+  const { widthM: w, lengthM: l } = arena
+  const y = (metres: number) => l - metres
+  const rows = view.things.filter((known) => known.spots.length > 0)
+  return (
+    <Paper data-sheet>
+      <chakra.h2 fontSize="20pt" fontWeight="770">
+        {t('ground.sheet')}
+      </chakra.h2>
+      <p>
+        {t('ground.sheetFor', {
+          arena: t(arena.name === null ? 'ground.standard' : 'ground.own', {
+            name: arena.name ?? '',
+            width: w,
+            length: l,
+          }),
+          day: dayLongAt(isoOf(now), timeZone),
+        })}
+        {view.horses.length > 0 && ` · ${view.horses.map((h) => h.horse).join(', ')}`}
+      </p>
+      <chakra.div display="grid" gridTemplateColumns="5fr 6fr" gap="8mm" alignItems="start" marginTop="4mm">
+        <chakra.svg
+          ref={drawing}
+          viewBox={`${-MARGIN} ${-MARGIN} ${w + 2 * MARGIN} ${l + 2 * MARGIN}`}
+          width="100%"
+          maxHeight="235mm"
+          aria-hidden
+        >
+          <Sand arena={arena} />
+          {things.map((thing) => {
+            const known = view.things.find((one) => one.id === thing.id)
+            return (
+              known && (
+                <g key={thing.id}>
+                  <Drawn
+                    thing={thing}
+                    known={known}
+                    heightM={heightOf(view)}
+                    y={y}
+                    isSelected={false}
+                    isNumbered
+                  />
+                </g>
+              )
+            )
+          })}
+        </chakra.svg>
+        <chakra.table width="full" fontSize="12pt" css={{ '& td': { paddingBlock: '0.6mm' } }}>
+          <tbody>
+            {rows.map(({ id, spots }) =>
+              spots.map((spot, i) => (
+                <tr key={`${id}${spot.kind}${spot.number}`}>
+                  <td>
+                    {i === 0 && (
+                      <chakra.b display="block" marginTop="2mm">
+                        {nameOf(id)}
+                      </chakra.b>
+                    )}
+                    ▢ {t(`ground.spot.${spot.kind}`, { number: spot.number })}
+                    <chakra.b display="block" paddingLeft="5mm">
+                      {tapesOf(t, spot)}
+                    </chakra.b>
+                  </td>
+                </tr>
+              )),
+            )}
+          </tbody>
+        </chakra.table>
+      </chakra.div>
+      <chakra.p marginTop="4mm">{t('ground.sheetPaces', { metres: room.paceM.toFixed(2) })}</chakra.p>
+    </Paper>
+  )
+}
+
+const Paper = chakra('div', {
+  base: {
+    // off the page, not gone from it: its drawing is measured when it is saved
+    position: 'absolute',
+    left: '-9999px',
+    width: '190mm',
+    visibility: 'hidden',
+    color: 'black',
+    fontSize: '12pt',
+    lineHeight: '1.3',
+    _print: { position: 'static', width: 'full', visibility: 'visible' },
+  },
+})

@@ -1,0 +1,2 @@
+export { Sand } from './GroundDrawing'
+export { pathOf, poseAt } from './lines'
