@@ -92,6 +92,7 @@ class PseudoLanguageTest {
                     "/library/new",
                     "/library/programmes/new",
                     "/library/programmes/own-wash",
+                    "/ground",
                     "/device")) {
                 read(coach, path, outside);
             }
