@@ -72,7 +72,18 @@ class ScreenshotsTest {
             coach.page().getByLabel("Headgear").selectOption("pelham");
             coach.page().getByText("kg on tongue and bars").waitFor();
             keep(coach, "tack");
+            ground(coach);
         }
+    }
+
+    /** One fan for the group of the day, on the circle it is ridden on. */
+    private static void ground(Visitor coach) {
+        coach.open("/ground?pair=" + pair(coach, "Penny Black") + "&pair=" + pair(coach, "Fennel"));
+        coach.button("Fan for the group · 2 things").click();
+        coach.exactly("Fan").click();
+        coach.page().getByText("from pole to pole").waitFor();
+        coach.page().evaluate("window.scrollTo(0, 520)");
+        keep(coach, "ground");
     }
 
     @Test
@@ -105,10 +116,7 @@ class ScreenshotsTest {
             coach.button("Lower leg").click();
             keep(coach, "ride-seen-phone");
             coach.button("Close").click();
-            coach.page().setViewportSize(1280, 800);
-            keep(coach, "ride");
             coach.page().evaluate("document.documentElement.className = 'sun'");
-            coach.page().setViewportSize(390, 844);
             keep(coach, "ride-sun-phone");
             coach.page().evaluate("document.documentElement.className = 'light'");
             coach.button("Something's wrong").click();
