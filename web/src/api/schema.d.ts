@@ -2673,6 +2673,7 @@ export interface components {
         };
         "ground.ThingView": {
             bars: components["schemas"]["ground.BarView"][];
+            cautions: ("POLES" | "FENCES" | "SLOPE" | "WALK_ONLY" | "CONES")[];
             fan: components["schemas"]["ground.FanView"] | null;
             fences: components["schemas"]["ground.FencesView"] | null;
             figure: components["schemas"]["ground.FigureView"] | null;

@@ -48,6 +48,7 @@ const ROOM: GroundRoom = {
 
 const THING: Omit<ThingOnGround, 'id'> = {
   refusal: null,
+  cautions: [],
   bars: [],
   spots: [],
   figure: null,
@@ -167,6 +168,7 @@ test('a line of fences offers to move the second one, and moves it', async () =>
     suits,
   })
   const { user, asked } = open({
+    cautions: ['FENCES'],
     fences: {
       gaps: [
         {
@@ -179,6 +181,7 @@ test('a line of fences offers to move the second one, and moves it', async () =>
     },
   })
   await user.click(await add('fences'))
+  expect(await screen.findByText(text('ground.caution.FENCES'))).toBeVisible()
   await user.click(await screen.findByRole('button', { name: text('ground.addFence') }))
   await user.click(
     await screen.findByRole('button', { name: text('ground.moveIn', { fence: 2, metres: '1.68' }) }),

@@ -20,7 +20,7 @@ import { PaceCard } from './PaceCard'
 import { RideLine } from './RideLine'
 import { SetOut } from './SetOut'
 import { ThingEditor } from './ThingEditor'
-import { ThingSays } from './ThingSays'
+import { Cautions, ThingSays } from './ThingSays'
 import { KINDS, kindOf, newThing } from './things'
 import { useGroundKeys } from './useGroundKeys'
 import { useThings } from './useThings'
@@ -245,6 +245,7 @@ function Ground({ room, kept, person }: GroundProps) {
                     </Flex>
                     {one.id === thing?.id && (
                       <Flex direction="column" gap="4" paddingY="3">
+                        {known && <Cautions known={known} />}
                         <ThingEditor
                           key={one.id}
                           thing={one}

@@ -15,6 +15,19 @@ interface ThingSaysProps {
   onAdd: (thing: WantedThing) => void
 }
 
+/** What is read before a thing is ridden. */
+export function Cautions({ known }: { known: ThingOnGround }) {
+  const { t } = useText()
+  return known.cautions.map((c) => (
+    <Flex key={c} gap="2" align="start">
+      <chakra.span color="warn" flexShrink={0} marginTop="0.5">
+        <TriangleAlert size={18} aria-hidden />
+      </chakra.span>
+      <p>{t(`ground.caution.${c}`)}</p>
+    </Flex>
+  ))
+}
+
 /** What a thing measures, and how it suits each horse. */
 export function ThingSays(props: ThingSaysProps) {
   const { known, view } = props

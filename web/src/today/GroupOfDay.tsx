@@ -29,9 +29,16 @@ export function GroupOfDay({ lessons, timeZone, actions }: GroupOfDayProps) {
         <chakra.h2 fontSize="lg" fontWeight="720">
           {t('group.title', { count: lessons.length })}
         </chakra.h2>
-        {next && actions.includes('RECORD') && (
-          <LinkButton to={`/lessons/${next.lesson.id}/ride`}>{t('group.ride')}</LinkButton>
-        )}
+        <Flex gap="2" wrap="wrap">
+          {next && actions.includes('SEE_PLAN') && (
+            <LinkButton to={`/ground?${lessons.map((l) => `pair=${l.lesson.pair}`).join('&')}`}>
+              {t('group.ground')}
+            </LinkButton>
+          )}
+          {next && actions.includes('RECORD') && (
+            <LinkButton to={`/lessons/${next.lesson.id}/ride`}>{t('group.ride')}</LinkButton>
+          )}
+        </Flex>
       </Flex>
       <chakra.ol
         listStyleType="none"

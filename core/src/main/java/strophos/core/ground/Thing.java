@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
 import strophos.core.arena.FigureWish;
@@ -23,6 +24,22 @@ public sealed interface Thing {
     default List<Bar> bars() {
         return List.of();
     }
+
+    /** What is said before it is ridden, whatever the arena. */
+    default List<Caution> ownCautions() {
+        return List.of();
+    }
+
+    /** What is said before it is ridden here. */
+    default List<Caution> cautions(Arena arena) {
+        return Stream.concat(
+                        ownCautions().stream(),
+                        Stream.of(Caution.SLOPE).filter(c -> Math.abs(arena.slopePct()) >= SLOPE_FROM_PCT))
+                .toList();
+    }
+
+    /** From this slope on its footing is looked at first, in metres a hundred metres (common practice, no source). */
+    double SLOPE_FROM_PCT = 2;
 
     /** The first spot that the arena does not hold. */
     default Optional<Spot> outside(Arena arena) {
@@ -48,6 +65,15 @@ public sealed interface Thing {
                         SpotKind.CHANGE, i + 1, figure.at(changes.get(i)).at()));
             }
             return spots;
+        }
+
+        @Override
+        public List<Caution> ownCautions() {
+            return switch (wish.form()) {
+                case TWO_CONES -> List.of(Caution.WALK_ONLY, Caution.CONES);
+                case HAUNCHES_TURN -> List.of(Caution.WALK_ONLY);
+                default -> List.of();
+            };
         }
 
         private static List<Point> middles(Figure figure) {
@@ -83,6 +109,11 @@ public sealed interface Thing {
         }
 
         @Override
+        public List<Caution> ownCautions() {
+            return List.of(Caution.POLES);
+        }
+
+        @Override
         public List<Bar> bars() {
             return along(first, poles, i -> i * apartM, poleM);
         }
@@ -99,6 +130,11 @@ public sealed interface Thing {
      * @param middle to which it points, and the way from there to the middle of the fan
      */
     record OfFan(Pose middle, Fan fan) implements Thing {
+
+        @Override
+        public List<Caution> ownCautions() {
+            return List.of(Caution.POLES);
+        }
 
         @Override
         public List<Bar> bars() {
@@ -143,6 +179,11 @@ public sealed interface Thing {
                         "Up to %d fences stand 2 to 60 m apart (%s), up to 2 m high (%s m) and 1 to 6 m wide (%s m)."
                                 .formatted(MOST, distancesM, fenceM, widthM));
             }
+        }
+
+        @Override
+        public List<Caution> ownCautions() {
+            return List.of(Caution.FENCES);
         }
 
         @Override
@@ -191,6 +232,11 @@ public sealed interface Thing {
 
     /** A cone. */
     record OfCone(Point at) implements Thing {
+
+        @Override
+        public List<Caution> ownCautions() {
+            return List.of(Caution.CONES);
+        }
 
         @Override
         public List<Spot> spots(Arena arena) {

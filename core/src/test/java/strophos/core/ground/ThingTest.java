@@ -11,6 +11,7 @@ import strophos.core.arena.FigureForm;
 import strophos.core.arena.FigureWish;
 import strophos.core.arena.Point;
 import strophos.core.arena.Pose;
+import strophos.core.arena.Shape;
 import strophos.core.exchange.Rein;
 import strophos.core.poles.Fan;
 import strophos.core.poles.RowOfHorse;
@@ -84,6 +85,21 @@ class ThingTest {
                 .singleElement()
                 .satisfies(s -> assertThat(s.at().distanceM(new Point(10, 10))).isCloseTo(0, within(1e-9)));
         assertThat(new Thing.OfYield("D", "S").spots(Arena.STANDARD)).isEmpty();
+    }
+
+    @Test
+    void whatCanHurtSaysSoFirst() {
+        Pose up = new Pose(new Point(15, 4), UP);
+        assertThat(new Thing.OfFences(up, List.of(), 0.6, 3).cautions(Arena.SMALL))
+                .containsExactly(Caution.FENCES);
+        assertThat(new Thing.OfPoles(up, 4, 1.3, 3, true).cautions(Arena.SMALL)).containsExactly(Caution.POLES);
+        Arena hill = new Arena(Shape.RECTANGLE, 30, 60, -4, java.util.Map.of());
+        assertThat(new Thing.OfFigure(FigureWish.usual(FigureForm.CIRCLE, Rein.LEFT)).cautions(hill))
+                .containsExactly(Caution.SLOPE);
+        assertThat(new Thing.OfFigure(FigureWish.usual(FigureForm.TWO_CONES, Rein.LEFT)).cautions(Arena.SMALL))
+                .containsExactly(Caution.WALK_ONLY, Caution.CONES);
+        assertThat(new Thing.OfFigure(FigureWish.usual(FigureForm.TRACK, Rein.LEFT)).cautions(Arena.SMALL))
+                .isEmpty();
     }
 
     /** A horse's own step of 1.30 m: it makes up for 4 in a hundred; raised and uphill poles lie closer. */

@@ -163,6 +163,7 @@ final class GroundTeller {
                 new GroundView.RefusalView(code, where == null ? null : view(where)),
                 List.of(),
                 List.of(),
+                List.of(),
                 null,
                 null,
                 null,
@@ -215,6 +216,7 @@ final class GroundTeller {
         return new GroundView.ThingView(
                 id,
                 outside,
+                thing.cautions(arena),
                 thing.bars().stream().map(GroundTeller::view).toList(),
                 thing.spots(arena).stream().map(this::view).toList(),
                 parts.figure(),

@@ -7,6 +7,7 @@ import java.util.UUID;
 import strophos.core.arena.Shape;
 import strophos.core.exchange.Side;
 import strophos.core.fence.RelatedLine;
+import strophos.core.ground.Caution;
 import strophos.core.ground.FigureOfHorse;
 import strophos.core.ground.SpotKind;
 import strophos.core.stride.PoleSpacing;
@@ -110,11 +111,13 @@ record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> thing
     /**
      * A thing of the set-up: just the part that was asked for is there, and nothing where it was refused outright.
      *
+     * @param cautions to be read before it is ridden
      * @param refusal null where it can be ridden and set out as asked
      */
     record ThingView(
             String id,
             @CanBeNull RefusalView refusal,
+            List<Caution> cautions,
             List<BarView> bars,
             List<SpotView> spots,
             @CanBeNull FigureView figure,
