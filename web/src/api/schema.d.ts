@@ -4122,6 +4122,8 @@ export interface components {
         "plan.Ground": {
             /** Format: int32 */
             changesOfBend: number;
+            /** @enum {string} */
+            kind: "TRACK" | "CIRCLE" | "SERPENTINE" | "FIGURE_EIGHT" | "CHANGE_IN_CIRCLE" | "SPIRAL" | "TWO_CONES" | "LOOP" | "DIAGONAL" | "LEG_YIELD" | "HALF_PASS" | "POLE_LINE" | "POLE_FAN" | "FENCE_LINE" | "COURSE" | "HILL" | "TRAIL" | "TRAILER" | "NONE";
             /** Format: double */
             lengthM: number;
             pieces: components["schemas"]["ground.PieceView"][];

@@ -21,6 +21,7 @@ import { RideLine } from './RideLine'
 import { SetOut } from './SetOut'
 import { ThingEditor } from './ThingEditor'
 import { Cautions, ThingSays } from './ThingSays'
+import { isExerciseGround, thingOf } from './ofExercise'
 import { KINDS, kindOf, newThing } from './things'
 import { useGroundKeys } from './useGroundKeys'
 import { useThings } from './useThings'
@@ -82,20 +83,29 @@ interface GroundProps {
 function Ground({ room, kept, person }: GroundProps) {
   const { t } = useText()
   const { actions } = useMe()
-  const [asked] = useSearchParams()
+  const [asked, setAsked] = useSearchParams()
   const askedPairs = asked.getAll('pair').slice(0, 8)
   const [draft, setDraft] = useState<Draft>(() =>
     askedPairs.length > 0 ? { ...kept, pairs: askedPairs } : kept,
   )
   const change = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }))
-  const work = useThings(kept.things)
+  const arena = arenaOf(room, draft.arena)
+  // what somebody comes with is set up beside what stands there, once
+  const [first] = useState(() => {
+    const kind = asked.get('add')
+    const made = isExerciseGround(kind) ? thingOf(kind, null, v7(), room, arena) : undefined
+    return made ? [...kept.things, made] : kept.things
+  })
+  useEffect(() => {
+    if (asked.has('add') || asked.has('pair')) setAsked({}, { replace: true })
+  }, [asked, setAsked])
+  const work = useThings(first)
   const { things } = work
-  const [selected, setSelected] = useState<string | undefined>(kept.things.at(-1)?.id)
+  const [selected, setSelected] = useState<string | undefined>(first.at(-1)?.id)
   const [drag, setDrag] = useState<{ id: string; dx: number; dy: number }>()
   const drawing = useRef<SVGSVGElement>(null)
   const [moment, setMoment] = useState<'UP' | 'OUT'>('UP')
   const [rider, setRider] = useState<{ alongM: number; heightM: number; bendDeg: number }>()
-  const arena = arenaOf(room, draft.arena)
   const gait = room.gaits.find((g) => g.pace === draft.pace)
   const variant = gait?.variants.includes(draft.variant) ? draft.variant : (gait?.usual ?? draft.variant)
   const wanted: WantedGround = { arena: arena.id, pairs: draft.pairs, pace: draft.pace, variant, things }
@@ -201,6 +211,7 @@ function Ground({ room, kept, person }: GroundProps) {
                   <Steps
                     label={t('ground.variant')}
                     values={gait.variants}
+                    columns={gait.variants.length === 4 ? 2 : gait.variants.length}
                     chosen={variant}
                     nameOf={(v) => t(`ground.variants.${v}`)}
                     onChoose={(v) => v && change({ variant: v })}

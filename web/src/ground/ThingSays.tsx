@@ -11,8 +11,9 @@ interface ThingSaysProps {
   known: ThingOnGround
   view: GroundView
   pace: string
-  onChange: (thing: WantedThing) => void
-  onAdd: (thing: WantedThing) => void
+  /** Without them it is told only. */
+  onChange?: (thing: WantedThing) => void
+  onAdd?: (thing: WantedThing) => void
 }
 
 /** What is read before a thing is ridden. */
@@ -156,7 +157,7 @@ function YieldSays({ thing, line, onChange }: YieldSaysProps) {
             key={end.to}
             look="key"
             aria-pressed={end.to === sideways?.to}
-            onClick={() => sideways && onChange({ ...thing, sideways: { ...sideways, to: end.to } })}
+            onClick={() => sideways && onChange?.({ ...thing, sideways: { ...sideways, to: end.to } })}
           >
             {t('ground.end', { letter: end.to, side: percent(end.sideShare) })}
           </Button>
@@ -225,7 +226,7 @@ function FanSays({ thing, fan, view, onAdd }: PartOf<'fan'>) {
   const { t } = useText()
   const ownRow = (stepM: number) => {
     const at = thing.fan?.middle.at ?? { x: 0, y: 0 }
-    onAdd({
+    onAdd?.({
       ...blank(v7()),
       row: {
         first: { at: { x: at.x, y: tidy(at.y + (thing.fan?.middleM ?? 0) + 5) }, headingDeg: 90 },
@@ -261,9 +262,11 @@ function FanSays({ thing, fan, view, onAdd }: PartOf<'fan'>) {
                   step: h.stepM.toFixed(2),
                 })}
               </WarnBox>
-              <Button marginTop="2" onClick={() => ownRow(h.stepM)}>
-                {t('ground.ownRow', { horse: nameOf(view, h.pair), step: h.stepM.toFixed(2) })}
-              </Button>
+              {onAdd && (
+                <Button marginTop="2" onClick={() => ownRow(h.stepM)}>
+                  {t('ground.ownRow', { horse: nameOf(view, h.pair), step: h.stepM.toFixed(2) })}
+                </Button>
+              )}
             </>
           )}
         </HorseLine>
@@ -277,7 +280,7 @@ function FencesSays({ thing, fences, view, onChange }: PartOf<'fences'>) {
   const move = (gap: number, byM: number) => {
     if (!thing.fences) return
     const distancesM = thing.fences.distancesM.map((d, i) => (i === gap ? tidy(d + byM) : d))
-    onChange({ ...thing, fences: { ...thing.fences, distancesM } })
+    onChange?.({ ...thing, fences: { ...thing.fences, distancesM } })
   }
   if (fences.gaps.length === 0) return <p>{t('ground.oneFence')}</p>
   return fences.gaps.map((gap, i) => (

@@ -36,7 +36,7 @@ const block = (of: PlanBlock['of'], role: PlanBlock['role']): PlanBlock => ({
   reasons: [],
   circleM: null,
   bendDegrees: null,
-  ground: { lengthM: 40, smallestRadiusM: null, changesOfBend: 0, pieces: [] },
+  ground: { kind: 'TRACK', lengthM: 40, smallestRadiusM: null, changesOfBend: 0, pieces: [] },
   position: 'Sit level.',
   goodSigns: [],
   cautions: ['Know the passing rule.'],

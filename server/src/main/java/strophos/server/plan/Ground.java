@@ -15,9 +15,11 @@ import strophos.server.ground.PieceView;
 /**
  * A figure laid into the arena, as sent; metres, axes as in the core's arena package.
  *
+ * @param kind what it is ridden on or set up with
  * @param smallestRadiusM null when all of it is straight
  */
 public record Ground(
+        FigureKind kind,
         List<PieceView> pieces,
         double lengthM,
         int changesOfBend,
@@ -28,9 +30,6 @@ public record Ground(
 
     /** Where a letter stands. */
     public record Letter(double x, double y) {}
-
-    /** What has no line to draw, or none yet: the arena alone. */
-    private static final Ground NOT_DRAWN = new Ground(List.of(), 0, 0, null);
 
     static final Arena ARENA = Arena.SMALL;
 
@@ -43,27 +42,29 @@ public record Ground(
     /** The line of a block, on the left rein; a circle lies at A. Poles and fences are drawn by the line that leads to them. */
     static Ground of(FigureKind line, int circleM) {
         return switch (line) {
-            case TRACK, FENCE_LINE, POLE_LINE -> usual(FigureForm.TRACK);
-            case CIRCLE, POLE_FAN -> of(Figures.circle(ARENA, "A", circleM, Rein.LEFT));
-            case SPIRAL -> usual(FigureForm.SPIRAL);
-            case SERPENTINE -> usual(FigureForm.SERPENTINE);
-            case FIGURE_EIGHT -> of(Figures.figureEight(ARENA, "X", circleM, Rein.LEFT));
-            case CHANGE_IN_CIRCLE -> usual(FigureForm.CHANGE_IN_CIRCLE);
-            case TWO_CONES -> usual(FigureForm.TWO_CONES);
-            case LOOP -> usual(FigureForm.LOOP);
-            case DIAGONAL -> usual(FigureForm.DIAGONAL);
-            case LEG_YIELD -> usual(FigureForm.ZIGZAG);
-            case HALF_PASS, COURSE, HILL, TRAIL, TRAILER, NONE -> NOT_DRAWN;
+            case TRACK, FENCE_LINE, POLE_LINE -> usual(line, FigureForm.TRACK);
+            case CIRCLE, POLE_FAN -> of(line, Figures.circle(ARENA, "A", circleM, Rein.LEFT));
+            case SPIRAL -> usual(line, FigureForm.SPIRAL);
+            case SERPENTINE -> usual(line, FigureForm.SERPENTINE);
+            case FIGURE_EIGHT -> of(line, Figures.figureEight(ARENA, "X", circleM, Rein.LEFT));
+            case CHANGE_IN_CIRCLE -> usual(line, FigureForm.CHANGE_IN_CIRCLE);
+            case TWO_CONES -> usual(line, FigureForm.TWO_CONES);
+            case LOOP -> usual(line, FigureForm.LOOP);
+            case DIAGONAL -> usual(line, FigureForm.DIAGONAL);
+            case LEG_YIELD -> usual(line, FigureForm.ZIGZAG);
+            // no line to draw: the arena alone
+            case HALF_PASS, COURSE, HILL, TRAIL, TRAILER, NONE -> new Ground(line, List.of(), 0, 0, null);
         };
     }
 
-    private static Ground usual(FigureForm form) {
-        return of(FigureWish.usual(form, Rein.LEFT).laid(ARENA));
+    private static Ground usual(FigureKind line, FigureForm form) {
+        return of(line, FigureWish.usual(form, Rein.LEFT).laid(ARENA));
     }
 
-    private static Ground of(Figure figure) {
+    private static Ground of(FigureKind line, Figure figure) {
         double radius = figure.smallestRadiusM();
         return new Ground(
+                line,
                 figure.pieces().stream().map(PieceView::of).toList(),
                 figure.lengthM(),
                 figure.changesOfBend(),
