@@ -66,8 +66,8 @@ function OfflineSheet({ person, draft }: { person: string; draft: Draft }) {
 }
 
 function arenaOf(room: GroundRoom, id: string): GroundArena {
-  const there = room.arenas.filter((a) => !a.isPutAway)
-  const found = there.find((a) => a.drawn.id === id) ?? there[0]
+  // a set-up may stand on an arena that was put away since
+  const found = room.arenas.find((a) => a.drawn.id === id) ?? room.arenas.find((a) => !a.isPutAway)
   if (!found) throw new Error('There is always a standard arena.')
   return found.drawn
 }
@@ -304,11 +304,11 @@ function Ground({ room, kept, person }: GroundProps) {
                 layout={draft.layout}
                 canKeep={actions.includes('PLAN')}
                 onOpen={(l) => {
-                  work.begin(l.things)
+                  work.set(l.things)
                   setSelected(undefined)
                   change({
                     arena: l.arena,
-                    layout: { id: l.id, version: l.version, name: l.name },
+                    layout: { id: l.id, version: l.version },
                     ticks: {},
                   })
                 }}
@@ -347,7 +347,7 @@ function Where({ room, arena, onChoose }: WhereProps) {
       <FieldLabel htmlFor={id}>{t('ground.arena')}</FieldLabel>
       <Select id={id} value={arena.id} onChange={(e) => onChoose(e.target.value)}>
         {room.arenas
-          .filter((a) => !a.isPutAway)
+          .filter((a) => !a.isPutAway || a.drawn.id === arena.id)
           .map(({ drawn }) => (
             <option key={drawn.id} value={drawn.id}>
               {t(drawn.name === null ? 'ground.standard' : 'ground.own', {

@@ -10,6 +10,8 @@ import { saveDrawing } from './saveDrawing'
 import { tapesOf } from './tapesOf'
 
 const MARGIN = 4.2
+/** More spots stand in two columns, smaller, so that it stays one page. */
+const FULL_COLUMN = 20
 
 /** Paper and file: the sheet itself stands off the page. */
 export function SheetKeys({ drawing }: { drawing: React.RefObject<SVGSVGElement | null> }) {
@@ -45,6 +47,7 @@ export function GroundSheet({ drawing, arena, things, view, room, nameOf }: Grou
   const { widthM: w, lengthM: l } = arena
   const y = (metres: number) => l - metres
   const rows = view.things.filter((known) => known.spots.length > 0)
+  const many = rows.reduce((sum, known) => sum + known.spots.length, 0) > FULL_COLUMN
   return (
     <Paper data-sheet>
       <chakra.h2 fontSize="20pt" fontWeight="770">
@@ -88,27 +91,22 @@ export function GroundSheet({ drawing, arena, things, view, room, nameOf }: Grou
             )
           })}
         </chakra.svg>
-        <chakra.table width="full" fontSize="12pt" css={{ '& td': { paddingBlock: '0.6mm' } }}>
-          <tbody>
-            {rows.map(({ id, spots }) =>
-              spots.map((spot, i) => (
-                <tr key={`${id}${spot.kind}${spot.number}`}>
-                  <td>
-                    {i === 0 && (
-                      <chakra.b display="block" marginTop="2mm">
-                        {nameOf(id)}
-                      </chakra.b>
-                    )}
-                    ▢ {t(`ground.spot.${spot.kind}`, { number: spot.number })}
-                    <chakra.b display="block" paddingLeft="5mm">
-                      {tapesOf(t, spot)}
-                    </chakra.b>
-                  </td>
-                </tr>
-              )),
-            )}
-          </tbody>
-        </chakra.table>
+        <chakra.div
+          fontSize={many ? '9.5pt' : '12pt'}
+          css={{ columnCount: many ? 2 : 1, columnGap: '5mm', '& > *': { breakInside: 'avoid' } }}
+        >
+          {rows.map(({ id, spots }) =>
+            spots.map((spot, i) => (
+              <chakra.div key={`${id}${spot.kind}${spot.number}`} paddingBottom="1mm">
+                {i === 0 && <chakra.b display="block">{nameOf(id)}</chakra.b>}▢{' '}
+                {t(`ground.spot.${spot.kind}`, { number: spot.number })}
+                <chakra.b display="block" paddingLeft={many ? '0' : '5mm'}>
+                  {tapesOf(t, spot)}
+                </chakra.b>
+              </chakra.div>
+            )),
+          )}
+        </chakra.div>
       </chakra.div>
       <chakra.p marginTop="4mm">{t('ground.sheetPaces', { metres: room.paceM.toFixed(2) })}</chakra.p>
     </Paper>

@@ -28,28 +28,30 @@ interface LayoutsCardProps {
 export function LayoutsCard({ room, arena, things, layout, canKeep, onOpen, onKept }: LayoutsCardProps) {
   const { t } = useText()
   const client = useQueryClient()
-  const [name, setName] = useState(layout?.name ?? '')
+  const known = room.layouts.find((l) => l.id === layout?.id)
+  const [typed, setTyped] = useState<string>()
+  const name = typed ?? known?.name ?? ''
   const open = useMutation({
     mutationFn: (id: string) =>
       answerOf(api.GET('/api/v1/ground/layouts/{layout}', { params: { path: { layout: id } } })),
     onSuccess: (found) => {
-      setName(found.name)
+      setTyped(undefined)
       onOpen(found)
     },
   })
   const keep = useMutation({
-    mutationFn: (isNew: boolean) => {
+    mutationFn: ({ isNew, isPutAway }: { isNew: boolean; isPutAway: boolean }) => {
       const of = isNew || !layout ? { id: v7(), version: 0 } : layout
       return answerOf(
         api.PUT('/api/v1/ground/layouts/{layout}', {
           params: { path: { layout: of.id } },
-          body: { version: of.version, name: name.trim(), arena, things, isPutAway: false },
+          body: { version: of.version, name: name.trim(), arena, things, isPutAway },
         }),
       )
     },
     onSuccess: (kept) => {
       void client.invalidateQueries(queries.ground())
-      onKept({ id: kept.id, version: kept.version, name: kept.name })
+      onKept({ id: kept.id, version: kept.version })
     },
   })
   const there = room.layouts.filter((l) => !l.isPutAway)
@@ -79,14 +81,14 @@ export function LayoutsCard({ room, arena, things, layout, canKeep, onOpen, onKe
           gap="3"
           onSubmit={(e) => {
             e.preventDefault()
-            keep.mutate(false)
+            keep.mutate({ isNew: false, isPutAway: false })
           }}
         >
           <Field
             label={t('ground.layoutName')}
             value={name}
             maxLength={60}
-            onChange={(e) => setName(e.target.value)}
+            onChange={(e) => setTyped(e.target.value)}
           />
           {keep.isError && <Trouble cause={keep.error} />}
           <Flex gap="2" wrap="wrap">
@@ -94,8 +96,19 @@ export function LayoutsCard({ room, arena, things, layout, canKeep, onOpen, onKe
               {t(layout ? 'ground.keepChanged' : 'ground.keep')}
             </Button>
             {layout && (
-              <Button disabled={name.trim() === '' || keep.isPending} onClick={() => keep.mutate(true)}>
+              <Button
+                disabled={name.trim() === '' || keep.isPending}
+                onClick={() => keep.mutate({ isNew: true, isPutAway: false })}
+              >
                 {t('ground.keepNew')}
+              </Button>
+            )}
+            {known && (
+              <Button
+                disabled={name.trim() === '' || keep.isPending}
+                onClick={() => keep.mutate({ isNew: false, isPutAway: !known.isPutAway })}
+              >
+                {t(known.isPutAway ? 'ground.useAgain' : 'ground.putAway')}
               </Button>
             )}
           </Flex>

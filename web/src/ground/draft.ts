@@ -20,7 +20,7 @@ export interface Draft {
   /** As they were last measured. */
   sheet: { thing: string; spots: SpotOnGround[] }[]
   /** The set-up of the yard it was taken from. */
-  layout: { id: string; version: number; name: string } | null
+  layout: { id: string; version: number } | null
 }
 
 export const EMPTY: Draft = {
@@ -38,12 +38,30 @@ const keyOf = (person: string) => `strophos.ground.${person}`
 
 export function readDraft(person: string): Draft {
   try {
-    const kept = localStorage.getItem(keyOf(person))
-    return kept === null ? EMPTY : { ...EMPTY, ...(JSON.parse(kept) as Partial<Draft>) }
+    const kept: unknown = JSON.parse(localStorage.getItem(keyOf(person)) ?? 'null')
+    return isDraft(kept) ? { ...EMPTY, ...kept } : EMPTY
   } catch {
     return EMPTY
   }
 }
+
+/** What an earlier version or somebody else left there may be anything. */
+function isDraft(kept: unknown): kept is Partial<Draft> {
+  if (typeof kept !== 'object' || kept === null) return false
+  const { arena, pairs, things, sheet, ticks } = kept as Record<string, unknown>
+  return (
+    typeof arena === 'string' &&
+    Array.isArray(pairs) &&
+    pairs.every((p) => typeof p === 'string') &&
+    isListOf(things, 'id') &&
+    isListOf(sheet, 'thing') &&
+    typeof ticks === 'object' &&
+    ticks !== null
+  )
+}
+
+const isListOf = (list: unknown, key: string) =>
+  Array.isArray(list) && list.every((one: unknown) => typeof one === 'object' && one !== null && key in one)
 
 export function keepDraft(person: string, draft: Draft) {
   try {

@@ -7,16 +7,11 @@ interface State {
   future: WantedThing[][]
 }
 
-type Step =
-  | { do: 'set'; things: WantedThing[] }
-  | { do: 'begin'; things: WantedThing[] }
-  | { do: 'undo' }
-  | { do: 'redo' }
+type Step = { do: 'set'; things: WantedThing[] } | { do: 'undo' } | { do: 'redo' }
 
 const MOST = 100
 
 function next(state: State, step: Step): State {
-  if (step.do === 'begin') return { past: [], now: step.things, future: [] }
   if (step.do === 'set') {
     return { past: [...state.past.slice(1 - MOST), state.now], now: step.things, future: [] }
   }
@@ -42,7 +37,6 @@ export function useThings(first: WantedThing[]) {
     add: (thing: WantedThing) => set([...state.now, thing]),
     change: (thing: WantedThing) => set(state.now.map((t) => (t.id === thing.id ? thing : t))),
     remove: (id: string) => set(state.now.filter((t) => t.id !== id)),
-    begin: (things: WantedThing[]) => step({ do: 'begin', things }),
     undo: () => step({ do: 'undo' }),
     redo: () => step({ do: 'redo' }),
   }
