@@ -1,11 +1,14 @@
 import { chakra } from '@chakra-ui/react'
-import { useRef, useState } from 'react'
+import { useRef } from 'react'
 import type { GroundArena, GroundView, ThingOnGround, WantedThing } from '../api'
-import { HorseToScale } from '../look'
 import { useText } from '../text'
+import { Halo } from './Halo'
 import { pathOf, poseAt } from './lines'
-import type { Pose } from './lines'
-import { kindOf, placed, placeOf, snapped, turned } from './things'
+import { Sand } from './Sand'
+import { kindOf, placeOf } from './things'
+import { HorseAt, QuartersIn, Sideways } from './TwoTracks'
+import { useDrag } from './useDrag'
+import type { Drag } from './useDrag'
 
 const MARGIN = 4.2
 
@@ -20,7 +23,7 @@ interface GroundDrawingProps {
   onChange: (thing: WantedThing) => void
   onRemove: (id: string) => void
   /** What hangs on the hand has moved so far; undefined: nothing hangs on it. */
-  onDrag: (drag: { id: string; dx: number; dy: number } | undefined) => void
+  onDrag: (drag: Drag | undefined) => void
 }
 
 /** The arena to scale, C at the top; everything on it can be taken hold of, by hand and by keys. */
@@ -79,142 +82,10 @@ export function GroundDrawing(props: GroundDrawingProps) {
 
 const kindText = (thing: WantedThing) => thing.figure?.form ?? kindOf(thing)
 
-interface Drag {
-  id: string
-  dx: number
-  dy: number
-}
-
-/** By hand and by keys: to be let go at half metres, letters and lines; Shift and an arrow goes by a tenth. */
-function useDrag(props: GroundDrawingProps, paper: React.RefObject<SVGSVGElement | null>) {
-  const { arena, onSelect, onChange, onRemove, onDrag } = props
-  const [now, setNow] = useState<Drag>()
-  const show = (drag: Drag | undefined) => {
-    setNow(drag)
-    onDrag(drag)
-  }
-  const metres = (e: { clientX: number; clientY: number }) => {
-    const to = paper.current?.getScreenCTM()?.inverse()
-    const at = to && new DOMPoint(e.clientX, e.clientY).matrixTransform(to)
-    return at && { x: at.x, y: arena.lengthM - at.y }
-  }
-  const begin = (thing: WantedThing, down: React.PointerEvent) => {
-    onSelect(thing.id)
-    const place = placeOf(thing)
-    const from = metres(down)
-    if (!place || !from) return
-    const target = down.currentTarget
-    target.setPointerCapture(down.pointerId)
-    const moved = (e: PointerEvent) => {
-      const to = metres(e)
-      if (!to) return undefined
-      const at = snapped({ x: place.x + to.x - from.x, y: place.y + to.y - from.y }, arena)
-      return Math.hypot(to.x - from.x, to.y - from.y) < TOUCH_M
-        ? undefined
-        : { id: thing.id, dx: at.x - place.x, dy: at.y - place.y }
-    }
-    const move = (e: Event) => show(moved(e as PointerEvent))
-    const end = (e: Event) => {
-      for (const [name, listener] of listeners) target.removeEventListener(name, listener)
-      const drag = e.type === 'pointerup' ? moved(e as PointerEvent) : undefined
-      show(undefined)
-      if (drag) onChange(placed(thing, { x: place.x + drag.dx, y: place.y + drag.dy }))
-    }
-    const listeners: [string, (e: Event) => void][] = [
-      ['pointermove', move],
-      ['pointerup', end],
-      ['pointercancel', end],
-    ]
-    for (const [name, listener] of listeners) target.addEventListener(name, listener)
-  }
-  const press = (thing: WantedThing, e: React.KeyboardEvent) => {
-    if (e.ctrlKey || e.metaKey || e.altKey) return
-    const by = e.shiftKey ? 0.1 : 0.5
-    const arrow = ARROWS[e.key]
-    const place = placeOf(thing)
-    if (arrow && place) onChange(placed(thing, { x: place.x + arrow[0] * by, y: place.y + arrow[1] * by }))
-    else if (e.key === 'r' || e.key === 'R') onChange(turned(thing, e.shiftKey ? -15 : 15))
-    else if (e.key === 'Delete' || e.key === 'Backspace') onRemove(thing.id)
-    else if (e.key === 'Enter' || e.key === ' ') onSelect(thing.id)
-    else return
-    e.preventDefault()
-  }
-  return { now, begin, press }
-}
-
-/** Less is a touch, not a pull. */
-const TOUCH_M = 0.3
-
-const ARROWS: Record<string, [number, number] | undefined> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, 1],
-  ArrowDown: [0, -1],
-}
-
-/** The arena itself: its fence, its middle line, its letters and landmarks. */
-type Drawable = Pick<GroundArena, 'widthM' | 'lengthM' | 'shape' | 'letters'>
-
-export function Sand({ arena }: { arena: Drawable }) {
-  const { widthM: w, lengthM: l, shape } = arena
-  return (
-    <>
-      <chakra.rect
-        width={w}
-        height={l}
-        rx={shape === 'OVAL' ? w / 2 : 0}
-        fill="sunken"
-        stroke="ink"
-        strokeWidth="0.25"
-      />
-      <chakra.line
-        x1={w / 2}
-        x2={w / 2}
-        y1="0"
-        y2={l}
-        stroke="line"
-        strokeWidth="0.12"
-        strokeDasharray="0.6 0.6"
-      />
-      {Object.entries(arena.letters).map(([letter, at]) => (
-        <Letter key={letter} letter={letter} at={at} arena={arena} />
-      ))}
-    </>
-  )
-}
-
 const USUAL_CM = 160
 
 /** Of the first horse it is for. */
 export const heightOf = (view: GroundView | undefined) => (view?.horses[0]?.heightCm ?? USUAL_CM) / 100
-
-interface LetterProps {
-  letter: string
-  at: { x: number; y: number }
-  arena: Drawable
-}
-
-/** Letters stand away from the fence; a landmark's name is written outwards from its place. */
-function Letter({ letter, at, arena: { widthM: w, lengthM: l } }: LetterProps) {
-  const isInside = at.x > 0 && at.x < w && at.y > 0 && at.y < l
-  const isName = letter.length > 1
-  const off = isName ? 0.6 : 1.7
-  const anchor = !isName ? 'middle' : at.x <= 0 ? 'end' : at.x >= w ? 'start' : 'middle'
-  const y = l - at.y
-  return (
-    <chakra.text
-      x={at.x <= 0 ? at.x - off : at.x >= w ? at.x + off : at.x}
-      y={at.y <= 0 ? y + 2.4 : at.y >= l ? y - 1 : y + (isName ? 0.45 : 0.7)}
-      fontSize={isName ? '1.3px' : '1.9px'}
-      fontWeight="700"
-      textAnchor={anchor}
-      fill={isInside ? 'quiet' : 'ink'}
-      aria-hidden
-    >
-      {letter}
-    </chakra.text>
-  )
-}
 
 interface DrawnProps {
   thing: WantedThing
@@ -313,117 +184,6 @@ export function Drawn({ thing, known, heightM, y, isSelected, isNumbered = isSel
   )
 }
 
-interface OnTwoTracks {
-  heightM: number
-  y: (metres: number) => number
-  isSelected: boolean
-}
-
-/** The horse at three places of its line, to scale, parallel to the long side. */
-function Sideways({
-  line,
-  heightM,
-  y,
-  isSelected,
-}: OnTwoTracks & { line: NonNullable<ThingOnGround['sideways']> }) {
-  const { from, to } = line
-  const d = `M${from.x} ${y(from.y)}L${to.x} ${y(to.y)}`
-  const heading = to.y >= from.y ? Math.PI / 2 : -Math.PI / 2
-  return (
-    <>
-      <chakra.path d={d} stroke="transparent" strokeWidth="2.4" />
-      <Halo isSelected={isSelected}>
-        <chakra.path d={d} stroke="live" strokeWidth="1.6" opacity="0.55" />
-      </Halo>
-      <chakra.path d={d} stroke="ink" strokeWidth="0.4" strokeDasharray="1.2 0.5" />
-      {[0.12, 0.5, 0.88].map((share) => (
-        <HorseAt
-          key={share}
-          pose={{
-            x: from.x + share * (to.x - from.x),
-            y: from.y + share * (to.y - from.y),
-            headingRad: heading,
-          }}
-          heightM={heightM}
-          y={y}
-        />
-      ))}
-    </>
-  )
-}
-
-/** The forehand on its circle, the quarters on the smaller one, drawn for the first horse at the angle it goes. */
-function QuartersIn({
-  quarters,
-  heightM,
-  y,
-  isSelected,
-}: OnTwoTracks & { quarters: NonNullable<ThingOnGround['quarters']> }) {
-  const fore = quarters.fore[0]
-  const horse = quarters.horses[0]
-  if (!fore) return null
-  const foreLine = pathOf(quarters.fore, y)
-  const side = Math.sign(fore.sweepRad)
-  const inRad =
-    horse?.angleDeg != null && horse.foreToHindM !== null
-      ? (horse.angleDeg * Math.PI) / 180 + Math.asin(horse.foreToHindM / (2 * fore.radiusM))
-      : undefined
-  return (
-    <>
-      <chakra.path d={foreLine} fill="none" stroke="transparent" strokeWidth="2.4" />
-      <Halo isSelected={isSelected}>
-        <chakra.path d={foreLine} fill="none" stroke="live" strokeWidth="1.6" opacity="0.55" />
-      </Halo>
-      <chakra.path d={foreLine} fill="none" stroke="ink" strokeWidth="0.4" />
-      <chakra.path
-        d={pathOf(quarters.hind, y)}
-        fill="none"
-        stroke="ink"
-        strokeWidth="0.3"
-        strokeDasharray="0.8 0.5"
-      />
-      {inRad !== undefined &&
-        [0, 1, 2].map((i) => {
-          const at = fore.fromRad + side * ((i * 2 * Math.PI) / 3 + 0.6)
-          return (
-            <HorseAt
-              key={i}
-              pose={{
-                x: fore.centreX + fore.radiusM * Math.cos(at),
-                y: fore.centreY + fore.radiusM * Math.sin(at),
-                headingRad: at + side * (Math.PI / 2 - inRad),
-              }}
-              heightM={heightM}
-              bendDeg={side * SHOWN_DEG}
-              y={y}
-            />
-          )
-        })}
-    </>
-  )
-}
-
-/** How far the neck of a horse on two tracks is drawn to the inside: enough to see to which. */
-const SHOWN_DEG = 18
-
-interface HorseAtProps {
-  pose: Pose
-  heightM: number
-  bendDeg?: number
-  y: (metres: number) => number
-}
-
-function HorseAt({ pose, heightM, bendDeg = 0, y }: HorseAtProps) {
-  return (
-    <g
-      pointerEvents="none"
-      transform={`translate(${pose.x} ${y(pose.y)}) rotate(${90 - (pose.headingRad * 180) / Math.PI})`}
-    >
-      <HorseToScale heightM={heightM} bendDeg={bendDeg} />
-    </g>
-  )
-}
-
 interface NumbersProps {
   bars: ThingOnGround['bars']
   /** At the outer ends, where a fan has room. */
@@ -459,14 +219,6 @@ function Numbers({ bars, isOuter, y }: NumbersProps) {
       </chakra.text>
     )
   })
-}
-
-function Halo({ isSelected, children }: { isSelected: boolean; children: React.ReactNode }) {
-  return (
-    <g data-halo opacity={isSelected ? 1 : 0}>
-      {children}
-    </g>
-  )
 }
 
 interface BarProps {

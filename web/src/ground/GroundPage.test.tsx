@@ -209,13 +209,13 @@ test('a fan names whom it leaves out and adds a row for that horse', async () =>
   await user.click(
     await screen.findByRole('button', { name: text('ground.ownRow', { horse: 'Skerry', step: '0.85' }) }),
   )
-  expect(screen.getByLabelText(text('ground.apart'))).toHaveValue('0.85')
+  expect(await screen.findByLabelText(text('ground.apart'))).toHaveValue('0.85')
 })
 
 test('a number that may not stand says what may, and the last one stays', async () => {
   const { user, asked } = open({})
   await user.click(await add('row'))
-  const poles = screen.getByLabelText(text('ground.poles'))
+  const poles = await screen.findByLabelText(text('ground.poles'))
   await user.clear(poles)
   await user.type(poles, '30')
   expect(screen.getByText(text('ground.between', { least: 1, most: 12 }))).toBeVisible()

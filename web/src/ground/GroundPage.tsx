@@ -1,14 +1,14 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Redo2, Undo2 } from 'lucide-react'
-import { useEffect, useId, useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { v7 } from 'uuid'
 import { queries } from '../api'
-import type { GroundArena, GroundRoom, GroundView, WantedGround } from '../api'
+import type { GroundArena, GroundRoom, WantedGround } from '../api'
 import { useMe } from '../session'
 import { useText } from '../text'
-import { Button, Card, FieldLabel, Quiet, Select, Steps, Trouble, Wait } from '../ui'
+import { Button, Card, Quiet, Steps, Trouble, Wait } from '../ui'
 import { ArenaCard } from './ArenaCard'
 import { keepDraft, readDraft } from './draft'
 import type { Draft } from './draft'
@@ -23,6 +23,7 @@ import { ThingEditor } from './ThingEditor'
 import { Cautions, ThingSays } from './ThingSays'
 import { isExerciseGround, thingOf } from './ofExercise'
 import { KINDS, kindOf, newThing } from './things'
+import { Strides, Where } from './Where'
 import { useGroundKeys } from './useGroundKeys'
 import { useThings } from './useThings'
 
@@ -32,7 +33,7 @@ export default function GroundPage() {
   const me = useMe()
   const kept = readDraft(me.person)
   if (room.isPending) return <Wait />
-  if (room.isError) {
+  if (!room.data) {
     return (
       <Flex direction="column" gap="5">
         <Trouble cause={room.error} onAgain={() => void room.refetch()} />
@@ -184,6 +185,11 @@ function Ground({ room, kept, person }: GroundProps) {
                   {isUnchecked && things.length > 0 ? t('ground.unchecked') : ''}
                 </chakra.span>
               </Flex>
+              {things.length > 0 && (
+                <Quiet marginTop="1" display={{ base: 'none', lg: 'block' }}>
+                  {t('ground.keys')}
+                </Quiet>
+              )}
               {view && known?.figure && (
                 <RideLine
                   key={known.id}
@@ -254,7 +260,9 @@ function Ground({ room, kept, person }: GroundProps) {
                         ×
                       </Button>
                     </Flex>
-                    {one.id === thing?.id && (
+                    {one.id === thing?.id && !known && !measures.isError && <Wait />}
+                    {one.id === thing?.id && (known ?? measures.isError) && (
+                      // all at once, when it is known: nothing moves under the thumb
                       <Flex direction="column" gap="4" paddingY="3">
                         {known && <Cautions known={known} />}
                         <ThingEditor
@@ -330,56 +338,5 @@ function Ground({ room, kept, person }: GroundProps) {
         />
       )}
     </>
-  )
-}
-
-interface WhereProps {
-  room: GroundRoom
-  arena: GroundArena
-  onChoose: (id: string) => void
-}
-
-function Where({ room, arena, onChoose }: WhereProps) {
-  const { t } = useText()
-  const id = useId()
-  return (
-    <div>
-      <FieldLabel htmlFor={id}>{t('ground.arena')}</FieldLabel>
-      <Select id={id} value={arena.id} onChange={(e) => onChoose(e.target.value)}>
-        {room.arenas
-          .filter((a) => !a.isPutAway || a.drawn.id === arena.id)
-          .map(({ drawn }) => (
-            <option key={drawn.id} value={drawn.id}>
-              {t(drawn.name === null ? 'ground.standard' : 'ground.own', {
-                name: drawn.name ?? '',
-                width: drawn.widthM,
-                length: drawn.lengthM,
-              })}
-            </option>
-          ))}
-      </Select>
-    </div>
-  )
-}
-
-/** Whose stride is reckoned with, and where it comes from. */
-function Strides({ view }: { view: GroundView }) {
-  const { t } = useText()
-  return (
-    <chakra.ul listStyleType="none" fontSize="sm" color="quiet">
-      {view.horses.map(({ pair, horse, heightCm, stride }) => (
-        <li key={pair}>
-          <b>{horse}</b>{' '}
-          {stride === null
-            ? t('ground.noStride')
-            : t(stride.measuredOn === null ? 'ground.usualStride' : 'ground.ownStride', {
-                metres: stride.lengthM.toFixed(2),
-                height: heightCm ?? 0,
-                day: stride.measuredOn ?? '',
-              })}
-          {stride?.isOld ? ` ${t('stride.old')}` : ''}
-        </li>
-      ))}
-    </chakra.ul>
   )
 }

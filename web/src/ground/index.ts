@@ -1,3 +1,3 @@
 export { ExerciseOnGround } from './ExerciseOnGround'
-export { Sand } from './GroundDrawing'
+export { Sand } from './Sand'
 export { pathOf, poseAt } from './lines'

@@ -59,7 +59,7 @@ class BatteredTest {
     }
 
     private static List<String> screensOfTheYard() {
-        List<String> paths = new ArrayList<>(List.of("/today", "/pairs", "/device"));
+        List<String> paths = new ArrayList<>(List.of("/today", "/pairs", "/ground", "/device"));
         left.path("pairs").forEach(p -> paths.add("/pairs/" + p.asString()));
         for (JsonNode lesson : left.path("lessons")) {
             for (String screen : List.of("look", "plan", "homework", "debrief", "record")) {
