@@ -1,7 +1,5 @@
 package strophos.server.ground;
 
-import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,23 +13,17 @@ import strophos.core.arena.Figure;
 import strophos.core.arena.FigureLeavesArena;
 import strophos.core.arena.NotRiddenHere;
 import strophos.core.arena.Point;
-import strophos.core.arena.Pose;
 import strophos.core.arena.TurnsNeedRoom;
-import strophos.core.fence.RelatedLine;
 import strophos.core.ground.Bar;
 import strophos.core.ground.FigureOfHorse;
 import strophos.core.ground.HorseOnGround;
 import strophos.core.ground.Spot;
 import strophos.core.ground.Thing;
-import strophos.core.poles.Fan;
-import strophos.core.poles.RowOfHorse;
-import strophos.core.poles.SharedFan;
 import strophos.core.setout.OwnPace;
 import strophos.core.setout.Tapes;
 import strophos.core.sideways.QuartersIn;
 import strophos.core.sideways.Yield;
 import strophos.core.stride.Pace;
-import strophos.core.stride.PoleSpacing;
 import strophos.core.stride.Stride;
 import strophos.core.stride.StrideOfHorse;
 import strophos.core.stride.Variant;
@@ -40,13 +32,14 @@ import strophos.core.stride.Variant;
 final class GroundTeller {
 
     /** Poles for nobody in particular lie as for a horse of this height. */
-    private static final double NOBODYS_HEIGHT_M = 1.65;
+    static final double NOBODYS_HEIGHT_M = 1.65;
 
     private final Arena arena;
     private final Pace pace;
     private final Variant variant;
     private final OwnPace ownPace;
     private final List<HorseHere> horses;
+    private final BarsTeller bars;
 
     GroundTeller(Arena arena, Pace pace, Variant variant, OwnPace ownPace, List<HorseHere> horses) {
         this.arena = arena;
@@ -54,6 +47,7 @@ final class GroundTeller {
         this.variant = variant;
         this.ownPace = ownPace;
         this.horses = horses;
+        this.bars = new BarsTeller(arena, pace, horses);
     }
 
     /**
@@ -133,13 +127,13 @@ final class GroundTeller {
                 return figure(wanted.id(), new Thing.OfFigure(wanted.figure().wish()));
             }
             if (wanted.row() != null) {
-                return row(wanted.id(), wanted.row());
+                return view(wanted.id(), bars.row(wanted.row()));
             }
             if (wanted.fan() != null) {
-                return fan(wanted.id(), wanted.fan());
+                return view(wanted.id(), bars.fan(wanted.fan()));
             }
             if (wanted.fences() != null) {
-                return fences(wanted.id(), wanted.fences());
+                return view(wanted.id(), bars.fences(wanted.fences()));
             }
             if (wanted.sideways() != null) {
                 return sideways(wanted.id(), wanted.sideways());
@@ -148,6 +142,8 @@ final class GroundTeller {
                 return quarters(wanted.id(), wanted.quarters().thing());
             }
             return view(wanted.id(), new Thing.OfCone(wanted.cone().point()), Parts.NONE);
+        } catch (BarsTeller.NotLaid e) {
+            return refused(wanted.id(), e.refusal(), null);
         } catch (FigureLeavesArena e) {
             return refused(wanted.id(), GroundView.Refusal.LEAVES, e.where());
         } catch (TurnsNeedRoom e) {
@@ -173,7 +169,7 @@ final class GroundTeller {
     }
 
     /** What is told of the one kind. */
-    private record Parts(
+    record Parts(
             GroundView.FigureView figure,
             GroundView.RowView row,
             GroundView.FanView fan,
@@ -206,6 +202,10 @@ final class GroundTeller {
         static Parts of(GroundView.QuartersView quarters) {
             return new Parts(null, null, null, null, null, quarters);
         }
+    }
+
+    private GroundView.ThingView view(String id, BarsTeller.ThingWithParts laid) {
+        return view(id, laid.thing(), laid.parts());
     }
 
     private GroundView.ThingView view(String id, Thing thing, Parts parts) {
@@ -285,104 +285,6 @@ final class GroundTeller {
 
     private static GroundView.TightView view(FigureOfHorse.TooTight t) {
         return new GroundView.TightView(view(t.where()), t.side(), t.diameterM(), t.leastM(), t.reason());
-    }
-
-    private GroundView.ThingView row(String id, WantedThing.OfRow wanted) {
-        Pose first = wanted.first().pose();
-        double rises = arena.slopePct() * Math.sin(first.headingRad());
-        List<PoleSpacing> own = horses.stream()
-                .flatMap(h -> Optional.ofNullable(h.strides().get(polesPace())).stream())
-                .map(StrideOfHorse::poles)
-                .toList();
-        List<PoleSpacing> here = (own.isEmpty() ? List.of(polesPace().usualPoles(NOBODYS_HEIGHT_M)) : own)
-                .stream()
-                        .map(flat ->
-                                RowOfHorse.of(1, flat, wanted.isRaised(), rises).own())
-                        .toList();
-        double apartM = orElse(wanted.apartM(), PoleSpacing.forAll(here));
-        Thing thing;
-        try {
-            thing = new Thing.OfPoles(
-                    first, wanted.poles(), apartM, wanted.poleM().doubleValue(), wanted.isRaised());
-        } catch (IllegalArgumentException e) {
-            return refused(id, GroundView.Refusal.NO_ROW, null);
-        }
-        List<GroundView.RowHorse> rows = new ArrayList<>();
-        for (HorseHere h : horses) {
-            Optional.ofNullable(h.strides().get(polesPace())).ifPresent(s -> {
-                RowOfHorse row = RowOfHorse.of(apartM, s.poles(), wanted.isRaised(), rises);
-                rows.add(new GroundView.RowHorse(h.pair(), row.own(), row.wideM()));
-            });
-        }
-        return view(id, thing, Parts.of(new GroundView.RowView(apartM, rows)));
-    }
-
-    private static double orElse(BigDecimal asked, double otherwise) {
-        return asked == null ? otherwise : asked.doubleValue();
-    }
-
-    /** Poles on the way to fences are canter poles. */
-    private Pace polesPace() {
-        return pace == Pace.JUMPING ? Pace.CANTER : pace;
-    }
-
-    private GroundView.ThingView fan(String id, WantedThing.OfFan wanted) {
-        double rc = wanted.middleM().doubleValue();
-        double poleM = wanted.poleM().doubleValue();
-        List<SharedFan.Step> steps = horses.stream()
-                .filter(h -> h.strides().containsKey(polesPace()))
-                .map(h -> new SharedFan.Step(
-                        h.pair().toString(),
-                        h.strides().get(polesPace()).poles().middleM()))
-                .toList();
-        Fan fan;
-        try {
-            if (wanted.gapDeg() != null) {
-                fan = new Fan(wanted.poles(), Math.toRadians(wanted.gapDeg().doubleValue()), rc, poleM);
-            } else if (steps.isEmpty()) {
-                double usual = polesPace().usualPoles(NOBODYS_HEIGHT_M).middleM();
-                fan = Fan.forStep(wanted.poles(), usual, rc, poleM);
-            } else {
-                fan = SharedFan.of(steps, wanted.poles(), rc, poleM).fan();
-            }
-        } catch (IllegalArgumentException e) {
-            return refused(id, GroundView.Refusal.NO_FAN, null);
-        }
-        GroundView.FanView view = new GroundView.FanView(
-                Math.toDegrees(fan.gapRad()),
-                fan.tapeM(rc - poleM / 2),
-                fan.tapeM(rc),
-                fan.tapeM(rc + poleM / 2),
-                fan.leastLineM(),
-                fan.mostLineM(),
-                steps.stream()
-                        .map(s -> new GroundView.FanHorse(
-                                UUID.fromString(s.horse()),
-                                s.stepM(),
-                                fan.lineM(s.stepM()),
-                                fan.isUsable(fan.lineM(s.stepM()))))
-                        .toList());
-        return view(id, new Thing.OfFan(wanted.middle().pose(), fan), Parts.of(view));
-    }
-
-    private GroundView.ThingView fences(String id, WantedThing.OfFences wanted) {
-        List<GroundView.GapView> gaps = wanted.distancesM().stream()
-                .map(d -> gap(new RelatedLine(d.doubleValue(), wanted.fenceM().doubleValue())))
-                .toList();
-        return view(id, wanted.thing(), Parts.of(new GroundView.FencesView(gaps)));
-    }
-
-    private GroundView.GapView gap(RelatedLine line) {
-        List<GroundView.GapHorse> all = new ArrayList<>();
-        for (HorseHere h : horses) {
-            Optional.ofNullable(h.strides().get(Pace.JUMPING)).ifPresent(s -> {
-                double strides = line.strides(s.lengthM());
-                int fewer = (int) Math.max(1, Math.floor(strides));
-                all.add(new GroundView.GapHorse(
-                        h.pair(), strides, List.of(line.in(fewer, s.lengthM()), line.in(fewer + 1, s.lengthM()))));
-            });
-        }
-        return new GroundView.GapView(line.distanceM(), all);
     }
 
     private GroundView.ThingView sideways(String id, WantedThing.OfYield wanted) {
