@@ -23,7 +23,10 @@ public record Arena(Shape shape, double widthM, double lengthM, double slopePct,
     public static final double MOST_SLOPE_PCT = 20;
 
     /** How far the letters next to a corner stand from it, in both standard arenas (published), in metres. */
-    private static final double CORNER_LETTER_M = 6;
+    static final double CORNER_LETTER_M = 6;
+
+    /** A shorter long side has no room for letters on both halves, nor for a figure between them, in metres. */
+    public static final double LETTERED_FROM_M = 2 * CORNER_LETTER_M + 2;
 
     /** From this length on each long side has five letters, not three: halfway between the two standard arenas. */
     private static final double FIVE_LETTERS_FROM_M = 50;
@@ -68,12 +71,12 @@ public record Arena(Shape shape, double widthM, double lengthM, double slopePct,
     /**
      * A rectangle with letters as the standard arenas have them: 6 m from the corners, the others spread evenly between.
      *
-     * @param lengthM long enough for letters on both halves, from 14
+     * @param lengthM long enough for letters on both halves, from {@link #LETTERED_FROM_M}
      */
     public static Arena lettered(double widthM, double lengthM) {
-        if (!(lengthM >= 2 * CORNER_LETTER_M + 2)) {
+        if (!(lengthM >= LETTERED_FROM_M)) {
             throw new IllegalArgumentException(
-                    "Letters need a long side of at least %.0f m (%s m).".formatted(2 * CORNER_LETTER_M + 2, lengthM));
+                    "Letters need a long side of at least %.0f m (%s m).".formatted(LETTERED_FROM_M, lengthM));
         }
         boolean isLong = lengthM >= FIVE_LETTERS_FROM_M;
         String left = isLong ? "KVESH" : "KEH";

@@ -1,6 +1,7 @@
 package strophos.core.arena;
 
 import static java.lang.Math.PI;
+import static strophos.core.arena.Arena.CORNER_LETTER_M;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -20,9 +21,6 @@ public final class Figures {
 
     /** How steeply a half circle comes back to the track (common practice, no source). */
     private static final double BACK_RAD = Math.toRadians(40);
-
-    /** Where a long side's figures begin and end: at the letters next to the corners, or where they would stand. */
-    private static final double CORNER_LETTER_M = 6;
 
     private Figures() {}
 
@@ -278,7 +276,7 @@ public final class Figures {
     }
 
     private static void needSides(Arena arena) {
-        if (arena.shape() != Shape.RECTANGLE || arena.lengthM() < 2 * CORNER_LETTER_M + 2) {
+        if (arena.shape() != Shape.RECTANGLE || arena.lengthM() < Arena.LETTERED_FROM_M) {
             throw new NotRiddenHere(
                     NotRiddenHere.Reason.NO_LONG_SIDE,
                     "This figure needs a long side with corners; ride a circle, an eight or a spiral here.");

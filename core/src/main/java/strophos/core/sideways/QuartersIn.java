@@ -6,6 +6,9 @@ public final class QuartersIn {
     /** From fore to hind feet as a multiple of the height (assumption; editable). */
     public static final double FORE_TO_HIND_PER_HEIGHT = 0.75;
 
+    /** What is aimed at in a test, in radians: about 30° (international rules; from memory). */
+    public static final double AIMED_AT_RAD = Math.toRadians(30);
+
     private QuartersIn() {}
 
     /**

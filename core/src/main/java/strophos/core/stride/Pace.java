@@ -55,7 +55,7 @@ public enum Pace {
     private static final double MIDDLE_PONY_FROM_M = 1.28;
 
     /** The height to which the means and the table of poles belong, in metres. */
-    static final double USUAL_HEIGHT_M = 1.65;
+    public static final double USUAL_HEIGHT_M = 1.65;
 
     private final Variant usual;
     private final Map<Variant, Stride> means;

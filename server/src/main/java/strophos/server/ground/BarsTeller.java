@@ -54,7 +54,7 @@ final class BarsTeller {
                 .flatMap(h -> Optional.ofNullable(h.strides().get(polesPace())).stream())
                 .map(StrideOfHorse::poles)
                 .toList();
-        List<PoleSpacing> here = (own.isEmpty() ? List.of(polesPace().usualPoles(GroundTeller.NOBODYS_HEIGHT_M)) : own)
+        List<PoleSpacing> here = (own.isEmpty() ? List.of(polesPace().usualPoles(Pace.USUAL_HEIGHT_M)) : own)
                 .stream()
                         .map(flat ->
                                 RowOfHorse.of(1, flat, wanted.isRaised(), rises).own())
@@ -100,8 +100,7 @@ final class BarsTeller {
             if (wanted.gapDeg() != null) {
                 fan = new Fan(wanted.poles(), Math.toRadians(wanted.gapDeg().doubleValue()), rc, poleM);
             } else if (steps.isEmpty()) {
-                double usual =
-                        polesPace().usualPoles(GroundTeller.NOBODYS_HEIGHT_M).middleM();
+                double usual = polesPace().usualPoles(Pace.USUAL_HEIGHT_M).middleM();
                 fan = Fan.forStep(wanted.poles(), usual, rc, poleM);
             } else {
                 fan = SharedFan.of(steps, wanted.poles(), rc, poleM).fan();

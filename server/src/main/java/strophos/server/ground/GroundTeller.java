@@ -31,9 +31,6 @@ import strophos.core.stride.Variant;
 /** Tells what things on an arena measure, for these horses and in this gait. */
 final class GroundTeller {
 
-    /** Poles for nobody in particular lie as for a horse of this height. */
-    static final double NOBODYS_HEIGHT_M = 1.65;
-
     private final Arena arena;
     private final Pace pace;
     private final Variant variant;
@@ -64,7 +61,7 @@ final class GroundTeller {
             Map<Pace, StrideOfHorse> strides) {
 
         HorseOnGround onGround() {
-            HorseOnGround usual = HorseOnGround.ofHeight(heightCm.orElse((int) (100 * NOBODYS_HEIGHT_M)));
+            HorseOnGround usual = HorseOnGround.ofHeight(heightCm.orElse((int) (100 * Pace.USUAL_HEIGHT_M)));
             return new HorseOnGround(usual.heightM(), usual.backM(), evenLeftM, evenRightM);
         }
     }
@@ -317,9 +314,6 @@ final class GroundTeller {
         return at;
     }
 
-    /** What is aimed at in the test: shoulder-in and its like. */
-    private static final double AIMED_AT_RAD = Math.toRadians(30);
-
     private GroundView.ThingView quarters(String id, Thing.OfQuarters thing) {
         double foreM = thing.fore().sizeM() / 2;
         GroundView.QuartersView view = new GroundView.QuartersView(
@@ -338,7 +332,7 @@ final class GroundTeller {
                 h.pair(),
                 w,
                 orNull(() -> Math.toDegrees(QuartersIn.angleRad(foreM, hindM, w))),
-                orNull(() -> 2 * QuartersIn.hindRadiusM(foreM, AIMED_AT_RAD, w)));
+                orNull(() -> 2 * QuartersIn.hindRadiusM(foreM, QuartersIn.AIMED_AT_RAD, w)));
     }
 
     /** Null where the horse cannot do it. */

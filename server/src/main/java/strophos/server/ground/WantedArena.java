@@ -40,15 +40,13 @@ record WantedArena(
             @NotNull @DecimalMin("-60") @DecimalMax("260") BigDecimal x,
             @NotNull @DecimalMin("-60") @DecimalMax("560") BigDecimal y) {}
 
-    private static final double LETTERS_FROM_M = 14;
-
     /** What no arena can be. */
     List<Issue> issues() {
         List<Issue> issues = new ArrayList<>();
         if (lengthM.compareTo(widthM) < 0) {
             issues.add(new Issue("shorter_than_wide", "lengthM", "at least the width; swap the two"));
         }
-        if (isLettered && (shape != Shape.RECTANGLE || lengthM.doubleValue() < LETTERS_FROM_M)) {
+        if (isLettered && (shape != Shape.RECTANGLE || lengthM.doubleValue() < Arena.LETTERED_FROM_M)) {
             issues.add(new Issue("no_letters_here", "isLettered", "a rectangle of at least 14 m, or no letters"));
         }
         if (!issues.isEmpty()) {
