@@ -148,7 +148,7 @@ function YieldSays({ thing, line, onChange }: YieldSaysProps) {
           side: percent(line.sideShare),
           degrees: line.angleDeg.toFixed(0),
         })}{' '}
-        {!line.isForTeaching && <b>{t(line.sideShare > 0.25 ? 'ground.steep' : 'ground.flat')}</b>}
+        {!line.isForTeaching && <b>{t('ground.notForTeaching')}</b>}
       </p>
       <Flex gap="2" wrap="wrap" align="center" role="group" aria-label={t('ground.ends')}>
         <span>{t(line.ends.length > 0 ? 'ground.ends' : 'ground.noEnds')}</span>

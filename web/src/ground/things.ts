@@ -44,14 +44,14 @@ export function newThing(
   kind: Kind,
   id: string,
   room: GroundRoom,
-  { widthM: w, lengthM: l }: GroundArena,
+  { widthM: w, lengthM: l, letters }: GroundArena,
 ): WantedThing {
   const up = (x: number, y: number) => ({ at: { x: tidy(x), y: tidy(y) }, headingDeg: 90 })
   if (kind === 'figure') {
     const circle = room.forms.find((f) => f.form === 'CIRCLE')
     return { ...NOTHING, id, figure: circle ? usualFigure(circle, room, 'LEFT') : null }
   }
-  if (kind === 'sideways') return { ...NOTHING, id, sideways: { from: 'A', to: 'E' } }
+  if (kind === 'sideways') return { ...NOTHING, id, sideways: offCentreLine(letters) }
   if (kind === 'quarters') return { ...NOTHING, id, quarters: { rein: 'LEFT', at: 'A', foreM: 10, hindM: 9 } }
   if (kind === 'row')
     return {
@@ -72,6 +72,12 @@ export function newThing(
       fences: { first: up(w / 4, l / 4), distancesM: [], fenceM: 0.6, widthM: 3 },
     }
   return { ...NOTHING, id, cone: { x: tidy(w / 2), y: tidy(l / 2) } }
+}
+
+/** From the centre line to the track, as it is mostly taught; without letters between the middles of two sides. */
+function offCentreLine(letters: GroundArena['letters']) {
+  if (!('D' in letters)) return { from: 'A', to: 'E' }
+  return { from: 'D', to: 'S' in letters ? 'S' : 'H' }
 }
 
 /** To a centimetre: what a tape can tell. */
