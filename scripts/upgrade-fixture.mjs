@@ -273,6 +273,33 @@ await coach.post(`/pairs/${sindri}/outings`, {
 await coach.post(`/pairs/${sindri}/strides`, {
   id: randomUUID(), pace: 'CANTER', way: 'DISTANCE', distanceM: 40, count: 14, seconds: 10.4, on: today,
 })
+// the ground: an arena with a landmark, a set-up on it of every kind of thing, the coach's own paces
+const arena = randomUUID()
+await put(`/ground/arenas/${arena}`, {
+  version: 0,
+  arena: {
+    name: 'The top field', shape: 'RECTANGLE', widthM: 30, lengthM: 50, isLettered: true, slopePct: 3,
+    landmarks: [{ name: 'Gate', x: 30, y: 10 }],
+  },
+  isPutAway: false,
+})
+const up = (x, y) => ({ at: { x, y }, headingDeg: 90 })
+const figure = { form: 'CIRCLE', rein: 'LEFT', at: 'A', sizeM: 15, toM: 10, count: 3, cornerM: 3 }
+const things = {
+  figure, sideways: { from: 'A', to: 'E' }, quarters: { rein: 'LEFT', at: 'A', foreM: 10, hindM: 9 },
+  row: { first: up(20, 15), poles: 4, apartM: null, poleM: 3, isRaised: true },
+  fan: { middle: up(12, 20), poles: 4, middleM: 6, poleM: 3, gapDeg: null },
+  fences: { first: up(8, 10), distancesM: [21.95], fenceM: 0.6, widthM: 3 }, cone: { x: 15, y: 25 },
+}
+const none = Object.fromEntries(Object.keys(things).map((kind) => [kind, null]))
+await put(`/ground/layouts/${randomUUID()}`, {
+  version: 0,
+  name: 'Poles and a line',
+  arena,
+  things: Object.entries(things).map(([kind, of]) => ({ id: kind, ...none, [kind]: of })),
+  isPutAway: false,
+})
+await put('/ground/pace', { lengthM: 20, paces: 24 })
 const watched = entry(jumped, 'watch', { of: 'sign', name: 'tilts-head', side: 'LEFT', weeks: 4, station: 'IN_HAND' })
 await coach.post('/entries', { entries: [watched] })
 await put(`/pairs/${sindri}/watch/${watched.id}/end`)
