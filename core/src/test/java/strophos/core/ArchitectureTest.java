@@ -18,7 +18,13 @@ class ArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "strophos.core..", "java.lang..", "java.math..", "java.util..", "java.time..", "org.hipparchus..");
+                    "strophos.core..",
+                    "java.lang..",
+                    "java.math..",
+                    "java.util..",
+                    "java.time..",
+                    "org.hipparchus..",
+                    "org.locationtech.jts..");
 
     @ArchTest
     static final ArchRule takesNoTimeOrChanceByItself = noClasses()

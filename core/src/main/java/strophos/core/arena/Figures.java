@@ -22,6 +22,9 @@ public final class Figures {
     /** How steeply a half circle comes back to the track (common practice, no source). */
     private static final double BACK_RAD = Math.toRadians(40);
 
+    /** What an eye cannot tell: a hand's width on twenty metres. */
+    private static final double STRAIGHT_ON_RAD = 0.005;
+
     private Figures() {}
 
     /**
@@ -242,6 +245,70 @@ public final class Figures {
                         .turn(r, 2 * PI)
                         .pivot(FORE_TO_HIND_M, PI)
                         .turn(r, -2 * PI));
+    }
+
+    /**
+     * From gate to gate, straight over each of them, turning between: the shortest way that stays inside.
+     *
+     * @param gates middles, and the ways ridden over them, at least two
+     * @param radiusM of the turns, above 0
+     * @param straightM ridden straight before and after each, at least 0
+     * @throws FigureLeavesArena with the place where the shortest way does, where none stays inside
+     */
+    public static Figure over(Arena arena, List<Pose> gates, double radiusM, double straightM) {
+        if (gates.size() < 2 || !(radiusM > 0) || !(straightM >= 0)) {
+            throw new IllegalArgumentException(
+                    "A way goes over 2 gates or more (%d) with turns above 0 m (%s).".formatted(gates.size(), radiusM));
+        }
+        List<Piece> pieces = new ArrayList<>();
+        for (int i = 1; i < gates.size(); i++) {
+            Pose left = gates.get(i - 1);
+            Pose next = gates.get(i);
+            Pose after = new Pose(left.at().towards(left.headingRad(), straightM), left.headingRad());
+            Pose before = new Pose(next.at().towards(next.headingRad(), -straightM), next.headingRad());
+            pieces.addAll(
+                    isStraightOn(left, next)
+                            ? List.of(new Piece.Straight(left.at(), next.at()))
+                            : inside(
+                                    arena,
+                                    Turns.between(after, before, radiusM).stream()
+                                            .map(way -> joined(left.at(), way, next.at()))
+                                            .toList()));
+        }
+        return new Figure(pieces);
+    }
+
+    /** The one stands before the other, and both are ridden the same way. */
+    private static boolean isStraightOn(Pose one, Pose other) {
+        double wayRad = one.at().headingRad(other.at());
+        return Math.abs(Math.IEEEremainder(wayRad - one.headingRad(), 2 * PI)) < STRAIGHT_ON_RAD
+                && Math.abs(Math.IEEEremainder(other.headingRad() - one.headingRad(), 2 * PI)) < STRAIGHT_ON_RAD;
+    }
+
+    private static List<Piece> joined(Point from, List<Piece> way, Point to) {
+        Point begins = way.isEmpty() ? from : way.get(0).start();
+        Point ends = way.isEmpty() ? from : way.get(way.size() - 1).end();
+        List<Piece> all = new ArrayList<>();
+        if (from.distanceM(begins) > 0) {
+            all.add(new Piece.Straight(from, begins));
+        }
+        all.addAll(way);
+        if (ends.distanceM(to) > 0) {
+            all.add(new Piece.Straight(ends, to));
+        }
+        return all;
+    }
+
+    private static List<Piece> inside(Arena arena, List<List<Piece>> ways) {
+        FigureLeavesArena shortest = null;
+        for (List<Piece> way : ways) {
+            try {
+                return new Figure(way).within(arena).pieces();
+            } catch (FigureLeavesArena e) {
+                shortest = shortest == null ? e : shortest;
+            }
+        }
+        throw shortest;
     }
 
     private interface FromPlace {

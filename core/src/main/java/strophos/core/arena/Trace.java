@@ -79,6 +79,10 @@ final class Trace {
         return this;
     }
 
+    List<Piece> pieces() {
+        return List.copyOf(pieces);
+    }
+
     Figure figure() {
         return new Figure(pieces);
     }

@@ -1,6 +1,6 @@
 package strophos.core.fence;
 
-/** Times of a course. */
+/** Times and strides of a course. */
 public final class Course {
 
     /** Speeds that are ridden over fences, in metres a minute. */
@@ -23,5 +23,20 @@ public final class Course {
                             .formatted(lengthM, LEAST_SPEED, MOST_SPEED, speedMMin));
         }
         return 60 * lengthM / speedMMin;
+    }
+
+    /**
+     * Strides of this length from a fence to the next, turns and all: take-off and landing take one of them. Below 0.5 it is a bounce.
+     *
+     * @param lengthM from fence to fence, above 0
+     * @param strideM above 0
+     */
+    public static double strides(double lengthM, double strideM) {
+        if (!(lengthM > 0) || !(strideM > 0)) {
+            throw new IllegalArgumentException(
+                    "From fence to fence it is more than 0 m (%s m), in strides of more than 0 m (%s m)."
+                            .formatted(lengthM, strideM));
+        }
+        return Math.max(0, lengthM / strideM - 1);
     }
 }

@@ -14,6 +14,12 @@ public record RelatedLine(double distanceM, double fenceM) {
     /** Take-off and landing of such fences together: 8 ft for a horse whose stride is 12 ft. */
     private static final double LOW_SHARE = 8.0 / 12;
 
+    /** A bounce is 9 to 12 ft for a horse whose stride is 12 ft (common handbook table). */
+    private static final double LEAST_BOUNCE_SHARE = 9.0 / 12;
+
+    /** With less than this of a stride nobody would put one in. */
+    private static final double BOUNCE_BELOW = 0.5;
+
     public static final double LEAST_M = 2;
 
     public static final double MOST_M = 60;
@@ -67,6 +73,21 @@ public record RelatedLine(double distanceM, double fenceM) {
     /** The number that suits best: the nearest whole one, at least 0. */
     public int nearest(double strideM) {
         return (int) Math.max(0, Math.round(strides(strideM)));
+    }
+
+    /** Whether the second fence is jumped from where the horse lands: there is no stride between. */
+    public boolean isBounce(double strideM) {
+        return strides(strideM) < BOUNCE_BELOW;
+    }
+
+    /** The shortest bounce that suits: 9 ft for a horse whose stride is 12 ft. */
+    public static double leastBounceM(double strideM) {
+        return LEAST_BOUNCE_SHARE * strideM;
+    }
+
+    /** The longest: 12 ft for such a horse. */
+    public static double mostBounceM(double strideM) {
+        return strideM;
     }
 
     /**

@@ -1,6 +1,7 @@
 package strophos.core.ground;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -9,6 +10,7 @@ import java.util.stream.Stream;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
 import strophos.core.arena.FigureWish;
+import strophos.core.arena.Figures;
 import strophos.core.arena.Piece;
 import strophos.core.arena.Point;
 import strophos.core.arena.Pose;
@@ -22,6 +24,11 @@ public sealed interface Thing {
 
     /** Poles and fences, drawn from end to end. */
     default List<Bar> bars() {
+        return List.of();
+    }
+
+    /** The lines ridden on it or over it, as far as they lie inside; a run before poles and fences, and one after, belong to them. */
+    default List<List<Point>> ways(Arena arena) {
         return List.of();
     }
 
@@ -46,6 +53,15 @@ public sealed interface Thing {
         return spots(arena).stream().filter(s -> !arena.holds(s.at())).findFirst();
     }
 
+    /** A line ridden is looked at this often, in metres. */
+    double LOOK_M = 0.5;
+
+    /** Ridden straight before the first pole and after the last (common practice, no source: three steps of a trot), in metres. */
+    double RUN_TO_POLES_M = 5;
+
+    /** The same of fences: nothing new in the last three strides of a canter (common practice, no source), in metres. */
+    double RUN_TO_FENCES_M = 11;
+
     /** A figure to ride. */
     record OfFigure(FigureWish wish) implements Thing {
 
@@ -68,12 +84,24 @@ public sealed interface Thing {
         }
 
         @Override
+        public List<List<Point>> ways(Arena arena) {
+            return List.of(looks(wish.laid(arena)));
+        }
+
+        @Override
         public List<Caution> ownCautions() {
             return switch (wish.form()) {
                 case TWO_CONES -> List.of(Caution.WALK_ONLY, Caution.CONES);
                 case HAUNCHES_TURN -> List.of(Caution.WALK_ONLY);
                 default -> List.of();
             };
+        }
+
+        static List<Point> looks(Figure figure) {
+            int looks = (int) Math.ceil(figure.lengthM() / LOOK_M);
+            return IntStream.rangeClosed(0, looks)
+                    .mapToObj(i -> figure.at(figure.lengthM() * i / looks).at())
+                    .toList();
         }
 
         private static List<Point> middles(Figure figure) {
@@ -119,6 +147,11 @@ public sealed interface Thing {
         }
 
         @Override
+        public List<List<Point>> ways(Arena arena) {
+            return straight(first, (poles - 1) * apartM, RUN_TO_POLES_M, arena);
+        }
+
+        @Override
         public List<Spot> spots(Arena arena) {
             return ends(bars(), SpotKind.POLE_LEFT, SpotKind.POLE_RIGHT);
         }
@@ -144,6 +177,31 @@ public sealed interface Thing {
                             middle.at().towards(way, fan.middleM() - fan.poleM() / 2),
                             middle.at().towards(way, fan.middleM() + fan.poleM() / 2)))
                     .toList();
+        }
+
+        /** Along the middles of its poles, straight to them and on from them. */
+        @Override
+        public List<List<Point>> ways(Arena arena) {
+            double halfRad = (fan.poles() - 1) / 2.0 * fan.gapRad();
+            List<Point> way = new ArrayList<>();
+            way.addAll(run(at(-halfRad), -RUN_TO_POLES_M));
+            int looks = (int) Math.ceil(2 * halfRad * fan.middleM() / LOOK_M);
+            for (int i = 0; i <= looks; i++) {
+                way.add(at(-halfRad + 2 * halfRad * i / Math.max(1, looks)).at());
+            }
+            way.addAll(run(at(halfRad), RUN_TO_POLES_M));
+            return inside(way, arena);
+        }
+
+        /** On the line through the middles, turned so far from the middle of the fan. */
+        private Pose at(double byRad) {
+            double outRad = middle.headingRad() + byRad;
+            return new Pose(middle.at().towards(outRad, fan.middleM()), outRad + Math.PI / 2);
+        }
+
+        private static List<Point> run(Pose end, double runM) {
+            Point far = end.at().towards(end.headingRad(), runM);
+            return runM < 0 ? List.of(far, end.at()) : List.of(end.at(), far);
         }
 
         @Override
@@ -196,13 +254,96 @@ public sealed interface Thing {
         }
 
         @Override
+        public List<List<Point>> ways(Arena arena) {
+            return straight(first, distancesM.stream().mapToDouble(d -> d).sum(), RUN_TO_FENCES_M, arena);
+        }
+
+        /** Middles and ways ridden, in order; the other way round from the last to the first. */
+        public List<Pose> gates(boolean isReversed) {
+            List<Pose> gates = new ArrayList<>();
+            double alongM = 0;
+            for (int i = 0; i <= distancesM.size(); i++) {
+                Point at = first.at().towards(first.headingRad(), alongM);
+                gates.add(new Pose(at, first.headingRad() + (isReversed ? Math.PI : 0)));
+                alongM += i < distancesM.size() ? distancesM.get(i) : 0;
+            }
+            if (isReversed) {
+                Collections.reverse(gates);
+            }
+            return gates;
+        }
+
+        @Override
         public List<Spot> spots(Arena arena) {
             return ends(bars(), SpotKind.FENCE_LEFT, SpotKind.FENCE_RIGHT);
         }
     }
 
+    /**
+     * A course over fences that stand: nothing to set out but them.
+     *
+     * @param gates middles of its fences, and the ways ridden over them, in order, at least two
+     * @param turnM radius of its turns, in [3, 30]
+     */
+    record OfCourse(List<Pose> gates, double turnM) implements Thing {
+
+        public static final int MOST = 20;
+
+        public static final double LEAST_TURN_M = 3;
+
+        public static final double MOST_TURN_M = 30;
+
+        /** Straight before and after a fence: one stride of a horse (common practice, no source), in metres. */
+        static final double STRAIGHT_M = 3.66;
+
+        public OfCourse {
+            gates = List.copyOf(gates);
+            if (gates.size() < 2 || gates.size() > MOST || !(turnM >= LEAST_TURN_M && turnM <= MOST_TURN_M)) {
+                throw new IllegalArgumentException(
+                        "A course goes over 2 to %d fences (%d) with turns of %.0f to %.0f m (%s)."
+                                .formatted(MOST, gates.size(), LEAST_TURN_M, MOST_TURN_M, turnM));
+            }
+        }
+
+        /**
+         * Over all of them.
+         *
+         * @throws strophos.core.arena.FigureLeavesArena with the place where it does not fit
+         */
+        public Figure line(Arena arena) {
+            return Figures.over(arena, gates, turnM, STRAIGHT_M);
+        }
+
+        /** From each of its fences to the next. */
+        public List<Figure> legs(Arena arena) {
+            return IntStream.range(1, gates.size())
+                    .mapToObj(i -> Figures.over(arena, gates.subList(i - 1, i + 1), turnM, STRAIGHT_M))
+                    .toList();
+        }
+
+        @Override
+        public List<Caution> ownCautions() {
+            return List.of(Caution.FENCES);
+        }
+
+        @Override
+        public List<Spot> spots(Arena arena) {
+            return List.of();
+        }
+
+        @Override
+        public List<List<Point>> ways(Arena arena) {
+            return List.of(OfFigure.looks(line(arena)));
+        }
+    }
+
     /** A straight line ridden sideways from letter to letter: nothing to set out, since letters stand. */
     record OfYield(String from, String to) implements Thing {
+
+        @Override
+        public List<List<Point>> ways(Arena arena) {
+            return List.of(List.of(arena.place(from), arena.place(to)));
+        }
 
         @Override
         public List<Spot> spots(Arena arena) {
@@ -221,6 +362,11 @@ public sealed interface Thing {
         @Override
         public List<Spot> spots(Arena arena) {
             return new OfFigure(fore).spots(arena);
+        }
+
+        @Override
+        public List<List<Point>> ways(Arena arena) {
+            return new OfFigure(fore).ways(arena);
         }
 
         /** The circle of the quarters, from beside where the forehand begins. */
@@ -242,6 +388,20 @@ public sealed interface Thing {
         public List<Spot> spots(Arena arena) {
             return List.of(new Spot(SpotKind.CONE, 1, at));
         }
+    }
+
+    private static List<List<Point>> straight(Pose first, double lengthM, double runM, Arena arena) {
+        int looks = (int) Math.ceil((lengthM + 2 * runM) / LOOK_M);
+        return inside(
+                IntStream.rangeClosed(0, looks)
+                        .mapToObj(i -> first.at().towards(first.headingRad(), (lengthM + 2 * runM) * i / looks - runM))
+                        .toList(),
+                arena);
+    }
+
+    /** The rest is ridden in a curve, and nobody knows yet in which. */
+    private static List<List<Point>> inside(List<Point> way, Arena arena) {
+        return List.of(way.stream().filter(arena::holds).toList());
     }
 
     private static List<Bar> along(Pose first, int count, Function<Integer, Double> alongM, double lengthM) {

@@ -72,6 +72,18 @@ class RelatedLineTest {
         assertThat(RelatedLine.distanceM(0, HORSE_M, FENCE_M) / FT).isCloseTo(12, within(1e-9));
     }
 
+    /** 9 to 12 ft for a horse of 12 ft (common handbook table); nothing is put in with half a stride. */
+    @Test
+    void aBounceHasNoStride() {
+        assertThat(RelatedLine.leastBounceM(HORSE_M) / FT).isCloseTo(9, within(1e-9));
+        assertThat(RelatedLine.mostBounceM(HORSE_M) / FT).isCloseTo(12, within(1e-9));
+        assertThat(new RelatedLine(12 * FT, FENCE_M).isBounce(HORSE_M)).isTrue();
+        assertThat(new RelatedLine(17.9 * FT, FENCE_M).isBounce(HORSE_M)).isTrue();
+        assertThat(new RelatedLine(18.1 * FT, FENCE_M).isBounce(HORSE_M)).isFalse();
+        // low ones need less room for take-off and landing: 14 ft is half a stride and 8 ft
+        assertThat(new RelatedLine(14.1 * FT, 0.4).isBounce(HORSE_M)).isFalse();
+    }
+
     @Test
     void movingTheFenceMakesItFit() {
         Random random = new Random(72);
@@ -92,6 +104,10 @@ class RelatedLineTest {
     @Test
     void theTimeAllowed() {
         assertThat(Course.allowedSeconds(420, 350)).isCloseTo(72, within(1e-9));
+        // by hand: 29.26 m of a turn is seven strides of 12 ft, with take-off and landing
+        assertThat(Course.strides(29.26, HORSE_M)).isCloseTo(7, within(0.001));
+        assertThat(Course.strides(2, HORSE_M)).isZero();
+        assertThatThrownBy(() -> Course.strides(0, HORSE_M)).hasMessageContaining("more than 0 m");
         assertThatThrownBy(() -> Course.allowedSeconds(420, 35)).hasMessageContaining("200 to 700");
     }
 

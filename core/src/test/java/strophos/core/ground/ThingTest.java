@@ -114,4 +114,31 @@ class ThingTest {
         assertThat(RowOfHorse.of(1.25, new PoleSpacing(1.2, 1.4), false, 1).wideM())
                 .isZero();
     }
+
+    /** By hand: two fences of a line of 18.29 m up the left, back over one in the middle of the right. */
+    @Test
+    void aCourseGoesOverFencesThatStand() {
+        Thing.OfFences line = new Thing.OfFences(new Pose(new Point(5, 12), UP), List.of(18.29), 0.8, 3);
+        assertThat(line.gates(false)).extracting(g -> g.at().yM()).containsExactly(12.0, 30.29);
+        assertThat(line.gates(true)).extracting(g -> g.at().yM()).containsExactly(30.29, 12.0);
+        Thing.OfFences single = new Thing.OfFences(new Pose(new Point(15, 30), -UP), List.of(), 0.8, 3);
+        List<Pose> gates = List.of(
+                line.gates(false).get(0),
+                line.gates(false).get(1),
+                single.gates(false).get(0));
+        Thing.OfCourse course = new Thing.OfCourse(gates, 5);
+        Arena arena = Arena.STANDARD;
+        assertThat(course.legs(arena)).hasSize(2);
+        assertThat(course.legs(arena).get(0).lengthM()).isCloseTo(18.29, within(1e-9));
+        assertThat(course.line(arena).lengthM())
+                .isCloseTo(
+                        course.legs(arena).stream()
+                                .mapToDouble(leg -> leg.lengthM())
+                                .sum(),
+                        within(1e-9));
+        // half a circle of 10 m between the two sides, and a stride straight at each end, 0.29 m of it to make up
+        assertThat(course.legs(arena).get(1).lengthM()).isCloseTo(5 * Math.PI + 2 * 3.66 + 0.29, within(1e-6));
+        assertThatThrownBy(() -> new Thing.OfCourse(gates.subList(0, 1), 5)).hasMessageContaining("2 to 20 fences");
+        assertThatThrownBy(() -> new Thing.OfCourse(gates, 2)).hasMessageContaining("turns of 3 to 30 m");
+    }
 }
