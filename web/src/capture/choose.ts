@@ -41,6 +41,8 @@ export interface Choosable {
 
 const ORDER: Step['state'][] = ['IN_WORK', 'OPEN', 'PASSED', 'PLACED', 'RESTING', 'PAUSED', 'CLOSED']
 const WHOLE_CIRCLE_M = 20
+/** A smaller one is turned in steps, as between two cones: it is no circle that a record could name. */
+const LEAST_CIRCLE_M = 6
 
 /** The exercises of a pair's stair, those in work first; each once, in the state of its liveliest rung. */
 export function choicesOf(rungs: Step[]): Choosable[] {
@@ -103,9 +105,10 @@ export function asAsked({ rungs, usual }: RungsAndAids, ridden: RiddenSegment): 
   const own = usual.find((u) => u.exercise === ridden.exercise)
   const { aids: _, circleM, side, ...rest } = ridden
   const aids = usualAids(own, ridden.rein)
+  const across = circleM ?? own?.circleM ?? WHOLE_CIRCLE_M
   return {
     ...rest,
-    ...(ridden.place === 'CIRCLE' && { circleM: circleM ?? own?.circleM ?? WHOLE_CIRCLE_M }),
+    ...(ridden.place === 'CIRCLE' && across >= LEAST_CIRCLE_M && { circleM: across }),
     ...(aids.length > 0 && { aids }),
     ...(side && worksOf(rungs, ridden.exercise) === 'CHOSEN' && { side }),
   }
