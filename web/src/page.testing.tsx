@@ -201,6 +201,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   settled: { slack: 'FAULT', landingLead: 'CHANGED', bit: null, correction: 'PREVENT' },
   corrections: {},
   ownPads: {},
+  ground: { stands: null, onCones: [], coneParts: [] },
   known: { fears: null, sightAndHearing: null, ownGait: null, head: null, unwanted: [] },
   usual: [
     {
@@ -259,6 +260,7 @@ export const HOMEWORK_STEP: HomeworkStep = {
   secondBest: 'Walk straight.',
   cautions: [],
   aside: null,
+  ground: null,
 }
 
 const DONE = { done: 0, set: 4 }

@@ -140,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_6"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -156,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["layout"];
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -174,6 +174,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/ground/merged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -382,6 +398,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/ground": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1584,6 +1616,14 @@ export interface components {
             /** Format: double */
             usual: number;
         };
+        "core.fence.Cavaletti": {
+            /** Format: double */
+            apartM: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            heightM: number;
+        };
         "core.fence.Count": {
             /** Format: double */
             fixedStrideM: number;
@@ -2382,6 +2422,42 @@ export interface components {
             /** Format: double */
             y2: number;
         };
+        "ground.BounceView": {
+            /** Format: double */
+            leastM: number;
+            /** Format: double */
+            mostM: number;
+            /** Format: double */
+            wideM: number;
+        };
+        "ground.CourseHorse": {
+            /** Format: uuid */
+            pair: string;
+            /** Format: double */
+            seconds: number | null;
+            tooTight: components["schemas"]["ground.TightView"] | null;
+        };
+        "ground.CourseView": {
+            /** Format: double */
+            allowedS: number;
+            horses: components["schemas"]["ground.CourseHorse"][];
+            legs: components["schemas"]["ground.LegView"][];
+            /** Format: double */
+            lengthM: number;
+            pieces: components["schemas"]["ground.PieceView"][];
+        };
+        "ground.ExerciseForHorse": {
+            fan: components["schemas"]["ground.FanOnCircle"] | null;
+            isMeasured: boolean;
+            /** Format: double */
+            jumpingM: number | null;
+            lines: components["schemas"]["ground.LineOfStrides"][];
+            poles: components["schemas"]["core.stride.PoleSpacing"] | null;
+            /** Format: double */
+            seconds: number | null;
+            /** Format: double */
+            steps: number | null;
+        };
         "ground.FanHorse": {
             fits: boolean;
             /** Format: double */
@@ -2390,6 +2466,12 @@ export interface components {
             pair: string;
             /** Format: double */
             stepM: number;
+        };
+        "ground.FanOnCircle": {
+            /** Format: double */
+            gapDeg: number;
+            /** Format: double */
+            middleM: number;
         };
         "ground.FanView": {
             /** Format: double */
@@ -2400,9 +2482,13 @@ export interface components {
             /** Format: double */
             leastLineM: number;
             /** Format: double */
+            leastStepM: number;
+            /** Format: double */
             middleM: number;
             /** Format: double */
             mostLineM: number;
+            /** Format: double */
+            mostStepM: number;
             /** Format: double */
             outerM: number;
         };
@@ -2454,7 +2540,10 @@ export interface components {
             variants: ("COLLECTED" | "WORKING" | "MEDIUM" | "EXTENDED")[];
         };
         "ground.GapHorse": {
+            bounce: components["schemas"]["ground.BounceView"] | null;
             counts: components["schemas"]["core.fence.Count"][];
+            /** Format: int32 */
+            nearest: number;
             /** Format: uuid */
             pair: string;
             /** Format: double */
@@ -2467,11 +2556,18 @@ export interface components {
         };
         "ground.GroundRoom": {
             arenas: components["schemas"]["ground.ArenaOfYard"][];
+            cavaletti: components["schemas"]["core.fence.Cavaletti"];
             corner: components["schemas"]["core.arena.Bounds"];
             forms: components["schemas"]["ground.FormView"][];
             gaits: components["schemas"]["ground.GaitView"][];
             isPaceWalked: boolean;
             layouts: components["schemas"]["ground.LayoutInShort"][];
+            /** Format: double */
+            lineM: number;
+            /** Format: int32 */
+            mostPairs: number;
+            /** Format: int32 */
+            mostThings: number;
             narrowest: components["schemas"]["core.arena.Bounds"];
             /** Format: double */
             paceM: number;
@@ -2494,6 +2590,10 @@ export interface components {
             pair: string;
             rider: string;
             stride: components["schemas"]["ground.StrideView"] | null;
+        };
+        "ground.Jump": {
+            fences: string;
+            isReversed: boolean;
         };
         "ground.Landmark": {
             name: string;
@@ -2522,6 +2622,45 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "ground.LegHorse": {
+            /** Format: uuid */
+            pair: string;
+            /** Format: double */
+            strides: number;
+        };
+        "ground.LegView": {
+            /** Format: int32 */
+            from: number;
+            horses: components["schemas"]["ground.LegHorse"][];
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            turnDeg: number;
+        };
+        "ground.LessonGroundView": {
+            measured: components["schemas"]["ground.GroundView"];
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
+            things: components["schemas"]["ground.WantedThing"][];
+            /** @enum {string} */
+            variant: "COLLECTED" | "WORKING" | "MEDIUM" | "EXTENDED";
+            /** Format: int32 */
+            version: number;
+        };
+        "ground.LineOfStrides": {
+            /** Format: double */
+            distanceM: number;
+            /** Format: int32 */
+            strides: number;
+        };
+        "ground.MergedThing": {
+            pairs: string[];
+            thing: components["schemas"]["ground.WantedThing"];
+        };
+        "ground.MergedView": {
+            noRoom: components["schemas"]["ground.MergedThing"][];
+            things: components["schemas"]["ground.MergedThing"][];
+        };
         "ground.NewArena": {
             arena: components["schemas"]["ground.WantedArena"];
             isPutAway: boolean;
@@ -2535,6 +2674,21 @@ export interface components {
             things: components["schemas"]["ground.WantedThing"][];
             /** Format: int32 */
             version: number;
+        };
+        "ground.NewLessonGround": {
+            arena: string;
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
+            things: components["schemas"]["ground.WantedThing"][];
+            /** @enum {string} */
+            variant: "COLLECTED" | "WORKING" | "MEDIUM" | "EXTENDED";
+            /** Format: int32 */
+            version: number;
+        };
+        "ground.OfCourse": {
+            over: components["schemas"]["ground.Jump"][];
+            speedMMin: number;
+            turnM: number;
         };
         "ground.OfFan": {
             gapDeg: number | null;
@@ -2624,7 +2778,7 @@ export interface components {
         };
         "ground.RefusalView": {
             /** @enum {string} */
-            code: "LEAVES" | "NO_ROOM" | "NO_LONG_SIDE" | "NO_LETTER" | "LETTER_OUTSIDE" | "NOT_ON_TRACK" | "WIDENS" | "NO_FAN" | "NO_WAY" | "NO_ROW";
+            code: "LEAVES" | "NO_ROOM" | "NO_LONG_SIDE" | "NO_LETTER" | "LETTER_OUTSIDE" | "NOT_ON_TRACK" | "WIDENS" | "NO_FAN" | "NO_WAY" | "NO_ROW" | "NO_COURSE";
             where: components["schemas"]["ground.PointView"] | null;
         };
         "ground.RowHorse": {
@@ -2663,6 +2817,8 @@ export interface components {
             measuredOn: string | null;
             /** Format: double */
             speedMs: number | null;
+            /** Format: double */
+            stepM: number;
         };
         "ground.TapeView": {
             from: string;
@@ -2674,10 +2830,12 @@ export interface components {
         "ground.ThingView": {
             bars: components["schemas"]["ground.BarView"][];
             cautions: ("POLES" | "FENCES" | "SLOPE" | "WALK_ONLY" | "CONES")[];
+            course: components["schemas"]["ground.CourseView"] | null;
             fan: components["schemas"]["ground.FanView"] | null;
             fences: components["schemas"]["ground.FencesView"] | null;
             figure: components["schemas"]["ground.FigureView"] | null;
             id: string;
+            inTheWayOf: string[];
             quarters: components["schemas"]["ground.QuartersView"] | null;
             refusal: components["schemas"]["ground.RefusalView"] | null;
             row: components["schemas"]["ground.RowView"] | null;
@@ -2719,12 +2877,34 @@ export interface components {
             /** @enum {string} */
             variant: "COLLECTED" | "WORKING" | "MEDIUM" | "EXTENDED";
         };
+        "ground.WantedMerge": {
+            arena: string;
+            needs: components["schemas"]["ground.WantedNeed"][];
+        };
+        "ground.WantedNeed": {
+            /** Format: int32 */
+            fromS: number;
+            /** Format: int32 */
+            lastsS: number;
+            /** @enum {string} */
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING";
+            /** Format: uuid */
+            pair: string;
+            thing: components["schemas"]["ground.WantedThing"];
+        };
         "ground.WantedThing": {
+            /** Format: int32 */
+            awayS: number | null;
             cone: components["schemas"]["ground.Spot"] | null;
+            course: components["schemas"]["ground.OfCourse"] | null;
             fan: components["schemas"]["ground.OfFan"] | null;
             fences: components["schemas"]["ground.OfFences"] | null;
             figure: components["schemas"]["ground.OfFigure"] | null;
             id: string;
+            /** Format: int32 */
+            laidS: number | null;
+            /** @enum {string|null} */
+            pace: "WALK" | "TROT" | "CANTER" | "JUMPING" | null;
             quarters: components["schemas"]["ground.OfQuarters"] | null;
             row: components["schemas"]["ground.OfRow"] | null;
             sideways: components["schemas"]["ground.OfYield"] | null;
@@ -2987,6 +3167,7 @@ export interface components {
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             goesWrong: string;
+            ground: components["schemas"]["ground.ExerciseForHorse"] | null;
             instruction: string;
             name: string;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
@@ -4122,6 +4303,7 @@ export interface components {
         "plan.Ground": {
             /** Format: int32 */
             changesOfBend: number;
+            forHorse: components["schemas"]["ground.ExerciseForHorse"] | null;
             /** @enum {string} */
             kind: "TRACK" | "CIRCLE" | "SERPENTINE" | "FIGURE_EIGHT" | "CHANGE_IN_CIRCLE" | "SPIRAL" | "TWO_CONES" | "LOOP" | "DIAGONAL" | "LEG_YIELD" | "HALF_PASS" | "POLE_LINE" | "POLE_FAN" | "FENCE_LINE" | "COURSE" | "HILL" | "TRAIL" | "TRAILER" | "NONE";
             /** Format: double */
@@ -4246,6 +4428,7 @@ export interface components {
             choice: components["schemas"]["look.FocusChoice"] | null;
             choices: components["schemas"]["plan.RungChoice"][];
             focus: components["schemas"]["look.FocusView"] | null;
+            ground: components["schemas"]["ground.LessonGroundView"] | null;
             isAsProposed: boolean;
             keptBy: string | null;
             latch: components["schemas"]["plan.LessonLatch"] | null;
@@ -4378,6 +4561,11 @@ export interface components {
             /** Format: int32 */
             v: number;
         };
+        "ride.GroundForRide": {
+            coneParts: ("FORWARD" | "BACK" | "PIVOT" | "COUNTER" | "CHANGE")[];
+            onCones: string[];
+            stands: components["schemas"]["ground.LessonGroundView"] | null;
+        };
         "ride.HeadgearChoice": {
             all: components["schemas"]["ride.HeadgearName"][];
             now: string | null;
@@ -4419,6 +4607,7 @@ export interface components {
                 [key: string]: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
             };
             entries: components["schemas"]["ride.ArrivedEntry"][];
+            ground: components["schemas"]["ride.GroundForRide"];
             headgear: components["schemas"]["ride.HeadgearChoice"];
             known: components["schemas"]["intake.IntakeForRide"];
             lastTime: components["schemas"]["ride.LastTime"];
@@ -5027,7 +5216,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5075,7 +5264,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5121,6 +5310,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ground.GroundView"];
+                };
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ground.WantedMerge"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.MergedView"];
                 };
             };
         };
@@ -5454,6 +5667,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["look.LookView"];
+                };
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ground.NewLessonGround"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ground.LessonGroundView"];
                 };
             };
         };

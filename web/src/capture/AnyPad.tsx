@@ -13,6 +13,8 @@ interface AnyPadProps {
   known: RungsAndAids
   /** What is done when the horse lands on the wrong lead. */
   landingLead: Packet['settled']['landingLead']
+  /** Strides that suit this horse on the line that stands; undefined where none does. */
+  suited?: number
   ride: Ride
   segment: Segment
   touched: PendingTouches
@@ -25,7 +27,7 @@ interface AnyPadProps {
 }
 
 /** The pad that fits what is ridden: strengths, choices, poles, lines, or the rider's position. */
-export function AnyPad({ known, landingLead, ride, segment, touched, offsetMs, ...on }: AnyPadProps) {
+export function AnyPad({ known, landingLead, suited, ride, segment, touched, offsetMs, ...on }: AnyPadProps) {
   const pad = padOf(known, segment)
   if (pad === 'STRENGTH') {
     return (
@@ -62,6 +64,7 @@ export function AnyPad({ known, landingLead, ride, segment, touched, offsetMs, .
   return (
     <LinePad
       landingLead={landingLead}
+      suited={suited}
       lines={marks.filter((m) => m.said.kind === 'line')}
       onLine={(line) => on.onHang('line', line)}
       onAmend={(line, detail: LineDetail) => {

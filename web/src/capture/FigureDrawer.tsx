@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { Text } from '../text'
 import { BENDS, CIRCLES } from '../record'
 import { wordIn, useText } from '../text'
@@ -11,6 +12,8 @@ interface FigureDrawerProps {
   now: RiddenSegment
   onChange: (change: Partial<RiddenSegment>) => void
   onClose: () => void
+  /** What else there is to know of the ground. */
+  children?: ReactNode
 }
 
 // none at all is an answer of the look, not a circle to ride
@@ -18,18 +21,19 @@ const RIDDEN_CIRCLES = CIRCLES.filter((metres) => metres > 0)
 const ELSEWHERE = ['RAIL', 'ACROSS'] as const
 
 /** Where it is ridden, on how large a circle, and how the horse is flexed on it. */
-export function FigureDrawer({ known, now, onChange, onClose }: FigureDrawerProps) {
+export function FigureDrawer({ known, now, onChange, onClose, children }: FigureDrawerProps) {
   const { t } = useText()
   return (
     <Drawer title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
       <TeachingChips known={known} now={now} onChange={onChange} />
       <FigureChips now={now} onChange={onChange} />
+      {children}
     </Drawer>
   )
 }
 
 /** Place, circle and bend, each one touch. */
-export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'known' | 'onClose'>) {
+export function FigureChips({ now, onChange }: Omit<FigureDrawerProps, 'known' | 'onClose' | 'children'>) {
   const { t } = useText()
   return (
     <>

@@ -14,6 +14,8 @@ const ROUND = 2
 interface LinePadProps {
   /** What is done when the horse lands on the wrong lead. */
   landingLead: Packet['settled']['landingLead']
+  /** Strides that suit this horse on the line that stands; undefined where none does. */
+  suited?: number
   /** Lines ridden of what is ridden now, in order. */
   lines: RideMark[]
   onLine: (line: { ridden: number } & LineDetail) => void
@@ -25,12 +27,15 @@ interface LinePadProps {
  * The pad of pole and fence lines. Columns: strides as ridden, the planned number in the middle; rows: where it took off.
  * One touch is one line; what else there is to say of the last one stands below, one touch each.
  */
-export function LinePad({ landingLead, lines, onLine, onAmend }: LinePadProps) {
+export function LinePad({ landingLead, suited, lines, onLine, onAmend }: LinePadProps) {
   const { t } = useText()
   const last = lines.at(-1)
   const [chosen, setChosen] = useState<number>()
-  const planned = chosen ?? (last?.said.kind === 'line' ? last.said.planned : undefined) ?? FIRST_PLANNED
-  const strides = Array.from({ length: 2 * ROUND + 1 }, (_, i) => planned - ROUND + i)
+  const planned =
+    chosen ?? (last?.said.kind === 'line' ? last.said.planned : undefined) ?? suited ?? FIRST_PLANNED
+  // a short line has few: the planned number is in the middle as soon as there are as many below it
+  const from = Math.max(1, planned - ROUND)
+  const strides = Array.from({ length: 2 * ROUND + 1 }, (_, i) => from + i)
   const count = (ridden: number, takeOff: string) =>
     lines.filter((m) => m.said.kind === 'line' && m.said.ridden === ridden && m.said.takeOff === takeOff)
       .length
@@ -43,7 +48,7 @@ export function LinePad({ landingLead, lines, onLine, onAmend }: LinePadProps) {
         <Button
           paddingX="3"
           aria-label={t('line.fewer')}
-          disabled={planned <= 1 + ROUND}
+          disabled={planned <= 1}
           onClick={() => setChosen(planned - 1)}
         >
           <Minus size={20} aria-hidden />

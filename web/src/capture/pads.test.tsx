@@ -66,6 +66,12 @@ describe('the pad of lines', () => {
     expect(key('Pole down')).toBeDisabled()
   })
 
+  test('the line that stands says how many are planned', () => {
+    show(<LinePad landingLead="CHANGED" suited={1} lines={[]} onLine={vi.fn()} onAmend={vi.fn()} />)
+    expect(screen.getByRole('status')).toHaveTextContent('1')
+    expect(key('1 strides, right spot, 0 so far')).toBeVisible()
+  })
+
   test('adds to what was said of the last line, and takes it away again', async () => {
     const onAmend = vi.fn()
     const lines = marked(line, { ...line, rail: 'DOWN' })

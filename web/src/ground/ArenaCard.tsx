@@ -94,6 +94,7 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
         <Grid templateColumns="repeat(3, minmax(0, 1fr))" gap="2">
           <NumberField
             label={t('ground.width')}
+            isLength
             value={arena.widthM}
             least={5}
             most={200}
@@ -101,6 +102,7 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
           />
           <NumberField
             label={t('ground.length')}
+            isLength
             value={arena.lengthM}
             least={5}
             most={500}
@@ -137,6 +139,7 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
               />
               <NumberField
                 label={t('ground.across')}
+                isLength
                 value={mark.x}
                 least={-60}
                 most={260}
@@ -144,6 +147,7 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
               />
               <NumberField
                 label={t('ground.up')}
+                isLength
                 value={mark.y}
                 least={-60}
                 most={560}

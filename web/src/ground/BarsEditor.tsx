@@ -3,6 +3,7 @@ import type { WantedThing } from '../api'
 import { useText } from '../text'
 import { Button } from '../ui'
 import { NumberField } from './NumberField'
+import { tidy } from './things'
 
 interface PartProps<K extends 'row' | 'fan' | 'fences'> {
   thing: WantedThing
@@ -30,6 +31,7 @@ export function RowEditor({
         />
         <NumberField
           label={t('ground.apart')}
+          isLength
           value={row.apartM}
           placeholder={t('ground.asItSuits')}
           least={0.4}
@@ -39,6 +41,7 @@ export function RowEditor({
         />
         <NumberField
           label={t('ground.poleLength')}
+          isLength
           value={row.poleM}
           least={1}
           most={6}
@@ -80,6 +83,7 @@ export function FanEditor({
       />
       <NumberField
         label={t('ground.fanMiddle')}
+        isLength
         value={fan.middleM}
         least={3}
         most={30}
@@ -87,6 +91,7 @@ export function FanEditor({
       />
       <NumberField
         label={t('ground.poleLength')}
+        isLength
         value={fan.poleM}
         least={1}
         most={5}
@@ -96,13 +101,12 @@ export function FanEditor({
   )
 }
 
-const USUAL_GAP_M = 21.95
-
 export function FencesEditor({
   thing,
   fences,
+  usualM,
   onChange,
-}: Omit<PartProps<'fences'>, 'part'> & { fences: PartProps<'fences'>['part'] }) {
+}: Omit<PartProps<'fences'>, 'part'> & { fences: PartProps<'fences'>['part']; usualM: number }) {
   const { t } = useText()
   const set = (change: Partial<typeof fences>) => onChange({ ...thing, fences: { ...fences, ...change } })
   const { distancesM } = fences
@@ -111,6 +115,7 @@ export function FencesEditor({
       <Grid templateColumns="repeat(auto-fit, minmax(110px, 1fr))" gap="2">
         <NumberField
           label={t('ground.fenceHeight')}
+          isLength
           value={fences.fenceM}
           least={0}
           most={2}
@@ -118,6 +123,7 @@ export function FencesEditor({
         />
         <NumberField
           label={t('ground.fenceWidth')}
+          isLength
           value={fences.widthM}
           least={1}
           most={6}
@@ -127,6 +133,7 @@ export function FencesEditor({
           <NumberField
             key={i}
             label={t('ground.distance', { from: i + 1, to: i + 2 })}
+            isLength
             value={d}
             least={2}
             most={60}
@@ -136,7 +143,7 @@ export function FencesEditor({
       </Grid>
       <Flex gap="2" wrap="wrap">
         {distancesM.length < 7 && (
-          <Button onClick={() => set({ distancesM: [...distancesM, distancesM.at(-1) ?? USUAL_GAP_M] })}>
+          <Button onClick={() => set({ distancesM: [...distancesM, distancesM.at(-1) ?? tidy(usualM)] })}>
             {t('ground.addFence')}
           </Button>
         )}

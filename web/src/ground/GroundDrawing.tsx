@@ -5,7 +5,7 @@ import { useText } from '../text'
 import { Halo } from './Halo'
 import { pathOf, poseAt } from './lines'
 import { Sand } from './Sand'
-import { kindOf, placeOf } from './things'
+import { kindText, placeOf } from './things'
 import { HorseAt, QuartersIn, Sideways } from './TwoTracks'
 import { useDrag } from './useDrag'
 import type { Drag } from './useDrag'
@@ -80,8 +80,6 @@ export function GroundDrawing(props: GroundDrawingProps) {
   )
 }
 
-const kindText = (thing: WantedThing) => thing.figure?.form ?? kindOf(thing)
-
 const USUAL_CM = 160
 
 /** Of the first horse it is for. */
@@ -99,7 +97,8 @@ interface DrawnProps {
 
 /** One thing as it stands on the arena. */
 export function Drawn({ thing, known, heightM, y, isSelected, isNumbered = isSelected }: DrawnProps) {
-  const { figure, fan, bars, spots, refusal } = known
+  const { fan, bars, spots, refusal } = known
+  const figure = known.figure ?? known.course
   const d = figure ? pathOf(figure.pieces, y) : ''
   return (
     <>
@@ -120,6 +119,7 @@ export function Drawn({ thing, known, heightM, y, isSelected, isNumbered = isSel
           <Arrow known={known} y={y} />
         </>
       )}
+      {known.course && <Jumps course={known.course} y={y} />}
       {known.sideways && <Sideways line={known.sideways} heightM={heightM} y={y} isSelected={isSelected} />}
       {known.quarters && (
         <QuartersIn quarters={known.quarters} heightM={heightM} y={y} isSelected={isSelected} />
@@ -182,6 +182,30 @@ export function Drawn({ thing, known, heightM, y, isSelected, isNumbered = isSel
       )}
     </>
   )
+}
+
+interface JumpsProps {
+  course: NonNullable<ThingOnGround['course']>
+  y: (metres: number) => number
+}
+
+/** The fences by their numbers, in the order in which they are jumped, to the right of the way ridden. */
+function Jumps({ course, y }: JumpsProps) {
+  const along = course.legs.reduce<number[]>((sums, leg) => [...sums, (sums.at(-1) ?? 0) + leg.lengthM], [0])
+  return along.map((metres, i) => {
+    const pose = poseAt(course.pieces, Math.min(metres, course.lengthM))
+    if (!pose) return null
+    const right = pose.headingRad - Math.PI / 2
+    const [x, up] = [pose.x + 2.4 * Math.cos(right), pose.y + 2.4 * Math.sin(right)]
+    return (
+      <g key={i} aria-hidden>
+        <chakra.circle cx={x} cy={y(up)} r="1.05" fill="ink" />
+        <chakra.text x={x} y={y(up) + 0.45} fontSize="1.3px" fontWeight="800" textAnchor="middle" fill="card">
+          {i + 1}
+        </chakra.text>
+      </g>
+    )
+  })
 }
 
 interface NumbersProps {
@@ -258,31 +282,43 @@ function FanLines({ known, at, y }: FanLinesProps) {
     x: at.at.x + r * Math.cos(angle),
     y: y(at.at.y + r * Math.sin(angle)),
   })
+  const arc = (r: number) => {
+    const from = point(r, way - half)
+    const to = point(r, way + half)
+    return `M${from.x} ${from.y}A${r} ${r} 0 ${half > Math.PI / 2 ? 1 : 0} 0 ${to.x} ${to.y}`
+  }
   return (
     <>
+      {/* the shortest ride and the longest */}
+      {[fan.leastLineM, fan.mostLineM].map((r) => (
+        <chakra.path
+          key={r}
+          d={arc(r)}
+          fill="none"
+          stroke="quiet"
+          strokeWidth="0.12"
+          strokeDasharray="0.15 0.35"
+        />
+      ))}
       {fan.horses
         .filter((h) => h.fits)
-        .map((h) => {
-          const from = point(h.lineM, way - half)
-          const to = point(h.lineM, way + half)
-          return (
-            <chakra.path
-              key={h.pair}
-              d={`M${from.x} ${from.y}A${h.lineM} ${h.lineM} 0 ${half > Math.PI / 2 ? 1 : 0} 0 ${to.x} ${to.y}`}
-              fill="none"
-              stroke="ink"
-              strokeWidth="0.2"
-              strokeDasharray="0.5 0.3"
-            />
-          )
-        })}
+        .map((h) => (
+          <chakra.path
+            key={h.pair}
+            d={arc(h.lineM)}
+            fill="none"
+            stroke="ink"
+            strokeWidth="0.2"
+            strokeDasharray="0.5 0.3"
+          />
+        ))}
     </>
   )
 }
 
 /** A small arrow where the line has begun, pointing along it. */
 function Arrow({ known, y }: { known: ThingOnGround; y: (metres: number) => number }) {
-  const figure = known.figure
+  const figure = known.figure ?? known.course
   const pose = figure && poseAt(figure.pieces, Math.min(2.5, figure.lengthM / 4))
   if (!pose) return null
   return (
@@ -301,7 +337,8 @@ interface RiderProps {
 
 /** The horse on its line, to scale, bent as the line is. */
 function Rider({ rider, measured, selected, y }: RiderProps) {
-  const figure = measured?.things.find((m) => m.id === selected)?.figure
+  const known = measured?.things.find((m) => m.id === selected)
+  const figure = known?.figure ?? known?.course
   const pose = figure && poseAt(figure.pieces, rider.alongM)
   if (!pose) return null
   return <HorseAt pose={pose} heightM={rider.heightM} bendDeg={rider.bendDeg} y={y} />

@@ -4,6 +4,7 @@ import { beforeEach, expect, test } from 'vitest'
 import type { GroundRoom, GroundView, ThingOnGround } from '../api'
 import { lesson, Refusal, show, text } from '../page.testing'
 import GroundPage from './GroundPage'
+import type { Addable } from './things'
 
 beforeEach(() => localStorage.clear())
 
@@ -42,6 +43,10 @@ const ROOM: GroundRoom = {
   layouts: [],
   corner: bounds(1, 30, 3),
   narrowest: bounds(6, 60, 10),
+  lineM: 21.9456,
+  cavaletti: { count: 3, apartM: 3.2004, heightM: 0.4 },
+  mostPairs: 8,
+  mostThings: 40,
   paceM: 0.914,
   isPaceWalked: false,
 }
@@ -55,6 +60,8 @@ const THING: Omit<ThingOnGround, 'id'> = {
   row: null,
   fan: null,
   fences: null,
+  course: null,
+  inTheWayOf: [],
   sideways: null,
   quarters: null,
 }
@@ -79,8 +86,8 @@ const VIEW: GroundView = {
       heightCm: 128,
       evenLeftM: null,
       evenRightM: 20,
-      stride: { lengthM: 2.12, speedMs: 3.2, measuredOn: null, isOld: false },
-      jumping: { lengthM: 2.9, speedMs: 5, measuredOn: '2026-11-09', isOld: false },
+      stride: { lengthM: 2.12, stepM: 2.12 / 2, speedMs: 3.2, measuredOn: null, isOld: false },
+      jumping: { lengthM: 2.9, stepM: 2.9, speedMs: 5, measuredOn: '2026-11-09', isOld: false },
     },
   ],
   things: [],
@@ -115,8 +122,7 @@ function open(told: Partial<ThingOnGround>, room: unknown = ROOM) {
   }
 }
 
-const add = (kind: 'figure' | 'row' | 'fan' | 'fences' | 'cone' | 'sideways' | 'quarters') =>
-  screen.findByRole('button', { name: `+ ${text(`ground.kind.${kind}`)}` })
+const add = (kind: Addable) => screen.findByRole('button', { name: `+ ${text(`ground.kind.${kind}`)}` })
 
 test('says of a figure what it is for this horse, and where it is too tight', async () => {
   const { user } = open({
@@ -144,19 +150,24 @@ test('says of a figure what it is for this horse, and where it is too tight', as
   await user.click(await add('figure'))
   expect(
     await screen.findByText(
-      text('ground.tight.EVEN', { horse: 'Skerry', side: text('side.RIGHT'), metres: '15.0', least: '20' }),
+      text('ground.tight.EVEN', {
+        horse: 'Skerry',
+        side: text('side.RIGHT'),
+        metres: '15.0 m',
+        least: '20 m',
+      }),
     ),
   ).toBeVisible()
   expect(screen.getByText(/44 steps/)).toBeVisible()
   expect(
-    screen.getByText(new RegExp(text('ground.legs', { side: text('side.LEFT'), metres: '1.5' }))),
+    screen.getByText(new RegExp(text('ground.legs', { side: text('side.LEFT'), metres: '1.5 m' }))),
   ).toBeVisible()
 })
 
 test('says why a thing cannot be ridden, with the place', async () => {
   const { user } = open({ refusal: { code: 'LEAVES', where: { x: -0.2, y: 20 } } })
   await user.click(await add('figure'))
-  expect(await screen.findByText(text('ground.refusal.LEAVES', { x: '-0.2', y: '20.0' }))).toBeVisible()
+  expect(await screen.findByText(text('ground.refusal.LEAVES', { x: '-0.2 m', y: '20.0 m' }))).toBeVisible()
 })
 
 test('a line of fences offers to move the second one, and moves it', async () => {
@@ -174,7 +185,13 @@ test('a line of fences offers to move the second one, and moves it', async () =>
         {
           distanceM: 21.95,
           horses: [
-            { pair: pair.pair, strides: 6.6, counts: [count(6, -1.68, 'LONG'), count(7, 1.22, 'SHORT')] },
+            {
+              pair: pair.pair,
+              strides: 6.6,
+              nearest: 7,
+              bounce: null,
+              counts: [count(6, -1.68, 'LONG'), count(7, 1.22, 'SHORT')],
+            },
           ],
         },
       ],
@@ -184,13 +201,17 @@ test('a line of fences offers to move the second one, and moves it', async () =>
   expect(await screen.findByText(text('ground.caution.FENCES'))).toBeVisible()
   await user.click(await screen.findByRole('button', { name: text('ground.addFence') }))
   await user.click(
-    await screen.findByRole('button', { name: text('ground.moveIn', { fence: 2, metres: '1.68' }) }),
+    await screen.findByRole('button', { name: text('ground.moveIn', { fence: 2, metres: '1.68 m' }) }),
   )
   await waitFor(() =>
     expect(asked.at(-1)?.body).toMatchObject({ things: [{ fences: { distancesM: [20.27] } }] }),
   )
   await user.keyboard('{Control>}z{/Control}')
-  expect(screen.getByLabelText(text('ground.distance', { from: 1, to: 2 }))).toHaveValue('21.95')
+  expect(
+    screen.getByLabelText(
+      text('ground.field', { label: text('ground.distance', { from: 1, to: 2 }), unit: 'm' }),
+    ),
+  ).toHaveValue('21.95')
 })
 
 test('a fan names whom it leaves out and adds a row for that horse', async () => {
@@ -202,14 +223,18 @@ test('a fan names whom it leaves out and adds a row for that horse', async () =>
       outerM: 1.5,
       leastLineM: 5.4,
       mostLineM: 6.6,
+      leastStepM: 1.1,
+      mostStepM: 1.34,
       horses: [{ pair: pair.pair, stepM: 0.85, lineM: 4.18, fits: false }],
     },
   })
   await user.click(await add('fan'))
   await user.click(
-    await screen.findByRole('button', { name: text('ground.ownRow', { horse: 'Skerry', step: '0.85' }) }),
+    await screen.findByRole('button', { name: text('ground.ownRow', { horse: 'Skerry', step: '0.85 m' }) }),
   )
-  expect(await screen.findByLabelText(text('ground.apart'))).toHaveValue('0.85')
+  expect(
+    await screen.findByLabelText(text('ground.field', { label: text('ground.apart'), unit: 'm' })),
+  ).toHaveValue('0.85')
 })
 
 test('a number that may not stand says what may, and the last one stays', async () => {
@@ -246,4 +271,47 @@ test('spots are ticked off, and the list stays on the device without a network',
   open({}, new Refusal(500, 'failure'))
   expect(await screen.findByRole('checkbox')).toBeChecked()
   expect(screen.getByText(text('ground.done', { done: 1, of: 1 }))).toBeVisible()
+})
+
+test('feet and inches: shown, typed and sent in metres', async () => {
+  const { user, asked } = open({ row: { apartM: 1.25, horses: [] } })
+  await user.click(await screen.findByRole('button', { name: text('units.names.FEET') }))
+  await user.click(await add('row'))
+  expect(await screen.findByText(text('ground.rowSays', { metres: '4 ft 1 in' }))).toBeVisible()
+  const apart = screen.getByLabelText(text('ground.field', { label: text('ground.apart'), unit: 'ft in' }))
+  await user.type(apart, "4' 6")
+  await waitFor(() => expect(asked.at(-1)?.body).toMatchObject({ things: [{ row: { apartM: 1.3716 } }] }))
+  await user.clear(apart)
+  await user.type(apart, '40')
+  expect(screen.getByText(text('ground.between', { least: '1 ft 4 in', most: '16 ft 5 in' }))).toBeVisible()
+  await user.click(screen.getByRole('button', { name: text('units.names.METRES') }))
+})
+
+test('a course is put together over the fences that stand, turned round and reordered', async () => {
+  const { user, asked } = open({
+    course: {
+      pieces: [],
+      lengthM: 61.2,
+      allowedS: 10.5,
+      legs: [{ from: 1, lengthM: 30.6, turnDeg: 0, horses: [{ pair: pair.pair, strides: 9.5 }] }],
+      horses: [{ pair: pair.pair, seconds: 12.2, tooTight: null }],
+    },
+    inTheWayOf: [],
+  })
+  await user.click(await add('fences'))
+  expect(screen.queryByRole('button', { name: '+ Course' })).not.toBeInTheDocument()
+  await user.click(await add('fences'))
+  await user.click(await add('course'))
+  expect(await screen.findByText(text('ground.overTime', { seconds: '12' }))).toBeVisible()
+  const second = text('ground.numbered', { name: text('ground.kind.fences'), number: 2 })
+  await user.click(screen.getByRole('button', { name: text('ground.otherWay', { name: second }) }))
+  await user.click(screen.getByRole('button', { name: text('ground.earlier', { name: second }) }))
+  await waitFor(() => {
+    const sent = asked.at(-1)?.body as { things: { id: string; course: { over: object[] } | null }[] }
+    const [first, other, course] = sent.things
+    expect(course?.course?.over).toEqual([
+      { fences: other?.id, isReversed: true },
+      { fences: first?.id, isReversed: false },
+    ])
+  })
 })

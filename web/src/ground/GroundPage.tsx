@@ -22,7 +22,10 @@ import { SetOut } from './SetOut'
 import { ThingEditor } from './ThingEditor'
 import { Cautions, ThingSays } from './ThingSays'
 import { isExerciseGround, thingOf } from './ofExercise'
-import { KINDS, kindOf, newThing } from './things'
+import { LessonsCard } from './LessonsCard'
+import { Moves } from './StandsHere'
+import { ADDABLE, canJump, nameAmong, newThing } from './things'
+import type { Addable } from './things'
 import { Strides, Where } from './Where'
 import { useGroundKeys } from './useGroundKeys'
 import { useThings } from './useThings'
@@ -48,10 +51,7 @@ export default function GroundPage() {
 function OfflineSheet({ person, draft }: { person: string; draft: Draft }) {
   const { t } = useText()
   const [ticks, setTicks] = useState(draft.ticks)
-  const nameOf = (id: string) => {
-    const thing = draft.things.find((one) => one.id === id)
-    return thing ? t(`ground.kind.${thing.figure?.form ?? kindOf(thing)}`) : ''
-  }
+  const nameOf = (id: string) => nameAmong(t, draft.things, id)
   return (
     <SetOut
       sheet={draft.sheet}
@@ -85,9 +85,10 @@ function Ground({ room, kept, person }: GroundProps) {
   const { t } = useText()
   const { actions } = useMe()
   const [asked, setAsked] = useSearchParams()
-  const askedPairs = asked.getAll('pair').slice(0, 8)
+  const askedPairs = asked.getAll('pair').slice(0, room.mostPairs)
+  const askedLessons = asked.getAll('lesson').slice(0, room.mostPairs)
   const [draft, setDraft] = useState<Draft>(() =>
-    askedPairs.length > 0 ? { ...kept, pairs: askedPairs } : kept,
+    askedPairs.length > 0 ? { ...kept, pairs: askedPairs, lessons: askedLessons } : kept,
   )
   const change = (part: Partial<Draft>) => setDraft((d) => ({ ...d, ...part }))
   const arena = arenaOf(room, draft.arena)
@@ -98,7 +99,7 @@ function Ground({ room, kept, person }: GroundProps) {
     return made ? [...kept.things, made] : kept.things
   })
   useEffect(() => {
-    if (asked.has('add') || asked.has('pair')) setAsked({}, { replace: true })
+    if (asked.has('add') || asked.has('pair') || asked.has('lesson')) setAsked({}, { replace: true })
   }, [asked, setAsked])
   const work = useThings(first)
   const { things } = work
@@ -121,12 +122,10 @@ function Ground({ room, kept, person }: GroundProps) {
   useGroundKeys(work)
   const thing = things.find((one) => one.id === selected)
   const known = view?.things.find((one) => one.id === selected)
-  const nameOf = (id: string) => {
-    const one = things.find((other) => other.id === id)
-    return one ? t(`ground.kind.${one.figure?.form ?? kindOf(one)}`) : ''
-  }
-  const add = (kind: (typeof KINDS)[number]) => {
-    const made = newThing(kind, v7(), room, arena)
+  const line = known?.figure ?? known?.course
+  const nameOf = (id: string) => nameAmong(t, things, id)
+  const add = (kind: Addable) => {
+    const made = newThing(kind, v7(), room, arena, things)
     work.add(made)
     setSelected(made.id)
   }
@@ -190,22 +189,49 @@ function Ground({ room, kept, person }: GroundProps) {
                   {t('ground.keys')}
                 </Quiet>
               )}
-              {view && known?.figure && (
+              {view && known && line && (
                 <RideLine
                   key={known.id}
-                  figure={known.figure}
+                  line={line}
+                  isCourse={known.course !== null}
                   view={view}
-                  pace={draft.pace}
+                  pace={thing?.pace ?? draft.pace}
                   onRide={setRider}
                 />
               )}
             </Card>
           </Box>
           <Flex direction="column" gap="5" minWidth="0">
+            {draft.lessons.length > 0 && (
+              <Box hideBelow={moment === 'OUT' ? 'lg' : undefined}>
+                <LessonsCard
+                  lessons={draft.lessons}
+                  room={room}
+                  arena={arena}
+                  wanted={wanted}
+                  canKeep={actions.includes('PLAN')}
+                  onOpen={(ground) => {
+                    work.set(ground.things)
+                    setSelected(undefined)
+                    change({
+                      ticks: {},
+                      ...(ground.measured && { arena: ground.measured.arena.id }),
+                      ...(ground.pace && { pace: ground.pace }),
+                      ...(ground.variant && { variant: ground.variant }),
+                    })
+                  }}
+                />
+              </Box>
+            )}
             <Card hideBelow={moment === 'OUT' ? 'lg' : undefined}>
               <Flex direction="column" gap="3">
                 <Where room={room} arena={arena} onChoose={(id) => change({ arena: id })} />
-                <HorsesPick chosen={draft.pairs} view={view} onChoose={(pairs) => change({ pairs })} />
+                <HorsesPick
+                  chosen={draft.pairs}
+                  most={room.mostPairs}
+                  view={view}
+                  onChoose={(pairs) => change({ pairs })}
+                />
                 <Steps
                   label={t('ground.gait')}
                   values={room.gaits.map((g) => g.pace)}
@@ -229,8 +255,8 @@ function Ground({ room, kept, person }: GroundProps) {
             {measures.isError && <Trouble cause={measures.error} onAgain={() => void measures.refetch()} />}
             <Card hideBelow={moment === 'OUT' ? 'lg' : undefined}>
               <Flex gap="2" wrap="wrap" role="group" aria-label={t('ground.add')}>
-                {KINDS.map((kind) => (
-                  <Button key={kind} disabled={things.length >= 40} onClick={() => add(kind)}>
+                {ADDABLE.filter((kind) => kind !== 'course' || canJump(things)).map((kind) => (
+                  <Button key={kind} disabled={things.length >= room.mostThings} onClick={() => add(kind)}>
                     + {t(`ground.kind.${kind}`)}
                   </Button>
                 ))}
@@ -264,10 +290,12 @@ function Ground({ room, kept, person }: GroundProps) {
                     {one.id === thing?.id && (known ?? measures.isError) && (
                       // all at once, when it is known: nothing moves under the thumb
                       <Flex direction="column" gap="4" paddingY="3">
-                        {known && <Cautions known={known} />}
+                        {known && <Cautions cautions={known.cautions} />}
+                        <Moves thing={one} />
                         <ThingEditor
                           key={one.id}
                           thing={one}
+                          things={things}
                           room={room}
                           arena={arena}
                           onChange={work.change}
@@ -275,9 +303,10 @@ function Ground({ room, kept, person }: GroundProps) {
                         {view && known && (
                           <ThingSays
                             thing={one}
+                            things={things}
                             known={known}
                             view={view}
-                            pace={draft.pace}
+                            pace={one.pace ?? draft.pace}
                             onChange={work.change}
                             onAdd={(made) => {
                               work.add(made)

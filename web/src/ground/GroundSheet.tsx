@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { GroundArena, GroundRoom, GroundView, WantedThing } from '../api'
 import { useMe } from '../session'
 import { dayLongAt, isoOf, useText } from '../text'
-import { Button } from '../ui'
+import { Button, useLength } from '../ui'
 import { Drawn, heightOf } from './GroundDrawing'
 import { Sand } from './Sand'
 import { saveDrawing } from './saveDrawing'
@@ -43,6 +43,7 @@ interface GroundSheetProps {
 /** On one page, to be read at arm's length: the arena to scale, and where each thing stands by two tapes and in paces. */
 export function GroundSheet({ drawing, arena, things, view, room, nameOf }: GroundSheetProps) {
   const { t } = useText()
+  const len = useLength()
   const { timeZone } = useMe()
   const [now] = useState(() => Date.now())
   const { widthM: w, lengthM: l } = arena
@@ -102,14 +103,14 @@ export function GroundSheet({ drawing, arena, things, view, room, nameOf }: Grou
                 {i === 0 && <chakra.b display="block">{nameOf(id)}</chakra.b>}▢{' '}
                 {t(`ground.spot.${spot.kind}`, { number: spot.number })}
                 <chakra.b display="block" paddingLeft={many ? '0' : '5mm'}>
-                  {tapesOf(t, spot)}
+                  {tapesOf(t, len, spot)}
                 </chakra.b>
               </chakra.div>
             )),
           )}
         </chakra.div>
       </chakra.div>
-      <chakra.p marginTop="4mm">{t('ground.sheetPaces', { metres: room.paceM.toFixed(2) })}</chakra.p>
+      <chakra.p marginTop="4mm">{t('ground.sheetPaces', { metres: len(room.paceM) })}</chakra.p>
     </Paper>
   )
 }

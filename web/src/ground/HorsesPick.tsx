@@ -6,17 +6,16 @@ import type { GroundView } from '../api'
 import { useText } from '../text'
 import { Button, FieldLabel, Select } from '../ui'
 
-/** As many as are measured together. */
-const MOST = 8
-
 interface HorsesPickProps {
   chosen: string[]
+  /** As many as are measured together. */
+  most: number
   view: GroundView | undefined
   onChoose: (pairs: string[]) => void
 }
 
 /** For whom the ground is: today's horses by one touch, any other by its name. */
-export function HorsesPick({ chosen, view, onChoose }: HorsesPickProps) {
+export function HorsesPick({ chosen, most, view, onChoose }: HorsesPickProps) {
   const { t } = useText()
   const select = useId()
   const names = useQuery(queries.names())
@@ -25,7 +24,7 @@ export function HorsesPick({ chosen, view, onChoose }: HorsesPickProps) {
   const todays = [...new Set(today.data?.lessons.map((l) => l.lesson.pair) ?? [])]
   const horse = (pair: string) =>
     view?.horses.find((h) => h.pair === pair)?.horse ?? pairs.find((p) => p.id === pair)?.horse ?? '…'
-  const isFull = chosen.length >= MOST
+  const isFull = chosen.length >= most
   return (
     <div>
       <FieldLabel htmlFor={select}>{t('ground.for')}</FieldLabel>
@@ -59,7 +58,7 @@ export function HorsesPick({ chosen, view, onChoose }: HorsesPickProps) {
           </Select>
         </chakra.div>
         {todays.some((p) => !chosen.includes(p)) && (
-          <Button onClick={() => onChoose([...new Set([...chosen, ...todays])].slice(0, MOST))}>
+          <Button onClick={() => onChoose([...new Set([...chosen, ...todays])].slice(0, most))}>
             {t('ground.todays')}
           </Button>
         )}

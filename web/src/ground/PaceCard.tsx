@@ -4,13 +4,29 @@ import { useState } from 'react'
 import { allOf, answerOf, api, queries } from '../api'
 import type { GroundRoom } from '../api'
 import { useText } from '../text'
-import { Button, Field, FoldCard, numberOrNull, Quiet, Trouble } from '../ui'
+import {
+  Button,
+  Field,
+  FoldCard,
+  lengthToType,
+  lengthTyped,
+  numberOrNull,
+  Quiet,
+  Steps,
+  Trouble,
+  UNITS,
+  useLength,
+  useUnits,
+} from '../ui'
 
 /** How long the own pace is, by walking a known length. */
 export function PaceCard({ room, canWalk }: { room: GroundRoom; canWalk: boolean }) {
   const { t } = useText()
+  const len = useLength()
   const client = useQueryClient()
-  const [length, setLength] = useState('40')
+  const [units, setUnits] = useUnits()
+  const [typed, setTyped] = useState<string>()
+  const length = typed ?? lengthToType(units, units === 'FEET' ? 36.576 : 40)
   const [paces, setPaces] = useState('')
   const walk = useMutation({
     mutationFn: (body: { lengthM: number; paces: number }) =>
@@ -21,13 +37,20 @@ export function PaceCard({ room, canWalk }: { room: GroundRoom; canWalk: boolean
       setPaces('')
     },
   })
-  const lengthM = numberOrNull(length)
+  const lengthM = lengthTyped(units, length)
   const counted = numberOrNull(paces)
   return (
-    <FoldCard title={t('ground.ownPace')}>
-      <p>
-        {t(room.isPaceWalked ? 'ground.paceWalked' : 'ground.paceUsual', { metres: room.paceM.toFixed(2) })}
-      </p>
+    <FoldCard title={t('ground.ownPaceUnits')}>
+      <p>{t(room.isPaceWalked ? 'ground.paceWalked' : 'ground.paceUsual', { metres: len(room.paceM) })}</p>
+      <chakra.div marginTop="3" maxWidth="360px">
+        <Steps
+          label={t('units.name')}
+          values={UNITS}
+          chosen={units}
+          nameOf={(u) => t(`units.names.${u}`)}
+          onChoose={(u) => u && setUnits(u)}
+        />
+      </chakra.div>
       {canWalk && (
         <chakra.form
           noValidate
@@ -42,10 +65,9 @@ export function PaceCard({ room, canWalk }: { room: GroundRoom; canWalk: boolean
           <Quiet>{t('ground.paceHow')}</Quiet>
           <Grid templateColumns="1fr 1fr" gap="2">
             <Field
-              label={t('ground.paceLength')}
-              inputMode="decimal"
+              label={t('ground.field', { label: t('ground.paceLength'), unit: t(`units.short.${units}`) })}
               value={length}
-              onChange={(e) => setLength(e.target.value)}
+              onChange={(e) => setTyped(e.target.value)}
             />
             <Field
               label={t('ground.paceCount')}

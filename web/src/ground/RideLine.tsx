@@ -3,11 +3,17 @@ import { Pause, Play } from 'lucide-react'
 import { useEffect, useId, useState } from 'react'
 import type { GroundView, ThingOnGround } from '../api'
 import { useText } from '../text'
-import { Button, FieldLabel } from '../ui'
+import { Button, FieldLabel, useLength } from '../ui'
 import { poseAt } from './lines'
 
 interface RideLineProps {
-  figure: NonNullable<ThingOnGround['figure']>
+  line: {
+    pieces: NonNullable<ThingOnGround['figure']>['pieces']
+    lengthM: number
+    horses: { pair: string; bendsDeg?: number[] }[]
+  }
+  /** To fences a horse has a stride of its own. */
+  isCourse: boolean
   view: GroundView
   pace: string
   onRide: (rider: { alongM: number; heightM: number; bendDeg: number } | undefined) => void
@@ -18,17 +24,19 @@ const USUAL_CM = 160
 const USUAL_MS = 1.7
 
 /** The line ridden by the first horse that was chosen, at its true speed; or along it by hand. */
-export function RideLine({ figure, view, pace, onRide }: RideLineProps) {
+export function RideLine({ line: figure, isCourse, view, pace, onRide }: RideLineProps) {
   const { t } = useText()
+  const len = useLength()
   const id = useId()
   const [alongM, setAlongM] = useState(0)
   const [isRiding, setRiding] = useState(false)
   const [isStill = false] = useMediaQuery(['(prefers-reduced-motion: reduce)'], { ssr: false })
   const horse = view.horses[0]
   const own = figure.horses.find((h) => h.pair === horse?.pair)
-  const speedMs = horse?.stride?.speedMs ?? USUAL_MS
-  const stepM = (horse?.stride?.lengthM ?? 0) / (pace === 'WALK' || pace === 'TROT' ? 2 : 1)
-  const bendOf = (metres: number) => own?.bendsDeg[poseAt(figure.pieces, metres)?.piece ?? 0] ?? 0
+  const stride = isCourse ? horse?.jumping : horse?.stride
+  const speedMs = stride?.speedMs ?? USUAL_MS
+  const stepM = stride?.stepM ?? 0
+  const bendOf = (metres: number) => own?.bendsDeg?.[poseAt(figure.pieces, metres)?.piece ?? 0] ?? 0
   const go = (metres: number) => {
     setAlongM(metres)
     onRide({ alongM: metres, heightM: (horse?.heightCm ?? USUAL_CM) / 100, bendDeg: bendOf(metres) })
@@ -84,10 +92,12 @@ export function RideLine({ figure, view, pace, onRide }: RideLineProps) {
       </Flex>
       <chakra.p fontSize="sm" fontVariantNumeric="tabular-nums">
         {[
-          t('ground.alongSays', { metres: alongM.toFixed(1) }),
+          t('ground.alongSays', { metres: len(alongM, 1) }),
           stepM > 0 &&
-            t(pace === 'WALK' || pace === 'TROT' ? 'ground.steps' : 'ground.strides', { count: steps }),
-          own && own.bendsDeg.length > 0 && bendSays(t, bendOf(alongM)),
+            t(!isCourse && (pace === 'WALK' || pace === 'TROT') ? 'ground.steps' : 'ground.strides', {
+              count: steps,
+            }),
+          own?.bendsDeg && own.bendsDeg.length > 0 && bendSays(t, bendOf(alongM)),
         ]
           .filter(Boolean)
           .join(' · ')}

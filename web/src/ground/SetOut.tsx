@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { Check } from 'lucide-react'
 import type { SpotOnGround } from '../api'
 import { useText } from '../text'
-import { Card, CardTitle, Quiet } from '../ui'
+import { Card, CardTitle, Quiet, useLength } from '../ui'
 import { stands, tickOf } from './draft'
 import type { Draft } from './draft'
 import { placeName, whichOf } from './tapesOf'
@@ -90,13 +90,13 @@ export function SetOut({ sheet, ticks, nameOf, isUnchecked, onTick }: SetOutProp
 
 function Tapes({ spot }: { spot: SpotOnGround }) {
   const { t } = useText()
-  if (spot.tapes.length === 0)
-    return <Quiet>{t('ground.noTapes', { x: spot.x.toFixed(2), y: spot.y.toFixed(2) })}</Quiet>
+  const len = useLength()
+  if (spot.tapes.length === 0) return <Quiet>{t('ground.noTapes', { x: len(spot.x), y: len(spot.y) })}</Quiet>
   return (
     <chakra.span display="block" fontSize="lg" fontVariantNumeric="tabular-nums" lineHeight="1.35">
       {spot.tapes.map((tape) => (
         <chakra.span key={tape.from} display="inline-block" marginRight="5">
-          <b>{placeName(t, tape.from)}</b> {t('ground.metres', { metres: tape.metres.toFixed(2) })}{' '}
+          <b>{placeName(t, tape.from)}</b> {len(tape.metres)}{' '}
           <chakra.span color="quiet" fontSize="sm">
             {t('ground.paces', { count: tape.paces, paces: tape.paces.toFixed(1) })}
           </chakra.span>

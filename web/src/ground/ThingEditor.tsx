@@ -4,6 +4,7 @@ import type { GroundArena, GroundRoom, WantedThing } from '../api'
 import { useText } from '../text'
 import { FieldLabel, Select, Steps } from '../ui'
 import { FanEditor, FencesEditor, RowEditor } from './BarsEditor'
+import { CourseEditor } from './CourseEditor'
 import { NumberField } from './NumberField'
 import { headed, headingOf, placed, placeOf, usualFigure } from './things'
 import type { Figure } from './things'
@@ -15,14 +16,16 @@ const REINS = ['LEFT', 'RIGHT'] as const
 
 interface ThingEditorProps {
   thing: WantedThing
+  things: WantedThing[]
   room: GroundRoom
   arena: GroundArena
   onChange: (thing: WantedThing) => void
 }
 
 /** What can be typed of a thing: all that the hand can do, and what it cannot. */
-export function ThingEditor({ thing, room, arena, onChange }: ThingEditorProps) {
+export function ThingEditor({ thing, things, room, arena, onChange }: ThingEditorProps) {
   const { t } = useText()
+  const gait = useId()
   const place = placeOf(thing)
   const heading = headingOf(thing)
   return (
@@ -58,11 +61,36 @@ export function ThingEditor({ thing, room, arena, onChange }: ThingEditorProps) 
       )}
       {thing.row && <RowEditor thing={thing} row={thing.row} onChange={onChange} />}
       {thing.fan && <FanEditor thing={thing} fan={thing.fan} onChange={onChange} />}
-      {thing.fences && <FencesEditor thing={thing} fences={thing.fences} onChange={onChange} />}
+      {thing.fences && (
+        <FencesEditor thing={thing} fences={thing.fences} usualM={room.lineM} onChange={onChange} />
+      )}
+      {thing.course && (
+        <CourseEditor thing={thing} course={thing.course} things={things} onChange={onChange} />
+      )}
+      {isPaced(thing) && (
+        <div>
+          <FieldLabel htmlFor={gait}>{t('ground.gaitOf')}</FieldLabel>
+          <Select
+            id={gait}
+            value={thing.pace ?? ''}
+            onChange={(e) =>
+              onChange({ ...thing, pace: room.gaits.find((g) => g.pace === e.target.value)?.pace ?? null })
+            }
+          >
+            <option value="">{t('ground.asAll')}</option>
+            {room.gaits.map((g) => (
+              <option key={g.pace} value={g.pace}>
+                {t(`gait.${g.pace}`)}
+              </option>
+            ))}
+          </Select>
+        </div>
+      )}
       {place && (
         <Grid templateColumns="repeat(3, minmax(0, 1fr))" gap="2">
           <NumberField
             label={t('ground.across')}
+            isLength
             value={place.x}
             least={-60}
             most={260}
@@ -70,6 +98,7 @@ export function ThingEditor({ thing, room, arena, onChange }: ThingEditorProps) 
           />
           <NumberField
             label={t('ground.up')}
+            isLength
             value={place.y}
             least={-60}
             most={560}
@@ -89,6 +118,9 @@ export function ThingEditor({ thing, room, arena, onChange }: ThingEditorProps) 
     </Flex>
   )
 }
+
+/** Its numbers depend on how it is ridden. */
+const isPaced = (thing: WantedThing) => !!(thing.figure ?? thing.row ?? thing.fan)
 
 interface FigureEditorProps {
   figure: Figure
@@ -141,6 +173,7 @@ function FigureEditor({ figure, room, arena, onChange }: FigureEditorProps) {
         {asks('SIZE') && (
           <NumberField
             label={t(figure.form === 'LOOP' || figure.form === 'ZIGZAG' ? 'ground.depth' : 'ground.size')}
+            isLength
             value={figure.sizeM}
             least={kind.size.least}
             most={kind.size.most}
@@ -150,6 +183,7 @@ function FigureEditor({ figure, room, arena, onChange }: FigureEditorProps) {
         {asks('TO') && (
           <NumberField
             label={t('ground.narrowest')}
+            isLength
             value={figure.toM}
             least={room.narrowest.least}
             most={room.narrowest.most}
@@ -169,6 +203,7 @@ function FigureEditor({ figure, room, arena, onChange }: FigureEditorProps) {
         {asks('CORNER') && (
           <NumberField
             label={t('ground.corner')}
+            isLength
             value={figure.cornerM}
             least={room.corner.least}
             most={room.corner.most}
@@ -235,6 +270,7 @@ function QuartersEditor({ thing, quarters, arena, onChange }: QuartersEditorProp
         />
         <NumberField
           label={t('ground.foreCircle')}
+          isLength
           value={quarters.foreM}
           least={6}
           most={60}
@@ -242,6 +278,7 @@ function QuartersEditor({ thing, quarters, arena, onChange }: QuartersEditorProp
         />
         <NumberField
           label={t('ground.hindCircle')}
+          isLength
           value={quarters.hindM}
           least={4}
           most={quarters.foreM}

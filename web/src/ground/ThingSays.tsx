@@ -3,11 +3,15 @@ import { TriangleAlert } from 'lucide-react'
 import { v7 } from 'uuid'
 import type { GroundView, ThingOnGround, WantedThing } from '../api'
 import { useText } from '../text'
-import { Button, WarnBox } from '../ui'
-import { blank, tidy } from './things'
+import { Button, useLength, WarnBox } from '../ui'
+import { CourseSays, FencesSays } from './JumpSays'
+import { HorseLine, nameOf } from './HorseLine'
+import { blank, nameAmong, tidy } from './things'
 
-interface ThingSaysProps {
+export interface ThingSaysProps {
   thing: WantedThing
+  /** All of the set-up, by which it is said what is in the way. */
+  things: WantedThing[]
   known: ThingOnGround
   view: GroundView
   pace: string
@@ -17,9 +21,9 @@ interface ThingSaysProps {
 }
 
 /** What is read before a thing is ridden. */
-export function Cautions({ known }: { known: ThingOnGround }) {
+export function Cautions({ cautions }: { cautions: ThingOnGround['cautions'] }) {
   const { t } = useText()
-  return known.cautions.map((c) => (
+  return cautions.map((c) => (
     <Flex key={c} gap="2" align="start">
       <chakra.span color="warn" flexShrink={0} marginTop="0.5">
         <TriangleAlert size={18} aria-hidden />
@@ -33,13 +37,14 @@ export function Cautions({ known }: { known: ThingOnGround }) {
 export function ThingSays(props: ThingSaysProps) {
   const { known, view } = props
   const { t } = useText()
+  const len = useLength()
   return (
     <Flex direction="column" gap="2" fontVariantNumeric="tabular-nums">
       {known.refusal && (
         <WarnBox icon={<TriangleAlert size={20} aria-hidden />}>
           {t(`ground.refusal.${known.refusal.code}`, {
-            x: known.refusal.where?.x.toFixed(1) ?? '',
-            y: known.refusal.where?.y.toFixed(1) ?? '',
+            x: known.refusal.where ? len(known.refusal.where.x, 1) : '',
+            y: known.refusal.where ? len(known.refusal.where.y, 1) : '',
           })}
         </WarnBox>
       )}
@@ -49,19 +54,15 @@ export function ThingSays(props: ThingSaysProps) {
       {known.row && <RowSays row={known.row} view={view} />}
       {known.fan && <FanSays {...props} fan={known.fan} />}
       {known.fences && <FencesSays {...props} fences={known.fences} />}
+      {known.course && <CourseSays {...props} course={known.course} />}
+      {known.inTheWayOf.length > 0 && (
+        <WarnBox icon={<TriangleAlert size={20} aria-hidden />}>
+          {t('ground.inTheWay', {
+            things: known.inTheWayOf.map((id) => nameAmong(t, props.things, id)).join(', '),
+          })}
+        </WarnBox>
+      )}
     </Flex>
-  )
-}
-
-const nameOf = (view: GroundView, pair: string) => view.horses.find((h) => h.pair === pair)?.horse ?? ''
-
-/** One horse's line: its name, then its numbers. */
-function HorseLine({ name, children }: { name: string; children: React.ReactNode }) {
-  return (
-    <chakra.div borderTopWidth="1px" borderColor="line" paddingTop="2">
-      <chakra.b display="block">{name}</chakra.b>
-      {children}
-    </chakra.div>
   )
 }
 
@@ -73,19 +74,20 @@ interface FigureSaysProps {
 
 function FigureSays({ figure, view, pace }: FigureSaysProps) {
   const { t } = useText()
+  const len = useLength()
   const counted = pace === 'WALK' || pace === 'TROT' ? 'steps' : 'strides'
   return (
     <>
       <p>
         {t('ground.figureSays', {
-          metres: figure.lengthM.toFixed(1),
-          left: figure.leftM.toFixed(0),
-          right: figure.rightM.toFixed(0),
+          metres: len(figure.lengthM, 1),
+          left: len(figure.leftM, 0),
+          right: len(figure.rightM, 0),
         })}
         {figure.bendChangesM.length > 0 &&
           ` ${t('ground.changes', {
             count: figure.bendChangesM.length,
-            at: figure.bendChangesM.map((m) => m.toFixed(0)).join(', '),
+            at: figure.bendChangesM.map((m) => len(m, 0)).join(', '),
           })}`}
       </p>
       {figure.horses.map((h) => (
@@ -95,8 +97,8 @@ function FigureSays({ figure, view, pace }: FigureSaysProps) {
               {t(`ground.tight.${h.tooTight.reason}`, {
                 horse: nameOf(view, h.pair),
                 side: t(`side.${h.tooTight.side}`),
-                metres: h.tooTight.diameterM.toFixed(1),
-                least: h.tooTight.leastM.toFixed(0),
+                metres: len(h.tooTight.diameterM, 1),
+                least: len(h.tooTight.leastM, 0),
               })}
             </WarnBox>
           )}
@@ -113,14 +115,14 @@ function FigureSays({ figure, view, pace }: FigureSaysProps) {
           {h.fewerM !== null && h.moreM !== null && (
             <chakra.p color="quiet" fontSize="sm">
               {t('ground.oneLess', {
-                longer: (h.fewerM * 100).toFixed(0),
-                shorter: (-h.moreM * 100).toFixed(0),
+                longer: len(h.fewerM, 'cm'),
+                shorter: len(-h.moreM, 'cm'),
               })}
               {h.rightLegsMoreM !== null &&
                 Math.abs(h.rightLegsMoreM) >= 0.05 &&
                 ` ${t('ground.legs', {
                   side: t(`side.${h.rightLegsMoreM > 0 ? 'RIGHT' : 'LEFT'}`),
-                  metres: Math.abs(h.rightLegsMoreM).toFixed(1),
+                  metres: len(Math.abs(h.rightLegsMoreM), 1),
                 })}`}
             </chakra.p>
           )}
@@ -138,12 +140,13 @@ interface YieldSaysProps extends ThingSaysProps {
 
 function YieldSays({ thing, line, onChange }: YieldSaysProps) {
   const { t } = useText()
+  const len = useLength()
   const { sideways } = thing
   return (
     <>
       <p>
         {t('ground.yieldSays', {
-          metres: line.lengthM.toFixed(2),
+          metres: len(line.lengthM),
           forward: percent(1 - line.sideShare),
           side: percent(line.sideShare),
           degrees: line.angleDeg.toFixed(0),
@@ -175,6 +178,7 @@ function QuartersSays({
   view: GroundView
 }) {
   const { t } = useText()
+  const len = useLength()
   if (quarters.horses.length === 0) return <p>{t('ground.quartersNobody')}</p>
   return quarters.horses.map((h) => (
     <HorseLine key={h.pair} name={nameOf(view, h.pair)}>
@@ -182,12 +186,12 @@ function QuartersSays({
         {h.foreToHindM === null
           ? t('ground.noHeight')
           : h.angleDeg === null
-            ? t('ground.tooFarIn', { metres: h.foreToHindM.toFixed(2) })
+            ? t('ground.tooFarIn', { metres: len(h.foreToHindM) })
             : t('ground.quartersIn', {
                 degrees: h.angleDeg.toFixed(1),
-                metres: h.foreToHindM.toFixed(2),
+                metres: len(h.foreToHindM),
               })}{' '}
-        {h.hindFor30M !== null && t('ground.forThirty', { metres: h.hindFor30M.toFixed(2) })}
+        {h.hindFor30M !== null && t('ground.forThirty', { metres: len(h.hindFor30M) })}
       </p>
     </HorseLine>
   ))
@@ -195,14 +199,15 @@ function QuartersSays({
 
 function RowSays({ row, view }: { row: NonNullable<ThingOnGround['row']>; view: GroundView }) {
   const { t } = useText()
+  const len = useLength()
   return (
     <>
-      <p>{t('ground.rowSays', { metres: row.apartM.toFixed(2) })}</p>
+      <p>{t('ground.rowSays', { metres: len(row.apartM) })}</p>
       {row.horses.map((h) => {
         const own =
           h.own.fromM === h.own.toM
-            ? t('ground.ownStep', { metres: h.own.fromM.toFixed(2) })
-            : t('ground.ownSteps', { from: h.own.fromM.toFixed(2), to: h.own.toM.toFixed(2) })
+            ? t('ground.ownStep', { metres: len(h.own.fromM) })
+            : t('ground.ownSteps', { from: len(h.own.fromM), to: len(h.own.toM) })
         return (
           <HorseLine key={h.pair} name={nameOf(view, h.pair)}>
             <p>
@@ -210,7 +215,7 @@ function RowSays({ row, view }: { row: NonNullable<ThingOnGround['row']>; view: 
               {h.wideM === 0
                 ? t('ground.suits')
                 : t(h.wideM > 0 ? 'ground.tooWide' : 'ground.tooClose', {
-                    cm: Math.abs(h.wideM * 100).toFixed(0),
+                    cm: len(Math.abs(h.wideM), 'cm'),
                   })}
             </p>
           </HorseLine>
@@ -220,10 +225,12 @@ function RowSays({ row, view }: { row: NonNullable<ThingOnGround['row']>; view: 
   )
 }
 
-type PartOf<K extends 'fan' | 'fences'> = ThingSaysProps & Record<K, NonNullable<ThingOnGround[K]>>
+export type PartOf<K extends 'fan' | 'fences' | 'course'> = ThingSaysProps &
+  Record<K, NonNullable<ThingOnGround[K]>>
 
 function FanSays({ thing, fan, view, onAdd }: PartOf<'fan'>) {
   const { t } = useText()
+  const len = useLength()
   const ownRow = (stepM: number) => {
     const at = thing.fan?.middle.at ?? { x: 0, y: 0 }
     onAdd?.({
@@ -242,29 +249,37 @@ function FanSays({ thing, fan, view, onAdd }: PartOf<'fan'>) {
       <p>
         {t('ground.fanSays', {
           degrees: fan.gapDeg.toFixed(2),
-          inner: fan.innerM.toFixed(2),
-          middle: fan.middleM.toFixed(2),
-          outer: fan.outerM.toFixed(2),
+          inner: len(fan.innerM),
+          middle: len(fan.middleM),
+          outer: len(fan.outerM),
         })}
       </p>
+      <chakra.p color="quiet">
+        {t('ground.fanLines', {
+          least: len(fan.leastLineM, 1),
+          shorter: len(fan.leastStepM),
+          most: len(fan.mostLineM, 1),
+          longer: len(fan.mostStepM),
+        })}
+      </chakra.p>
       {fan.horses.map((h) => (
         <HorseLine key={h.pair} name={nameOf(view, h.pair)}>
           {h.fits ? (
-            <p>{t('ground.fanLine', { line: h.lineM.toFixed(2), step: h.stepM.toFixed(2) })}</p>
+            <p>{t('ground.fanLine', { line: len(h.lineM), step: len(h.stepM) })}</p>
           ) : (
             <>
               <WarnBox icon={<TriangleAlert size={20} aria-hidden />}>
                 {t('ground.fanLeftOut', {
                   horse: nameOf(view, h.pair),
-                  line: h.lineM.toFixed(2),
-                  from: fan.leastLineM.toFixed(1),
-                  to: fan.mostLineM.toFixed(1),
-                  step: h.stepM.toFixed(2),
+                  line: len(h.lineM),
+                  from: len(fan.leastLineM, 1),
+                  to: len(fan.mostLineM, 1),
+                  step: len(h.stepM),
                 })}
               </WarnBox>
               {onAdd && (
                 <Button marginTop="2" onClick={() => ownRow(h.stepM)}>
-                  {t('ground.ownRow', { horse: nameOf(view, h.pair), step: h.stepM.toFixed(2) })}
+                  {t('ground.ownRow', { horse: nameOf(view, h.pair), step: len(h.stepM) })}
                 </Button>
               )}
             </>
@@ -273,48 +288,4 @@ function FanSays({ thing, fan, view, onAdd }: PartOf<'fan'>) {
       ))}
     </>
   )
-}
-
-function FencesSays({ thing, fences, view, onChange }: PartOf<'fences'>) {
-  const { t } = useText()
-  const move = (gap: number, byM: number) => {
-    if (!thing.fences) return
-    const distancesM = thing.fences.distancesM.map((d, i) => (i === gap ? tidy(d + byM) : d))
-    onChange?.({ ...thing, fences: { ...thing.fences, distancesM } })
-  }
-  if (fences.gaps.length === 0) return <p>{t('ground.oneFence')}</p>
-  return fences.gaps.map((gap, i) => (
-    <chakra.div key={i}>
-      <p>
-        <b>{t('ground.gapSays', { from: i + 1, to: i + 2, metres: gap.distanceM.toFixed(2) })}</b>
-      </p>
-      {gap.horses.map((h) => (
-        <HorseLine key={h.pair} name={nameOf(view, h.pair)}>
-          <p>
-            {t('ground.strideSays', {
-              strides: h.strides.toFixed(1),
-              own: (view.horses.find((v) => v.pair === h.pair)?.jumping?.lengthM ?? 0).toFixed(2),
-            })}
-          </p>
-          {h.counts.map((c) => (
-            <Flex key={c.strides} gap="3" wrap="wrap" align="center" marginTop="1">
-              <chakra.span flex="1 1 220px">
-                <b>{t(`ground.count.${c.suits}`, { count: c.strides })}</b>{' '}
-                {c.suits !== 'AS_IT_IS' &&
-                  t('ground.byBoth', { all: c.strideM.toFixed(2), fixed: c.fixedStrideM.toFixed(2) })}
-              </chakra.span>
-              {Math.abs(c.moveOutM) >= 0.01 && (
-                <Button onClick={() => move(i, c.moveOutM)}>
-                  {t(c.moveOutM > 0 ? 'ground.moveOut' : 'ground.moveIn', {
-                    fence: i + 2,
-                    metres: Math.abs(c.moveOutM).toFixed(2),
-                  })}
-                </Button>
-              )}
-            </Flex>
-          ))}
-        </HorseLine>
-      ))}
-    </chakra.div>
-  ))
 }

@@ -2,7 +2,7 @@ import { chakra } from '@chakra-ui/react'
 import { useId } from 'react'
 import type { GroundArena, GroundRoom, GroundView } from '../api'
 import { useText } from '../text'
-import { FieldLabel, Select } from '../ui'
+import { FieldLabel, Select, useLength } from '../ui'
 
 interface WhereProps {
   room: GroundRoom
@@ -37,6 +37,7 @@ export function Where({ room, arena, onChoose }: WhereProps) {
 /** Whose stride is reckoned with, and where it comes from. */
 export function Strides({ view }: { view: GroundView }) {
   const { t } = useText()
+  const len = useLength()
   return (
     <chakra.ul listStyleType="none" fontSize="sm" color="quiet">
       {view.horses.map(({ pair, horse, heightCm, stride }) => (
@@ -45,7 +46,7 @@ export function Strides({ view }: { view: GroundView }) {
           {stride === null
             ? t('ground.noStride')
             : t(stride.measuredOn === null ? 'ground.usualStride' : 'ground.ownStride', {
-                metres: stride.lengthM.toFixed(2),
+                metres: len(stride.lengthM),
                 height: heightCm ?? 0,
                 day: stride.measuredOn ?? '',
               })}

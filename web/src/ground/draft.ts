@@ -1,4 +1,5 @@
 import type { SpotOnGround, WantedGround, WantedThing } from '../api'
+import { blank } from './things'
 
 /** A spot that was set out, and where it stood then: moved since, it is to be set out again. */
 export interface Tick {
@@ -13,6 +14,8 @@ export interface Tick {
 export interface Draft {
   arena: string
   pairs: string[]
+  /** For which lessons it is set up. */
+  lessons: string[]
   pace: WantedGround['pace']
   variant: WantedGround['variant']
   things: WantedThing[]
@@ -26,6 +29,7 @@ export interface Draft {
 export const EMPTY: Draft = {
   arena: '',
   pairs: [],
+  lessons: [],
   pace: 'TROT',
   variant: 'WORKING',
   things: [],
@@ -39,7 +43,9 @@ const keyOf = (person: string) => `strophos.ground.${person}`
 export function readDraft(person: string): Draft {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(keyOf(person)) ?? 'null')
-    return isDraft(kept) ? { ...EMPTY, ...kept } : EMPTY
+    if (!isDraft(kept)) return EMPTY
+    // a thing kept by an earlier version names fewer kinds
+    return { ...EMPTY, ...kept, things: (kept.things ?? []).map((one) => ({ ...blank(one.id), ...one })) }
   } catch {
     return EMPTY
   }

@@ -1,3 +1,6 @@
 export { ExerciseOnGround } from './ExerciseOnGround'
+export { ForHorse } from './ForHorse'
 export { Sand } from './Sand'
+export { StandsHere } from './StandsHere'
 export { pathOf, poseAt } from './lines'
+export { blank } from './things'

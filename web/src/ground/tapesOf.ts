@@ -1,5 +1,6 @@
 import type { SpotOnGround } from '../api'
 import type { Text } from '../text'
+import type { LengthInWords } from '../ui'
 
 const CORNERS = ['CORNER_AK', 'CORNER_AF', 'CORNER_CH', 'CORNER_CM'] as const
 
@@ -10,12 +11,12 @@ export function placeName(t: Text, name: string): string {
 }
 
 /** Both tapes in a line, with paces, and which of two places is meant. */
-export function tapesOf(t: Text, spot: SpotOnGround): string {
-  if (spot.tapes.length === 0) return t('ground.noTapes', { x: spot.x.toFixed(2), y: spot.y.toFixed(2) })
+export function tapesOf(t: Text, len: LengthInWords, spot: SpotOnGround): string {
+  if (spot.tapes.length === 0) return t('ground.noTapes', { x: len(spot.x), y: len(spot.y) })
   const tapes = spot.tapes.map((tape) =>
     t('ground.tape', {
       place: placeName(t, tape.from),
-      metres: tape.metres.toFixed(2),
+      metres: len(tape.metres),
       paces: tape.paces.toFixed(1),
     }),
   )

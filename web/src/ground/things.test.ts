@@ -1,8 +1,20 @@
 import { describe, expect, test } from 'vitest'
 import type { GroundArena, GroundRoom, PieceOfFigure } from '../api'
+import type { Text } from '../text'
 import { stands } from './draft'
 import { lengthOf, pathOf, poseAt } from './lines'
-import { headingOf, kindOf, KINDS, newThing, placed, placeOf, snapped, turned } from './things'
+import {
+  ADDABLE,
+  canJump,
+  headingOf,
+  kindOf,
+  nameAmong,
+  newThing,
+  placed,
+  placeOf,
+  snapped,
+  turned,
+} from './things'
 
 const ARENA: GroundArena = {
   id: 'SMALL',
@@ -29,19 +41,26 @@ const ROOM: GroundRoom = {
   layouts: [],
   corner: { least: 1, most: 30, usual: 3 },
   narrowest: { least: 6, most: 60, usual: 10 },
+  lineM: 21.9456,
+  cavaletti: { count: 3, apartM: 3.2004, heightM: 0.4 },
+  mostPairs: 8,
+  mostThings: 40,
   paceM: 0.914,
   isPaceWalked: false,
 }
 
 describe('a thing of each kind', () => {
-  test.each(KINDS)('%s is made as that kind, and stays it when it is moved and turned', (kind) => {
-    const thing = newThing(kind, 'one', ROOM, ARENA)
-    expect(kindOf(thing)).toBe(kind)
-    expect(kindOf(placed(turned(thing, 15), { x: 3, y: 4 }))).toBe(kind)
-    const isPlaced = placeOf(thing) !== null
-    expect(isPlaced).toBe(['row', 'fan', 'fences', 'cone'].includes(kind))
-    if (isPlaced) expect(placeOf(placed(thing, { x: 3, y: 4.004 }))).toEqual({ x: 3, y: 4 })
-  })
+  test.each(ADDABLE.filter((kind) => kind !== 'cavaletti'))(
+    '%s is made as that kind, and stays it when it is moved and turned',
+    (kind) => {
+      const thing = newThing(kind, 'one', ROOM, ARENA)
+      expect(kindOf(thing)).toBe(kind)
+      expect(kindOf(placed(turned(thing, 15), { x: 3, y: 4 }))).toBe(kind)
+      const isPlaced = placeOf(thing) !== null
+      expect(isPlaced).toBe(['row', 'fan', 'fences', 'cone'].includes(kind))
+      if (isPlaced) expect(placeOf(placed(thing, { x: 3, y: 4.004 }))).toEqual({ x: 3, y: 4 })
+    },
+  )
 
   test('it turns counter-clockwise, once round at most', () => {
     const row = newThing('row', 'one', ROOM, ARENA)
@@ -49,6 +68,33 @@ describe('a thing of each kind', () => {
     expect(headingOf(turned(row, -105))).toBe(345)
     expect(headingOf(turned(newThing('cone', 'two', ROOM, ARENA), 15))).toBeNull()
   })
+})
+
+test('cavaletti are low fences a bounce apart', () => {
+  const { fences } = newThing('cavaletti', 'one', ROOM, ARENA)
+  expect(fences?.distancesM).toEqual([3.2, 3.2])
+  expect(fences?.fenceM).toBe(0.4)
+})
+
+test('a course goes over all fences that stand, once there are two', () => {
+  const single = newThing('fences', 'single', ROOM, ARENA)
+  expect(canJump([single])).toBe(false)
+  expect(canJump([newThing('cavaletti', 'row', ROOM, ARENA)])).toBe(true)
+  const others = [single, newThing('cone', 'cone', ROOM, ARENA), newThing('fences', 'other', ROOM, ARENA)]
+  expect(canJump(others)).toBe(true)
+  expect(newThing('course', 'course', ROOM, ARENA, others).course?.over).toEqual([
+    { fences: 'single', isReversed: false },
+    { fences: 'other', isReversed: false },
+  ])
+})
+
+test('where there are several of a kind each has its number', () => {
+  const t = ((key: string, values?: object) =>
+    values ? `${key} ${JSON.stringify(values)}` : key) as unknown as Text
+  const things = ['one', 'two'].map((id) => newThing('fences', id, ROOM, ARENA))
+  expect(nameAmong(t, things, 'two')).toBe('ground.numbered {"name":"ground.kind.fences","number":2}')
+  expect(nameAmong(t, things.slice(0, 1), 'one')).toBe('ground.kind.fences')
+  expect(nameAmong(t, things, 'none')).toBe('')
 })
 
 test('a thing is let go at a letter, on a line of the arena, or at half metres', () => {

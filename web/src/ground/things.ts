@@ -1,9 +1,23 @@
 import type { GroundArena, GroundRoom, WantedThing } from '../api'
+import type { Text } from '../text'
 
-export type Kind = 'figure' | 'sideways' | 'quarters' | 'row' | 'fan' | 'fences' | 'cone'
+export type Kind = 'figure' | 'sideways' | 'quarters' | 'row' | 'fan' | 'fences' | 'course' | 'cone'
+/** What is put on the ground by one touch. */
+export type Addable = Kind | 'cavaletti'
 export type Figure = NonNullable<WantedThing['figure']>
 
-export const KINDS: Kind[] = ['figure', 'sideways', 'quarters', 'row', 'fan', 'fences', 'cone']
+const KINDS: Kind[] = ['figure', 'sideways', 'quarters', 'row', 'fan', 'fences', 'course', 'cone']
+export const ADDABLE: Addable[] = [
+  'figure',
+  'sideways',
+  'quarters',
+  'row',
+  'fan',
+  'fences',
+  'cavaletti',
+  'course',
+  'cone',
+]
 
 const NOTHING = {
   figure: null,
@@ -12,7 +26,11 @@ const NOTHING = {
   row: null,
   fan: null,
   fences: null,
+  course: null,
   cone: null,
+  laidS: null,
+  awayS: null,
+  pace: null,
 }
 
 /** A thing that is nothing yet but its name. */
@@ -41,10 +59,11 @@ export function usualFigure(
 
 /** A thing as it is mostly set up, where there is room for it. */
 export function newThing(
-  kind: Kind,
+  kind: Addable,
   id: string,
   room: GroundRoom,
   { widthM: w, lengthM: l, letters }: GroundArena,
+  others: WantedThing[] = [],
 ): WantedThing {
   const up = (x: number, y: number) => ({ at: { x: tidy(x), y: tidy(y) }, headingDeg: 90 })
   if (kind === 'figure') {
@@ -71,6 +90,19 @@ export function newThing(
       id,
       fences: { first: up(w / 4, l / 4), distancesM: [], fenceM: 0.6, widthM: 3 },
     }
+  if (kind === 'cavaletti') {
+    const { count, apartM, heightM } = room.cavaletti
+    const distancesM = Array.from({ length: count - 1 }, () => tidy(apartM))
+    return {
+      ...NOTHING,
+      id,
+      fences: { first: up(w / 4, l / 3), distancesM, fenceM: heightM, widthM: 3 },
+    }
+  }
+  if (kind === 'course') {
+    const over = others.filter((o) => o.fences).map((o) => ({ fences: o.id, isReversed: false }))
+    return { ...NOTHING, id, course: { over, turnM: 5, speedMMin: 350 } }
+  }
   return { ...NOTHING, id, cone: { x: tidy(w / 2), y: tidy(l / 2) } }
 }
 
@@ -79,6 +111,23 @@ function offCentreLine(letters: GroundArena['letters']) {
   if (!('D' in letters)) return { from: 'A', to: 'E' }
   return { from: 'D', to: 'S' in letters ? 'S' : 'H' }
 }
+
+/** A course needs two fences that stand, in one line or in two. */
+export function canJump(things: WantedThing[]): boolean {
+  return things.reduce((sum, t) => sum + (t.fences ? t.fences.distancesM.length + 1 : 0), 0) > 1
+}
+
+/** What a thing is called among the others: with a number where there are several of its kind. */
+export function nameAmong(t: Text, things: WantedThing[], id: string): string {
+  const thing = things.find((one) => one.id === id)
+  if (!thing) return ''
+  const alike = things.filter((one) => kindText(one) === kindText(thing))
+  const name = t(`ground.kind.${kindText(thing)}`)
+  return alike.length > 1 ? t('ground.numbered', { name, number: alike.indexOf(thing) + 1 }) : name
+}
+
+/** A figure by its own name. */
+export const kindText = (thing: WantedThing) => thing.figure?.form ?? kindOf(thing)
 
 /** To a centimetre: what a tape can tell. */
 export const tidy = (metres: number) => Math.round(metres * 100) / 100

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useParams } from 'react-router'
 import { answerOf, api, queries } from '../api'
 import type { Assignment, Draft, Homework } from '../api'
+import { ForHorse } from '../ground'
 import { HorseLine, useSafety } from '../safety'
 import { useMe } from '../session'
 import { Beads, Button, LinkButton, Card, Quiet, Trouble, Wait } from '../ui'
@@ -75,7 +76,7 @@ function Set({ homework }: { homework: Homework }) {
               </Button>
             ))}
           </Flex>
-          <Task draft={draft} />
+          <Task draft={draft} horse={lesson.horse} />
           <Flex gap="3" wrap="wrap" align="center" marginTop="5">
             <chakra.span fontWeight="650">{t('homework.days')}</chakra.span>
             <Flex gap="1" role="group" aria-label={t('homework.days')}>
@@ -133,7 +134,7 @@ function nameOf(d: Draft): string {
 }
 
 /** What the rider will read, so that it can be said back. */
-function Task({ draft }: { draft: Draft }) {
+function Task({ draft, horse }: { draft: Draft; horse: string }) {
   const { t } = useText()
   const step = draft.steps[draft.first]
   if (!step) return null
@@ -156,6 +157,7 @@ function Task({ draft }: { draft: Draft }) {
           </chakra.p>
         )}
         <chakra.p marginTop="2">{step.instruction}</chakra.p>
+        <ForHorse ground={step.ground} horse={horse} gait={step.gait} />
         <Quiet marginTop="2">
           {t('homework.gate', { count: draft.easyNeeded, days: draft.minDays })}{' '}
           {draft.goodShare !== null && t('homework.share', { percent: Math.round(100 * draft.goodShare) })}{' '}

@@ -1,5 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import type { Assignment } from '../api'
+import { ForHorse } from '../ground'
 import { useMe } from '../session'
 import { dayShort, nameIn, wordIn, useText } from '../text'
 import type { Text } from '../text'
@@ -21,6 +22,7 @@ export function Running({ assignment, onEnd }: { assignment: Assignment; onEnd?:
         {stepOf(t, assignment)} · {doseSentence(t, step)} ·{' '}
         {t('homework.since', { date: dayShort(assignment.setAt, timeZone) })}
       </Quiet>
+      <ForHorse ground={step.ground} horse={assignment.horse} gait={step.gait} />
       <chakra.p marginTop="2" fontWeight="650">
         {t(
           assignment.stop !== null ? (`homeworkStop.coach.${assignment.stop}` as const) : gateKey(assignment),

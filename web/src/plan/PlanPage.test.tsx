@@ -36,7 +36,7 @@ const block = (of: PlanBlock['of'], role: PlanBlock['role']): PlanBlock => ({
   reasons: [],
   circleM: null,
   bendDegrees: null,
-  ground: { kind: 'TRACK', lengthM: 40, smallestRadiusM: null, changesOfBend: 0, pieces: [] },
+  ground: { kind: 'TRACK', lengthM: 40, smallestRadiusM: null, changesOfBend: 0, pieces: [], forHorse: null },
   position: 'Sit level.',
   goodSigns: [],
   cautions: ['Know the passing rule.'],
@@ -75,6 +75,7 @@ const plan = (more: Partial<PlannedLesson['plan']> = {}): PlannedLesson => ({
   breaches: [],
   changes: [],
   arena: { lengthM: 40, widthM: 20, letters: {} },
+  ground: null,
 })
 
 const open = (view: PlannedLesson, answers: Record<string, unknown> = {}) =>

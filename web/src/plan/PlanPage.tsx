@@ -12,6 +12,7 @@ import { fetchAhead, shelfOf } from '../store'
 import { Beads, Button, LinkButton, Card, Quiet, Trouble, Wait } from '../ui'
 import { Alternatives, Beside, FitKey } from './Alternatives'
 import { ExerciseOnGround } from '../ground'
+import { GroundOfLesson } from './GroundOfLesson'
 import { ArenaDrawing } from './ArenaDrawing'
 import { BlockCard, RungSelect } from './BlockCard'
 import { BorrowSelect } from './BorrowSelect'
@@ -218,22 +219,24 @@ function Planned({ planned }: { planned: PlannedLesson }) {
             )}
             <Changes changes={planned.changes} />
           </Flex>
-          {block && (block.ground.pieces.length > 0 || block.ground.kind === 'COURSE') && (
-            <Card>
-              <ArenaDrawing arena={planned.arena} ground={block.ground} name={block.of.name} />
-              <Quiet marginTop="2">
-                {t('plan.line', { metres: block.ground.lengthM.toFixed(0) })}
-                {block.circleM !== null && ` · ${t('look.metres', { metres: block.circleM })}`}
-              </Quiet>
-              <ExerciseOnGround
-                key={block.of.rung}
-                pair={lesson.pair}
-                gait={block.of.gait}
-                kind={block.ground.kind}
-                circleM={block.circleM}
-              />
-            </Card>
-          )}
+          <Flex direction="column" gap="5" minWidth="0">
+            {block && (block.ground.pieces.length > 0 || block.ground.kind === 'COURSE') && (
+              <Card>
+                <ArenaDrawing arena={planned.arena} ground={block.ground} name={block.of.name} />
+                <Quiet marginTop="2">
+                  {t('plan.line', { metres: block.ground.lengthM.toFixed(0) })}
+                  {block.circleM !== null && ` · ${t('look.metres', { metres: block.circleM })}`}
+                </Quiet>
+                <ExerciseOnGround
+                  key={block.of.rung}
+                  lesson={lesson}
+                  gait={block.of.gait}
+                  ground={block.ground}
+                />
+              </Card>
+            )}
+            <GroundOfLesson planned={planned} canEdit={canEdit} />
+          </Flex>
         </Grid>
       </Box>
     </>

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
 import type { Assignment } from '../api'
+import { ForHorse } from '../ground'
 import { doseSentence, stepOf } from '../homework'
 import { AsideView } from '../library'
 import { useSafety } from '../safety'
@@ -84,6 +85,7 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
               {step.instruction}
             </chakra.p>
           )}
+          <ForHorse ground={step.ground} horse={card.horse} gait={step.gait} />
           {/* a card kept since before exercises had anything beside them has none */}
           {step.aside && (
             <Box marginTop="3">

@@ -7,6 +7,7 @@ import { AskDrawer, asRidden, FigureDrawer, padOf, SegmentDrawer, TallyDrawer, T
 import type { Ask, RiddenSegment } from '../capture'
 import { detach } from '../recorder'
 import type { Recorder } from '../recorder'
+import { GroundNow } from './GroundNow'
 
 /** What stands over the controls for a moment. */
 export type Open =
@@ -53,7 +54,11 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
         />
       )
     case 'figure':
-      return <FigureDrawer known={kept.packet} now={segment} onChange={on.onFigure} onClose={close} />
+      return (
+        <FigureDrawer known={kept.packet} now={segment} onChange={on.onFigure} onClose={close}>
+          <GroundNow packet={kept.packet} segment={segment} />
+        </FigureDrawer>
+      )
     case 'touches':
       return (
         <Touches

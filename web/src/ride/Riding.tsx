@@ -21,13 +21,14 @@ import type { Recorder } from '../recorder'
 import { WrongDrawer } from '../safety'
 import type { StoredPacket } from '../store'
 import { useAwake } from '../ui'
+import { ConeLine } from './ConeLine'
 import { GroupBar } from './GroupBar'
 import { GroupTally } from './GroupTally'
 import { Layout } from './Layout'
 import { NudgeOrRest } from './NudgeOrRest'
 import { OpenDrawer } from './OpenDrawer'
 import { PlanLine } from './PlanLine'
-import { isProbe, positionIn, turnsOf } from './planned'
+import { isProbe, positionIn, stridesSuited, turnsOf } from './planned'
 import { probeNow } from './probe'
 import { ProbeLine } from './ProbeLine'
 import { RidingHead } from './RidingHead'
@@ -71,6 +72,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   const lastAsk = ride.exchanges.at(-1)?.id
   useTallyAtTheTurn(ride, segment, on.onTallyOf)
   const last = lastStanding(entries, ride.voided, recorder.device)
+  const isOnCones = kept.packet.ground.onCones.includes(segment.exercise)
   const says = { nudge, rules: planned.nudges, restFromMs, offsetMs }
   // not drawn where there is no room for it, not only hidden
   const [isWide = false] = useMediaQuery(['(min-width: 62rem)'], { ssr: false })
@@ -87,7 +89,9 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         />
       )}
       <Layout
-        isTight={(latch !== null && padOf(kept.packet, segment) === 'STRENGTH') || lesson.group !== null}
+        isTight={
+          (latch !== null && padOf(kept.packet, segment) === 'STRENGTH') || lesson.group !== null || isOnCones
+        }
         head={
           <Flex direction="column" gap={{ base: '1.5', lg: '3' }}>
             <GroupBar
@@ -131,6 +135,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
           <AnyPad
             known={kept.packet}
             landingLead={kept.packet.settled.landingLead}
+            suited={stridesSuited(kept.packet.ground)}
             ride={ride}
             segment={segment}
             touched={touched}
@@ -176,6 +181,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
         }
         bar={
           <>
+            {isOnCones && <ConeLine key={segment.exercise} parts={kept.packet.ground.coneParts} />}
             <ProbeLine
               probe={probeNow(ride, segment, planned.probeAsks)}
               isPlanned={isProbe(planned.plan, turns, at)}

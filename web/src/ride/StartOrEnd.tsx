@@ -10,6 +10,7 @@ import { CautionLines } from './CautionLines'
 import { Conditions, DayLines } from '../capture'
 import { begun, isOut } from './group'
 import { GroupBar } from './GroupBar'
+import { GroundLines } from './GroundLines'
 import { EndOthers, OthersLines } from './GroupStart'
 import { HeadgearLine } from './HeadgearLine'
 import { KnownLines } from './KnownLines'
@@ -76,6 +77,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
           <DayNotes packet={kept.packet} />
           <KnownLines known={kept.packet.known} />
           <SchoolLines school={kept.packet.school} />
+          <GroundLines packet={kept.packet} />
           {!isStopped && <OthersLines others={notBegun} />}
           {!isStopped && (
             <>

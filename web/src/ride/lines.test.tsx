@@ -2,12 +2,16 @@ import { cleanup, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import type { Packet } from '../api'
+import { blank } from '../ground'
 import type { RideMark } from '../record'
 import { lesson, packet, show, text } from '../page.testing'
 import { NO_SCHOOL } from '../store'
+import { ConeLine } from './ConeLine'
+import { GroundLines } from './GroundLines'
 import { HeadgearLine } from './HeadgearLine'
 import { KnownLines } from './KnownLines'
 import { PlanLine } from './PlanLine'
+import { stridesSuited } from './planned'
 import type { PlannedTurn } from './planned'
 import { SchoolLines } from './SchoolLines'
 
@@ -129,4 +133,77 @@ test('a turn that is over asks for one thing only: the other rein, or what comes
   const whatComes = line(1, 90)
   expect(whatComes).toHaveTextContent(text('ride.nowOn', { exercise: 'Light leg' }))
   expect(whatComes).not.toHaveTextContent(text('ride.next'))
+})
+
+test('the drill brings its parts one by one, and begins again after the last', async () => {
+  show(<ConeLine parts={['FORWARD', 'BACK']} />)
+  const key = screen.getByRole('button')
+  expect(key).toHaveTextContent(text('cone.part.FORWARD'))
+  await userEvent.click(key)
+  expect(key).toHaveTextContent(text('cone.part.BACK'))
+  await userEvent.click(key)
+  expect(key).toHaveTextContent(text('cone.part.FORWARD'))
+})
+
+const STANDS: NonNullable<Packet['ground']['stands']> = {
+  version: 1,
+  pace: 'CANTER',
+  variant: 'WORKING',
+  things: [],
+  measured: {
+    arena: {
+      id: 'SMALL',
+      name: null,
+      shape: 'RECTANGLE',
+      widthM: 20,
+      lengthM: 40,
+      slopePct: 0,
+      letters: {},
+    },
+    horses: [],
+    things: [],
+  },
+}
+
+const gap = (nearest: number) => ({
+  distanceM: 20,
+  horses: [{ pair: 'p', strides: nearest, nearest, counts: [], bounce: null }],
+})
+
+test('the pad knows the strides of the line that stands', () => {
+  const thing = {
+    id: 'line',
+    refusal: null,
+    cautions: [],
+    inTheWayOf: [],
+    bars: [],
+    spots: [],
+    figure: null,
+    row: null,
+    fan: null,
+    course: null,
+    sideways: null,
+    quarters: null,
+  }
+  const stands = (...nearest: number[]) => ({
+    onCones: [],
+    coneParts: [],
+    stands: {
+      ...STANDS,
+      measured: { ...STANDS.measured, things: [{ ...thing, fences: { gaps: nearest.map(gap) } }] },
+    },
+  })
+  expect(stridesSuited(stands(0, 6))).toBe(6)
+  expect(stridesSuited(stands(0))).toBeUndefined()
+  expect(stridesSuited({ ...stands(), stands: null })).toBeUndefined()
+})
+
+test('what the ground is for this horse is said before the lesson; nothing where nothing is known', () => {
+  show(<GroundLines packet={packet(lesson())} />)
+  expect(screen.queryByText(text('ride.onGround'))).not.toBeInTheDocument()
+  cleanup()
+  const things = [{ ...blank('cone'), cone: { x: 5, y: 5 }, laidS: 720 }]
+  const of = packet(lesson(), { ground: { onCones: [], coneParts: [], stands: { ...STANDS, things } } })
+  show(<GroundLines packet={of} />)
+  expect(screen.getByText(text('ride.onGround'))).toBeVisible()
 })

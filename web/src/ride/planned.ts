@@ -1,4 +1,4 @@
-import type { NamedRung, Plan } from '../api'
+import type { NamedRung, Packet, Plan } from '../api'
 import type { Limit } from '../look'
 import type { Segment, Side } from '../record'
 import { isOneSide } from '../ui'
@@ -85,4 +85,10 @@ export function riddenIn(turn: PlannedTurn, mounted: RiddenSegment['mounted']): 
     ...(turn.circleM !== null && { circleM: turn.circleM }),
     ...(isOneSide(turn.side) && { side: turn.side }),
   }
+}
+
+/** Strides that suit this horse on the first line of fences that stands; undefined where none does, or it is a bounce. */
+export function stridesSuited({ stands }: Packet['ground']): number | undefined {
+  const gaps = stands?.measured.things.flatMap((thing) => thing.fences?.gaps ?? []) ?? []
+  return gaps.flatMap((gap) => gap.horses).find((h) => h.nearest > 0)?.nearest
 }

@@ -3,7 +3,14 @@ import type { EntityTable, Table } from 'dexie'
 import { v7 } from 'uuid'
 import type { Cards, HorsePhoto, Me, NewPair, NewPractice, NewStopSign, Packet, SafetyView } from '../api'
 import type { Entry, StopSign } from '../record'
-import { completeForGroups, completeForPauses, completeForSchools, NO_SCHOOL } from './upgrade'
+import {
+  completeCardsForGround,
+  completeForGround,
+  completeForGroups,
+  completeForPauses,
+  completeForSchools,
+  NO_SCHOOL,
+} from './upgrade'
 import type { OlderPacket } from './upgrade'
 
 /** Where an entry stands on its way to the server. */
@@ -234,6 +241,12 @@ export function shelfOf(person: string): Shelf {
       await tx.table<OlderPacket>('packets').toCollection().modify(completeForGroups)
       await tx.table<OlderPacket>('blanks').toCollection().modify(completeForGroups)
     })
+  // a lesson has its ground, and an exercise says what it is for this horse
+  shelf.version(11).upgrade(async (tx) => {
+    await tx.table<OlderPacket>('packets').toCollection().modify(completeForGround)
+    await tx.table<OlderPacket>('blanks').toCollection().modify(completeForGround)
+    await tx.table<{ cards: Partial<Cards> }>('cards').toCollection().modify(completeCardsForGround)
+  })
   shelves.set(person, shelf)
   return shelf
 }

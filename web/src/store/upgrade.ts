@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie'
-import type { Packet } from '../api'
+import type { Cards, Ground, HomeworkStep, Packet } from '../api'
 import { STANDARD_HEAT } from '../nudge'
 import type { HeatRules } from '../nudge'
 import type { HeardSign, StoredEntry, StoredPacket } from './device'
@@ -101,4 +101,16 @@ export function completeForSchools({ packet }: OlderPacket): void {
 /** What an application before group lessons kept: each lesson by itself. */
 export function completeForGroups({ packet }: OlderPacket): void {
   if (packet.lesson) packet.lesson.group ??= null
+}
+
+/** What an application before a lesson had its ground kept: nothing stands, and nothing is said of it. */
+export function completeForGround({ packet }: OlderPacket): void {
+  packet.ground ??= { stands: null, onCones: [], coneParts: [] }
+  packet.plan?.plan.blocks.forEach(({ ground }: { ground: Partial<Ground> }) => (ground.forHorse ??= null))
+}
+
+export function completeCardsForGround({ cards: { pairs } }: { cards: Partial<Cards> }): void {
+  pairs?.forEach(({ cards }) =>
+    cards.forEach(({ steps }) => steps.forEach((step: Partial<HomeworkStep>) => (step.ground ??= null))),
+  )
 }

@@ -31,7 +31,9 @@ export function GroupOfDay({ lessons, timeZone, actions }: GroupOfDayProps) {
         </chakra.h2>
         <Flex gap="2" wrap="wrap">
           {next && actions.includes('SEE_PLAN') && (
-            <LinkButton to={`/ground?${lessons.map((l) => `pair=${l.lesson.pair}`).join('&')}`}>
+            <LinkButton
+              to={`/ground?${lessons.map((l) => `pair=${l.lesson.pair}&lesson=${l.lesson.id}`).join('&')}`}
+            >
               {t('group.ground')}
             </LinkButton>
           )}

@@ -122,15 +122,24 @@ final class Visitor implements AutoCloseable {
 
     /** Writes through the interface with this visitor's session. */
     JsonNode post(String path, Object body) {
+        return sent("POST", path, body);
+    }
+
+    JsonNode put(String path, Object body) {
+        return sent("PUT", path, body);
+    }
+
+    private JsonNode sent(String method, String path, Object body) {
         String token = context.cookies().stream()
                 .filter(c -> c.name.equals("XSRF-TOKEN"))
                 .findFirst()
                 .orElseThrow()
                 .value;
         return JSON.readTree(context.request()
-                .post(
+                .fetch(
                         origin + path,
                         RequestOptions.create()
+                                .setMethod(method)
                                 .setHeader("Content-Type", "application/json")
                                 .setHeader("X-XSRF-TOKEN", token)
                                 .setData(JSON.writeValueAsString(body)))

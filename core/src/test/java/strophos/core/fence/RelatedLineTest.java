@@ -77,6 +77,12 @@ class RelatedLineTest {
     void aBounceHasNoStride() {
         assertThat(RelatedLine.leastBounceM(HORSE_M) / FT).isCloseTo(9, within(1e-9));
         assertThat(RelatedLine.mostBounceM(HORSE_M) / FT).isCloseTo(12, within(1e-9));
+        // a row of cavaletti lies in the middle of it, low enough for short take-offs
+        Cavaletti row = Cavaletti.of(HORSE_M);
+        assertThat(row.apartM() / FT).isCloseTo(10.5, within(1e-9));
+        assertThat(row.heightM()).isLessThanOrEqualTo(RelatedLine.LOW_M);
+        assertThat(new RelatedLine(row.apartM(), row.heightM()).isBounce(HORSE_M))
+                .isTrue();
         assertThat(new RelatedLine(12 * FT, FENCE_M).isBounce(HORSE_M)).isTrue();
         assertThat(new RelatedLine(17.9 * FT, FENCE_M).isBounce(HORSE_M)).isTrue();
         assertThat(new RelatedLine(18.1 * FT, FENCE_M).isBounce(HORSE_M)).isFalse();

@@ -21,33 +21,15 @@ final class BarsTeller {
 
     private final Arena arena;
     private final Pace pace;
-    private final List<GroundTeller.HorseHere> horses;
+    private final List<HorseHere> horses;
 
-    BarsTeller(Arena arena, Pace pace, List<GroundTeller.HorseHere> horses) {
+    BarsTeller(Arena arena, Pace pace, List<HorseHere> horses) {
         this.arena = arena;
         this.pace = pace;
         this.horses = horses;
     }
 
-    /** A thing as it is laid, with what is told of it. */
-    record ThingWithParts(Thing thing, GroundTeller.Parts parts) {}
-
-    /** It cannot be laid as it was asked for. */
-    static final class NotLaid extends RuntimeException {
-
-        private final GroundView.Refusal refusal;
-
-        NotLaid(GroundView.Refusal refusal, RuntimeException why) {
-            super(why.getMessage(), why);
-            this.refusal = refusal;
-        }
-
-        GroundView.Refusal refusal() {
-            return refusal;
-        }
-    }
-
-    ThingWithParts row(WantedThing.OfRow wanted) {
+    Laid row(WantedThing.OfRow wanted) {
         Pose first = wanted.first().pose();
         double rises = arena.slopePct() * Math.sin(first.headingRad());
         List<PoleSpacing> own = horses.stream()
@@ -65,16 +47,16 @@ final class BarsTeller {
             thing = new Thing.OfPoles(
                     first, wanted.poles(), apartM, wanted.poleM().doubleValue(), wanted.isRaised());
         } catch (IllegalArgumentException e) {
-            throw new NotLaid(GroundView.Refusal.NO_ROW, e);
+            throw new NotLaid(GroundView.Refusal.NO_ROW, e.getMessage());
         }
         List<GroundView.RowHorse> rows = new ArrayList<>();
-        for (GroundTeller.HorseHere h : horses) {
+        for (HorseHere h : horses) {
             Optional.ofNullable(h.strides().get(polesPace())).ifPresent(s -> {
                 RowOfHorse row = RowOfHorse.of(apartM, s.poles(), wanted.isRaised(), rises);
                 rows.add(new GroundView.RowHorse(h.pair(), row.own(), row.wideM()));
             });
         }
-        return new ThingWithParts(thing, GroundTeller.Parts.of(new GroundView.RowView(apartM, rows)));
+        return new Laid(thing, Parts.of(new GroundView.RowView(apartM, rows)));
     }
 
     private static double orElse(BigDecimal asked, double otherwise) {
@@ -86,7 +68,7 @@ final class BarsTeller {
         return pace == Pace.JUMPING ? Pace.CANTER : pace;
     }
 
-    ThingWithParts fan(WantedThing.OfFan wanted) {
+    Laid fan(WantedThing.OfFan wanted) {
         double rc = wanted.middleM().doubleValue();
         double poleM = wanted.poleM().doubleValue();
         List<SharedFan.Step> steps = horses.stream()
@@ -106,7 +88,7 @@ final class BarsTeller {
                 fan = SharedFan.of(steps, wanted.poles(), rc, poleM).fan();
             }
         } catch (IllegalArgumentException e) {
-            throw new NotLaid(GroundView.Refusal.NO_FAN, e);
+            throw new NotLaid(GroundView.Refusal.NO_FAN, e.getMessage());
         }
         GroundView.FanView view = new GroundView.FanView(
                 Math.toDegrees(fan.gapRad()),
@@ -115,6 +97,8 @@ final class BarsTeller {
                 fan.tapeM(rc + poleM / 2),
                 fan.leastLineM(),
                 fan.mostLineM(),
+                fan.stepM(fan.leastLineM()),
+                fan.stepM(fan.mostLineM()),
                 steps.stream()
                         .map(s -> new GroundView.FanHorse(
                                 UUID.fromString(s.horse()),
@@ -122,26 +106,36 @@ final class BarsTeller {
                                 fan.lineM(s.stepM()),
                                 fan.isUsable(fan.lineM(s.stepM()))))
                         .toList());
-        return new ThingWithParts(new Thing.OfFan(wanted.middle().pose(), fan), GroundTeller.Parts.of(view));
+        return new Laid(new Thing.OfFan(wanted.middle().pose(), fan), Parts.of(view));
     }
 
-    ThingWithParts fences(WantedThing.OfFences wanted) {
+    Laid fences(WantedThing.OfFences wanted) {
         List<GroundView.GapView> gaps = wanted.distancesM().stream()
                 .map(d -> gap(new RelatedLine(d.doubleValue(), wanted.fenceM().doubleValue())))
                 .toList();
-        return new ThingWithParts(wanted.thing(), GroundTeller.Parts.of(new GroundView.FencesView(gaps)));
+        return new Laid(wanted.thing(), Parts.of(new GroundView.FencesView(gaps)));
     }
 
     private GroundView.GapView gap(RelatedLine line) {
         List<GroundView.GapHorse> all = new ArrayList<>();
-        for (GroundTeller.HorseHere h : horses) {
-            Optional.ofNullable(h.strides().get(Pace.JUMPING)).ifPresent(s -> {
-                double strides = line.strides(s.lengthM());
-                int fewer = (int) Math.max(1, Math.floor(strides));
-                all.add(new GroundView.GapHorse(
-                        h.pair(), strides, List.of(line.in(fewer, s.lengthM()), line.in(fewer + 1, s.lengthM()))));
-            });
+        for (HorseHere h : horses) {
+            Optional.ofNullable(h.strides().get(Pace.JUMPING)).ifPresent(s -> all.add(gap(h, line, s.lengthM())));
         }
         return new GroundView.GapView(line.distanceM(), all);
+    }
+
+    private static GroundView.GapHorse gap(HorseHere h, RelatedLine line, double ownM) {
+        double strides = line.strides(ownM);
+        if (line.isBounce(ownM)) {
+            double least = RelatedLine.leastBounceM(ownM);
+            double most = RelatedLine.mostBounceM(ownM);
+            double d = line.distanceM();
+            double wideM = d > most ? d - most : Math.min(0, d - least);
+            return new GroundView.GapHorse(
+                    h.pair(), strides, 0, List.of(), new GroundView.BounceView(least, most, wideM));
+        }
+        int fewer = (int) Math.max(1, Math.floor(strides));
+        return new GroundView.GapHorse(
+                h.pair(), strides, line.nearest(ownM), List.of(line.in(fewer, ownM), line.in(fewer + 1, ownM)), null);
     }
 }

@@ -11,7 +11,6 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -27,9 +26,10 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import strophos.core.arena.Arena;
 import strophos.core.arena.FigureField;
 import strophos.core.arena.FigureForm;
+import strophos.core.fence.Cavaletti;
+import strophos.core.fence.RelatedLine;
 import strophos.core.setout.OwnPace;
 import strophos.core.stride.Pace;
 import strophos.core.stride.Variant;
@@ -47,18 +47,25 @@ import strophos.server.rules.YardSettings;
 class GroundController {
 
     /** So many horses are looked at together. */
-    private static final int MOST_HORSES = 8;
+    static final int MOST_HORSES = 8;
 
     /** So many things make a set-up. */
-    private static final int MOST_THINGS = 40;
+    static final int MOST_THINGS = 40;
+
+    /** A line is mostly begun with these, for a horse of 12 ft (common practice, no source). */
+    private static final int LINE_STRIDES = 5;
+
+    private static final double USUAL_STRIDE_M = 12 * Pace.FOOT_M;
 
     private final GroundRepository ground;
+    private final Arenas arenas;
     private final GroundHorses horses;
     private final YardSettings settings;
     private final Clock clock;
 
-    GroundController(GroundRepository ground, GroundHorses horses, YardSettings settings, Clock clock) {
+    GroundController(GroundRepository ground, Arenas arenas, GroundHorses horses, YardSettings settings, Clock clock) {
         this.ground = ground;
+        this.arenas = arenas;
         this.horses = horses;
         this.settings = settings;
         this.clock = clock;
@@ -67,6 +74,9 @@ class GroundController {
     /**
      * What there is to work with.
      *
+     * @param lineM from fence to fence of a line as it is mostly begun
+     * @param mostPairs so many are measured together
+     * @param mostThings so many make a set-up
      * @param paceM of whoever asks
      * @param isPaceWalked whether it was measured, or is the usual one
      */
@@ -77,6 +87,10 @@ class GroundController {
             List<LayoutInShort> layouts,
             FigureForm.Bounds corner,
             FigureForm.Bounds narrowest,
+            double lineM,
+            Cavaletti cavaletti,
+            int mostPairs,
+            int mostThings,
             double paceM,
             boolean isPaceWalked) {}
 
@@ -111,6 +125,11 @@ class GroundController {
             @NotNull Pace pace,
             @NotNull Variant variant,
             @NotNull @Size(max = MOST_THINGS) List<@NotNull @Valid WantedThing> things) {}
+
+    /** What pairs that go together ride, each by its own plan. */
+    record WantedMerge(
+            @NotBlank @Size(max = 36) String arena,
+            @NotNull @Size(min = 1, max = MOST_THINGS) List<@NotNull @Valid WantedNeed> needs) {}
 
     /** The version it was made from; 0 for a new one, whose id is made by the caller. */
     record NewArena(
@@ -165,6 +184,10 @@ class GroundController {
                         .toList(),
                 FigureForm.CORNER,
                 FigureForm.TO,
+                RelatedLine.distanceM(LINE_STRIDES, USUAL_STRIDE_M, Cavaletti.NO_LONGER_M),
+                Cavaletti.of(USUAL_STRIDE_M),
+                MOST_HORSES,
+                MOST_THINGS,
                 pace.orElse(OwnPace.USUAL).paceM(),
                 pace.isPresent());
     }
@@ -173,11 +196,9 @@ class GroundController {
     @PostMapping("/measures")
     @Needs(Action.SEE_PLAN)
     GroundView measure(@Valid @RequestBody WantedGround wanted) {
-        refuseIf(issues(wanted.things()));
-        Named arena = arena(wanted.arena());
-        if (!wanted.pace().variants().contains(wanted.variant())) {
-            throw Problem.refused(List.of(new Issue("form", "variant", "one that this gait has")));
-        }
+        WantedThing.refuseIf(WantedThing.issues(wanted.things()));
+        Arenas.Named arena = arenas.named(wanted.arena());
+        refuseVariant(wanted.pace(), wanted.variant());
         GroundTeller teller = new GroundTeller(
                 arena.arena(),
                 wanted.pace(),
@@ -187,13 +208,28 @@ class GroundController {
         return new GroundView(
                 GroundTeller.view(wanted.arena(), arena.name(), arena.arena()),
                 teller.horses(),
-                wanted.things().stream().map(teller::tell).toList());
+                teller.tell(wanted.things()));
+    }
+
+    /** One ground for all that a group rides; changes nothing. */
+    @PostMapping("/merged")
+    @Needs(Action.SEE_PLAN)
+    MergedTeller.MergedView merge(@Valid @RequestBody WantedMerge wanted) {
+        WantedThing.refuseIf(WantedThing.issues(
+                wanted.needs().stream().map(WantedNeed::thing).toList(), i -> "needs[%d].thing".formatted(i)));
+        Arenas.Named arena = arenas.named(wanted.arena());
+        List<UUID> pairs =
+                wanted.needs().stream().map(WantedNeed::pair).distinct().toList();
+        if (pairs.size() > MOST_HORSES) {
+            throw Problem.refused(List.of(new Issue("bounds", "needs", "things for at most 8 pairs")));
+        }
+        return new MergedTeller(arena.arena(), horses.of(pairs)).tell(wanted.needs());
     }
 
     @PutMapping("/arenas/{arena}")
     @Needs(Action.PLAN)
     GroundRoom change(@PathVariable("arena") UUID id, @Valid @RequestBody NewArena wanted) {
-        refuseIf(wanted.arena().issues().stream()
+        WantedThing.refuseIf(wanted.arena().issues().stream()
                 .map(i -> new Issue(i.code(), "arena." + i.path(), i.expected()))
                 .toList());
         settings.lock();
@@ -219,8 +255,8 @@ class GroundController {
     @PutMapping("/layouts/{layout}")
     @Needs(Action.PLAN)
     LayoutView change(@PathVariable("layout") UUID id, @Valid @RequestBody NewLayout wanted) {
-        refuseIf(issues(wanted.things()));
-        Named arena = arena(wanted.arena());
+        WantedThing.refuseIf(WantedThing.issues(wanted.things()));
+        Arenas.Named arena = arenas.named(wanted.arena());
         settings.lock();
         if (wanted.version() == 0 && ground.countLayouts() >= GroundRepository.MOST_LAYOUTS) {
             throw new Problem(
@@ -255,38 +291,9 @@ class GroundController {
         return room();
     }
 
-    private static void refuseIf(List<Issue> issues) {
-        if (!issues.isEmpty()) {
-            throw Problem.refused(issues);
-        }
-    }
-
-    private static List<Issue> issues(List<WantedThing> things) {
-        List<Issue> issues = new ArrayList<>();
-        for (int i = 0; i < things.size(); i++) {
-            issues.addAll(things.get(i).issues("things[%d]".formatted(i)));
-        }
-        return issues;
-    }
-
-    /** @param id empty for a standard one */
-    private record Named(Optional<UUID> id, String name, Arena arena) {}
-
-    private Named arena(String id) {
-        return Standard.of(id)
-                .map(s -> new Named(Optional.empty(), null, s.arena()))
-                .or(() -> uuid(id).flatMap(ground::arena)
-                        .map(a -> new Named(
-                                Optional.of(a.id()), a.arena().name(), a.arena().arena())))
-                .orElseThrow(() -> Problem.refused(
-                        List.of(new Issue("unknown_id", "arena", "an arena of this yard, SMALL or STANDARD"))));
-    }
-
-    private static Optional<UUID> uuid(String text) {
-        try {
-            return Optional.of(UUID.fromString(text));
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
+    static void refuseVariant(Pace pace, Variant variant) {
+        if (!pace.variants().contains(variant)) {
+            throw Problem.refused(List.of(new Issue("form", "variant", "one that this gait has")));
         }
     }
 }

@@ -8,14 +8,13 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import strophos.core.bend.CircleSizes;
 import strophos.core.look.FirstLook;
 import strophos.core.stride.Pace;
-import strophos.core.stride.StrideMeasure;
 import strophos.core.stride.StrideOfHorse;
-import strophos.server.horse.FactsRepository;
 import strophos.server.horse.HeightAndBorn;
 import strophos.server.horse.HorseReader;
 import strophos.server.look.LookRepository;
@@ -25,31 +24,25 @@ import strophos.server.problem.Problem;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 import strophos.server.rules.YardSettings;
+import strophos.server.stride.HeightAndStrides;
 import strophos.server.stride.StrideRepository;
 
 /** Reads of several horses at once what the ground must suit: heights, strides and the last even circles. */
 @Component
-class GroundHorses {
+public class GroundHorses {
 
     /** So many looks back a circle is looked for. */
-    private static final int LOOKS = 5;
+    static final int LOOKS = 5;
 
     private final PairRepository pairs;
-    private final FactsRepository facts;
     private final StrideRepository strides;
     private final LookRepository looks;
     private final YardSettings settings;
     private final Clock clock;
 
     GroundHorses(
-            PairRepository pairs,
-            FactsRepository facts,
-            StrideRepository strides,
-            LookRepository looks,
-            YardSettings settings,
-            Clock clock) {
+            PairRepository pairs, StrideRepository strides, LookRepository looks, YardSettings settings, Clock clock) {
         this.pairs = pairs;
-        this.facts = facts;
         this.strides = strides;
         this.looks = looks;
         this.settings = settings;
@@ -61,7 +54,7 @@ class GroundHorses {
      *
      * @throws Problem with the place of a pair that cannot be seen
      */
-    List<GroundTeller.HorseHere> of(List<UUID> wanted) {
+    List<HorseHere> of(List<UUID> wanted) {
         if (wanted.isEmpty()) {
             return List.of();
         }
@@ -74,8 +67,7 @@ class GroundHorses {
             }
         }
         List<UUID> horses = visible.stream().map(Pair::horseId).distinct().toList();
-        Map<UUID, HeightAndBorn> known = facts.heightsAndYears(horses);
-        Map<UUID, List<StrideMeasure>> measured = strides.latest(horses);
+        Map<UUID, HeightAndStrides> known = strides.known(horses);
         Map<UUID, List<StoredLook>> seen = looks.last(wanted, LOOKS);
         LocalDate today = LocalDate.ofInstant(clock.instant(), settings.zone());
         return wanted.stream()
@@ -84,34 +76,47 @@ class GroundHorses {
                         .filter(p -> p.id().equals(id))
                         .findFirst()
                         .orElseThrow())
-                .map(p -> horse(
-                        p,
-                        known.get(p.horseId()),
-                        measured.getOrDefault(p.horseId(), List.of()),
-                        seen.getOrDefault(p.id(), List.of()),
-                        today))
+                .map(p -> horse(p, known.get(p.horseId()), seen.getOrDefault(p.id(), List.of()), today))
                 .toList();
     }
 
-    private static GroundTeller.HorseHere horse(
-            Pair pair, HeightAndBorn known, List<StrideMeasure> measured, List<StoredLook> seen, LocalDate today) {
+    /** Of pairs that can be seen, by their ids; their looks are left out, since nothing is judged too tight. */
+    public Map<UUID, HorseHere> byPair(List<Pair> visible) {
+        if (visible.isEmpty()) {
+            return Map.of();
+        }
+        Map<UUID, HeightAndStrides> known =
+                strides.known(visible.stream().map(Pair::horseId).distinct().toList());
+        LocalDate today = LocalDate.ofInstant(clock.instant(), settings.zone());
+        return visible.stream()
+                .collect(Collectors.toMap(
+                        Pair::id, p -> horse(p, known.get(p.horseId()), List.of(), today), (one, same) -> one));
+    }
+
+    private static HorseHere horse(Pair pair, HeightAndStrides known, List<StoredLook> seen, LocalDate today) {
+        return horse(pair.id(), pair.horse(), pair.rider(), known, seen, today);
+    }
+
+    static HorseHere horse(
+            UUID pair, String horse, String rider, HeightAndStrides of, List<StoredLook> seen, LocalDate today) {
+        HeightAndBorn known = of.of();
         OptionalDouble heightM =
                 known.heightCm() == null ? OptionalDouble.empty() : OptionalDouble.of(known.heightCm() / 100.0);
         Map<Pace, StrideOfHorse> strides = new EnumMap<>(Pace.class);
         for (Pace pace : Pace.values()) {
             StrideOfHorse.of(
                             pace,
-                            measured.stream().filter(m -> m.pace() == pace).findFirst(),
+                            of.measured().stream().filter(m -> m.pace() == pace).findFirst(),
                             heightM,
                             today,
                             HorseReader.isYoung(today, known.bornYear()))
                     .ifPresent(s -> strides.put(pace, s));
         }
         List<FirstLook> last = seen.stream().map(StoredLook::look).toList();
-        return new GroundTeller.HorseHere(
-                pair.id(),
-                pair.horse(),
-                pair.rider(),
+        return new HorseHere(
+                pair,
+                horse,
+                rider,
                 known.heightCm() == null ? OptionalInt.empty() : OptionalInt.of(known.heightCm()),
                 first(last.stream().map(l -> CircleSizes.ofSide(l.circleLeft(), l.bendLeft()))),
                 first(last.stream().map(l -> CircleSizes.ofSide(l.circleRight(), l.bendRight()))),

@@ -2,6 +2,8 @@ package strophos.server.ground;
 
 import static strophos.server.db.Tables.ARENA;
 import static strophos.server.db.Tables.LAYOUT;
+import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.LESSON_GROUND;
 import static strophos.server.db.Tables.OWN_PACE;
 import static strophos.server.db.Tables.PERSON;
 
@@ -15,17 +17,23 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.SelectJoinStep;
+import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.arena.Shape;
 import strophos.core.setout.OwnPace;
+import strophos.core.stride.Pace;
+import strophos.core.stride.Variant;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.ArenaRecord;
 import strophos.server.db.tables.records.LayoutRecord;
+import strophos.server.db.tables.records.LessonGroundRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -42,6 +50,12 @@ public class GroundRepository {
 
     private static final TypeReference<List<WantedArena.Landmark>> LANDMARKS = new TypeReference<>() {};
     private static final TypeReference<List<WantedThing>> THINGS = new TypeReference<>() {};
+
+    // as text: inside of a list of rows it comes as JSON once more
+    private static final Field<String> LESSON_THINGS =
+            LESSON_GROUND.THINGS.cast(SQLDataType.CLOB).as("lesson_things");
+    private static final Field<String> LANDMARKS_TEXT =
+            ARENA.LANDMARKS.cast(SQLDataType.CLOB).as("landmarks_text");
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -65,17 +79,18 @@ public class GroundRepository {
 
     private StoredArena arena(ArenaRecord r) {
         return new StoredArena(
-                r.getId(),
-                r.getVersion(),
-                new WantedArena(
-                        r.getName(),
-                        Shape.valueOf(r.getShape()),
-                        r.getWidthM(),
-                        r.getLengthM(),
-                        r.getSlopePct(),
-                        r.getIsLettered(),
-                        json.readValue(r.getLandmarks().data(), LANDMARKS)),
-                r.getIsPutAway());
+                r.getId(), r.getVersion(), wanted(r, r.getLandmarks().data()), r.getIsPutAway());
+    }
+
+    private WantedArena wanted(Record r, String landmarks) {
+        return new WantedArena(
+                r.get(ARENA.NAME),
+                Shape.valueOf(r.get(ARENA.SHAPE)),
+                r.get(ARENA.WIDTH_M),
+                r.get(ARENA.LENGTH_M),
+                r.get(ARENA.SLOPE_PCT),
+                r.get(ARENA.IS_LETTERED),
+                json.readValue(landmarks, LANDMARKS));
     }
 
     int countArenas() {
@@ -149,6 +164,70 @@ public class GroundRepository {
                 r.get(LAYOUT.CHANGED_AT));
     }
 
+    /** What stands in the lesson that a statement is about; empty when nothing does. */
+    Field<Optional<StoredLessonGround>> ofLesson() {
+        return DSL.multiset(selectLessonGround()
+                        .where(LESSON_GROUND.YARD_ID.eq(LESSON.YARD_ID).and(LESSON_GROUND.LESSON_ID.eq(LESSON.ID))))
+                .convertFrom(rows -> rows.stream().findFirst().map(this::lessonGround));
+    }
+
+    private static SelectJoinStep<? extends Record> selectLessonGround() {
+        return DSL.select(
+                        LESSON_GROUND.VERSION,
+                        LESSON_GROUND.ARENA_ID,
+                        LESSON_GROUND.STANDARD,
+                        LESSON_GROUND.PACE,
+                        LESSON_GROUND.VARIANT,
+                        LESSON_THINGS,
+                        ARENA.NAME,
+                        ARENA.SHAPE,
+                        ARENA.WIDTH_M,
+                        ARENA.LENGTH_M,
+                        ARENA.SLOPE_PCT,
+                        ARENA.IS_LETTERED,
+                        LANDMARKS_TEXT)
+                .from(LESSON_GROUND)
+                .leftJoin(ARENA)
+                .on(ARENA.YARD_ID.eq(LESSON_GROUND.YARD_ID).and(ARENA.ID.eq(LESSON_GROUND.ARENA_ID)));
+    }
+
+    private StoredLessonGround lessonGround(Record r) {
+        UUID arena = r.get(LESSON_GROUND.ARENA_ID);
+        return new StoredLessonGround(
+                r.get(LESSON_GROUND.VERSION),
+                arena == null ? r.get(LESSON_GROUND.STANDARD) : arena.toString(),
+                r.get(ARENA.NAME),
+                arena == null
+                        ? Standard.valueOf(r.get(LESSON_GROUND.STANDARD)).arena()
+                        : wanted(r, r.get(LANDMARKS_TEXT)).arena(),
+                Pace.valueOf(r.get(LESSON_GROUND.PACE)),
+                Variant.valueOf(r.get(LESSON_GROUND.VARIANT)),
+                json.readValue(r.get(LESSON_THINGS), THINGS));
+    }
+
+    /** Whether the lesson's ground was at this version (0: nothing stood) and is now this. */
+    boolean change(UUID lesson, int version, UUID arena, Standard standard, LessonSetUp wanted, Instant at) {
+        LessonGroundRecord row = db.newRecord(LESSON_GROUND);
+        row.setArenaId(arena);
+        row.setStandard(standard == null ? null : standard.name());
+        row.setPace(wanted.pace().name());
+        row.setVariant(wanted.variant().name());
+        row.setThings(JSONB.valueOf(json.writeValueAsString(wanted.things())));
+        row.setVersion(version + 1);
+        row.setChangedBy(YardScope.viewer().person());
+        row.setChangedAt(at);
+        if (version > 0) {
+            return db.update(LESSON_GROUND)
+                            .set(row)
+                            .where(LESSON_GROUND.LESSON_ID.eq(lesson).and(LESSON_GROUND.VERSION.eq(version)))
+                            .execute()
+                    == 1;
+        }
+        row.setYardId(YardScope.viewer().yard());
+        row.setLessonId(lesson);
+        return db.insertInto(LESSON_GROUND).set(row).onConflictDoNothing().execute() == 1;
+    }
+
     int countLayouts() {
         return db.fetchCount(LAYOUT);
     }
@@ -206,6 +285,24 @@ public class GroundRepository {
                     Standard.of(l.arena()).orElse(null),
                     l.things(),
                     false,
+                    at);
+        }
+    }
+
+    /** Lays a set-up, by its name, in these lessons. */
+    public void lay(String layout, List<UUID> lessons, Pace pace, Instant at) {
+        StoredLayout of = layouts().stream()
+                .filter(l -> l.name().equals(layout))
+                .findFirst()
+                .orElseThrow();
+        Optional<Standard> standard = Standard.of(of.arena());
+        for (UUID lesson : lessons) {
+            change(
+                    lesson,
+                    0,
+                    standard.isPresent() ? null : UUID.fromString(of.arena()),
+                    standard.orElse(null),
+                    new LessonSetUp(pace, pace.usualVariant(), of.things()),
                     at);
         }
     }

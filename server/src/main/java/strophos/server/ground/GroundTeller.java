@@ -1,12 +1,11 @@
 package strophos.server.ground;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeMap;
-import java.util.UUID;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
@@ -16,13 +15,11 @@ import strophos.core.arena.Point;
 import strophos.core.arena.TurnsNeedRoom;
 import strophos.core.ground.Bar;
 import strophos.core.ground.FigureOfHorse;
-import strophos.core.ground.HorseOnGround;
+import strophos.core.ground.InTheWay;
 import strophos.core.ground.Spot;
 import strophos.core.ground.Thing;
 import strophos.core.setout.OwnPace;
 import strophos.core.setout.Tapes;
-import strophos.core.sideways.QuartersIn;
-import strophos.core.sideways.Yield;
 import strophos.core.stride.Pace;
 import strophos.core.stride.Stride;
 import strophos.core.stride.StrideOfHorse;
@@ -36,7 +33,8 @@ final class GroundTeller {
     private final Variant variant;
     private final OwnPace ownPace;
     private final List<HorseHere> horses;
-    private final BarsTeller bars;
+    private final CourseTeller courses;
+    private final SidewaysTeller sideways;
 
     GroundTeller(Arena arena, Pace pace, Variant variant, OwnPace ownPace, List<HorseHere> horses) {
         this.arena = arena;
@@ -44,26 +42,8 @@ final class GroundTeller {
         this.variant = variant;
         this.ownPace = ownPace;
         this.horses = horses;
-        this.bars = new BarsTeller(arena, pace, horses);
-    }
-
-    /**
-     * @param heightCm empty where nobody has said
-     * @param strides those that are known, by gait
-     */
-    record HorseHere(
-            UUID pair,
-            String horse,
-            String rider,
-            OptionalInt heightCm,
-            OptionalInt evenLeftM,
-            OptionalInt evenRightM,
-            Map<Pace, StrideOfHorse> strides) {
-
-        HorseOnGround onGround() {
-            HorseOnGround usual = HorseOnGround.ofHeight(heightCm.orElse((int) (100 * Pace.USUAL_HEIGHT_M)));
-            return new HorseOnGround(usual.heightM(), usual.backM(), evenLeftM, evenRightM);
-        }
+        this.courses = new CourseTeller(arena, horses);
+        this.sideways = new SidewaysTeller(arena, horses);
     }
 
     static GroundView.ArenaView view(String id, String name, Arena arena) {
@@ -73,7 +53,7 @@ final class GroundTeller {
                 id, name, arena.shape(), arena.widthM(), arena.lengthM(), arena.slopePct(), letters);
     }
 
-    private static GroundView.PointView view(Point p) {
+    static GroundView.PointView view(Point p) {
         return new GroundView.PointView(p.xM(), p.yM());
     }
 
@@ -110,36 +90,54 @@ final class GroundTeller {
     }
 
     private static GroundView.StrideView stride(StrideOfHorse s, double lengthM, Double speedMs) {
-        return new GroundView.StrideView(lengthM, speedMs, s.measuredOn().orElse(null), s.isOld());
+        return new GroundView.StrideView(
+                lengthM, lengthM / s.pace().steps(1), speedMs, s.measuredOn().orElse(null), s.isOld());
     }
 
     /** In the variant asked for; empty where its speed is not known. */
     private Optional<Stride> ridden(StrideOfHorse s) {
-        return s.stride().map(own -> pace.in(variant, own));
+        Variant in = s.pace() == pace ? variant : s.pace().usualVariant();
+        return s.stride().map(own -> s.pace().in(in, own));
     }
 
-    GroundView.ThingView tell(WantedThing wanted) {
+    /** All of them as they were asked for, and which of them are in each other's way. */
+    List<GroundView.ThingView> tell(List<WantedThing> all) {
+        List<Answer> told = all.stream().map(wanted -> tell(wanted, all)).toList();
+        Map<String, InTheWay> ways = new HashMap<>();
+        told.forEach(t -> t.thing().ifPresent(thing -> ways.put(t.view().id(), InTheWay.of(thing, arena))));
+        return told.stream()
+                .map(t -> t.view().besides(inTheWayOf(t.view().id(), all, ways)))
+                .toList();
+    }
+
+    /** A course is in nobody's way whose fences it goes over. */
+    private static List<String> inTheWayOf(String id, List<WantedThing> all, Map<String, InTheWay> ways) {
+        InTheWay own = ways.get(id);
+        if (own == null) {
+            return List.of();
+        }
+        return all.stream()
+                .map(WantedThing::id)
+                .filter(other -> !other.equals(id) && ways.containsKey(other))
+                .filter(other -> !goesOver(id, other, all) && !goesOver(other, id, all))
+                .filter(other -> own.isOf(ways.get(other)))
+                .toList();
+    }
+
+    private static boolean goesOver(String course, String fences, List<WantedThing> all) {
+        return all.stream()
+                .filter(t -> t.id().equals(course) && t.course() != null)
+                .anyMatch(t -> t.course().over().stream()
+                        .anyMatch(jump -> jump.fences().equals(fences)));
+    }
+
+    /** @param thing empty where it was refused: it stands nowhere */
+    private record Answer(Optional<Thing> thing, GroundView.ThingView view) {}
+
+    private Answer tell(WantedThing wanted, List<WantedThing> all) {
         try {
-            if (wanted.figure() != null) {
-                return figure(wanted.id(), new Thing.OfFigure(wanted.figure().wish()));
-            }
-            if (wanted.row() != null) {
-                return view(wanted.id(), bars.row(wanted.row()));
-            }
-            if (wanted.fan() != null) {
-                return view(wanted.id(), bars.fan(wanted.fan()));
-            }
-            if (wanted.fences() != null) {
-                return view(wanted.id(), bars.fences(wanted.fences()));
-            }
-            if (wanted.sideways() != null) {
-                return sideways(wanted.id(), wanted.sideways());
-            }
-            if (wanted.quarters() != null) {
-                return quarters(wanted.id(), wanted.quarters().thing());
-            }
-            return view(wanted.id(), new Thing.OfCone(wanted.cone().point()), Parts.NONE);
-        } catch (BarsTeller.NotLaid e) {
+            return told(wanted.id(), laid(wanted, all));
+        } catch (NotLaid e) {
             return refused(wanted.id(), e.refusal(), null);
         } catch (FigureLeavesArena e) {
             return refused(wanted.id(), GroundView.Refusal.LEAVES, e.where());
@@ -150,78 +148,54 @@ final class GroundTeller {
         }
     }
 
-    private static GroundView.ThingView refused(String id, GroundView.Refusal code, Point where) {
-        return new GroundView.ThingView(
-                id,
-                new GroundView.RefusalView(code, where == null ? null : view(where)),
-                List.of(),
-                List.of(),
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+    private Laid laid(WantedThing wanted, List<WantedThing> all) {
+        Pace in = wanted.pace() == null ? pace : wanted.pace();
+        BarsTeller bars = new BarsTeller(arena, in, horses);
+        if (wanted.figure() != null) {
+            return figure(new Thing.OfFigure(wanted.figure().wish()), in);
+        }
+        if (wanted.row() != null) {
+            return bars.row(wanted.row());
+        }
+        if (wanted.fan() != null) {
+            return bars.fan(wanted.fan());
+        }
+        if (wanted.fences() != null) {
+            return bars.fences(wanted.fences());
+        }
+        if (wanted.course() != null) {
+            return courses.course(wanted.course(), all);
+        }
+        if (wanted.sideways() != null) {
+            return sideways.sideways(wanted.sideways());
+        }
+        if (wanted.quarters() != null) {
+            return sideways.quarters(wanted.quarters().thing());
+        }
+        return new Laid(new Thing.OfCone(wanted.cone().point()), Parts.NONE);
     }
 
-    /** What is told of the one kind. */
-    record Parts(
-            GroundView.FigureView figure,
-            GroundView.RowView row,
-            GroundView.FanView fan,
-            GroundView.FencesView fences,
-            GroundView.YieldView sideways,
-            GroundView.QuartersView quarters) {
-
-        static final Parts NONE = new Parts(null, null, null, null, null, null);
-
-        static Parts of(GroundView.FigureView figure) {
-            return new Parts(figure, null, null, null, null, null);
-        }
-
-        static Parts of(GroundView.RowView row) {
-            return new Parts(null, row, null, null, null, null);
-        }
-
-        static Parts of(GroundView.FanView fan) {
-            return new Parts(null, null, fan, null, null, null);
-        }
-
-        static Parts of(GroundView.FencesView fences) {
-            return new Parts(null, null, null, fences, null, null);
-        }
-
-        static Parts of(GroundView.YieldView sideways) {
-            return new Parts(null, null, null, null, sideways, null);
-        }
-
-        static Parts of(GroundView.QuartersView quarters) {
-            return new Parts(null, null, null, null, null, quarters);
-        }
+    private static Answer refused(String id, GroundView.Refusal code, Point where) {
+        return new Answer(
+                Optional.empty(),
+                GroundView.ThingView.refused(id, new GroundView.RefusalView(code, where == null ? null : view(where))));
     }
 
-    private GroundView.ThingView view(String id, BarsTeller.ThingWithParts laid) {
-        return view(id, laid.thing(), laid.parts());
-    }
-
-    private GroundView.ThingView view(String id, Thing thing, Parts parts) {
+    private Answer told(String id, Laid laid) {
+        Thing thing = laid.thing();
         GroundView.RefusalView outside = thing.outside(arena)
                 .filter(s -> !(thing instanceof Thing.OfFigure || thing instanceof Thing.OfQuarters))
                 .map(s -> new GroundView.RefusalView(GroundView.Refusal.LEAVES, view(s.at())))
                 .orElse(null);
-        return new GroundView.ThingView(
-                id,
-                outside,
-                thing.cautions(arena),
-                thing.bars().stream().map(GroundTeller::view).toList(),
-                thing.spots(arena).stream().map(this::view).toList(),
-                parts.figure(),
-                parts.row(),
-                parts.fan(),
-                parts.fences(),
-                parts.sideways(),
-                parts.quarters());
+        return new Answer(
+                Optional.of(thing),
+                GroundView.ThingView.of(
+                        id,
+                        outside,
+                        thing.cautions(arena),
+                        thing.bars().stream().map(GroundTeller::view).toList(),
+                        thing.spots(arena).stream().map(this::view).toList(),
+                        laid.parts()));
     }
 
     private static GroundView.BarView view(Bar b) {
@@ -246,7 +220,7 @@ final class GroundTeller {
         return new GroundView.TapeView(t.from(), t.lengthM(), ownPace.paces(t.lengthM()));
     }
 
-    private GroundView.ThingView figure(String id, Thing.OfFigure thing) {
+    private Laid figure(Thing.OfFigure thing, Pace in) {
         Figure figure = thing.wish().laid(arena);
         GroundView.FigureView view = new GroundView.FigureView(
                 figure.pieces().stream().map(PieceView::of).toList(),
@@ -254,14 +228,14 @@ final class GroundTeller {
                 figure.bendChangesM(),
                 figure.bentM(true),
                 figure.bentM(false),
-                horses.stream().map(h -> figure(h, figure)).toList());
-        return view(id, thing, Parts.of(view));
+                horses.stream().map(h -> figure(h, figure, in)).toList());
+        return new Laid(thing, Parts.of(view));
     }
 
-    private GroundView.FigureHorse figure(HorseHere h, Figure figure) {
+    private GroundView.FigureHorse figure(HorseHere h, Figure figure, Pace in) {
         FigureOfHorse of = new FigureOfHorse(figure, h.onGround());
         boolean isSized = h.heightCm().isPresent();
-        Optional<Stride> stride = Optional.ofNullable(h.strides().get(pace)).flatMap(this::ridden);
+        Optional<Stride> stride = Optional.ofNullable(h.strides().get(in)).flatMap(this::ridden);
         return new GroundView.FigureHorse(
                 h.pair(),
                 isSized
@@ -272,7 +246,7 @@ final class GroundTeller {
                 isSized ? Math.toDegrees(of.mostBendRad()) : null,
                 of.tooTight().map(GroundTeller::view).orElse(null),
                 stride.map(of::seconds).orElse(null),
-                stride.map(s -> of.steps(pace, s)).orElse(null),
+                stride.map(s -> of.steps(in, s)).orElse(null),
                 stride.filter(s -> of.strides(s) > 2)
                         .map(s -> of.longerByM(s, 1))
                         .orElse(null),
@@ -280,67 +254,7 @@ final class GroundTeller {
                 isSized ? of.rightLegsMoreM() : null);
     }
 
-    private static GroundView.TightView view(FigureOfHorse.TooTight t) {
+    static GroundView.TightView view(FigureOfHorse.TooTight t) {
         return new GroundView.TightView(view(t.where()), t.side(), t.diameterM(), t.leastM(), t.reason());
-    }
-
-    private GroundView.ThingView sideways(String id, WantedThing.OfYield wanted) {
-        Point from = inside(wanted.from());
-        Point to = inside(wanted.to());
-        if (from.distanceM(to) == 0) {
-            return refused(id, GroundView.Refusal.NO_WAY, null);
-        }
-        Yield line = Yield.between(arena, wanted.from(), wanted.to());
-        GroundView.YieldView view = new GroundView.YieldView(
-                view(from),
-                view(to),
-                line.sideShare(),
-                Math.toDegrees(line.angleRad()),
-                line.lengthM(),
-                line.sideShare() >= Yield.LEAST_SIDE_SHARE && line.sideShare() <= Yield.MOST_SIDE_SHARE,
-                Yield.ends(arena, wanted.from(), Yield.LEAST_SIDE_SHARE, Yield.MOST_SIDE_SHARE).stream()
-                        .map(y -> new GroundView.YieldEnd(
-                                y.to(), y.sideShare(), Math.toDegrees(y.angleRad()), y.lengthM()))
-                        .toList());
-        return view(id, new Thing.OfYield(wanted.from(), wanted.to()), Parts.of(view));
-    }
-
-    private Point inside(String letter) {
-        Point at = arena.place(letter);
-        if (!arena.holds(at)) {
-            throw new NotRiddenHere(
-                    NotRiddenHere.Reason.LETTER_OUTSIDE, "%s stands outside the arena.".formatted(letter));
-        }
-        return at;
-    }
-
-    private GroundView.ThingView quarters(String id, Thing.OfQuarters thing) {
-        double foreM = thing.fore().sizeM() / 2;
-        GroundView.QuartersView view = new GroundView.QuartersView(
-                thing.fore().laid(arena).pieces().stream().map(PieceView::of).toList(),
-                thing.hind(arena).pieces().stream().map(PieceView::of).toList(),
-                horses.stream().map(h -> quarters(h, foreM, thing.hindM() / 2)).toList());
-        return view(id, thing, Parts.of(view));
-    }
-
-    private static GroundView.QuartersHorse quarters(HorseHere h, double foreM, double hindM) {
-        if (h.heightCm().isEmpty()) {
-            return new GroundView.QuartersHorse(h.pair(), null, null, null);
-        }
-        double w = QuartersIn.FORE_TO_HIND_PER_HEIGHT * h.heightCm().getAsInt() / 100;
-        return new GroundView.QuartersHorse(
-                h.pair(),
-                w,
-                orNull(() -> Math.toDegrees(QuartersIn.angleRad(foreM, hindM, w))),
-                orNull(() -> 2 * QuartersIn.hindRadiusM(foreM, QuartersIn.AIMED_AT_RAD, w)));
-    }
-
-    /** Null where the horse cannot do it. */
-    private static Double orNull(Supplier<Double> value) {
-        try {
-            return value.get();
-        } catch (IllegalArgumentException e) {
-            return null;
-        }
     }
 }

@@ -18,7 +18,7 @@ import strophos.server.contract.CanBeNull;
  *
  * @param things in the order in which they were asked for
  */
-record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> things) {
+public record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> things) {
 
     /**
      * An arena to scale.
@@ -56,11 +56,13 @@ record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> thing
             @CanBeNull StrideView jumping) {}
 
     /**
+     * @param stepM as it is counted: a step in walk and trot, a stride in canter
      * @param speedMs null where neither a watch nor the height tells it
      * @param measuredOn null where it is the usual of its height
      */
     record StrideView(
             double lengthM,
+            double stepM,
             @CanBeNull Double speedMs,
             @CanBeNull LocalDate measuredOn,
             boolean isOld) {}
@@ -79,7 +81,9 @@ record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> thing
         /** From a letter to itself there is no way. */
         NO_WAY,
         /** No row is laid for such a step: it was measured wrong. */
-        NO_ROW
+        NO_ROW,
+        /** A fence of the course does not stand, or there are too few of them, or too many. */
+        NO_COURSE
     }
 
     /** @param where null where it is no one place */
@@ -113,19 +117,77 @@ record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> thing
      *
      * @param cautions to be read before it is ridden
      * @param refusal null where it can be ridden and set out as asked
+     * @param inTheWayOf things of the set-up that cannot be ridden while this stands, or the other way round
      */
     record ThingView(
             String id,
             @CanBeNull RefusalView refusal,
             List<Caution> cautions,
+            List<String> inTheWayOf,
             List<BarView> bars,
             List<SpotView> spots,
             @CanBeNull FigureView figure,
             @CanBeNull RowView row,
             @CanBeNull FanView fan,
             @CanBeNull FencesView fences,
+            @CanBeNull CourseView course,
             @CanBeNull YieldView sideways,
-            @CanBeNull QuartersView quarters) {}
+            @CanBeNull QuartersView quarters) {
+
+        static ThingView refused(String id, RefusalView why) {
+            return of(id, why, List.of(), List.of(), List.of(), Parts.NONE);
+        }
+
+        static ThingView of(
+                String id,
+                RefusalView refusal,
+                List<Caution> cautions,
+                List<BarView> bars,
+                List<SpotView> spots,
+                Parts p) {
+            return new ThingView(
+                    id,
+                    refusal,
+                    cautions,
+                    List.of(),
+                    bars,
+                    spots,
+                    p.figure(),
+                    p.row(),
+                    p.fan(),
+                    p.fences(),
+                    p.course(),
+                    p.sideways(),
+                    p.quarters());
+        }
+
+        /** As it is drawn: where nothing is set out, nobody needs a tape. */
+        ThingView withoutTapes() {
+            List<SpotView> drawn = spots.stream()
+                    .filter(s -> s.kind() == SpotKind.MIDDLE || s.kind() == SpotKind.CHANGE)
+                    .map(s -> new SpotView(s.kind(), s.number(), s.x(), s.y(), List.of(), null))
+                    .toList();
+            return new ThingView(
+                    id,
+                    refusal,
+                    cautions,
+                    inTheWayOf,
+                    bars,
+                    drawn,
+                    figure,
+                    row,
+                    fan,
+                    fences,
+                    course,
+                    sideways,
+                    quarters);
+        }
+
+        ThingView besides(List<String> others) {
+            return new ThingView(
+                    id, refusal, cautions, others, bars, spots, figure, row, fan, fences, course, sideways, quarters);
+        }
+    }
 
     /**
      * @param bendChangesM how far along the bend changes
@@ -170,7 +232,8 @@ record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> thing
     /**
      * @param innerM tape between the inner ends of two poles
      * @param middleM the same between their middles
-     * @param leastLineM the nearest line that is usable, from the middle the fan points to
+     * @param leastLineM the nearest line that is usable, from the middle the fan points to: the shortest ride
+     * @param leastStepM on it
      */
     record FanView(
             double gapDeg,
@@ -179,6 +242,8 @@ record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> thing
             double outerM,
             double leastLineM,
             double mostLineM,
+            double leastStepM,
+            double mostStepM,
             List<FanHorse> horses) {}
 
     /**
@@ -194,9 +259,48 @@ record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView> thing
 
     /**
      * @param strides of its own length that lie between the fences, as they are
-     * @param counts the two whole numbers next to it
+     * @param nearest the whole number that suits best; 0 for a bounce
+     * @param counts the two whole numbers next to it; none for a bounce
+     * @param bounce null where there is a stride between
      */
-    record GapHorse(UUID pair, double strides, List<RelatedLine.Count> counts) {}
+    record GapHorse(
+            UUID pair,
+            double strides,
+            int nearest,
+            List<RelatedLine.Count> counts,
+            @CanBeNull BounceView bounce) {}
+
+    /**
+     * How far apart a bounce stands for this horse.
+     *
+     * @param wideM how much too wide it is, below 0 too close, 0 where it suits
+     */
+    record BounceView(double leastM, double mostM, double wideM) {}
+
+    /**
+     * A course over fences that stand.
+     *
+     * @param allowedS at the speed asked for
+     * @param legs from each fence to the next
+     */
+    record CourseView(
+            List<PieceView> pieces, double lengthM, double allowedS, List<LegView> legs, List<CourseHorse> horses) {}
+
+    /**
+     * @param from number of the fence it leaves, from 1 in the order in which they are jumped
+     * @param turnDeg how far it turns, above 0 to the left; 0 in a line
+     */
+    record LegView(int from, double lengthM, double turnDeg, List<LegHorse> horses) {}
+
+    /** @param strides of its own length, as they are; below 0.5 a bounce */
+    record LegHorse(UUID pair, double strides) {}
+
+    /**
+     * @param seconds at its own speed to fences; null where that is not known
+     * @param tooTight the first turn that is
+     */
+    record CourseHorse(
+            UUID pair, @CanBeNull Double seconds, @CanBeNull TightView tooTight) {}
 
     /**
      * A line ridden sideways.

@@ -9,9 +9,11 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.IntFunction;
 import java.util.stream.Stream;
 import strophos.core.arena.FigureField;
 import strophos.core.arena.FigureForm;
@@ -20,23 +22,32 @@ import strophos.core.arena.Point;
 import strophos.core.arena.Pose;
 import strophos.core.exchange.Rein;
 import strophos.core.ground.Thing;
+import strophos.core.stride.Pace;
 import strophos.server.contract.CanBeNull;
 import strophos.server.problem.Issue;
+import strophos.server.problem.Problem;
 
 /**
  * One thing of a set-up as it is asked for: just one of its parts is there.
  *
  * @param id made by the caller, to know the answer by
+ * @param laidS when it is laid, in seconds from the beginning of the lesson; null: before it
+ * @param awayS when it is taken away; null: after it
+ * @param pace in which it is ridden; null: as all of the set-up
  */
-record WantedThing(
+public record WantedThing(
         @NotBlank @Size(max = 40) String id,
         @CanBeNull @Valid OfFigure figure,
         @CanBeNull @Valid OfRow row,
         @CanBeNull @Valid OfFan fan,
         @CanBeNull @Valid OfFences fences,
+        @CanBeNull @Valid OfCourse course,
         @CanBeNull @Valid OfYield sideways,
         @CanBeNull @Valid OfQuarters quarters,
-        @CanBeNull @Valid Spot cone) {
+        @CanBeNull @Valid Spot cone,
+        @CanBeNull @Min(0) @Max(28_800) Integer laidS,
+        @CanBeNull @Min(0) @Max(28_800) Integer awayS,
+        @CanBeNull Pace pace) {
 
     /** A place, in metres as the arena has them. */
     record Spot(
@@ -45,6 +56,11 @@ record WantedThing(
 
         Point point() {
             return new Point(x.doubleValue(), y.doubleValue());
+        }
+
+        /** To a centimetre: what a tape can tell. */
+        static Spot of(Point at) {
+            return new Spot(tidy(at.xM()), tidy(at.yM()));
         }
     }
 
@@ -55,6 +71,10 @@ record WantedThing(
 
         Pose pose() {
             return new Pose(at.point(), Math.toRadians(headingDeg.doubleValue()));
+        }
+
+        static Way of(Pose pose) {
+            return new Way(Spot.of(pose.at()), tidy(Math.toDegrees(pose.headingRad())));
         }
     }
 
@@ -105,7 +125,12 @@ record WantedThing(
             @NotNull @Min(1) @Max(12) Integer poles,
             @CanBeNull @DecimalMin("0.4") @DecimalMax("5") BigDecimal apartM,
             @NotNull @DecimalMin("1") @DecimalMax("6") BigDecimal poleM,
-            boolean isRaised) {}
+            boolean isRaised) {
+
+        OfRow with(Way from, BigDecimal apart) {
+            return new OfRow(from, poles, apart, poleM, isRaised);
+        }
+    }
 
     /**
      * Poles that point to one middle.
@@ -117,7 +142,12 @@ record WantedThing(
             @NotNull @Min(2) @Max(12) Integer poles,
             @NotNull @DecimalMin("3") @DecimalMax("30") BigDecimal middleM,
             @NotNull @DecimalMin("1") @DecimalMax("5") BigDecimal poleM,
-            @CanBeNull @DecimalMin("1") @DecimalMax("30") BigDecimal gapDeg) {}
+            @CanBeNull @DecimalMin("1") @DecimalMax("30") BigDecimal gapDeg) {
+
+        OfFan with(Way to, BigDecimal gap) {
+            return new OfFan(to, poles, middleM, poleM, gap);
+        }
+    }
 
     /** Fences one after the other. */
     record OfFences(
@@ -126,7 +156,11 @@ record WantedThing(
             @NotNull @DecimalMin("0") @DecimalMax("2") BigDecimal fenceM,
             @NotNull @DecimalMin("1") @DecimalMax("6") BigDecimal widthM) {
 
-        Thing thing() {
+        OfFences from(Way way) {
+            return new OfFences(way, distancesM, fenceM, widthM);
+        }
+
+        Thing.OfFences thing() {
             return new Thing.OfFences(
                     first.pose(),
                     distancesM.stream().map(BigDecimal::doubleValue).toList(),
@@ -134,6 +168,19 @@ record WantedThing(
                     widthM.doubleValue());
         }
     }
+
+    /**
+     * A course over fences of the same set-up.
+     *
+     * @param turnM radius of its turns
+     */
+    record OfCourse(
+            @NotNull @Size(min = 1, max = 20) List<@NotNull @Valid Jump> over,
+            @NotNull @DecimalMin("3") @DecimalMax("30") BigDecimal turnM,
+            @NotNull @DecimalMin("200") @DecimalMax("700") BigDecimal speedMMin) {}
+
+    /** Fences of the set-up, by the thing's id; of a line all of them, one after the other. */
+    record Jump(@NotBlank @Size(max = 40) String fences, boolean isReversed) {}
 
     /** Sideways from letter to letter. */
     record OfYield(
@@ -164,17 +211,65 @@ record WantedThing(
         }
     }
 
+    WantedThing named(String other) {
+        return new WantedThing(other, figure, row, fan, fences, course, sideways, quarters, cone, laidS, awayS, pace);
+    }
+
+    WantedThing during(Integer laid, Integer away, Pace in) {
+        return new WantedThing(id, figure, row, fan, fences, course, sideways, quarters, cone, laid, away, in);
+    }
+
+    WantedThing with(OfRow of) {
+        return new WantedThing(id, null, of, null, null, null, null, null, null, laidS, awayS, pace);
+    }
+
+    WantedThing with(OfFan of) {
+        return new WantedThing(id, null, null, of, null, null, null, null, null, laidS, awayS, pace);
+    }
+
+    WantedThing with(OfFences of) {
+        return new WantedThing(id, null, null, null, of, null, null, null, null, laidS, awayS, pace);
+    }
+
+    WantedThing with(Spot of) {
+        return new WantedThing(id, null, null, null, null, null, null, null, of, laidS, awayS, pace);
+    }
+
+    private static BigDecimal tidy(double value) {
+        return BigDecimal.valueOf(value).setScale(2, RoundingMode.HALF_UP);
+    }
+
     /** What cannot be taken, where it stands. */
     List<Issue> issues(String path) {
-        if (Stream.of(figure, row, fan, fences, sideways, quarters, cone)
+        if (Stream.of(figure, row, fan, fences, course, sideways, quarters, cone)
                         .filter(Objects::nonNull)
                         .count()
                 != 1) {
-            return List.of(new Issue("form", path, "one of figure, row, fan, fences, sideways, quarters and cone"));
+            return List.of(
+                    new Issue("form", path, "one of figure, row, fan, fences, course, sideways, quarters and cone"));
         }
         if (quarters != null) {
             return quarters.issues(path + ".quarters");
         }
         return figure == null ? List.of() : figure.issues(path + ".figure");
+    }
+
+    static List<Issue> issues(List<WantedThing> things) {
+        return issues(things, "things[%d]"::formatted);
+    }
+
+    /** @param pathOf where each of them stands */
+    static List<Issue> issues(List<WantedThing> things, IntFunction<String> pathOf) {
+        List<Issue> issues = new ArrayList<>();
+        for (int i = 0; i < things.size(); i++) {
+            issues.addAll(things.get(i).issues(pathOf.apply(i)));
+        }
+        return issues;
+    }
+
+    static void refuseIf(List<Issue> issues) {
+        if (!issues.isEmpty()) {
+            throw Problem.refused(issues);
+        }
     }
 }

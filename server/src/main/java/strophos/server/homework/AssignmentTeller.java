@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import strophos.catalogue.Catalogue;
 import strophos.catalogue.Exercise;
+import strophos.core.bend.CircleSizes;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.Assignment;
@@ -18,6 +19,9 @@ import strophos.core.homework.HomeworkState;
 import strophos.core.homework.Step;
 import strophos.core.pause.HorseState;
 import strophos.core.plan.ReinTime;
+import strophos.server.ground.ExerciseForHorse;
+import strophos.server.ground.ExerciseLine;
+import strophos.server.ground.HorseHere;
 import strophos.server.library.Asides;
 import strophos.server.roster.Pair;
 import strophos.server.rules.YardRules;
@@ -39,7 +43,9 @@ class AssignmentTeller {
         this.catalogue = catalogue;
     }
 
-    AssignmentView view(HomeworkReader.AssignmentState s, Pair pair, Instant now, ZoneId zone) {
+    /** @param horse for which the ground of its steps is told; empty where nobody asks for that */
+    AssignmentView view(
+            HomeworkReader.AssignmentState s, Pair pair, Instant now, ZoneId zone, Optional<HorseHere> horse) {
         Assignment of = s.stored().assignment();
         HomeworkState state = s.state();
         LocalDate today = HomeworkReader.day(now, zone);
@@ -54,7 +60,7 @@ class AssignmentTeller {
         return new AssignmentView(
                 s.stored().id(),
                 new AssignmentView.Riders(pair.id(), pair.rider(), pair.horse()),
-                task(s.stored(), state.step()),
+                task(s.stored(), state.step(), horse),
                 progress(state),
                 new AssignmentView.Attention(
                         s.stop().isPresent(),
@@ -71,11 +77,11 @@ class AssignmentTeller {
                 s.lookIns());
     }
 
-    private AssignmentView.Task task(StoredAssignment stored, int step) {
+    private AssignmentView.Task task(StoredAssignment stored, int step, Optional<HorseHere> horse) {
         Assignment of = stored.assignment();
         Gate gate = of.gate(step);
         return new AssignmentView.Task(
-                of.steps().stream().map(this::step).toList(),
+                of.steps().stream().map(st -> step(st, horse)).toList(),
                 of.daysAWeek(),
                 of.setOn(),
                 stored.setAt(),
@@ -126,10 +132,10 @@ class AssignmentTeller {
     }
 
     /** A step of an exercise that has left the library is told by its id, with nothing to do: it is not practised. */
-    AssignmentView.StepView step(Step step) {
+    AssignmentView.StepView step(Step step, Optional<HorseHere> horse) {
         return catalogue
                 .exercise(step.rung().exercise())
-                .map(e -> step(step, e))
+                .map(e -> step(step, e, horse))
                 .orElseGet(() -> new AssignmentView.StepView(
                         step.rung().toString(),
                         step.rung().toString(),
@@ -145,10 +151,11 @@ class AssignmentTeller {
                         List.of(),
                         "",
                         List.of(),
+                        null,
                         null));
     }
 
-    private AssignmentView.StepView step(Step step, Exercise e) {
+    private AssignmentView.StepView step(Step step, Exercise e, Optional<HorseHere> horse) {
         return new AssignmentView.StepView(
                 step.rung().toString(),
                 e.name(),
@@ -164,6 +171,15 @@ class AssignmentTeller {
                 e.stopIf(),
                 e.secondBest(),
                 e.cautions(),
-                asides.of(e.id()).orElse(null));
+                asides.of(e.id()).orElse(null),
+                horse.flatMap(h -> onGround(step, e, h)).orElse(null));
+    }
+
+    private static Optional<ExerciseForHorse> onGround(Step step, Exercise e, HorseHere horse) {
+        return ExerciseForHorse.of(
+                e.line(),
+                step.rung().gait(),
+                ExerciseLine.of(e.line(), e.circleM().orElse(CircleSizes.LARGEST_M)),
+                horse);
     }
 }

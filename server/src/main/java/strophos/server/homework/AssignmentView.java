@@ -16,6 +16,7 @@ import strophos.core.homework.HomeworkStop;
 import strophos.core.homework.Verdict;
 import strophos.core.pause.StopSign;
 import strophos.server.contract.CanBeNull;
+import strophos.server.ground.ExerciseForHorse;
 import strophos.server.library.Aside;
 
 /**
@@ -120,5 +121,6 @@ public record AssignmentView(
             List<String> stopIf,
             String secondBest,
             List<String> cautions,
-            @CanBeNull Aside aside) {}
+            @CanBeNull Aside aside,
+            @CanBeNull ExerciseForHorse ground) {}
 }

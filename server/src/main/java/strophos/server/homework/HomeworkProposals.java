@@ -19,6 +19,8 @@ import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
 import strophos.server.contract.CanBeNull;
+import strophos.server.ground.GroundHorses;
+import strophos.server.ground.HorseHere;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.library.Programmes;
@@ -37,6 +39,7 @@ public class HomeworkProposals {
 
     private final HomeworkReader reader;
     private final AssignmentTeller teller;
+    private final GroundHorses horses;
     private final AssignmentMaker maker;
     private final LessonRepository lessons;
     private final PairRepository pairs;
@@ -49,6 +52,7 @@ public class HomeworkProposals {
     HomeworkProposals(
             HomeworkReader reader,
             AssignmentTeller teller,
+            GroundHorses horses,
             AssignmentMaker maker,
             LessonRepository lessons,
             PairRepository pairs,
@@ -59,6 +63,7 @@ public class HomeworkProposals {
             Programmes programmes) {
         this.reader = reader;
         this.teller = teller;
+        this.horses = horses;
         this.maker = maker;
         this.lessons = lessons;
         this.pairs = pairs;
@@ -111,14 +116,15 @@ public class HomeworkProposals {
         Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
         Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
+        Optional<HorseHere> horse = Optional.of(horses.byPair(List.of(pair)).get(pair.id()));
         HomeworkReader.StatesAndHorse stood = reader.stood(pair.id(), pair.horseId(), now);
         List<String> notAlone = new ArrayList<>();
         return new HomeworkView(
                 lesson,
-                drafts(lesson, HomeworkReader.day(now, zone), stood.horse(), notAlone),
+                drafts(lesson, HomeworkReader.day(now, zone), stood.horse(), horse, notAlone),
                 notAlone,
                 stood.running().stream()
-                        .map(s -> teller.view(s, pair, now, zone))
+                        .map(s -> teller.view(s, pair, now, zone, horse))
                         .toList(),
                 Homework.MOST_RUNNING,
                 stood.horse().isPaused() ? List.of() : own(),
@@ -139,7 +145,8 @@ public class HomeworkProposals {
                 .toList();
     }
 
-    private List<Draft> drafts(Lesson lesson, LocalDate day, HorseState horse, List<String> notAlone) {
+    private List<Draft> drafts(
+            Lesson lesson, LocalDate day, HorseState horse, Optional<HorseHere> onGround, List<String> notAlone) {
         if (horse.isPaused()) {
             return List.of();
         }
@@ -169,7 +176,7 @@ public class HomeworkProposals {
                     String insteadOf = alone.get().equals(wanted)
                             ? null
                             : maker.exercise(wanted).name();
-                    drafts.add(draft(facts, alone.get(), insteadOf, decision, state, day));
+                    drafts.add(draft(facts, alone.get(), insteadOf, decision, state, day, onGround));
                 }
             }
         }
@@ -184,13 +191,14 @@ public class HomeworkProposals {
             @CanBeNull String insteadOf,
             Optional<Decision> decision,
             PairState state,
-            LocalDate day) {
+            LocalDate day,
+            Optional<HorseHere> onGround) {
         Assignment a = maker.assignment(rung, horse, state, Homework.DEFAULT_DAYS, day);
         return new Draft(
                 rung.id().toString(),
                 decision.orElse(null),
                 insteadOf,
-                a.steps().stream().map(teller::step).toList(),
+                a.steps().stream().map(s -> teller.step(s, onGround)).toList(),
                 a.first(),
                 a.daysAWeek(),
                 a.gate().easyRunning(),

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -68,7 +69,7 @@ public class LookIns {
         ZoneId zone = lessons.zone();
         Map<UUID, Pair> byId = of.stream().collect(Collectors.toMap(Pair::id, Function.identity()));
         return all.stream()
-                .map(s -> teller.view(s, byId.get(s.stored().pair()), now, zone))
+                .map(s -> teller.view(s, byId.get(s.stored().pair()), now, zone, Optional.empty()))
                 .toList();
     }
 
@@ -84,6 +85,6 @@ public class LookIns {
             news.changedPair(pair.id());
         }
         Instant after = at.plusMillis(1);
-        return teller.view(reader.standing(stored, pair, after), pair, after, zone);
+        return teller.view(reader.standing(stored, pair, after), pair, after, zone, Optional.empty());
     }
 }

@@ -13,6 +13,8 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.state.PairState;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
+import strophos.server.ground.GroundHorses;
+import strophos.server.ground.HorseHere;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
 import strophos.server.roster.Pair;
@@ -28,6 +30,7 @@ public class Practices {
     private final HomeworkRepository homework;
     private final HomeworkReader reader;
     private final AssignmentTeller teller;
+    private final GroundHorses horses;
     private final PairRepository pairs;
     private final PairStates states;
     private final StairReader stairs;
@@ -38,6 +41,7 @@ public class Practices {
             HomeworkRepository homework,
             HomeworkReader reader,
             AssignmentTeller teller,
+            GroundHorses horses,
             PairRepository pairs,
             PairStates states,
             StairReader stairs,
@@ -46,6 +50,7 @@ public class Practices {
         this.homework = homework;
         this.reader = reader;
         this.teller = teller;
+        this.horses = horses;
         this.pairs = pairs;
         this.states = states;
         this.stairs = stairs;
@@ -109,10 +114,18 @@ public class Practices {
 
     private Map<UUID, List<AssignmentView>> running(List<Pair> of, Instant now) {
         ZoneId zone = lessons.zone();
+        Map<UUID, HorseHere> known = horses.byPair(of);
         return reader.running(of, now).stream()
                 .collect(Collectors.groupingBy(
                         s -> s.stored().pair(),
-                        Collectors.mapping(s -> teller.view(s, pair(of, s), now, zone), Collectors.toList())));
+                        Collectors.mapping(
+                                s -> teller.view(
+                                        s,
+                                        pair(of, s),
+                                        now,
+                                        zone,
+                                        Optional.of(known.get(s.stored().pair()))),
+                                Collectors.toList())));
     }
 
     private static Pair pair(List<Pair> of, HomeworkReader.AssignmentState s) {

@@ -7,7 +7,6 @@ import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.WEIGHT_OVERRULE;
 
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,7 +19,6 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.welfare.PainChecklist;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.Pair;
-import strophos.server.sql.Binds;
 
 /** What a plan must know of a pair, with the version under which it is changed. */
 @Repository
@@ -109,14 +107,6 @@ public class FactsRepository {
     public Map<UUID, HeightAndBorn> heightsAndYears() {
         return db.select(HORSE.ID, HORSE.HEIGHT_CM, HORSE.BORN_YEAR)
                 .from(HORSE)
-                .fetchMap(HORSE.ID, r -> new HeightAndBorn(r.get(HORSE.HEIGHT_CM), r.get(HORSE.BORN_YEAR)));
-    }
-
-    /** Of these horses, by their ids. */
-    public Map<UUID, HeightAndBorn> heightsAndYears(Collection<UUID> horses) {
-        return db.select(HORSE.ID, HORSE.HEIGHT_CM, HORSE.BORN_YEAR)
-                .from(HORSE)
-                .where(Binds.isAnyOf(HORSE.ID, horses))
                 .fetchMap(HORSE.ID, r -> new HeightAndBorn(r.get(HORSE.HEIGHT_CM), r.get(HORSE.BORN_YEAR)));
     }
 

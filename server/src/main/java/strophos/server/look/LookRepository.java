@@ -50,6 +50,9 @@ public class LookRepository {
     /** As text: a list of rows within a row holds them so. */
     private static final Field<String> CHECKS = LOOKED.CHECKS.cast(String.class);
 
+    /** Lessons of a pair, beside the one that a statement is about. */
+    private static final strophos.server.db.tables.Lesson OF_PAIR = LESSON.as("of_pair");
+
     private final DSLContext db;
     private final JsonMapper json;
 
@@ -158,16 +161,21 @@ public class LookRepository {
                 .convertFrom(rows -> rows.map(this::looked));
     }
 
-    /** The last looks at each of these pairs, the latest first. */
-    public Map<UUID, List<StoredLook>> last(Collection<UUID> pairs, int most) {
-        Field<List<StoredLook>> looks = DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
+    /** The last looks at the pair that a statement is about, the latest first. */
+    public Field<List<StoredLook>> lastOfPair(int most) {
+        return DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
                         .from(LOOKED)
-                        .join(LESSON)
-                        .on(LESSON.YARD_ID.eq(LOOKED.YARD_ID).and(LESSON.ID.eq(LOOKED.LESSON_ID)))
-                        .where(LESSON.YARD_ID.eq(PAIR.YARD_ID).and(LESSON.PAIR_ID.eq(PAIR.ID)))
+                        .join(OF_PAIR)
+                        .on(OF_PAIR.YARD_ID.eq(LOOKED.YARD_ID).and(OF_PAIR.ID.eq(LOOKED.LESSON_ID)))
+                        .where(OF_PAIR.YARD_ID.eq(PAIR.YARD_ID).and(OF_PAIR.PAIR_ID.eq(PAIR.ID)))
                         .orderBy(LOOKED.AT.desc())
                         .limit(most))
                 .convertFrom(rows -> rows.map(this::looked));
+    }
+
+    /** The last looks at each of these pairs, the latest first. */
+    public Map<UUID, List<StoredLook>> last(Collection<UUID> pairs, int most) {
+        Field<List<StoredLook>> looks = lastOfPair(most);
         return db.select(PAIR.ID, looks)
                 .from(PAIR)
                 .where(Binds.isAnyOf(PAIR.ID, pairs))

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Field;
+import org.jooq.Record;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -72,16 +73,25 @@ public class Looks {
             GroundAndWeather day,
             List<StoredOuting> outings) {}
 
+    /** The same, and what else was asked for in the same statement. */
+    public record OfLessonWith(OfLesson of, Record also) {}
+
     public OfLesson of(UUID lessonId) {
+        return with(lessonId, List.of()).of();
+    }
+
+    /** @param further fields that follow from the lesson and its pair */
+    public OfLessonWith with(UUID lessonId, List<Field<?>> further) {
         Field<Optional<StoredLook>> looked = looks.looked();
         Field<Optional<FocusChoice>> chosen = looks.chosen();
         Field<List<WorkDone>> done = work.before(clock.instant());
         Field<List<StoredOuting>> away = outings.ofPairsHorse();
         List<Field<?>> also = new ArrayList<>(LookRepository.DAY);
         also.addAll(List.of(looked, chosen, done, away));
+        also.addAll(further);
         LessonWith found = lessons.find(lessonId, also).orElseThrow(Problem::notFound);
         Optional<StoredLook> look = found.also().get(looked);
-        return new OfLesson(
+        OfLesson of = new OfLesson(
                 found.lesson(),
                 look,
                 look.map(l -> FocusBook.DEFAULT.of(
@@ -90,6 +100,7 @@ public class Looks {
                 found.also().get(done),
                 LookRepository.day(found.also()),
                 found.also().get(away));
+        return new OfLessonWith(of, found.also());
     }
 
     /** Keeps what the coach works on beside what was advised; what must not be ridden cannot be chosen away. */

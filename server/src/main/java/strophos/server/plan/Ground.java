@@ -2,14 +2,14 @@ package strophos.server.plan;
 
 import java.util.List;
 import java.util.Map;
-import strophos.core.arena.Arena;
+import java.util.Optional;
 import strophos.core.arena.Figure;
-import strophos.core.arena.FigureForm;
-import strophos.core.arena.FigureWish;
-import strophos.core.arena.Figures;
-import strophos.core.exchange.Rein;
+import strophos.core.exchange.Gait;
 import strophos.core.plan.FigureKind;
 import strophos.server.contract.CanBeNull;
+import strophos.server.ground.ExerciseForHorse;
+import strophos.server.ground.ExerciseLine;
+import strophos.server.ground.HorseHere;
 import strophos.server.ground.PieceView;
 
 /**
@@ -17,13 +17,15 @@ import strophos.server.ground.PieceView;
  *
  * @param kind what it is ridden on or set up with
  * @param smallestRadiusM null when all of it is straight
+ * @param forHorse null where nothing is known of its strides, or nothing of the ground depends on them
  */
 public record Ground(
         FigureKind kind,
         List<PieceView> pieces,
         double lengthM,
         int changesOfBend,
-        @CanBeNull Double smallestRadiusM) {
+        @CanBeNull Double smallestRadiusM,
+        @CanBeNull ExerciseForHorse forHorse) {
 
     /** The arena to scale, with its letters. */
     public record ArenaView(double widthM, double lengthM, Map<String, Letter> letters) {}
@@ -31,43 +33,22 @@ public record Ground(
     /** Where a letter stands. */
     public record Letter(double x, double y) {}
 
-    static final Arena ARENA = Arena.SMALL;
-
     static ArenaView arena() {
         Map<String, Letter> letters = new java.util.TreeMap<>();
-        ARENA.letters().forEach((name, p) -> letters.put(name, new Letter(p.xM(), p.yM())));
-        return new ArenaView(ARENA.widthM(), ARENA.lengthM(), letters);
+        ExerciseLine.ARENA.letters().forEach((name, p) -> letters.put(name, new Letter(p.xM(), p.yM())));
+        return new ArenaView(ExerciseLine.ARENA.widthM(), ExerciseLine.ARENA.lengthM(), letters);
     }
 
-    /** The line of a block, on the left rein; a circle lies at A. Poles and fences are drawn by the line that leads to them. */
-    static Ground of(FigureKind line, int circleM) {
-        return switch (line) {
-            case TRACK, FENCE_LINE, POLE_LINE -> usual(line, FigureForm.TRACK);
-            case CIRCLE, POLE_FAN -> of(line, Figures.circle(ARENA, "A", circleM, Rein.LEFT));
-            case SPIRAL -> usual(line, FigureForm.SPIRAL);
-            case SERPENTINE -> usual(line, FigureForm.SERPENTINE);
-            case FIGURE_EIGHT -> of(line, Figures.figureEight(ARENA, "X", circleM, Rein.LEFT));
-            case CHANGE_IN_CIRCLE -> usual(line, FigureForm.CHANGE_IN_CIRCLE);
-            case TWO_CONES -> usual(line, FigureForm.TWO_CONES);
-            case LOOP -> usual(line, FigureForm.LOOP);
-            case DIAGONAL -> usual(line, FigureForm.DIAGONAL);
-            case LEG_YIELD -> usual(line, FigureForm.ZIGZAG);
-            // no line to draw: the arena alone
-            case HALF_PASS, COURSE, HILL, TRAIL, TRAILER, NONE -> new Ground(line, List.of(), 0, 0, null);
-        };
-    }
-
-    private static Ground usual(FigureKind line, FigureForm form) {
-        return of(line, FigureWish.usual(form, Rein.LEFT).laid(ARENA));
-    }
-
-    private static Ground of(FigureKind line, Figure figure) {
-        double radius = figure.smallestRadiusM();
+    /** The line of a block, and what it is for this horse. */
+    static Ground of(FigureKind kind, int circleM, Gait gait, Optional<HorseHere> horse) {
+        Optional<Figure> line = ExerciseLine.of(kind, circleM);
+        double radius = line.map(Figure::smallestRadiusM).orElse(Double.POSITIVE_INFINITY);
         return new Ground(
-                line,
-                figure.pieces().stream().map(PieceView::of).toList(),
-                figure.lengthM(),
-                figure.changesOfBend(),
-                Double.isInfinite(radius) ? null : radius);
+                kind,
+                line.map(f -> f.pieces().stream().map(PieceView::of).toList()).orElse(List.of()),
+                line.map(Figure::lengthM).orElse(0.0),
+                line.map(Figure::changesOfBend).orElse(0),
+                Double.isInfinite(radius) ? null : radius,
+                horse.flatMap(h -> ExerciseForHorse.of(kind, gait, line, h)).orElse(null));
     }
 }

@@ -45,10 +45,12 @@ import strophos.core.stair.StairState;
 import strophos.core.state.PairState;
 import strophos.core.state.RungRecord;
 import strophos.core.welfare.GroundAndWeather;
+import strophos.server.ground.LessonGrounds;
 import strophos.server.homework.HomeworkReader;
 import strophos.server.homework.Practice;
 import strophos.server.horse.FactsRepository;
 import strophos.server.horse.FactsVersion;
+import strophos.server.horse.HeightAndBorn;
 import strophos.server.horse.HorseReader;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
@@ -88,6 +90,7 @@ class PlanFactsReader {
     private final Catalogue catalogue;
     private final Schools schools;
     private final Programmes programmes;
+    private final LessonGrounds grounds;
 
     PlanFactsReader(
             Looks looks,
@@ -101,7 +104,8 @@ class PlanFactsReader {
             Pauses pauses,
             Catalogue catalogue,
             Schools schools,
-            Programmes programmes) {
+            Programmes programmes,
+            LessonGrounds grounds) {
         this.looks = looks;
         this.lessons = lessons;
         this.facts = facts;
@@ -114,6 +118,7 @@ class PlanFactsReader {
         this.catalogue = catalogue;
         this.schools = schools;
         this.programmes = programmes;
+        this.grounds = grounds;
     }
 
     /** The facts, with what they were gathered from. */
@@ -146,7 +151,8 @@ class PlanFactsReader {
             HorseFacts horse,
             List<Help> helps,
             Workload work,
-            Thresholds stopping) {}
+            Thresholds stopping,
+            LessonGrounds.OfLesson ground) {}
 
     FactsWithSources of(UUID lessonId, Instant now) {
         Sources g = gather(lessonId, now);
@@ -173,7 +179,9 @@ class PlanFactsReader {
     }
 
     private Sources gather(UUID lessonId, Instant now) {
-        Looks.OfLesson look = looks.of(lessonId);
+        LessonGrounds.GroundFields ground = grounds.fields();
+        Looks.OfLessonWith found = looks.with(lessonId, ground.all());
+        Looks.OfLesson look = found.of();
         Lesson lesson = look.lesson();
         Instant asOf = lesson.startedAt() == null ? now : lesson.startedAt();
         ZoneId zone = lessons.zone();
@@ -211,7 +219,13 @@ class PlanFactsReader {
                         .with(work.judge(loading), away),
                 rules.helps().of(days(ridden, zone)),
                 work,
-                rules.stopping());
+                rules.stopping(),
+                ground.of(
+                        lesson,
+                        found.also(),
+                        new HeightAndBorn(
+                                known.facts().heightCm(), known.facts().bornYear()),
+                        day));
     }
 
     /** The earliest first. */

@@ -2,6 +2,7 @@ package strophos.server.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -17,6 +18,7 @@ import strophos.core.plan.Plan;
 import strophos.core.plan.PlanChange;
 import strophos.core.plan.PlanLimits;
 import strophos.core.stair.RungId;
+import strophos.server.ground.HorseHere;
 import strophos.server.library.Asides;
 
 /** Tells a plan as it is sent: names, figures, bends. */
@@ -36,12 +38,15 @@ class PlanTeller {
         return catalogue.strandNames();
     }
 
-    /** @param lengthM of the horse, poll to dock; empty when its height is not known */
-    PlanView view(Plan plan, OptionalDouble lengthM) {
+    /**
+     * @param lengthM of the horse, poll to dock; empty when its height is not known
+     * @param horse for which the ground is told; empty for one that nobody has met
+     */
+    PlanView view(Plan plan, OptionalDouble lengthM, Optional<HorseHere> horse) {
         return new PlanView(
                 plan.book(),
                 plan.focus(),
-                plan.blocks().stream().map(b -> block(b, lengthM)).toList(),
+                plan.blocks().stream().map(b -> block(b, lengthM, horse)).toList(),
                 plan.beforeS(),
                 plan.workS(),
                 plan.restS(),
@@ -110,7 +115,7 @@ class PlanTeller {
         return new PlanView.CostView(code, named(Map.of(name, value)));
     }
 
-    private PlanView.BlockView block(Block b, OptionalDouble lengthM) {
+    private PlanView.BlockView block(Block b, OptionalDouble lengthM, Optional<HorseHere> horse) {
         Exercise e = exercise(b.rung());
         int left = b.time().secondsOn(Rein.LEFT);
         int right = b.time().secondsOn(Rein.RIGHT);
@@ -135,7 +140,11 @@ class PlanTeller {
                         ? Math.toDegrees(
                                 Bend.angleRad(lengthM.getAsDouble(), b.circleM().getAsInt()))
                         : null,
-                Ground.of(e.line(), b.circleM().orElse(CircleSizes.LARGEST_M)),
+                Ground.of(
+                        e.line(),
+                        b.circleM().orElse(CircleSizes.LARGEST_M),
+                        b.rung().gait(),
+                        horse),
                 b.reasons().stream()
                         .map(r -> new PlanView.ReasonView(r.code(), named(r.values())))
                         .toList(),

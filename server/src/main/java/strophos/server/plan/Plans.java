@@ -25,6 +25,8 @@ import strophos.core.stair.RungState;
 import strophos.core.state.PairState;
 import strophos.core.welfare.Heat;
 import strophos.server.contract.CanBeNull;
+import strophos.server.ground.HorseHere;
+import strophos.server.ground.LessonGroundView;
 import strophos.server.lesson.Lesson;
 import strophos.server.look.FocusChoice;
 import strophos.server.look.FocusView;
@@ -78,6 +80,8 @@ public class Plans {
      * @param alternatives other plans for the same day, each with what it gives up
      * @param choices rungs that can be put in
      * @param strandNames of the yard's own progressions, by their ids
+     * @param arena on which an exercise is drawn by itself
+     * @param ground what stands in this lesson; null where nobody ever set anything up
      */
     public record PlannedLesson(
             Lesson lesson,
@@ -94,7 +98,8 @@ public class Plans {
             List<PlanView.AlternativeView> alternatives,
             List<RungChoice> choices,
             Map<String, String> strandNames,
-            Ground.ArenaView arena) {}
+            Ground.ArenaView arena,
+            @CanBeNull LessonGroundView ground) {}
 
     /** A rung that can be put in; what its state is. */
     public record RungChoice(PlanView.NamedRung rung, String strand, RungState state) {}
@@ -126,7 +131,7 @@ public class Plans {
                 known.look().choice().orElse(null),
                 kept.map(StoredPlan::version).orElse(0),
                 kept.map(StoredPlan::by).orElse(null),
-                teller.view(plan, facts.horse().lengthM()),
+                teller.view(plan, facts.horse().lengthM(), horse(known)),
                 Planner.roomS(facts),
                 kept.flatMap(StoredPlan::latch).orElse(null),
                 WantedBlock.of(plan).equals(WantedBlock.of(proposal)),
@@ -138,7 +143,8 @@ public class Plans {
                         .map(c -> new RungChoice(teller.named(c.id()), c.strand(), c.state()))
                         .toList(),
                 teller.strandNames(),
-                Ground.arena());
+                Ground.arena(),
+                known.gathered().ground().stands().orElse(null));
     }
 
     /**
@@ -147,6 +153,7 @@ public class Plans {
      * @param before how the pair stood before the lesson
      * @param ridden the lessons before it, the latest first
      * @param helps what helped on earlier days
+     * @param ground what stands in it; empty where nobody ever set anything up
      */
     public record ForDevice(
             PlanForRide plan,
@@ -154,7 +161,8 @@ public class Plans {
             Teaching teaching,
             PairState before,
             List<RecentLesson> ridden,
-            List<Help> helps) {}
+            List<Help> helps,
+            Optional<LessonGroundView> ground) {}
 
     public ForDevice forDevice(UUID lesson, Instant now) {
         PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
@@ -164,7 +172,12 @@ public class Plans {
                 known.gathered().teaching(),
                 reader.state(known.gathered()),
                 known.gathered().ridden(),
-                known.facts().helps());
+                known.facts().helps(),
+                known.gathered().ground().stands());
+    }
+
+    private static Optional<HorseHere> horse(PlanFactsReader.FactsWithSources known) {
+        return Optional.of(known.gathered().ground().horse());
     }
 
     private PlanForRide forRide(UUID lesson, PlanFactsReader.FactsWithSources known) {
@@ -172,7 +185,7 @@ public class Plans {
         Optional<StoredPlan> kept = plans.find(lesson);
         Plan plan = current(known, kept);
         return new PlanForRide(
-                teller.view(plan, facts.horse().lengthM()),
+                teller.view(plan, facts.horse().lengthM(), horse(known)),
                 kept.flatMap(StoredPlan::latch).orElse(null),
                 kept.isPresent(),
                 NudgeRules.with(
@@ -186,7 +199,7 @@ public class Plans {
     public PlanForRide forNewPair(Teaching teaching) {
         PlanFacts facts = reader.ofNewPair();
         return new PlanForRide(
-                teller.view(Planner.of(facts, List.of()), OptionalDouble.empty()),
+                teller.view(Planner.of(facts, List.of()), OptionalDouble.empty(), Optional.empty()),
                 null,
                 false,
                 NudgeRules.with(facts.turnCapS(), facts.workCapS(), teaching, facts.stop()),
@@ -252,7 +265,7 @@ public class Plans {
             throw Problem.refused(issues);
         }
         String advised = json.writeValueAsString(
-                teller.view(Planner.propose(facts), facts.horse().lengthM()));
+                teller.view(Planner.propose(facts), facts.horse().lengthM(), horse(known)));
         if (!plans.keep(lesson, version, asked, advised, now)) {
             throw Problem.changedMeanwhile();
         }
@@ -260,9 +273,10 @@ public class Plans {
 
     /** Keeps what is proposed, as it is, where nothing is kept yet. */
     public PlanView keepProposal(UUID lesson, Instant now) {
-        PlanFacts facts = reader.of(lesson, now).facts();
+        PlanFactsReader.FactsWithSources known = reader.of(lesson, now);
+        PlanFacts facts = known.facts();
         Plan proposal = Planner.propose(facts);
-        PlanView view = teller.view(proposal, facts.horse().lengthM());
+        PlanView view = teller.view(proposal, facts.horse().lengthM(), horse(known));
         PlanToKeep asked = new PlanToKeep(WantedBlock.of(proposal), Optional.empty());
         if (!plans.keep(lesson, 0, asked, json.writeValueAsString(view), now)) {
             throw Problem.changedMeanwhile();

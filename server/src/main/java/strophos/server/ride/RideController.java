@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -28,8 +29,11 @@ import strophos.catalogue.Exercise;
 import strophos.catalogue.SchoolText;
 import strophos.catalogue.Schools;
 import strophos.catalogue.TackRoom;
+import strophos.core.drill.ConeDrill;
+import strophos.core.drill.ConePart;
 import strophos.core.exchange.PadKind;
 import strophos.core.exchange.Place;
+import strophos.core.plan.FigureKind;
 import strophos.core.record.EarlierMark;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.School;
@@ -41,6 +45,7 @@ import strophos.core.watch.WatchCount;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
+import strophos.server.ground.LessonGroundView;
 import strophos.server.intake.IntakeForRide;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
@@ -60,6 +65,9 @@ class RideController {
 
     /** Where something is done that has no rein. */
     private static final Set<Place> WITHOUT_REIN = Set.of(Place.SPOT, Place.TRAIL, Place.STALL, Place.TRAILER);
+
+    /** More than anybody rides of it in a lesson. */
+    private static final int CONE_PARTS = 60;
 
     private final RideLog log;
     private final Turns turns;
@@ -131,7 +139,17 @@ class RideController {
             SettingsForRide settled,
             Map<String, CorrectionPolicy> corrections,
             Map<String, PadKind> ownPads,
+            GroundForRide ground,
             long serverMs) {}
+
+    /**
+     * What stands, and the drill between two cones.
+     *
+     * @param stands null where nobody ever set anything up
+     * @param onCones exercises that are ridden round two cones
+     * @param coneParts their parts, in an order drawn by lot for this lesson
+     */
+    record GroundForRide(@CanBeNull LessonGroundView stands, List<String> onCones, List<ConePart> coneParts) {}
 
     /**
      * What is settled for this pair and acts while it rides.
@@ -240,7 +258,22 @@ class RideController {
                 SettingsForRide.of(of.teaching()),
                 corrections(rungs),
                 ownPads(of.teaching(), rungs),
+                ground(of.ground(), rungs, id.getLeastSignificantBits()),
                 clock.millis());
+    }
+
+    private GroundForRide ground(Optional<LessonGroundView> stands, List<StairReader.Step> rungs, long seed) {
+        return new GroundForRide(
+                stands.orElse(null),
+                rungs.stream()
+                        .map(StairReader.Step::exercise)
+                        .distinct()
+                        .filter(id -> catalogue
+                                .exercise(id)
+                                .filter(e -> e.line() == FigureKind.TWO_CONES)
+                                .isPresent())
+                        .toList(),
+                ConeDrill.order(seed, CONE_PARTS));
     }
 
     private List<SchoolForRide> allSchools() {
@@ -320,6 +353,7 @@ class RideController {
                 SettingsForRide.of(teaching),
                 corrections(rungs),
                 ownPads(teaching, rungs),
+                ground(Optional.empty(), rungs, clock.millis()),
                 clock.millis());
     }
 

@@ -1,5 +1,7 @@
 package strophos.server.stride;
 
+import static strophos.server.db.Tables.HORSE;
+import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.STRIDE;
 
@@ -11,14 +13,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.core.stride.Pace;
 import strophos.core.stride.StrideMeasure;
 import strophos.server.access.YardScope;
+import strophos.server.horse.HeightAndBorn;
 import strophos.server.sql.Binds;
 
 /** Measured strides of horses. */
@@ -57,27 +63,39 @@ public class StrideRepository {
                         new StoredStride(r.get(STRIDE.ID), measure(r), r.get(STRIDE.IS_PUT_AWAY), r.get(PERSON.NAME)));
     }
 
-    /** The measure that counts of each gait, by horse: the last one that was not put away. */
-    public Map<UUID, List<StrideMeasure>> latest(Collection<UUID> horses) {
-        return db.select(
-                        STRIDE.HORSE_ID,
-                        STRIDE.PACE,
-                        STRIDE.WAY,
-                        STRIDE.DISTANCE_M,
-                        STRIDE.COUNT,
-                        STRIDE.SECONDS,
-                        STRIDE.MEASURED_ON)
-                .distinctOn(STRIDE.HORSE_ID, STRIDE.PACE)
-                .from(STRIDE)
-                .where(Binds.isAnyOf(STRIDE.HORSE_ID, horses))
-                .and(STRIDE.IS_PUT_AWAY.isFalse())
-                .orderBy(
-                        STRIDE.HORSE_ID,
-                        STRIDE.PACE,
-                        STRIDE.MEASURED_ON.desc(),
-                        STRIDE.ADDED_AT.desc(),
-                        STRIDE.ID.desc())
-                .fetchGroups(STRIDE.HORSE_ID, StrideRepository::measure);
+    /** What is known of how these horses move, by their ids. */
+    public Map<UUID, HeightAndStrides> known(Collection<UUID> horses) {
+        Field<List<StrideMeasure>> strides =
+                latest(STRIDE.YARD_ID.eq(HORSE.YARD_ID).and(STRIDE.HORSE_ID.eq(HORSE.ID)));
+        return db.select(HORSE.ID, HORSE.HEIGHT_CM, HORSE.BORN_YEAR, strides)
+                .from(HORSE)
+                .where(Binds.isAnyOf(HORSE.ID, horses))
+                .fetchMap(
+                        HORSE.ID,
+                        r -> new HeightAndStrides(
+                                new HeightAndBorn(r.get(HORSE.HEIGHT_CM), r.get(HORSE.BORN_YEAR)), r.get(strides)));
+    }
+
+    /** The measure that counts of each gait, of the horse of the pair that a statement is about. */
+    public Field<List<StrideMeasure>> latestOfPairsHorse() {
+        return latest(STRIDE.YARD_ID.eq(PAIR.YARD_ID).and(STRIDE.HORSE_ID.eq(PAIR.HORSE_ID)));
+    }
+
+    /** The last one that was not put away. */
+    private static Field<List<StrideMeasure>> latest(Condition which) {
+        return DSL.multiset(DSL.select(
+                                STRIDE.PACE,
+                                STRIDE.WAY,
+                                STRIDE.DISTANCE_M,
+                                STRIDE.COUNT,
+                                STRIDE.SECONDS,
+                                STRIDE.MEASURED_ON)
+                        .distinctOn(STRIDE.PACE)
+                        .from(STRIDE)
+                        .where(which)
+                        .and(STRIDE.IS_PUT_AWAY.isFalse())
+                        .orderBy(STRIDE.PACE, STRIDE.MEASURED_ON.desc(), STRIDE.ADDED_AT.desc(), STRIDE.ID.desc()))
+                .convertFrom(rows -> rows.map(StrideRepository::measure));
     }
 
     private static StrideMeasure measure(Record r) {

@@ -136,6 +136,7 @@ class RolesTest {
         coachOnly("DELETE /api/v1/pairs/{id}/watch/{watch}/end", 404);
         rowWithId("GET /api/v1/pairs/{id}/facts", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         coachOnly("PUT /api/v1/pairs/{id}/facts", 412);
+        coachOnly("PUT /api/v1/lessons/{id}/ground", 412);
         coachOnly("GET /api/v1/pairs/{id}/people", 200);
         coachOnly("POST /api/v1/pairs/{id}/guardians", 201);
         coachOnly("POST /api/v1/pairs/{id}/invitations", 422);
@@ -148,6 +149,7 @@ class RolesTest {
         row("GET /api/v1/live", 200, 200, 403, 403, 401);
         row("GET /api/v1/ground", 200, 200, 403, 403, 401);
         row("POST /api/v1/ground/measures", 422, 422, 403, 403, 401);
+        row("POST /api/v1/ground/merged", 422, 422, 403, 403, 401);
         row("PUT /api/v1/ground/pace", 422, 422, 403, 403, 401);
         row("PUT /api/v1/ground/arenas/{arena}", 412, 403, 403, 403, 401);
         row("GET /api/v1/ground/layouts/{layout}", 404, 404, 403, 403, 401);
@@ -306,6 +308,9 @@ class RolesTest {
                         "2126-03-01",
                         "isFirst",
                         false);
+            case "ground" ->
+                Map.of("version", 999, "arena", "SMALL", "pace", "TROT", "variant", "WORKING", "things", List.of());
+            case "merged" -> Map.of("arena", "SMALL", "needs", List.of());
             case "measures" ->
                 Map.of("arena", "none", "pairs", List.of(), "pace", "TROT", "variant", "WORKING", "things", List.of());
             case "pace" -> Map.of("lengthM", 40, "paces", 4);

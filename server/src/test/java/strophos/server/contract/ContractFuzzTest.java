@@ -111,6 +111,8 @@ class ContractFuzzTest {
                 "null",
                 "quarters",
                 "null",
+                "course",
+                "null",
                 "cone",
                 "null"));
         told.remove(kind);
@@ -155,6 +157,8 @@ class ContractFuzzTest {
             Map.entry(
                     "/api/v1/ground/arenas/{arena}", Map.of("shape", "\"RECTANGLE\"", "widthM", "20", "lengthM", "40")),
             Map.entry("/api/v1/ground/measures", onGround("figure", "at", "\"A\"")),
+            Map.entry("/api/v1/ground/merged", onGround("row", "apartM", "null")),
+            Map.entry("/api/v1/lessons/{id}/ground", onGround("cone", "x", "5")),
             Map.entry("/api/v1/ground/layouts/{layout}", onGround("fan", "gapDeg", "null")),
             Map.entry("/api/v1/library/own/{exercise}", OWN),
             Map.entry("/api/v1/library/progressions/{progression}", stages()),
@@ -325,6 +329,12 @@ class ContractFuzzTest {
         if (address.contains("/rules/")) {
             JsonNode books = coach.get("/api/v1/rules").body().path("books");
             return books.path(0).path("version").asInt();
+        } else if (address.startsWith("/api/v1/lessons/") && address.endsWith("/ground")) {
+            return coach.get(address.replace("/ground", "/plan"))
+                    .body()
+                    .path("ground")
+                    .path("version")
+                    .asInt();
         } else if (address.endsWith("/aside")) {
             return coach.get(address.replace("/aside", ""))
                     .body()
