@@ -106,7 +106,7 @@ describe('choosing what is ridden', () => {
   test('names no circle that is turned in steps, as round a cone', () => {
     const cones = { ...known, usual: [{ ...circle, circleM: 3 }] }
     expect(firstRidden(cones)).not.toHaveProperty('circleM')
-    expect(firstRidden({ ...known, usual: [{ ...circle, circleM: null }] })?.circleM).toBe(20)
+    expect(firstRidden({ ...known, usual: [{ ...circle, circleM: null }] }).circleM).toBe(20)
   })
 
   test('changes one thing alone otherwise', () => {

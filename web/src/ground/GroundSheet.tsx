@@ -5,8 +5,7 @@ import type { GroundArena, GroundRoom, GroundView, WantedThing } from '../api'
 import { useMe } from '../session'
 import { dayLongAt, isoOf, useText } from '../text'
 import { Button, useLength } from '../ui'
-import { Drawn, heightOf } from './GroundDrawing'
-import { Sand } from './Sand'
+import { AllDrawn } from './AllDrawn'
 import { saveDrawing } from './saveDrawing'
 import { tapesOf } from './tapesOf'
 
@@ -47,7 +46,6 @@ export function GroundSheet({ drawing, arena, things, view, room, nameOf }: Grou
   const { timeZone } = useMe()
   const [now] = useState(() => Date.now())
   const { widthM: w, lengthM: l } = arena
-  const y = (metres: number) => l - metres
   const rows = view.things.filter((known) => known.spots.length > 0)
   const many = rows.reduce((sum, known) => sum + known.spots.length, 0) > FULL_COLUMN
   return (
@@ -74,24 +72,7 @@ export function GroundSheet({ drawing, arena, things, view, room, nameOf }: Grou
           maxHeight="235mm"
           aria-hidden
         >
-          <Sand arena={arena} />
-          {things.map((thing) => {
-            const known = view.things.find((one) => one.id === thing.id)
-            return (
-              known && (
-                <g key={thing.id}>
-                  <Drawn
-                    thing={thing}
-                    known={known}
-                    heightM={heightOf(view)}
-                    y={y}
-                    isSelected={false}
-                    isNumbered
-                  />
-                </g>
-              )
-            )
-          })}
+          <AllDrawn view={{ ...view, arena }} things={things} />
         </chakra.svg>
         <chakra.div
           fontSize={many ? '9.5pt' : '12pt'}

@@ -2,8 +2,7 @@ import { chakra, Flex } from '@chakra-ui/react'
 import type { LessonGround, WantedThing } from '../api'
 import { useText } from '../text'
 import type { Text } from '../text'
-import { Drawn, heightOf } from './GroundDrawing'
-import { Sand } from './Sand'
+import { AllDrawn } from './AllDrawn'
 import { Cautions, ThingSays } from './ThingSays'
 import { nameAmong } from './things'
 
@@ -14,7 +13,6 @@ export function StandsHere({ ground }: { ground: LessonGround }) {
   const { t } = useText()
   const { measured, things, pace } = ground
   const { widthM: w, lengthM: l } = measured.arena
-  const y = (metres: number) => l - metres
   return (
     <Flex direction="column" gap="3">
       <chakra.svg
@@ -28,24 +26,7 @@ export function StandsHere({ ground }: { ground: LessonGround }) {
           things: things.map((one) => nameAmong(t, things, one.id)).join(', '),
         })}
       >
-        <Sand arena={measured.arena} />
-        {things.map((thing) => {
-          const known = measured.things.find((one) => one.id === thing.id)
-          return (
-            known && (
-              <g key={thing.id}>
-                <Drawn
-                  thing={thing}
-                  known={known}
-                  heightM={heightOf(measured)}
-                  y={y}
-                  isSelected={false}
-                  isNumbered
-                />
-              </g>
-            )
-          )
-        })}
+        <AllDrawn view={measured} things={things} />
       </chakra.svg>
       <Cautions cautions={[...new Set(measured.things.flatMap((one) => one.cautions))]} />
       <chakra.ul listStyleType="none" display="grid" gap="3">

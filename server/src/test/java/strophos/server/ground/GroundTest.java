@@ -2,9 +2,9 @@ package strophos.server.ground;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static strophos.server.ground.OnGround.FT;
+import static strophos.server.ground.OnGround.way;
 
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,17 +21,15 @@ import tools.jackson.databind.JsonNode;
 /** What stands on the ground and whom it suits; the geometry is held in core. */
 class GroundTest {
 
-    private static final double FT = 0.3048;
-    private static final String TODAY =
-            LocalDate.ofInstant(App.START, ZoneId.of("Europe/London")).toString();
-
     private static Client coach;
     private static Yard yard;
+    private static OnGround ground;
 
     @BeforeAll
     static void signIn() {
-        coach = App.demo().as("ottilie");
-        yard = new Yard(coach);
+        ground = OnGround.start();
+        coach = ground.coach();
+        yard = ground.yard();
     }
 
     private static Client.Reply measure(String arena, List<String> pairs, String pace, Map<?, ?>... things) {
@@ -65,24 +63,6 @@ class GroundTest {
                 "f",
                 "figure",
                 Map.of("form", form, "rein", rein, "at", at, "sizeM", sizeM, "toM", 10, "count", 3, "cornerM", 3));
-    }
-
-    private static Map<String, Object> way(double x, double y) {
-        return Map.of("at", Map.of("x", x, "y", y), "headingDeg", 90);
-    }
-
-    /** A pair whose horse steps so far over poles: measured by poles of that distance. */
-    private static String stepping(double apartM) {
-        return measuredPair("TROT", "POLES", apartM, 1);
-    }
-
-    private static String measuredPair(String pace, String way, double distanceM, int count) {
-        String pair = yard.pair();
-        Map<String, Object> measure = Map.of(
-                "id", UUID.randomUUID(), "pace", pace, "way", way, "distanceM", distanceM, "count", count, "on", TODAY);
-        assertThat(coach.post("/api/v1/pairs/" + pair + "/strides", measure).status())
-                .isEqualTo(201);
-        return pair;
     }
 
     /** A horse of 138 cm: θ = 1.5 · 1.38 / 10 rad; a stride of 2.73 · 138/165. */
@@ -125,7 +105,7 @@ class GroundTest {
     /** Steps of 1.10, 1.20 and 1.34 m on rc 6 m: 11.65°, lines at 5.41, 5.90 and 6.59 m; one of 0.85 m is left out by name. */
     @Test
     void oneFanForThreeHorses() {
-        List<String> three = List.of(stepping(1.20), stepping(1.34), stepping(1.10));
+        List<String> three = List.of(ground.stepping(1.20), ground.stepping(1.34), ground.stepping(1.10));
         Map<String, Object> fan =
                 Map.of("id", "fan", "fan", Map.of("middle", way(10, 10), "poles", 4, "middleM", 6, "poleM", 3));
         JsonNode view =
@@ -140,7 +120,7 @@ class GroundTest {
                         l -> assertThat(l).isCloseTo(6.59, within(0.005)),
                         l -> assertThat(l).isCloseTo(5.41, within(0.005)));
         assertThat(view.path("bars").size()).isEqualTo(4);
-        String pony = stepping(0.85);
+        String pony = ground.stepping(0.85);
         JsonNode four = measure("SMALL", List.of(three.get(0), three.get(1), three.get(2), pony), "TROT", fan)
                 .body()
                 .path("things")
@@ -155,7 +135,7 @@ class GroundTest {
     /** 9.5 ft in 72 ft: six with the fence 1.68 m in, seven with it 1.22 m out. */
     @Test
     void aPonyMeetsALineBuiltForHorses() {
-        String pair = measuredPair("JUMPING", "DISTANCE", 95 * FT, 10);
+        String pair = ground.jumping(9.5 * FT);
         Map<String, Object> line = Map.of(
                 "id",
                 "line",
@@ -180,7 +160,7 @@ class GroundTest {
 
     @Test
     void aRowIsLaidAsItSuitsAndSaysWhomItDoesNot() {
-        String pair = stepping(1.20);
+        String pair = ground.stepping(1.20);
         Map<String, Object> row =
                 new HashMap<>(Map.of("first", way(15, 10), "poles", 4, "poleM", 3, "isRaised", false));
         JsonNode suited = measure("SMALL", List.of(pair), "TROT", Map.of("id", "r", "row", row))
@@ -199,7 +179,7 @@ class GroundTest {
                 .isCloseTo(0.2, within(1e-9));
         assertThat(wide.path("spots").size()).isEqualTo(8);
         // a step somebody measured wrong
-        String wrong = stepping(30);
+        String wrong = ground.stepping(30);
         row.remove("apartM");
         assertThat(measure("SMALL", List.of(wrong), "TROT", Map.of("id", "r", "row", row))
                         .body()

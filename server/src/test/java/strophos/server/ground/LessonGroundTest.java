@@ -2,9 +2,9 @@ package strophos.server.ground;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static strophos.server.ground.OnGround.FT;
+import static strophos.server.ground.OnGround.way;
 
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,7 +12,6 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import strophos.server.harness.Yard;
 import tools.jackson.databind.JsonNode;
@@ -20,21 +19,15 @@ import tools.jackson.databind.JsonNode;
 /** A set-up as a whole: what is in the way, courses, a lesson's ground, and one ground for a group. */
 class LessonGroundTest {
 
-    private static final double FT = 0.3048;
-    private static final String TODAY =
-            LocalDate.ofInstant(App.START, ZoneId.of("Europe/London")).toString();
-
     private static Client coach;
     private static Yard yard;
+    private static OnGround ground;
 
     @BeforeAll
     static void signIn() {
-        coach = App.demo().as("ottilie");
-        yard = new Yard(coach);
-    }
-
-    private static Map<String, Object> way(double x, double y, double headingDeg) {
-        return Map.of("at", Map.of("x", x, "y", y), "headingDeg", headingDeg);
+        ground = OnGround.start();
+        coach = ground.coach();
+        yard = ground.yard();
     }
 
     private static Map<String, Object> row(String id, double x, double y) {
@@ -81,19 +74,6 @@ class LessonGroundTest {
         return reply.body().path("things");
     }
 
-    private static String jumping(double strideM) {
-        return measuredPair("JUMPING", "DISTANCE", 10 * strideM, 10);
-    }
-
-    private static String measuredPair(String pace, String way, double distanceM, int count) {
-        String pair = yard.pair();
-        Map<String, Object> measure = Map.of(
-                "id", UUID.randomUUID(), "pace", pace, "way", way, "distanceM", distanceM, "count", count, "on", TODAY);
-        assertThat(coach.post("/api/v1/pairs/" + pair + "/strides", measure).status())
-                .isEqualTo(201);
-        return pair;
-    }
-
     /** The circle of 20 m at A passes 18.66 m from A at x = 15, and so does the third pole. */
     @Test
     void whatStandsInTheWayIsNamedOnBothSides() {
@@ -110,7 +90,7 @@ class LessonGroundTest {
     /** By hand: a line of 18.29 m, half a circle of 10 m with a stride straight at each end, at 350 m a minute. */
     @Test
     void aCourseOverFencesThatStand() {
-        String pair = jumping(12 * FT);
+        String pair = ground.jumping(12 * FT);
         Map<String, Object> course = Map.of(
                 "id",
                 "course",
@@ -154,7 +134,7 @@ class LessonGroundTest {
     /** Low fences 3 m apart: a bounce for a horse of 12 ft (9 to 12 ft), 34 cm too wide for a pony whose stride is 2.66 m. */
     @Test
     void aRowOfCavalettiIsABounce() {
-        List<String> pairs = List.of(jumping(12 * FT), jumping(2.66));
+        List<String> pairs = List.of(ground.jumping(12 * FT), ground.jumping(2.66));
         JsonNode horses = measured("SMALL", pairs, fences("cavaletti", way(5, 15, 90), 0.4, 3.0))
                 .path(0)
                 .path("fences")
@@ -187,7 +167,7 @@ class LessonGroundTest {
     /** What stands in a lesson comes with its plan and goes along to the ride, with this horse's numbers and without tapes. */
     @Test
     void aLessonsGroundGoesAlong() {
-        String pair = jumping(12 * FT);
+        String pair = ground.jumping(12 * FT);
         String lesson = yard.lesson(pair);
         String at = "/api/v1/lessons/" + lesson + "/ground";
         assertThat(coach.get("/api/v1/lessons/" + lesson + "/plan")
@@ -249,7 +229,7 @@ class LessonGroundTest {
     /** A step of 1.20 m by its poles, and half of 2.73 · 138/165 by its height. */
     @Test
     void thePlanSaysTheNumbersOfItsHorse() {
-        String pair = measuredPair("TROT", "POLES", 1.20, 1);
+        String pair = ground.stepping(1.20);
         String lesson = yard.lesson(pair);
         String at = "/api/v1/lessons/" + lesson + "/plan";
         Map<String, Object> block = new HashMap<>(
@@ -288,9 +268,9 @@ class LessonGroundTest {
     /** Steps of 1.20 and 1.20 m share a row at 1.20 m; one of 0.95 m has its own; neither lies on the circle that is ridden meanwhile. */
     @Test
     void aGroupsGroundIsOne() {
-        String one = measuredPair("TROT", "POLES", 1.20, 1);
-        String same = measuredPair("TROT", "POLES", 1.20, 1);
-        String pony = measuredPair("TROT", "POLES", 0.95, 1);
+        String one = ground.stepping(1.20);
+        String same = ground.stepping(1.20);
+        String pony = ground.stepping(0.95);
         JsonNode ground = merged(
                 need(one, row("one", 15, 14), 5, 10),
                 need(same, row("same", 15, 14), 5, 10),
@@ -403,7 +383,7 @@ class LessonGroundTest {
         List<Object> needs = new ArrayList<>();
         List<String> pairs = new ArrayList<>();
         for (double step : new double[] {1.10, 1.20, 1.34, 0.85}) {
-            String pair = measuredPair("TROT", "POLES", step, 1);
+            String pair = ground.stepping(step);
             pairs.add(pair);
             needs.add(need(
                     pair,
