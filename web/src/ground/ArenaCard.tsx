@@ -6,6 +6,7 @@ import { allOf, answerOf, api, queries } from '../api'
 import type { GroundRoom, WantedArena } from '../api'
 import { useText } from '../text'
 import { Button, Field, FieldLabel, FoldCard, Quiet, Select, Steps, Trouble } from '../ui'
+import { Landmarks } from './Landmarks'
 import { NumberField } from './NumberField'
 
 const SHAPES = ['RECTANGLE', 'OVAL'] as const
@@ -163,6 +164,9 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
             </Grid>
           )
         })}
+        {arena.landmarks.length > 0 && arena.lengthM >= arena.widthM && (
+          <Landmarks arena={arena} onChange={(landmarks) => set({ landmarks })} />
+        )}
         {arena.landmarks.length < 20 && (
           <Button onClick={() => set({ landmarks: [...arena.landmarks, { name: '', x: 0, y: 0 }] })}>
             {t('ground.addLandmark')}

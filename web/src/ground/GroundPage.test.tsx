@@ -315,3 +315,14 @@ test('a course is put together over the fences that stand, turned round and reor
     ])
   })
 })
+
+test('a landmark of an arena is moved by keys, and its numbers follow', async () => {
+  const { user } = open({})
+  await user.click(await screen.findByText(text('ground.addLandmark')))
+  document.querySelector<SVGGElement>('[data-landmark]')?.focus()
+  await user.keyboard('{ArrowRight}{Shift>}{ArrowUp}{/Shift}')
+  const field = (key: 'across' | 'up') =>
+    screen.getAllByLabelText(text('ground.field', { label: text(`ground.${key}`), unit: 'm' })).at(-1)
+  expect(field('across')).toHaveValue('0.5')
+  expect(field('up')).toHaveValue('0.1')
+})
