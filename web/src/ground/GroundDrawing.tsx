@@ -2,9 +2,11 @@ import { chakra } from '@chakra-ui/react'
 import { useRef } from 'react'
 import type { GroundArena, GroundView, ThingOnGround, WantedThing } from '../api'
 import { useText } from '../text'
+import { useLength } from '../ui'
 import { Halo } from './Halo'
 import { pathOf, poseAt } from './lines'
 import { Sand } from './Sand'
+import { heldAt, pulledSpot } from './tapesOf'
 import { kindText, placeOf } from './things'
 import { HorseAt, QuartersIn, Sideways } from './TwoTracks'
 import { useDrag } from './useDrag'
@@ -75,12 +77,50 @@ export function GroundDrawing(props: GroundDrawingProps) {
           </chakra.g>
         )
       })}
+      {drag.now && <PulledTapes drag={drag.now} measured={measured} arena={arena} y={y} />}
       {rider && <Rider rider={rider} measured={measured} selected={selected} y={y} />}
     </chakra.svg>
   )
 }
 
 const USUAL_CM = 160
+
+interface PulledTapesProps {
+  drag: Drag
+  measured: GroundView | undefined
+  arena: GroundArena
+  y: (metres: number) => number
+}
+
+/** While it hangs on the hand: the two tapes to its first spot, and how long they are now. */
+function PulledTapes({ drag, measured, arena, y }: PulledTapesProps) {
+  const len = useLength()
+  const spot = measured?.things.find((m) => m.id === drag.id)?.spots[0]
+  if (!spot) return null
+  const now = pulledSpot(spot, drag, arena, 1)
+  return now.tapes.map((tape) => {
+    const held = heldAt(arena, tape.from)
+    if (!held) return null
+    return (
+      <g key={tape.from} data-tape={tape.from}>
+        <chakra.line x1={held.x} y1={y(held.y)} x2={now.x} y2={y(now.y)} stroke="live" strokeWidth="0.25" />
+        <chakra.text
+          x={(held.x + now.x) / 2}
+          y={y((held.y + now.y) / 2)}
+          fontSize="1.5px"
+          fontWeight="700"
+          textAnchor="middle"
+          fill="ink"
+          stroke="sunken"
+          strokeWidth="0.5"
+          paintOrder="stroke"
+        >
+          {len(tape.metres)}
+        </chakra.text>
+      </g>
+    )
+  })
+}
 
 /** Of the first horse it is for. */
 export const heightOf = (view: GroundView | undefined) => (view?.horses[0]?.heightCm ?? USUAL_CM) / 100
@@ -172,15 +212,23 @@ export function Drawn({ thing, known, heightM, y, isSelected, isNumbered = isSel
             strokeWidth="0.18"
           />
         ))}
-      {refusal?.where && (
+      {[...(refusal?.where ? [refusal.where] : []), ...tooTightAt(known)].map((where, i) => (
         <chakra.path
-          d={`M${refusal.where.x - 1} ${y(refusal.where.y) - 1}l2 2m0 -2l-2 2`}
+          key={i}
+          d={`M${where.x - 1} ${y(where.y) - 1}l2 2m0 -2l-2 2`}
           stroke="warn"
           strokeWidth="0.5"
           strokeLinecap="round"
         />
-      )}
+      ))}
     </>
+  )
+}
+
+/** Where its line is tighter than one of its horses may go. */
+function tooTightAt({ figure, course }: ThingOnGround) {
+  return [...(figure?.horses ?? []), ...(course?.horses ?? [])].flatMap((h) =>
+    h.tooTight ? [h.tooTight.where] : [],
   )
 }
 

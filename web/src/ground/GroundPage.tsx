@@ -27,6 +27,8 @@ import { Moves } from './StandsHere'
 import { ADDABLE, canJump, nameAmong, newThing } from './things'
 import type { Addable } from './things'
 import { Strides, Where } from './Where'
+import { pulledSpot } from './tapesOf'
+import type { Drag } from './useDrag'
 import { useGroundKeys } from './useGroundKeys'
 import { useThings } from './useThings'
 
@@ -73,6 +75,16 @@ function arenaOf(room: GroundRoom, id: string): GroundArena {
   return found.drawn
 }
 
+/** The tapes of what hangs on the hand go with it. */
+function pulledSheet(sheet: Draft['sheet'], drag: Drag | undefined, arena: GroundArena, paceM: number) {
+  if (!drag) return sheet
+  return sheet.map((one) =>
+    one.thing === drag.id
+      ? { ...one, spots: one.spots.map((spot) => pulledSpot(spot, drag, arena, paceM)) }
+      : one,
+  )
+}
+
 const MOMENTS = ['UP', 'OUT'] as const
 
 interface GroundProps {
@@ -104,7 +116,7 @@ function Ground({ room, kept, person }: GroundProps) {
   const work = useThings(first)
   const { things } = work
   const [selected, setSelected] = useState<string | undefined>(first.at(-1)?.id)
-  const [drag, setDrag] = useState<{ id: string; dx: number; dy: number }>()
+  const [drag, setDrag] = useState<Drag>()
   const drawing = useRef<SVGSVGElement>(null)
   const [moment, setMoment] = useState<'UP' | 'OUT'>('UP')
   const [rider, setRider] = useState<{ alongM: number; heightM: number; bendDeg: number }>()
@@ -322,7 +334,7 @@ function Ground({ room, kept, person }: GroundProps) {
             </Card>
             <Box hideBelow={moment === 'UP' ? 'lg' : undefined}>
               <SetOut
-                sheet={sheet}
+                sheet={pulledSheet(sheet, drag, arena, room.paceM)}
                 ticks={draft.ticks}
                 nameOf={nameOf}
                 isUnchecked={isUnchecked}

@@ -1,4 +1,4 @@
-import type { SpotOnGround } from '../api'
+import type { GroundArena, SpotOnGround } from '../api'
 import type { Text } from '../text'
 import type { LengthInWords } from '../ui'
 
@@ -25,4 +25,38 @@ export function tapesOf(t: Text, len: LengthInWords, spot: SpotOnGround): string
 
 export function whichOf(t: Text, which: NonNullable<SpotOnGround['which']>): string {
   return t(which.isNearer ? 'ground.nearer' : 'ground.further', { letter: which.letter })
+}
+
+type Outline = Pick<GroundArena, 'widthM' | 'lengthM' | 'letters'>
+
+/** Where a tape is held: a letter or landmark, a corner, or the middle of a side. */
+export function heldAt({ widthM: w, lengthM: l, letters }: Outline, name: string) {
+  const unnamed: Record<string, { x: number; y: number } | undefined> = {
+    CORNER_AK: { x: 0, y: 0 },
+    CORNER_AF: { x: w, y: 0 },
+    CORNER_CH: { x: 0, y: l },
+    CORNER_CM: { x: w, y: l },
+    A: { x: w / 2, y: 0 },
+    C: { x: w / 2, y: l },
+    B: { x: w, y: l / 2 },
+    E: { x: 0, y: l / 2 },
+  }
+  return letters[name] ?? unnamed[name]
+}
+
+/** The spot as it hangs on the hand, by the same two tapes: it is not checked, and which of two places is meant is not said. */
+export function pulledSpot(
+  spot: SpotOnGround,
+  by: { dx: number; dy: number },
+  arena: Outline,
+  paceM: number,
+): SpotOnGround {
+  const x = spot.x + by.dx
+  const y = spot.y + by.dy
+  const tapes = spot.tapes.map((tape) => {
+    const held = heldAt(arena, tape.from)
+    const metres = held ? Math.hypot(x - held.x, y - held.y) : tape.metres
+    return { ...tape, metres, paces: metres / paceM }
+  })
+  return { ...spot, x, y, tapes, which: null }
 }

@@ -42,6 +42,7 @@ class DragRun {
                     .forEach(kind -> coach.button(kind).click());
             coach.button("+ Cone").click();
             Locator cone = coach.page().locator("[data-thing]").last();
+            cone.locator("path").first().waitFor();
             BoundingBox box = cone.boundingBox();
             double x = box.x + box.width / 2;
             double y = box.y + box.height / 2;
@@ -55,9 +56,8 @@ class DragRun {
             @SuppressWarnings("unchecked")
             List<Number> frames = (List<Number>) coach.page().evaluate("() => frames60");
             coach.page().mouse().up();
-            double seconds = (frames.get(frames.size() - 1).doubleValue()
-                            - frames.get(0).doubleValue())
-                    / 1000;
+            double seconds =
+                    (frames.get(frames.size() - 1).doubleValue() - frames.get(0).doubleValue()) / 1000;
             double rate = (frames.size() - 1) / seconds;
             String said = "%d things on the ground, %d moves in %.1f s: %.1f frames a second (aim %.0f)"
                     .formatted(THINGS + 1, MOVES, seconds, rate, FRAMES_LEAST);

@@ -160,17 +160,22 @@ class GroundTest {
                     .selectOption("SMALL");
             coach.button("+ Cone").click();
             Locator cone = coach.page().locator("[data-thing]").last();
+            // drawn as soon as it is measured
+            cone.locator("path").first().waitFor();
             BoundingBox box = cone.boundingBox();
             double x = box.x + box.width / 2;
             double y = box.y + box.height / 2;
             coach.page().mouse().move(x, y);
             coach.page().mouse().down();
             coach.page().mouse().move(x + 30, y + 60, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+            // while it hangs on the hand its two tapes go with it
+            assertThat(coach.page().locator("[data-tape]").count()).isEqualTo(2);
             coach.page().mouse().up();
             Locator across = coach.page().getByLabel("Across, m", new Page.GetByLabelOptions().setExact(true));
             assertThat(Double.parseDouble(across.inputValue())).isGreaterThan(10);
             coach.page().keyboard().press("Control+z");
             assertThat(across.inputValue()).isEqualTo("10");
+            assertThat(coach.page().locator("[data-tape]").count()).isZero();
             cone.focus();
             coach.page().keyboard().press("ArrowRight");
             coach.page().keyboard().press("Shift+ArrowRight");
