@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react'
-import { useRef } from 'react'
+import { memo, useCallback, useEffect, useRef } from 'react'
 import type { GroundArena, GroundView, ThingOnGround, WantedThing } from '../api'
 import { useText } from '../text'
 import { useLength } from '../ui'
@@ -24,8 +24,7 @@ interface GroundDrawingProps {
   onSelect: (id: string) => void
   onChange: (thing: WantedThing) => void
   onRemove: (id: string) => void
-  /** What hangs on the hand has moved so far; undefined: nothing hangs on it. */
-  onDrag: (drag: Drag | undefined) => void
+  onDrag: (isDragging: boolean) => void
 }
 
 /** The arena to scale, C at the top; everything on it can be taken hold of, by hand and by keys. */
@@ -34,8 +33,16 @@ export function GroundDrawing(props: GroundDrawingProps) {
   const { t } = useText()
   const paper = useRef<SVGSVGElement>(null)
   const { widthM: w, lengthM: l } = arena
-  const y = (metres: number) => l - metres
+  const y = useCallback((metres: number) => l - metres, [l])
+  const heightM = heightOf(measured)
   const drag = useDrag(props, paper)
+  // what does not move is not drawn again: the newest way to take hold of a thing is asked for when it is taken
+  const newest = useRef(drag)
+  useEffect(() => {
+    newest.current = drag
+  })
+  const begin = useCallback((t: WantedThing, e: React.PointerEvent) => newest.current.begin(t, e), [])
+  const press = useCallback((t: WantedThing, e: React.KeyboardEvent) => newest.current.press(t, e), [])
   return (
     <chakra.svg
       ref={paper}
@@ -45,38 +52,21 @@ export function GroundDrawing(props: GroundDrawingProps) {
       role="group"
       aria-label={t('ground.drawing', { width: w, length: l })}
     >
-      <Sand arena={arena} />
-      {things.map((thing) => {
-        const known = measured?.things.find((m) => m.id === thing.id)
-        const dragged = drag.now?.id === thing.id ? drag.now : undefined
-        return (
-          <chakra.g
-            key={thing.id}
-            role="button"
-            tabIndex={0}
-            aria-pressed={selected === thing.id}
-            data-thing={thing.id}
-            cursor={placeOf(thing) ? 'grab' : 'pointer'}
-            touchAction="none"
-            opacity={selected === undefined || selected === thing.id ? 1 : 0.55}
-            transform={dragged && `translate(${dragged.dx} ${-dragged.dy})`}
-            onPointerDown={(e) => drag.begin(thing, e)}
-            onKeyDown={(e) => drag.press(thing, e)}
-            css={{ '&:focus-visible': { outline: 'none', '& [data-halo]': { opacity: 1 } } }}
-          >
-            <title>{t('ground.take', { thing: t(`ground.kind.${kindText(thing)}`) })}</title>
-            {known && (
-              <Drawn
-                thing={thing}
-                known={known}
-                heightM={heightOf(measured)}
-                y={y}
-                isSelected={selected === thing.id}
-              />
-            )}
-          </chakra.g>
-        )
-      })}
+      <Still arena={arena} />
+      {things.map((thing) => (
+        <Taken
+          key={thing.id}
+          thing={thing}
+          known={measured?.things.find((m) => m.id === thing.id)}
+          heightM={heightM}
+          y={y}
+          isSelected={selected === thing.id}
+          isFaint={selected !== undefined && selected !== thing.id}
+          dragged={drag.now?.id === thing.id ? drag.now : undefined}
+          onBegin={begin}
+          onPress={press}
+        />
+      ))}
       {drag.now && <PulledTapes drag={drag.now} measured={measured} arena={arena} y={y} />}
       {rider && <Rider rider={rider} measured={measured} selected={selected} y={y} />}
     </chakra.svg>
@@ -84,6 +74,59 @@ export function GroundDrawing(props: GroundDrawingProps) {
 }
 
 const USUAL_CM = 160
+
+const Still = memo(Sand)
+
+interface TakenProps {
+  thing: WantedThing
+  known: ThingOnGround | undefined
+  heightM: number
+  y: (metres: number) => number
+  isSelected: boolean
+  isFaint: boolean
+  dragged: Drag | undefined
+  onBegin: (thing: WantedThing, e: React.PointerEvent) => void
+  onPress: (thing: WantedThing, e: React.KeyboardEvent) => void
+}
+
+/** A thing that can be taken hold of. */
+const Taken = memo(function Taken({
+  thing,
+  known,
+  heightM,
+  y,
+  isSelected,
+  isFaint,
+  dragged,
+  ...on
+}: TakenProps) {
+  const { t } = useText()
+  return (
+    // moved by an attribute: a style would be written anew for every step
+    <g transform={dragged && `translate(${dragged.dx} ${-dragged.dy})`}>
+      <Grip
+        role="button"
+        tabIndex={0}
+        aria-pressed={isSelected}
+        data-thing={thing.id}
+        cursor={placeOf(thing) ? 'grab' : 'pointer'}
+        opacity={isFaint ? 0.55 : 1}
+        onPointerDown={(e) => on.onBegin(thing, e)}
+        onKeyDown={(e) => on.onPress(thing, e)}
+      >
+        <title>{t('ground.take', { thing: t(`ground.kind.${kindText(thing)}`) })}</title>
+        {known && <Lying thing={thing} known={known} heightM={heightM} y={y} isSelected={isSelected} />}
+      </Grip>
+    </g>
+  )
+})
+
+const Grip = chakra('g', {
+  base: {
+    touchAction: 'none',
+    '&:focus-visible': { outline: 'none', '& [data-halo]': { opacity: 1 } },
+  },
+})
 
 interface PulledTapesProps {
   drag: Drag
@@ -292,6 +335,9 @@ function Numbers({ bars, isOuter, y }: NumbersProps) {
     )
   })
 }
+
+/** While it is dragged it moves as it is. */
+const Lying = memo(Drawn)
 
 interface BarProps {
   bar: ThingOnGround['bars'][number]

@@ -27,8 +27,6 @@ import { Moves } from './StandsHere'
 import { ADDABLE, canJump, nameAmong, newThing } from './things'
 import type { Addable } from './things'
 import { Strides, Where } from './Where'
-import { pulledSpot } from './tapesOf'
-import type { Drag } from './useDrag'
 import { useGroundKeys } from './useGroundKeys'
 import { useThings } from './useThings'
 
@@ -75,16 +73,6 @@ function arenaOf(room: GroundRoom, id: string): GroundArena {
   return found.drawn
 }
 
-/** The tapes of what hangs on the hand go with it. */
-function pulledSheet(sheet: Draft['sheet'], drag: Drag | undefined, arena: GroundArena, paceM: number) {
-  if (!drag) return sheet
-  return sheet.map((one) =>
-    one.thing === drag.id
-      ? { ...one, spots: one.spots.map((spot) => pulledSpot(spot, drag, arena, paceM)) }
-      : one,
-  )
-}
-
 const MOMENTS = ['UP', 'OUT'] as const
 
 interface GroundProps {
@@ -116,7 +104,7 @@ function Ground({ room, kept, person }: GroundProps) {
   const work = useThings(first)
   const { things } = work
   const [selected, setSelected] = useState<string | undefined>(first.at(-1)?.id)
-  const [drag, setDrag] = useState<Drag>()
+  const [isDragging, setDragging] = useState(false)
   const drawing = useRef<SVGSVGElement>(null)
   const [moment, setMoment] = useState<'UP' | 'OUT'>('UP')
   const [rider, setRider] = useState<{ alongM: number; heightM: number; bendDeg: number }>()
@@ -125,7 +113,7 @@ function Ground({ room, kept, person }: GroundProps) {
   const wanted: WantedGround = { arena: arena.id, pairs: draft.pairs, pace: draft.pace, variant, things }
   const measures = useQuery({ ...queries.measures(wanted), placeholderData: keepPreviousData })
   const view = measures.data
-  const isUnchecked = measures.isPlaceholderData || measures.isError || drag !== undefined
+  const isUnchecked = measures.isPlaceholderData || measures.isError || isDragging
   const sheet =
     view && !measures.isPlaceholderData
       ? view.things.map(({ id, spots }) => ({ thing: id, spots }))
@@ -171,7 +159,7 @@ function Ground({ room, kept, person }: GroundProps) {
                 onSelect={setSelected}
                 onChange={work.change}
                 onRemove={work.remove}
-                onDrag={setDrag}
+                onDrag={setDragging}
               />
               <Flex justify="space-between" align="center" gap="2">
                 <Flex gap="1">
@@ -334,7 +322,7 @@ function Ground({ room, kept, person }: GroundProps) {
             </Card>
             <Box hideBelow={moment === 'UP' ? 'lg' : undefined}>
               <SetOut
-                sheet={pulledSheet(sheet, drag, arena, room.paceM)}
+                sheet={sheet}
                 ticks={draft.ticks}
                 nameOf={nameOf}
                 isUnchecked={isUnchecked}

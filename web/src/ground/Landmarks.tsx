@@ -36,45 +36,45 @@ export function Landmarks({ arena, onChange }: LandmarksProps) {
         const by = now?.at === i ? now : { dx: 0, dy: 0 }
         const name = mark.name === '' ? t('ground.landmark') : mark.name
         return (
-          <chakra.g
-            key={i}
-            role="button"
-            tabIndex={0}
-            data-landmark={i}
-            cursor="grab"
-            touchAction="none"
-            transform={`translate(${mark.x + by.dx} ${l - mark.y - by.dy})`}
-            onPointerDown={(e) =>
-              pull(paper.current, e, {
-                lengthM: l,
-                place: mark,
-                snap: ({ x, y }) => ({ x: half(x), y: half(y) }),
-                onMove: (to) => setNow(to && { at: i, ...to }),
-                onEnd: (to) => put(i, to),
-              })
-            }
-            onKeyDown={(e) => {
-              const to = pushed(mark, e)
-              if (!to || e.ctrlKey || e.metaKey || e.altKey) return
-              e.preventDefault()
-              put(i, to)
-            }}
-            css={{ '&:focus-visible': { outline: 'none', '& circle': { strokeWidth: '0.6' } } }}
-          >
-            <title>{t('ground.take', { thing: name })}</title>
-            <chakra.circle r="2" fill="transparent" stroke="live" strokeWidth="0" />
-            <chakra.path d="M0 -1L1 0L0 1L-1 0z" fill="ink" />
-            <chakra.text
-              y="-1.5"
-              fontSize="1.8px"
-              fontWeight="700"
-              textAnchor="middle"
-              fill="ink"
-              aria-hidden
+          <g key={i} transform={`translate(${mark.x + by.dx} ${l - mark.y - by.dy})`}>
+            <chakra.g
+              role="button"
+              tabIndex={0}
+              data-landmark={i}
+              cursor="grab"
+              touchAction="none"
+              onPointerDown={(e) =>
+                pull(paper.current, e, {
+                  lengthM: l,
+                  place: mark,
+                  snap: ({ x, y }) => ({ x: half(x), y: half(y) }),
+                  onMove: (to) => setNow(to && { at: i, ...to }),
+                  onEnd: (to) => put(i, to),
+                })
+              }
+              onKeyDown={(e) => {
+                const to = pushed(mark, e)
+                if (!to || e.ctrlKey || e.metaKey || e.altKey) return
+                e.preventDefault()
+                put(i, to)
+              }}
+              css={{ '&:focus-visible': { outline: 'none', '& circle': { strokeWidth: '0.6' } } }}
             >
-              {name}
-            </chakra.text>
-          </chakra.g>
+              <title>{t('ground.take', { thing: name })}</title>
+              <chakra.circle r="2" fill="transparent" stroke="live" strokeWidth="0" />
+              <chakra.path d="M0 -1L1 0L0 1L-1 0z" fill="ink" />
+              <chakra.text
+                y="-1.5"
+                fontSize="1.8px"
+                fontWeight="700"
+                textAnchor="middle"
+                fill="ink"
+                aria-hidden
+              >
+                {name}
+              </chakra.text>
+            </chakra.g>
+          </g>
         )
       })}
     </chakra.svg>

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { startTransition, useState } from 'react'
 import type { GroundArena, WantedThing } from '../api'
 import { pull, pushed } from './pull'
 import type { Pulled } from './pull'
@@ -13,8 +13,8 @@ interface DragProps {
   onSelect: (id: string) => void
   onChange: (thing: WantedThing) => void
   onRemove: (id: string) => void
-  /** What hangs on the hand has moved so far; undefined: nothing hangs on it. */
-  onDrag: (drag: Drag | undefined) => void
+  /** Whether something hangs on the hand; said when that changes, not with every step. */
+  onDrag: (isDragging: boolean) => void
 }
 
 /** By hand and by keys: to be let go at half metres, letters and lines; Shift and an arrow goes by a tenth. */
@@ -32,7 +32,8 @@ export function useDrag(props: DragProps, paper: React.RefObject<SVGSVGElement |
       onMove: (by) => {
         const drag = by && { id: thing.id, ...by }
         setNow(drag)
-        onDrag(drag)
+        // what stands round the drawing follows when there is time
+        startTransition(() => onDrag(drag !== undefined))
       },
       onEnd: (to) => onChange(placed(thing, to)),
     })
