@@ -4,6 +4,7 @@ import { beforeEach, expect, test } from 'vitest'
 import type { GroundRoom, GroundView, ThingOnGround } from '../api'
 import { lesson, Refusal, show, text } from '../page.testing'
 import GroundPage from './GroundPage'
+import { newThing } from './things'
 import type { Addable } from './things'
 
 beforeEach(() => localStorage.clear())
@@ -325,4 +326,48 @@ test('a landmark of an arena is moved by keys, and its numbers follow', async ()
     screen.getAllByLabelText(text('ground.field', { label: text(`ground.${key}`), unit: 'm' })).at(-1)
   expect(field('across')).toHaveValue('0.5')
   expect(field('up')).toHaveValue('0.1')
+})
+
+const planned = lesson()
+const PLANNED = {
+  lesson: planned,
+  plan: {
+    beforeS: 300,
+    blocks: [{ of: { gait: 'TROT' }, ground: { kind: 'POLE_LINE' }, circleM: null, workS: 120, restS: 30 }],
+  },
+  ground: { version: 3, things: [], pace: 'TROT', variant: 'WORKING', measured: VIEW },
+}
+
+test('a lesson’s ground is set up from its plan, kept for it, and left again', async () => {
+  const made = { ...newThing('row', 'row', ROOM, VIEW.arena), laidS: 720 }
+  const user = userEvent.setup()
+  const { sent } = show(<GroundPage />, {
+    path: '/ground',
+    at: `/ground?pair=${planned.pair}&lesson=${planned.id}`,
+    answers: {
+      'GET /api/v1/ground': ROOM,
+      'GET /api/v1/today': { date: '2026-11-24', lessons: [] },
+      'GET /api/v1/pairs/names': { pairs: [] },
+      [`GET /api/v1/lessons/${planned.id}/plan`]: PLANNED,
+      [`PUT /api/v1/lessons/${planned.id}/ground`]: PLANNED.ground,
+      'POST /api/v1/ground/merged': { things: [{ thing: made, pairs: [planned.pair] }], noRoom: [] },
+      'POST /api/v1/ground/measures': (body: unknown) => ({
+        ...VIEW,
+        things: (body as Sent).things.map(({ id }) => ({ ...THING, id })),
+      }),
+    },
+    me: { person: 'coach', actions: ['SEE_PLAN', 'RECORD', 'PLAN'] },
+  })
+  await user.click(await screen.findByRole('button', { name: text('ground.fromPlans', { count: 1 }) }))
+  expect(await screen.findByText(text('ground.somethingMoves'))).toBeVisible()
+  const need = sent('POST /api/v1/ground/merged')[0]
+  expect(need).toMatchObject({ needs: [{ pair: planned.pair, pace: 'TROT', fromS: 300, lastsS: 150 }] })
+  await user.click(
+    screen.getByRole('button', { name: text('ground.keepForLessons', { names: planned.horse }) }),
+  )
+  expect(await screen.findByText(text('ground.keptForLessons', { names: planned.horse }))).toBeVisible()
+  const kept = sent(`PUT /api/v1/lessons/${planned.id}/ground`)[0]
+  expect(kept).toMatchObject({ version: 3, arena: 'SMALL', things: [{ id: 'row', laidS: 720 }] })
+  await user.click(screen.getByRole('button', { name: text('ground.notForLessons') }))
+  expect(screen.queryByText(text('ground.somethingMoves'))).not.toBeInTheDocument()
 })

@@ -210,6 +210,7 @@ function Ground({ room, kept, person }: GroundProps) {
                   arena={arena}
                   wanted={wanted}
                   canKeep={actions.includes('PLAN')}
+                  onLeave={() => change({ lessons: [] })}
                   onOpen={(ground) => {
                     work.set(ground.things)
                     setSelected(undefined)

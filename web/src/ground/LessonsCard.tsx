@@ -14,16 +14,20 @@ interface LessonsCardProps {
   arena: GroundArena
   wanted: WantedGround
   canKeep: boolean
+  /** It is for no lesson any more. */
+  onLeave: () => void
   onOpen: (ground: Pick<LessonGround, 'things'> & Partial<LessonGround>) => void
 }
 
 /** The lessons this ground is for: what they ride put together, what stands there opened, and this set-up kept for them. */
-export function LessonsCard({ lessons, room, arena, wanted, canKeep, onOpen }: LessonsCardProps) {
+export function LessonsCard({ lessons, room, arena, wanted, canKeep, onLeave, onOpen }: LessonsCardProps) {
   const { t } = useText()
   const client = useQueryClient()
-  const plans = useQueries({ queries: lessons.map((id) => queries.plan(id)) }).flatMap((q) =>
-    q.data ? [q.data] : [],
-  )
+  const asked = useQueries({ queries: lessons.map((id) => queries.plan(id)) })
+  const failed = asked.find((q) => q.isError)
+  // what is over keeps the ground it had
+  const plans = asked.flatMap((q) => (q.data && q.data.lesson.endedAt === null ? [q.data] : []))
+  const isAsking = asked.some((q) => q.isPending)
   const needs = plans.flatMap((p) => needsOf(p, v7, room, arena)).slice(0, room.mostThings)
   const stands = plans.find((p) => (p.ground?.things.length ?? 0) > 0)?.ground
   const merge = useMutation({
@@ -52,20 +56,21 @@ export function LessonsCard({ lessons, room, arena, wanted, canKeep, onOpen }: L
   const hasThings = wanted.things.length > 0
   const names = plans.map((p) => p.lesson.horse).join(', ')
   const out = merge.data?.noRoom ?? []
+  if (!isAsking && !failed && plans.length === 0) return null
   return (
     <Card>
-      <CardTitle>{t('ground.lessons', { names, count: lessons.length })}</CardTitle>
+      <CardTitle>{t('ground.lessons', { names, count: plans.length })}</CardTitle>
       <Flex gap="2" wrap="wrap" marginTop="2">
         {needs.length > 0 && (
-          <Button disabled={merge.isPending || plans.length < lessons.length} onClick={() => merge.mutate()}>
-            {t('ground.fromPlans', { count: lessons.length })}
+          <Button disabled={merge.isPending || isAsking} onClick={() => merge.mutate()}>
+            {t('ground.fromPlans', { count: plans.length })}
           </Button>
         )}
         {stands && <Button onClick={() => onOpen(stands)}>{t('ground.openTheirs')}</Button>}
         {canKeep && (hasThings || stands) && (
           <Button
             look={hasThings ? 'act' : 'plain'}
-            disabled={keep.isPending || plans.length < lessons.length}
+            disabled={keep.isPending || isAsking}
             onClick={() => keep.mutate()}
           >
             {t(hasThings ? 'ground.keepForLessons' : 'ground.clearForLessons', { names })}
@@ -87,6 +92,10 @@ export function LessonsCard({ lessons, room, arena, wanted, canKeep, onOpen }: L
         ))}
       </chakra.div>
       {(merge.isError || keep.isError) && <Trouble cause={merge.error ?? keep.error} />}
+      {failed && <Trouble cause={failed.error} onAgain={() => void failed.refetch()} />}
+      <Button look="bare" onClick={onLeave}>
+        {t('ground.notForLessons')}
+      </Button>
     </Card>
   )
 }
