@@ -74,7 +74,7 @@ class FaultsRun {
                 riders[who] = Rider.inNewLesson(visitor).begin().isAllSent();
                 journals[who] = new Journal(
                         visitor.get("/api/v1/session").path("me").path("person").asString());
-                visitor.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+                visitor.isKeptForNoNetwork();
             } else {
                 riders[who].goOn();
             }

@@ -42,7 +42,7 @@ class FaultsTest {
     void aCutForTwoHundredAsksAClosedTabAndAServerKilledInTheBatch() {
         as("ottilie", coach -> {
             Rider rider = Rider.inNewLesson(coach).begin().isAllSent();
-            coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+            coach.isKeptForNoNetwork();
             proxy.set(FaultProxy.Mode.CUT);
             rider.touch(200).sees(200);
             coach.page().close();
@@ -70,7 +70,7 @@ class FaultsTest {
             int before = coach.get(photos).path("photos").size();
             coach.open("/lessons/" + rider.lesson() + "/look");
             coach.button("From the left").waitFor();
-            coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+            coach.isKeptForNoNetwork();
             proxy.set(FaultProxy.Mode.CUT);
             coach.button("From the left").click();
             coach.assertAccessible();
@@ -92,7 +92,7 @@ class FaultsTest {
     void aLessonThatNobodyPlannedBegunWithoutANetwork() {
         as("ottilie", coach -> {
             Rider.inNewLesson(coach).begin().isAllSent();
-            coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+            coach.isKeptForNoNetwork();
             proxy.set(FaultProxy.Mode.CUT);
             coach.open("/");
             coach.page().getByText("No network").waitFor();

@@ -199,9 +199,7 @@ class GroundTest {
         try (FaultProxy proxy = new FaultProxy(app.port());
                 Visitor coach = new Visitor(proxy.port(), 390, 844).signIn("ottilie")) {
             coach.open("/ground");
-            coach.page()
-                    .waitForFunction(
-                            "() => navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready");
+            coach.isKeptForNoNetwork();
             coach.page()
                     .getByLabel("Arena", new Page.GetByLabelOptions().setExact(true))
                     .selectOption("SMALL");

@@ -85,9 +85,7 @@ class GroundTogetherTest {
                     .orElseThrow()
                     .path("id")
                     .asString();
-            coach.page()
-                    .waitForFunction(
-                            "() => navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready");
+            coach.isKeptForNoNetwork();
             coach.open("/lessons/" + skerry + "/ride");
             coach.page().getByText("Figures, poles and fences for this horse").waitFor();
             proxy.set(FaultProxy.Mode.CUT);

@@ -136,7 +136,7 @@ class GroupOnScreenTest {
             coach.page().locator("[data-ground=DEEP]").waitFor();
             coach.assertAccessible();
             Rider curlew = Rider.inOpenLesson(coach);
-            coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+            coach.isKeptForNoNetwork();
             proxy.set(FaultProxy.Mode.CUT);
 
             coach.button("Begin all together").click();

@@ -56,9 +56,7 @@ class KnownPairTest {
             coach.page()
                     .getByText("It works without a network too: they join your yard when there is one.")
                     .waitFor();
-            coach.page()
-                    .waitForFunction(
-                            "() => navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready");
+            coach.isKeptForNoNetwork();
             coach.assertAccessible();
 
             proxy.set(FaultProxy.Mode.CUT);

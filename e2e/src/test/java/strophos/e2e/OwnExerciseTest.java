@@ -97,9 +97,7 @@ class OwnExerciseTest {
             card.waitFor();
             Locator picture = rider.page().getByAltText("The coach’s picture of this exercise");
             picture.waitFor();
-            rider.page()
-                    .waitForFunction(
-                            "() => navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready");
+            rider.isKeptForNoNetwork();
             rider.assertAccessible();
             proxy.set(FaultProxy.Mode.CUT);
             rider.page().reload();

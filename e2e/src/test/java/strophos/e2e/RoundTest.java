@@ -94,7 +94,7 @@ class RoundTest {
 
     private static void lookWithoutANetwork(Visitor coach) {
         coach.open("/lessons/" + lesson + "/look");
-        coach.page().waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+        coach.isKeptForNoNetwork();
         coach.open("/lessons/" + lesson + "/look");
         coach.exactly("Sound").click();
         proxy.set(FaultProxy.Mode.CUT);
@@ -245,8 +245,7 @@ class RoundTest {
         rider.exactly("Sign in").click();
         rider.page().getByText("Light, wait, reinforce").first().waitFor();
         rider.assertAccessible();
-        rider.page()
-                .waitForFunction("() => navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready");
+        rider.isKeptForNoNetwork();
         proxy.set(FaultProxy.Mode.CUT);
         report(rider, "Not yet");
         rider.page().locator("[data-practices='1']").waitFor();

@@ -162,6 +162,7 @@ class SafetyTest {
         try (FaultProxy proxy = new FaultProxy(app.port());
                 Visitor imre = new Visitor(proxy.port(), 390, 844).signIn("imre");
                 Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
+            imre.isKeptForNoNetwork();
             imre.button("Start").first().click();
             proxy.set(FaultProxy.Mode.CUT);
             wrong(imre, "Swelling");

@@ -195,8 +195,7 @@ class ThreadTest {
 
     /** Network cut, tab reloaded, answers swallowed, server killed and started again: all there, each once. */
     private void rideThroughFaults(Visitor coach, String lesson) {
-        coach.page()
-                .waitForFunction("() => navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready");
+        coach.isKeptForNoNetwork();
         allSent(coach);
 
         proxy.set(FaultProxy.Mode.CUT);

@@ -81,6 +81,12 @@ final class Visitor implements AutoCloseable {
         return page;
     }
 
+    /** The application lies on the device: from now on it opens without a network. */
+    Visitor isKeptForNoNetwork() {
+        page.waitForFunction("() => navigator.serviceWorker.ready.then(() => true)");
+        return this;
+    }
+
     Visitor signIn(String name) {
         return signIn(name, Stage.DEMO_PASSWORD);
     }
