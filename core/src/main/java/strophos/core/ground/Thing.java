@@ -164,6 +164,9 @@ public sealed interface Thing {
      */
     record OfFan(Pose middle, Fan fan) implements Thing {
 
+        /** Nearer than this one middle is the other: as exactly as a fan is laid by hand, in metres. */
+        private static final double SAME_M = 0.25;
+
         @Override
         public List<Caution> ownCautions() {
             return List.of(Caution.POLES);
@@ -191,6 +194,14 @@ public sealed interface Thing {
             }
             way.addAll(run(at(halfRad), RUN_TO_POLES_M));
             return inside(way, arena);
+        }
+
+        /** Whether a figure goes round where the poles point to, over their usable middle: it is ridden on this fan. */
+        public boolean isRiddenOn(Figure figure) {
+            return figure.pieces().stream()
+                    .anyMatch(p -> p instanceof Piece.Arc arc
+                            && arc.centre().distanceM(middle.at()) < SAME_M
+                            && fan.isUsable(arc.radiusM()));
         }
 
         /** On the line through the middles, turned so far from the middle of the fan. */

@@ -103,25 +103,41 @@ final class GroundTeller {
     /** All of them as they were asked for, and which of them are in each other's way. */
     List<GroundView.ThingView> tell(List<WantedThing> all) {
         List<Answer> told = all.stream().map(wanted -> tell(wanted, all)).toList();
+        Map<String, Thing> things = new HashMap<>();
         Map<String, InTheWay> ways = new HashMap<>();
-        told.forEach(t -> t.thing().ifPresent(thing -> ways.put(t.view().id(), InTheWay.of(thing, arena))));
+        told.forEach(t -> t.thing().ifPresent(thing -> {
+            things.put(t.view().id(), thing);
+            ways.put(t.view().id(), InTheWay.of(thing, arena));
+        }));
         return told.stream()
-                .map(t -> t.view().besides(inTheWayOf(t.view().id(), all, ways)))
+                .map(t -> t.view()
+                        .besides(all.stream()
+                                .map(WantedThing::id)
+                                .filter(other -> !isMeant(t.view().id(), other, all, things))
+                                .filter(other -> isInTheWay(t.view().id(), other, ways))
+                                .toList()))
                 .toList();
     }
 
-    /** A course is in nobody's way whose fences it goes over. */
-    private static List<String> inTheWayOf(String id, List<WantedThing> all, Map<String, InTheWay> ways) {
-        InTheWay own = ways.get(id);
-        if (own == null) {
-            return List.of();
-        }
-        return all.stream()
-                .map(WantedThing::id)
-                .filter(other -> !other.equals(id) && ways.containsKey(other))
-                .filter(other -> !goesOver(id, other, all) && !goesOver(other, id, all))
-                .filter(other -> own.isOf(ways.get(other)))
-                .toList();
+    private static boolean isInTheWay(String one, String other, Map<String, InTheWay> ways) {
+        return !one.equals(other)
+                && ways.containsKey(one)
+                && ways.containsKey(other)
+                && ways.get(one).isOf(ways.get(other));
+    }
+
+    /** A course goes over its fences, and a figure over the fan it is ridden on. */
+    private boolean isMeant(String one, String other, List<WantedThing> all, Map<String, Thing> things) {
+        return goesOver(one, other, all)
+                || goesOver(other, one, all)
+                || isRiddenOn(things.get(one), things.get(other))
+                || isRiddenOn(things.get(other), things.get(one));
+    }
+
+    private boolean isRiddenOn(Thing one, Thing other) {
+        return one instanceof Thing.OfFan fan
+                && other instanceof Thing.OfFigure figure
+                && fan.isRiddenOn(figure.wish().laid(arena));
     }
 
     private static boolean goesOver(String course, String fences, List<WantedThing> all) {

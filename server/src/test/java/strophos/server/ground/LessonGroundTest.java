@@ -87,6 +87,17 @@ class LessonGroundTest {
                 .contains("far");
     }
 
+    /** The circle of 12 m about X goes over the middles of a fan that points to X: it is ridden on it. One at A is not. */
+    @Test
+    void aCircleIsRiddenOnItsFan() {
+        Map<String, Object> fan =
+                Map.of("id", "fan", "fan", Map.of("middle", way(10, 20, 90), "poles", 4, "middleM", 6, "poleM", 3));
+        JsonNode things = measured("SMALL", List.of(), fan, circle("round", 12, "X"), circle("other", 12, "C"));
+        assertThat(things.path(1).path("inTheWayOf").size()).isZero();
+        assertThat(things.path(0).path("inTheWayOf").valueStream().map(JsonNode::asString))
+                .containsExactly("other");
+    }
+
     /** By hand: a line of 18.29 m, half a circle of 10 m with a stride straight at each end, at 350 m a minute. */
     @Test
     void aCourseOverFencesThatStand() {
