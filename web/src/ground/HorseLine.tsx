@@ -1,5 +1,8 @@
 import { chakra } from '@chakra-ui/react'
-import type { GroundView } from '../api'
+import { TriangleAlert } from 'lucide-react'
+import type { GroundView, ThingOnGround } from '../api'
+import { useText } from '../text'
+import { useLength, WarnBox } from '../ui'
 
 export const nameOf = (view: GroundView, pair: string) =>
   view.horses.find((h) => h.pair === pair)?.horse ?? ''
@@ -11,5 +14,24 @@ export function HorseLine({ name, children }: { name: string; children: React.Re
       <chakra.b display="block">{name}</chakra.b>
       {children}
     </chakra.div>
+  )
+}
+
+type Tight = NonNullable<ThingOnGround['figure']>['horses'][number]['tooTight']
+
+/** Where the line asks more of this horse than it can yet. */
+export function TooTight({ horse, tight }: { horse: string; tight: Tight }) {
+  const { t } = useText()
+  const len = useLength()
+  if (tight === null) return null
+  return (
+    <WarnBox icon={<TriangleAlert size={20} aria-hidden />}>
+      {t(`ground.tight.${tight.reason}`, {
+        horse,
+        side: t(`side.${tight.side}`),
+        metres: len(tight.diameterM, 1),
+        least: len(tight.leastM, 0),
+      })}
+    </WarnBox>
   )
 }

@@ -1,9 +1,8 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { TriangleAlert } from 'lucide-react'
 import type { ThingOnGround } from '../api'
 import { useText } from '../text'
-import { Button, useLength, WarnBox } from '../ui'
-import { HorseLine, nameOf } from './HorseLine'
+import { Button, useLength } from '../ui'
+import { HorseLine, nameOf, TooTight } from './HorseLine'
 import { tidy } from './things'
 import type { PartOf } from './ThingSays'
 
@@ -123,16 +122,7 @@ export function CourseSays({ course, view }: PartOf<'course'>) {
       </chakra.ol>
       {course.horses.map((h) => (
         <HorseLine key={h.pair} name={nameOf(view, h.pair)}>
-          {h.tooTight && (
-            <WarnBox icon={<TriangleAlert size={20} aria-hidden />}>
-              {t(`ground.tight.${h.tooTight.reason}`, {
-                horse: nameOf(view, h.pair),
-                side: t(`side.${h.tooTight.side}`),
-                metres: len(h.tooTight.diameterM, 1),
-                least: len(h.tooTight.leastM, 0),
-              })}
-            </WarnBox>
-          )}
+          <TooTight horse={nameOf(view, h.pair)} tight={h.tooTight} />
           {h.seconds !== null && (
             <p>
               {t(h.seconds > course.allowedS ? 'ground.overTime' : 'ground.inTime', {

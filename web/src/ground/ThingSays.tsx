@@ -5,7 +5,7 @@ import type { GroundView, ThingOnGround, WantedThing } from '../api'
 import { useText } from '../text'
 import { Button, useLength, WarnBox } from '../ui'
 import { CourseSays, FencesSays } from './JumpSays'
-import { HorseLine, nameOf } from './HorseLine'
+import { HorseLine, nameOf, TooTight } from './HorseLine'
 import { blank, nameAmong, tidy } from './things'
 
 export interface ThingSaysProps {
@@ -92,16 +92,7 @@ function FigureSays({ figure, view, pace }: FigureSaysProps) {
       </p>
       {figure.horses.map((h) => (
         <HorseLine key={h.pair} name={nameOf(view, h.pair)}>
-          {h.tooTight && (
-            <WarnBox icon={<TriangleAlert size={20} aria-hidden />}>
-              {t(`ground.tight.${h.tooTight.reason}`, {
-                horse: nameOf(view, h.pair),
-                side: t(`side.${h.tooTight.side}`),
-                metres: len(h.tooTight.diameterM, 1),
-                least: len(h.tooTight.leastM, 0),
-              })}
-            </WarnBox>
-          )}
+          <TooTight horse={nameOf(view, h.pair)} tight={h.tooTight} />
           <p>
             {[
               h.mostBendDeg !== null && t('ground.bends', { degrees: h.mostBendDeg.toFixed(1) }),

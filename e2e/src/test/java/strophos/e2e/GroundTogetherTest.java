@@ -76,7 +76,7 @@ class GroundTogetherTest {
             assertThat(coach.page().getByText("In the way of").count()).isZero();
             coach.assertAccessible();
             coach.button("Use this ground for").click();
-            coach.page().getByText("Saved: plan and ride of").waitFor();
+            coach.page().getByText("Saved. It shows on plan and ride for").waitFor();
 
             // on the ride, and with no network too
             String skerry = group.stream()
@@ -128,7 +128,7 @@ class GroundTogetherTest {
             coach.open("/lessons/" + id + "/ride");
             coach.button("Begin the lesson").click();
             Locator key = coach.page().locator("[data-cone-part]");
-            key.getByText("Round the cone, bent to it").waitFor();
+            key.getByText("Round the cone, bent towards it").waitFor();
             key.click();
             Map<String, String> words = Map.of(
                     "BACK", "Halt, quarters out a step",
