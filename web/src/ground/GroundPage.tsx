@@ -209,6 +209,7 @@ function Ground({ room, kept, person }: GroundProps) {
                   room={room}
                   arena={arena}
                   wanted={wanted}
+                  view={measures.isPlaceholderData ? undefined : view}
                   canKeep={actions.includes('PLAN')}
                   onLeave={() => change({ lessons: [] })}
                   onOpen={(ground) => {

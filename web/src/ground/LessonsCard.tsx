@@ -2,17 +2,19 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { useMutation, useQueries, useQueryClient } from '@tanstack/react-query'
 import { v7 } from 'uuid'
 import { allOf, answerOf, api, queries } from '../api'
-import type { GroundArena, GroundRoom, LessonGround, WantedGround, WantedThing } from '../api'
+import type { GroundArena, GroundRoom, GroundView, LessonGround, WantedGround, WantedThing } from '../api'
 import { useText } from '../text'
 import { Button, Card, CardTitle, Quiet, Trouble } from '../ui'
 import { needsOf } from './needs'
-import { nameAmong } from './things'
+import { nameAmong, settled } from './things'
 
 interface LessonsCardProps {
   lessons: string[]
   room: GroundRoom
   arena: GroundArena
   wanted: WantedGround
+  /** What it measures; undefined while that is being asked. */
+  view: GroundView | undefined
   canKeep: boolean
   /** It is for no lesson any more. */
   onLeave: () => void
@@ -20,7 +22,16 @@ interface LessonsCardProps {
 }
 
 /** The lessons this ground is for: what they ride put together, what stands there opened, and this set-up kept for them. */
-export function LessonsCard({ lessons, room, arena, wanted, canKeep, onLeave, onOpen }: LessonsCardProps) {
+export function LessonsCard({
+  lessons,
+  room,
+  arena,
+  wanted,
+  view,
+  canKeep,
+  onLeave,
+  onOpen,
+}: LessonsCardProps) {
   const { t } = useText()
   const client = useQueryClient()
   const asked = useQueries({ queries: lessons.map((id) => queries.plan(id)) })
@@ -45,7 +56,7 @@ export function LessonsCard({ lessons, room, arena, wanted, canKeep, onLeave, on
               arena: arena.id,
               pace: wanted.pace,
               variant: wanted.variant,
-              things: wanted.things,
+              things: settled(wanted.things, view),
             },
           }),
         )
@@ -70,7 +81,7 @@ export function LessonsCard({ lessons, room, arena, wanted, canKeep, onLeave, on
         {canKeep && (hasThings || stands) && (
           <Button
             look={hasThings ? 'act' : 'plain'}
-            disabled={keep.isPending || isAsking}
+            disabled={keep.isPending || isAsking || (hasThings && !view)}
             onClick={() => keep.mutate()}
           >
             {t(hasThings ? 'ground.keepForLessons' : 'ground.clearForLessons', { names })}

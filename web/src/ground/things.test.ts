@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import type { GroundArena, GroundRoom, PieceOfFigure } from '../api'
+import type { GroundArena, GroundRoom, GroundView, PieceOfFigure } from '../api'
 import type { Text } from '../text'
 import { stands } from './draft'
 import { lengthOf, pathOf, poseAt } from './lines'
@@ -12,6 +12,7 @@ import {
   newThing,
   placed,
   placeOf,
+  settled,
   snapped,
   turned,
 } from './things'
@@ -153,4 +154,19 @@ test('what was set out and moved since is to be set out again', () => {
   expect(stands(undefined, spot)).toBe('OPEN')
   expect(stands({ x: 3.01, y: 4 }, spot)).toBe('SET')
   expect(stands({ x: 3.1, y: 4 }, spot)).toBe('MOVED')
+})
+
+test('what was left to suit the horses is said in numbers before it is kept for each of them', () => {
+  const fan = newThing('fan', 'fan', ROOM, ARENA)
+  const row = newThing('row', 'row', ROOM, ARENA)
+  const view = {
+    things: [
+      { id: 'fan', fan: { gapDeg: 11.6502 } },
+      { id: 'row', row: { apartM: 1.2 } },
+    ],
+  } as unknown as GroundView
+  const [one, other] = settled([fan, row], view)
+  expect(one?.fan?.gapDeg).toBe(11.65)
+  expect(other?.row?.apartM).toBe(1.2)
+  expect(settled([fan], undefined)).toEqual([fan])
 })

@@ -1,4 +1,4 @@
-import type { GroundArena, GroundRoom, WantedThing } from '../api'
+import type { GroundArena, GroundRoom, GroundView, WantedThing } from '../api'
 import type { Text } from '../text'
 
 export type Kind = 'figure' | 'sideways' | 'quarters' | 'row' | 'fan' | 'fences' | 'course' | 'cone'
@@ -115,6 +115,21 @@ function offCentreLine(letters: GroundArena['letters']) {
 /** A course needs two fences that stand, in one line or in two. */
 export function canJump(things: WantedThing[]): boolean {
   return things.reduce((sum, t) => sum + (t.fences ? t.fences.distancesM.length + 1 : 0), 0) > 1
+}
+
+/**
+ * As it was measured for all its horses: what was left to suit them is said in numbers, so that it stays the same for each of
+ * them alone.
+ */
+export function settled(things: WantedThing[], view: GroundView | undefined): WantedThing[] {
+  return things.map((thing) => {
+    const known = view?.things.find((one) => one.id === thing.id)
+    if (thing.row && known?.row)
+      return { ...thing, row: { ...thing.row, apartM: thing.row.apartM ?? tidy(known.row.apartM) } }
+    if (thing.fan && known?.fan)
+      return { ...thing, fan: { ...thing.fan, gapDeg: thing.fan.gapDeg ?? tidy(known.fan.gapDeg) } }
+    return thing
+  })
 }
 
 /** What a thing is called among the others: with a number where there are several of its kind. */

@@ -8,7 +8,10 @@ export function GroundLines({ packet }: { packet: Packet }) {
   const { t } = useText()
   const { stands } = packet.ground
   const { plan } = packet.plan
-  const blocks = plan.blocks.filter((b) => b.ground.forHorse !== null)
+  // what comes twice is said once
+  const blocks = plan.blocks.filter(
+    (b, i) => b.ground.forHorse !== null && plan.blocks.findIndex((o) => o.of.rung === b.of.rung) === i,
+  )
   const hasStands = stands !== null && stands.things.length > 0
   if (!hasStands && blocks.length === 0) return null
   return (

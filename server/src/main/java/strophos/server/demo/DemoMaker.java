@@ -27,7 +27,6 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
-import strophos.core.stride.Pace;
 import strophos.server.access.AccountRepository;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
@@ -233,7 +232,6 @@ class DemoMaker implements ApplicationRunner {
         known.write(pairs.findVisible(), LocalDate.ofInstant(now, zone), now);
         ownWork.take(DemoMaker.class.getResourceAsStream("/demo/own-work.json"), clock.instant());
         ground.begin(DemoMaker.class.getResourceAsStream("/demo/ground.json"), ids, clock.instant());
-        ground.lay("Fan for the group", together, Pace.TROT, clock.instant());
     }
 
     private void tell(Viewer coach, Story story, ZoneId zone) {

@@ -289,24 +289,6 @@ public class GroundRepository {
         }
     }
 
-    /** Lays a set-up, by its name, in these lessons. */
-    public void lay(String layout, List<UUID> lessons, Pace pace, Instant at) {
-        StoredLayout of = layouts().stream()
-                .filter(l -> l.name().equals(layout))
-                .findFirst()
-                .orElseThrow();
-        Optional<Standard> standard = Standard.of(of.arena());
-        for (UUID lesson : lessons) {
-            change(
-                    lesson,
-                    0,
-                    standard.isPresent() ? null : UUID.fromString(of.arena()),
-                    standard.orElse(null),
-                    new LessonSetUp(pace, pace.usualVariant(), of.things()),
-                    at);
-        }
-    }
-
     private record Beginning(List<WantedArena> arenas, List<FirstLayout> layouts) {}
 
     private record FirstLayout(String name, String arena, List<WantedThing> things) {}
