@@ -290,14 +290,18 @@ const things = {
   row: { first: up(20, 15), poles: 4, apartM: null, poleM: 3, isRaised: true },
   fan: { middle: up(12, 20), poles: 4, middleM: 6, poleM: 3, gapDeg: null },
   fences: { first: up(8, 10), distancesM: [21.95], fenceM: 0.6, widthM: 3 }, cone: { x: 15, y: 25 },
+  course: { over: [{ fences: 'fences', isReversed: false }], turnM: 6, speedMMin: 350 },
 }
 const none = Object.fromEntries(Object.keys(things).map((kind) => [kind, null]))
-await put(`/ground/layouts/${randomUUID()}`, {
+const all = Object.entries(things).map(([kind, of]) => ({ id: kind, ...none, [kind]: of }))
+await put(`/ground/layouts/${randomUUID()}`, { version: 0, name: 'Poles and a line', arena, things: all, isPutAway: false })
+// the next lesson's own ground: the same things, the row laid for its middle and ridden in walk
+await put(`/lessons/${next}/ground`, {
   version: 0,
-  name: 'Poles and a line',
   arena,
-  things: Object.entries(things).map(([kind, of]) => ({ id: kind, ...none, [kind]: of })),
-  isPutAway: false,
+  pace: 'TROT',
+  variant: 'WORKING',
+  things: all.map((thing) => (thing.id === 'row' ? { ...thing, laidS: 600, awayS: 1500, pace: 'WALK' } : thing)),
 })
 await put('/ground/pace', { lengthM: 20, paces: 24 })
 const watched = entry(jumped, 'watch', { of: 'sign', name: 'tilts-head', side: 'LEFT', weeks: 4, station: 'IN_HAND' })

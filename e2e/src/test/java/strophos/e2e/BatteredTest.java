@@ -40,7 +40,7 @@ class BatteredTest {
     @BeforeAll
     static void start() throws IOException {
         app = Stage.battered("battered");
-        left = Visitor.JSON.readTree(Files.readString(Stage.LEFT.resolve("v27-device.json")));
+        left = Visitor.JSON.readTree(Files.readString(Stage.LEFT.resolve("v28-device.json")));
     }
 
     @AfterAll

@@ -147,7 +147,7 @@ final class Stage {
     static AppProcess battered(String database) {
         String url = POSTGRES.createDatabase(database);
         if (!restore("battered", database)) {
-            load(url, "v27.sql.gz");
+            load(url, "v28.sql.gz");
         }
         return upgradedAt(url, database);
     }

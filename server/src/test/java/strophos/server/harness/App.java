@@ -137,7 +137,7 @@ public final class App {
             "odd_clocks",
             List.of("v8.sql.gz"),
             "battered",
-            List.of("v27.sql.gz"));
+            List.of("v28.sql.gz"));
 
     public static final Migration.Roles OWNER =
             new Migration.Roles(LocalPostgres.OWNER, "", LocalPostgres.APP, LocalPostgres.ACROSS);
