@@ -125,29 +125,56 @@ function open(told: Partial<ThingOnGround>, room: unknown = ROOM) {
 
 const add = (kind: Addable) => screen.findByRole('button', { name: `+ ${text(`ground.kind.${kind}`)}` })
 
-test('says of a figure what it is for this horse, and where it is too tight', async () => {
-  const { user } = open({
-    figure: {
-      pieces: [],
-      lengthM: 47.1,
-      bendChangesM: [],
-      leftM: 0,
-      rightM: 47.1,
-      horses: [
-        {
-          pair: pair.pair,
-          bendsDeg: [-14.7],
-          mostBendDeg: 14.7,
-          tooTight: { where: { x: 10, y: 0 }, side: 'RIGHT', diameterM: 15, leastM: 20, reason: 'EVEN' },
-          seconds: 14.7,
-          steps: 44.4,
-          fewerM: 0.1,
-          moreM: -0.09,
-          rightLegsMoreM: -1.5,
-        },
-      ],
-    },
-  })
+type Goes = Omit<NonNullable<ThingOnGround['figure']>['horses'][number], 'pair' | 'bendsDeg' | 'mostBendDeg'>
+
+const circleFor = (horse: Goes) => ({
+  figure: {
+    pieces: [],
+    lengthM: 47.1,
+    bendChangesM: [],
+    leftM: 0,
+    rightM: 47.1,
+    horses: [
+      {
+        pair: pair.pair,
+        bendsDeg: [-14.7],
+        mostBendDeg: 14.7,
+        ...horse,
+      },
+    ],
+  },
+})
+
+test('says of a figure what it is for this horse', async () => {
+  const { user } = open(
+    circleFor({
+      tooTight: null,
+      seconds: 14.7,
+      steps: 44.4,
+      fewerM: 0.1,
+      moreM: -0.09,
+      rightLegsMoreM: -1.5,
+    }),
+  )
+  await user.click(await add('figure'))
+  expect(await screen.findByText(/44 steps/)).toBeVisible()
+  expect(
+    screen.getByText(new RegExp(text('ground.legs', { side: text('side.LEFT'), metres: '1.5 m' }))),
+  ).toBeVisible()
+  expect(screen.getByText(text('ground.rideAlong', { horse: 'Skerry' }))).toBeVisible()
+})
+
+test('refuses a figure to a horse for which it is too tight, with the place', async () => {
+  const { user } = open(
+    circleFor({
+      tooTight: { where: { x: 10, y: 0 }, side: 'RIGHT', diameterM: 15, leastM: 20, reason: 'EVEN' },
+      seconds: null,
+      steps: null,
+      fewerM: null,
+      moreM: null,
+      rightLegsMoreM: null,
+    }),
+  )
   await user.click(await add('figure'))
   expect(
     await screen.findByText(
@@ -156,13 +183,14 @@ test('says of a figure what it is for this horse, and where it is too tight', as
         side: text('side.RIGHT'),
         metres: '15.0 m',
         least: '20 m',
+        x: '10.0 m',
+        y: '0.0 m',
       }),
     ),
   ).toBeVisible()
-  expect(screen.getByText(/44 steps/)).toBeVisible()
-  expect(
-    screen.getByText(new RegExp(text('ground.legs', { side: text('side.LEFT'), metres: '1.5 m' }))),
-  ).toBeVisible()
+  // nobody rides it, one only looks along it
+  expect(screen.getByText(text('ground.lookAlong'))).toBeVisible()
+  expect(screen.queryByText(/14\.7°/)).toBeNull()
 })
 
 test('says why a thing cannot be ridden, with the place', async () => {

@@ -19,7 +19,7 @@ export function HorseLine({ name, children }: { name: string; children: React.Re
 
 type Tight = NonNullable<ThingOnGround['figure']>['horses'][number]['tooTight']
 
-/** Where the line asks more of this horse than it can yet. */
+/** The line is refused to this horse, with the place where it asks more than the horse can yet. */
 export function TooTight({ horse, tight }: { horse: string; tight: Tight }) {
   const { t } = useText()
   const len = useLength()
@@ -31,6 +31,8 @@ export function TooTight({ horse, tight }: { horse: string; tight: Tight }) {
         side: t(`side.${tight.side}`),
         metres: len(tight.diameterM, 1),
         least: len(tight.leastM, 0),
+        x: len(tight.where.x, 1),
+        y: len(tight.where.y, 1),
       })}
     </WarnBox>
   )

@@ -10,7 +10,7 @@ interface RideLineProps {
   line: {
     pieces: NonNullable<ThingOnGround['figure']>['pieces']
     lengthM: number
-    horses: { pair: string; bendsDeg?: number[] }[]
+    horses: { pair: string; bendsDeg?: number[]; tooTight: unknown }[]
   }
   /** To fences a horse has a stride of its own. */
   isCourse: boolean
@@ -23,7 +23,7 @@ const USUAL_CM = 160
 /** Where no speed is known the line is looked along at a walk. */
 const USUAL_MS = 1.7
 
-/** The line ridden by the first horse that was chosen, at its true speed; or along it by hand. */
+/** The line ridden by the first horse that may go it, at its true speed; or along it by hand. */
 export function RideLine({ line: figure, isCourse, view, pace, onRide }: RideLineProps) {
   const { t } = useText()
   const len = useLength()
@@ -31,8 +31,8 @@ export function RideLine({ line: figure, isCourse, view, pace, onRide }: RideLin
   const [alongM, setAlongM] = useState(0)
   const [isRiding, setRiding] = useState(false)
   const [isStill = false] = useMediaQuery(['(prefers-reduced-motion: reduce)'], { ssr: false })
-  const horse = view.horses[0]
-  const own = figure.horses.find((h) => h.pair === horse?.pair)
+  const own = figure.horses.find((h) => h.tooTight === null)
+  const horse = view.horses.find((h) => h.pair === own?.pair)
   const stride = isCourse ? horse?.jumping : horse?.stride
   const speedMs = stride?.speedMs ?? USUAL_MS
   const stepM = stride?.stepM ?? 0

@@ -95,7 +95,9 @@ function FigureSays({ figure, view, pace }: FigureSaysProps) {
           <TooTight horse={nameOf(view, h.pair)} tight={h.tooTight} />
           <p>
             {[
-              h.mostBendDeg !== null && t('ground.bends', { degrees: h.mostBendDeg.toFixed(1) }),
+              h.tooTight === null &&
+                h.mostBendDeg !== null &&
+                t('ground.bends', { degrees: h.mostBendDeg.toFixed(1) }),
               h.seconds !== null &&
                 t('ground.seconds', { seconds: h.seconds.toFixed(h.seconds < 60 ? 1 : 0) }),
               h.steps !== null && t(`ground.${counted}`, { count: Math.round(h.steps) }),

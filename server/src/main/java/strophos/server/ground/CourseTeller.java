@@ -73,11 +73,13 @@ final class CourseTeller {
 
     private static GroundView.CourseHorse horse(HorseHere h, Figure line) {
         FigureOfHorse of = new FigureOfHorse(line, h.onGround());
-        Optional<Stride> stride =
-                Optional.ofNullable(h.strides().get(Pace.JUMPING)).flatMap(StrideOfHorse::stride);
+        Optional<FigureOfHorse.TooTight> tooTight = of.tooTight();
+        Optional<Stride> stride = Optional.ofNullable(h.strides().get(Pace.JUMPING))
+                .filter(known -> tooTight.isEmpty())
+                .flatMap(StrideOfHorse::stride);
         return new GroundView.CourseHorse(
                 h.pair(),
                 stride.map(of::seconds).orElse(null),
-                of.tooTight().map(GroundTeller::view).orElse(null));
+                tooTight.map(GroundTeller::view).orElse(null));
     }
 }

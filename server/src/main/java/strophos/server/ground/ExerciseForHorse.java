@@ -93,6 +93,9 @@ public record ExerciseForHorse(
 
     private static Optional<ExerciseForHorse> along(Figure figure, Pace pace, HorseHere horse) {
         FigureOfHorse of = new FigureOfHorse(figure, horse.onGround());
+        if (of.tooTight().isPresent()) {
+            return Optional.empty();
+        }
         return stride(horse, pace)
                 .flatMap(s -> s.stride()
                         .map(own -> pace.in(pace.usualVariant(), own))

@@ -251,7 +251,10 @@ final class GroundTeller {
     private GroundView.FigureHorse figure(HorseHere h, Figure figure, Pace in) {
         FigureOfHorse of = new FigureOfHorse(figure, h.onGround());
         boolean isSized = h.heightCm().isPresent();
-        Optional<Stride> stride = Optional.ofNullable(h.strides().get(in)).flatMap(this::ridden);
+        Optional<FigureOfHorse.TooTight> tooTight = of.tooTight();
+        Optional<Stride> stride = Optional.ofNullable(h.strides().get(in))
+                .filter(known -> tooTight.isEmpty())
+                .flatMap(this::ridden);
         return new GroundView.FigureHorse(
                 h.pair(),
                 isSized
@@ -260,14 +263,14 @@ final class GroundTeller {
                                 .toList()
                         : List.of(),
                 isSized ? Math.toDegrees(of.mostBendRad()) : null,
-                of.tooTight().map(GroundTeller::view).orElse(null),
+                tooTight.map(GroundTeller::view).orElse(null),
                 stride.map(of::seconds).orElse(null),
                 stride.map(s -> of.steps(in, s)).orElse(null),
                 stride.filter(s -> of.strides(s) > 2)
                         .map(s -> of.longerByM(s, 1))
                         .orElse(null),
                 stride.map(s -> of.longerByM(s, -1)).orElse(null),
-                isSized ? of.rightLegsMoreM() : null);
+                isSized && tooTight.isEmpty() ? of.rightLegsMoreM() : null);
     }
 
     static GroundView.TightView view(FigureOfHorse.TooTight t) {

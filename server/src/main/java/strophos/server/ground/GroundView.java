@@ -206,6 +206,7 @@ public record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView
      *
      * @param bendsDeg of each piece, above 0 to the left; empty where its height is not known
      * @param mostBendDeg null with them
+     * @param tooTight why it is refused to this horse: then nothing is told of how it would go it
      * @param steps as they are counted; strides in canter
      * @param fewerM how much longer a stride is with one fewer
      * @param moreM how much shorter with one more
@@ -296,8 +297,8 @@ public record GroundView(ArenaView arena, List<HorseView> horses, List<ThingView
     record LegHorse(UUID pair, double strides) {}
 
     /**
-     * @param seconds at its own speed to fences; null where that is not known
-     * @param tooTight the first turn that is
+     * @param seconds at its own speed to fences; null where that is not known, or it is refused
+     * @param tooTight why it is refused to this horse: the first turn that is
      */
     record CourseHorse(
             UUID pair, @CanBeNull Double seconds, @CanBeNull TightView tooTight) {}

@@ -85,6 +85,32 @@ class GroundTest {
         assertThat(middle.path("tapes").size()).isEqualTo(2);
     }
 
+    /** Even on 10 m to the left, on 12 m to the right: a circle of 10 m to the right is refused to it, and nothing else told. */
+    @Test
+    void aCircleSmallerThanItsLastEvenOneIsRefusedToThatHorse() {
+        String pair = yard.pair();
+        yard.look(yard.lesson(pair), Yard.goodLook());
+        JsonNode left = onTen(pair, "LEFT");
+        assertThat(left.path("tooTight").isNull()).isTrue();
+        assertThat(left.path("seconds").asDouble()).isPositive();
+        JsonNode right = onTen(pair, "RIGHT");
+        assertThat(right.path("tooTight").path("reason").asString()).isEqualTo("EVEN");
+        assertThat(right.path("tooTight").path("leastM").asDouble()).isEqualTo(12);
+        assertThat(right.path("tooTight").path("where").path("y").asDouble()).isCloseTo(0, within(1e-9));
+        assertThat(List.of("seconds", "steps", "fewerM", "moreM", "rightLegsMoreM"))
+                .allSatisfy(told -> assertThat(right.path(told).isNull()).isTrue());
+    }
+
+    private static JsonNode onTen(String pair, String rein) {
+        return measure("SMALL", List.of(pair), "TROT", figure("CIRCLE", rein, "A", 10))
+                .body()
+                .path("things")
+                .path(0)
+                .path("figure")
+                .path("horses")
+                .path(0);
+    }
+
     @ParameterizedTest
     @CsvSource({
         "SMALL, CIRCLE, B, 21, LEAVES",
