@@ -8,6 +8,8 @@ import { useText } from '../text'
 import { Button, Field, FieldLabel, FoldCard, Quiet, Select, Steps, Trouble } from '../ui'
 import { Landmarks } from './Landmarks'
 import { NumberField } from './NumberField'
+import { UndoRedo } from './UndoRedo'
+import { usePast } from './usePast'
 
 const SHAPES = ['RECTANGLE', 'OVAL'] as const
 const NEW: WantedArena = {
@@ -26,8 +28,10 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
   const client = useQueryClient()
   const select = useId()
   const [of, setOf] = useState('')
-  const [arena, setArena] = useState(NEW)
-  const set = (part: Partial<WantedArena>) => setArena((a) => ({ ...a, ...part }))
+  const past = usePast(NEW)
+  const arena = past.now
+  /** What is typed is one step, as long as the same is typed. */
+  const set = (part: Partial<WantedArena>, typed?: string) => past.set({ ...arena, ...part }, typed)
   const own = room.arenas.filter((a) => a.told !== null)
   const known = own.find((a) => a.drawn.id === of)
   const keep = useMutation({
@@ -67,7 +71,7 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
               value={of}
               onChange={(e) => {
                 setOf(e.target.value)
-                setArena(own.find((a) => a.drawn.id === e.target.value)?.told ?? NEW)
+                past.begin(own.find((a) => a.drawn.id === e.target.value)?.told ?? NEW)
               }}
             >
               <option value="">{t('ground.newArena')}</option>
@@ -83,7 +87,7 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
           label={t('ground.arenaName')}
           value={arena.name}
           maxLength={60}
-          onChange={(e) => set({ name: e.target.value })}
+          onChange={(e) => set({ name: e.target.value }, 'name')}
         />
         <Steps
           label={t('ground.shape')}
@@ -128,15 +132,15 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
           </Button>
         )}
         {arena.landmarks.map((mark, i) => {
-          const change = (part: Partial<typeof mark>) =>
-            set({ landmarks: arena.landmarks.map((m, at) => (at === i ? { ...m, ...part } : m)) })
+          const change = (part: Partial<typeof mark>, typed?: string) =>
+            set({ landmarks: arena.landmarks.map((m, at) => (at === i ? { ...m, ...part } : m)) }, typed)
           return (
             <Grid key={i} templateColumns="2fr 1fr 1fr auto" gap="2" alignItems="end">
               <Field
                 label={t('ground.landmark')}
                 value={mark.name}
                 maxLength={20}
-                onChange={(e) => change({ name: e.target.value })}
+                onChange={(e) => change({ name: e.target.value }, `landmark ${i}`)}
               />
               <NumberField
                 label={t('ground.across')}
@@ -165,7 +169,7 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
           )
         })}
         {arena.landmarks.length > 0 && arena.lengthM >= arena.widthM && (
-          <Landmarks arena={arena} onChange={(landmarks) => set({ landmarks })} />
+          <Landmarks arena={arena} onChange={(landmarks) => set({ landmarks })} past={past} />
         )}
         {arena.landmarks.length < 20 && (
           <Button onClick={() => set({ landmarks: [...arena.landmarks, { name: '', x: 0, y: 0 }] })}>
@@ -173,7 +177,8 @@ export function ArenaCard({ room, onKept }: { room: GroundRoom; onKept: (id: str
           </Button>
         )}
         {keep.isError && <Trouble cause={keep.error} />}
-        <Flex gap="2" wrap="wrap">
+        <Flex gap="2" wrap="wrap" role="group" aria-label={t('ground.arenas')}>
+          <UndoRedo past={past} />
           <Button type="submit" look="act" disabled={arena.name.trim() === '' || keep.isPending}>
             {t('ground.keepArena')}
           </Button>

@@ -1,6 +1,5 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { Redo2, Undo2 } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { v7 } from 'uuid'
@@ -28,6 +27,7 @@ import { ADDABLE, canJump, nameAmong, newThing } from './things'
 import type { Addable } from './things'
 import { Strides, Where } from './Where'
 import { useGroundKeys } from './useGroundKeys'
+import { UndoRedo } from './UndoRedo'
 import { useThings } from './useThings'
 
 /** The moment: before the lesson, or in the sand with a tape. What stands where today, and whom does it suit? */
@@ -163,22 +163,7 @@ function Ground({ room, kept, person }: GroundProps) {
               />
               <Flex justify="space-between" align="center" gap="2">
                 <Flex gap="1">
-                  <Button
-                    look="bare"
-                    disabled={!work.canUndo}
-                    onClick={work.undo}
-                    aria-label={t('ground.undo')}
-                  >
-                    <Undo2 size={20} aria-hidden />
-                  </Button>
-                  <Button
-                    look="bare"
-                    disabled={!work.canRedo}
-                    onClick={work.redo}
-                    aria-label={t('ground.redo')}
-                  >
-                    <Redo2 size={20} aria-hidden />
-                  </Button>
+                  <UndoRedo past={work} />
                 </Flex>
                 <chakra.span fontSize="sm" color="quiet" role="status">
                   {isUnchecked && things.length > 0 ? t('ground.unchecked') : ''}

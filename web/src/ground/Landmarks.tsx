@@ -5,6 +5,8 @@ import { useText } from '../text'
 import { pull, pushed } from './pull'
 import { Sand } from './Sand'
 import { tidy } from './things'
+import { stepped } from './useGroundKeys'
+import type { Past } from './useGroundKeys'
 
 const MARGIN = 8
 const half = (metres: number) => Math.round(metres * 2) / 2
@@ -12,10 +14,12 @@ const half = (metres: number) => Math.round(metres * 2) / 2
 interface LandmarksProps {
   arena: WantedArena
   onChange: (landmarks: WantedArena['landmarks']) => void
+  /** Of the arena, not of what is set up on it. */
+  past: Past
 }
 
 /** The arena as it is being told, with its landmarks to be drawn to where they stand; by keys too. */
-export function Landmarks({ arena, onChange }: LandmarksProps) {
+export function Landmarks({ arena, onChange, past }: LandmarksProps) {
   const { t } = useText()
   const paper = useRef<SVGSVGElement>(null)
   const [now, setNow] = useState<{ at: number; dx: number; dy: number }>()
@@ -53,6 +57,10 @@ export function Landmarks({ arena, onChange }: LandmarksProps) {
                 })
               }
               onKeyDown={(e) => {
+                if (stepped(e, past)) {
+                  e.stopPropagation()
+                  return
+                }
                 const to = pushed(mark, e)
                 if (!to || e.ctrlKey || e.metaKey || e.altKey) return
                 e.preventDefault()

@@ -1,17 +1,30 @@
 import { useEffect } from 'react'
 import { useSteady } from '../ui'
 
+export interface Past {
+  undo: () => void
+  redo: () => void
+}
+
+type Press = Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey' | 'preventDefault'>
+
+/** Goes a step back or forth where the keys for it were pressed. */
+export function stepped(e: Press, { undo, redo }: Past) {
+  if (!(e.ctrlKey || e.metaKey)) return false
+  const key = e.key.toLowerCase()
+  const isRedo = key === 'y' || (key === 'z' && e.shiftKey)
+  if (!isRedo && key !== 'z') return false
+  e.preventDefault()
+  if (isRedo) redo()
+  else undo()
+  return true
+}
+
 /** The way back and forth by keys, wherever one stands on the page. */
-export function useGroundKeys({ undo, redo }: { undo: () => void; redo: () => void }) {
+export function useGroundKeys(past: Past) {
   const press = useSteady((e: KeyboardEvent) => {
     const isTyping = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
-    if (isTyping || !(e.ctrlKey || e.metaKey)) return
-    const key = e.key.toLowerCase()
-    const isRedo = key === 'y' || (key === 'z' && e.shiftKey)
-    if (!isRedo && key !== 'z') return
-    e.preventDefault()
-    if (isRedo) redo()
-    else undo()
+    if (!isTyping) stepped(e, past)
   })
   useEffect(() => {
     window.addEventListener('keydown', press)
