@@ -17,7 +17,7 @@ export function FencesSays({ thing, fences, view, onChange }: PartOf<'fences'>) 
     const distancesM = thing.fences.distancesM.map((d, i) => (i === gap ? tidy(d + byM) : d))
     onChange?.({ ...thing, fences: { ...thing.fences, distancesM } })
   }
-  if (fences.gaps.length === 0) return <p>{t('ground.oneFence')}</p>
+  if (fences.gaps.length === 0) return <p>{t(onChange ? 'ground.oneFence' : 'ground.aFence')}</p>
   return fences.gaps.map((gap, i) => (
     <chakra.div key={i}>
       <p>

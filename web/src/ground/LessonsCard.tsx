@@ -88,7 +88,7 @@ export function LessonsCard({
           </Button>
         )}
       </Flex>
-      <chakra.div role="status">
+      <chakra.div role="status" marginTop="2">
         {keep.isSuccess && <Quiet>{t('ground.keptForLessons', { names })}</Quiet>}
         {merge.isSuccess && <Merged things={merge.data.things.map((m) => m.thing)} />}
         {out.map((m) => (
