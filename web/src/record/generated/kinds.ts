@@ -514,6 +514,7 @@ export interface Counts {
   load: 'effort'
   observed: 'choice' | 'fault' | 'held' | 'latch' | 'sign'
   order: 'amend' | 'clock' | 'void'
+  plait: 'choice' | 'contact' | 'correction' | 'fault' | 'head' | 'held' | 'help' | 'line' | 'poles' | 'position' | 'praise' | 'probe' | 'release' | 'reward' | 'sign' | 'slip' | 'stop_sign' | 'tally' | 'voice'
   release: 'release'
   slip: 'slip'
   stop: 'first_look' | 'sign' | 'stop_sign'

@@ -146,6 +146,109 @@ public final class Counts {
         return Optional.empty();
     }
 
+    /** One case a kind that counts for plait. */
+    public interface Plait<R> {
+        R choice(Payload.HorseChoice said);
+
+        R contact(Payload.Contact said);
+
+        R correction(Payload.Correction said);
+
+        R fault(Payload.Fault said);
+
+        R head(Payload.HeadHeight said);
+
+        R held(Payload.Hold said);
+
+        R help(Payload.Help said);
+
+        R line(Payload.Line said);
+
+        R poles(Payload.Poles said);
+
+        R position(Payload.Position said);
+
+        R praise(Payload.Praise said);
+
+        R probe(Payload.Probe said);
+
+        R release(Payload.Released said);
+
+        R reward(Payload.Reward said);
+
+        R sign(Payload.Sign said);
+
+        R slip(Payload.Slip said);
+
+        R stopSign(Payload.StopSignMark said);
+
+        R tally(Payload.Tally said);
+
+        R voice(Payload.Voice said);
+    }
+
+    /** What it is, for one that counts; empty for another. */
+    public static <R> Optional<R> plait(Payload said, Plait<R> cases) {
+        if (said instanceof Payload.HorseChoice s) {
+            return Optional.of(cases.choice(s));
+        }
+        if (said instanceof Payload.Contact s) {
+            return Optional.of(cases.contact(s));
+        }
+        if (said instanceof Payload.Correction s) {
+            return Optional.of(cases.correction(s));
+        }
+        if (said instanceof Payload.Fault s) {
+            return Optional.of(cases.fault(s));
+        }
+        if (said instanceof Payload.HeadHeight s) {
+            return Optional.of(cases.head(s));
+        }
+        if (said instanceof Payload.Hold s) {
+            return Optional.of(cases.held(s));
+        }
+        if (said instanceof Payload.Help s) {
+            return Optional.of(cases.help(s));
+        }
+        if (said instanceof Payload.Line s) {
+            return Optional.of(cases.line(s));
+        }
+        if (said instanceof Payload.Poles s) {
+            return Optional.of(cases.poles(s));
+        }
+        if (said instanceof Payload.Position s) {
+            return Optional.of(cases.position(s));
+        }
+        if (said instanceof Payload.Praise s) {
+            return Optional.of(cases.praise(s));
+        }
+        if (said instanceof Payload.Probe s) {
+            return Optional.of(cases.probe(s));
+        }
+        if (said instanceof Payload.Released s) {
+            return Optional.of(cases.release(s));
+        }
+        if (said instanceof Payload.Reward s) {
+            return Optional.of(cases.reward(s));
+        }
+        if (said instanceof Payload.Sign s) {
+            return Optional.of(cases.sign(s));
+        }
+        if (said instanceof Payload.Slip s) {
+            return Optional.of(cases.slip(s));
+        }
+        if (said instanceof Payload.StopSignMark s) {
+            return Optional.of(cases.stopSign(s));
+        }
+        if (said instanceof Payload.Tally s) {
+            return Optional.of(cases.tally(s));
+        }
+        if (said instanceof Payload.Voice s) {
+            return Optional.of(cases.voice(s));
+        }
+        return Optional.empty();
+    }
+
     /** One case a kind that counts for release. */
     public interface Release<R> {
         R release(Payload.Released said);
