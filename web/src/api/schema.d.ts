@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/plait": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plait"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/plan": {
         parameters: {
             query?: never;
@@ -2043,11 +2059,33 @@ export interface components {
             voices: components["schemas"]["debrief.VoiceItem"][];
             weather: components["schemas"]["debrief.WeatherView"] | null;
         };
+        "debrief.Event": {
+            /** Format: int32 */
+            entry: number;
+            /** Format: int64 */
+            fromMs: number;
+            isOwn: boolean;
+            /** Format: int32 */
+            kind: number;
+            /** Format: int64 */
+            toMs: number;
+        };
         "debrief.HoldView": {
             /** Format: int32 */
             amount: number;
             /** @enum {string} */
             unit: "STRIDES" | "SECONDS" | "METRES";
+        };
+        "debrief.Kind": {
+            /** Format: int32 */
+            count: number;
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            sort: "ASK" | "SLIP" | "RELEASE" | "FAULT" | "POSITION" | "CONTACT" | "ANSWER" | "CHOICE" | "POLES" | "LINE" | "SIGN" | "STOP_SIGN" | "HEAD" | "HELD" | "TALLY" | "CORRECTION" | "PRAISE" | "REWARD" | "NOTE" | "VOICE" | "HELP" | "PROBE";
+            /** @enum {string} */
+            strand: "RIDER" | "CONTACT" | "HORSE" | "COACH";
         };
         "debrief.LessonSightings": {
             aids: components["schemas"]["debrief.AidUseView"];
@@ -2088,6 +2126,23 @@ export interface components {
             /** @enum {string|null} */
             takeOff: "DEEP" | "RIGHT" | "LONG" | null;
         };
+        "debrief.Met": {
+            /** Format: double */
+            adjusted: number | null;
+            events: number[];
+            /** Format: int32 */
+            one: number;
+            /** Format: int32 */
+            ones: number;
+            /** Format: int32 */
+            onesMet: number;
+            /** Format: int32 */
+            other: number;
+            /** Format: int32 */
+            others: number;
+            /** Format: int32 */
+            othersMet: number;
+        };
         "debrief.MissedCount": {
             exercise: string;
             /** Format: int32 */
@@ -2119,6 +2174,31 @@ export interface components {
             /** Format: date-time */
             at: string;
             text: string;
+        };
+        "debrief.Pause": {
+            /** Format: int64 */
+            fromMs: number;
+            /** Format: int64 */
+            toMs: number;
+        };
+        "debrief.PlaitOfLesson": {
+            plait: components["schemas"]["debrief.PlaitView"] | null;
+        };
+        "debrief.PlaitView": {
+            events: components["schemas"]["debrief.Event"][];
+            /** Format: date-time */
+            from: string;
+            kinds: components["schemas"]["debrief.Kind"][];
+            /** Format: int64 */
+            lengthMs: number;
+            meetings: components["schemas"]["debrief.Met"][];
+            /** Format: double */
+            oftenerAt: number;
+            rests: components["schemas"]["debrief.Pause"][];
+            said: components["schemas"]["debrief.Said"][];
+            turns: components["schemas"]["debrief.Turn"][];
+            /** Format: int64 */
+            withinS: number;
         };
         "debrief.ProbeView": {
             /** Format: int32 */
@@ -2185,6 +2265,15 @@ export interface components {
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
+        "debrief.Said": {
+            id: string;
+            kind: string;
+            payload: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            v: number;
+        };
         "debrief.ShareView": {
             /** Format: int32 */
             count: number;
@@ -2247,6 +2336,21 @@ export interface components {
             rule: string;
             /** Format: int64 */
             workedMinutes: number;
+        };
+        "debrief.Turn": {
+            entry: string;
+            exercise: string;
+            /** Format: int64 */
+            fromMs: number;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            /** @enum {string} */
+            mounted: "RIDER" | "COACH" | "OTHER";
+            name: string;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int64 */
+            toMs: number;
         };
         "debrief.VoiceItem": {
             /** Format: date-time */
@@ -5831,6 +5935,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ride.Packet"];
+                };
+            };
+        };
+    };
+    plait: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.PlaitOfLesson"];
                 };
             };
         };

@@ -1,5 +1,6 @@
 package strophos.core.plait;
 
+import java.util.Comparator;
 import strophos.core.exchange.Side;
 
 /**
@@ -9,6 +10,12 @@ import strophos.core.exchange.Side;
  * @param side of the body or of the rein
  */
 public record EventKind(Sort sort, String name, Side side) {
+
+    /** By their strands from the top. */
+    public static final Comparator<EventKind> FROM_THE_TOP = Comparator.comparing(EventKind::strand)
+            .thenComparing(EventKind::sort)
+            .thenComparing(EventKind::name)
+            .thenComparing(EventKind::side);
 
     /** What sort of event it is, and in which strand it lies. */
     public enum Sort {

@@ -1,7 +1,6 @@
 package strophos.core.plait;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,13 +37,9 @@ public final class Meetings {
     private static final int AS_MANY = 10;
     private static final int MOST_TURNS = 4_999;
     private static final long SEED = 5_000;
-    private static final Comparator<EventKind> FROM_THE_TOP =
-            Comparator.comparing(EventKind::sort).thenComparing(EventKind::name).thenComparing(EventKind::side);
-
     private final List<Bead> beads;
     private final Map<Strand, List<Integer>> strands = new EnumMap<>(Strand.class);
-    private final Map<EventKind, List<Integer>> byKind =
-            new TreeMap<>(Comparator.comparing(EventKind::strand).thenComparing(FROM_THE_TOP));
+    private final Map<EventKind, List<Integer>> byKind = new TreeMap<>(EventKind.FROM_THE_TOP);
 
     private Meetings(List<Bead> beads) {
         this.beads = beads;

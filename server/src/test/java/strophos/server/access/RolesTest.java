@@ -71,6 +71,7 @@ class RolesTest {
         rowWithId("GET /api/v1/lessons/{id}/entries", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/lessons/{id}/packet", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/lessons/{id}/debrief", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("GET /api/v1/lessons/{id}/plait", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/pairs/{id}/aids", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("POST /api/v1/lessons/{id}/decisions", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
         rowWithId("POST /api/v1/pairs/{id}/placings", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));

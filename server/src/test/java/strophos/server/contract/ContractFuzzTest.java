@@ -454,6 +454,7 @@ class ContractFuzzTest {
                     "plan",
                     "homework",
                     "debrief",
+                    "plait",
                     "packet",
                     "entries",
                     "files/entries.csv",

@@ -83,6 +83,7 @@ final class Screens {
                 new Screen("plan starts", coach, at("/api/v1/lessons/", today, "/plan/starts")),
                 new Screen("plan of a lesson", coach, at("/api/v1/lessons/", lessons, "/plan")),
                 new Screen("debrief", coach, at("/api/v1/lessons/", lessons, "/debrief")),
+                new Screen("plait", coach, at("/api/v1/lessons/", lessons, "/plait")),
                 new Screen("homework", coach, at("/api/v1/lessons/", lessons, "/homework")),
                 new Screen("entries", coach, at("/api/v1/lessons/", lessons, "/entries")),
                 new Screen("origins", coach, at("/api/v1/lessons/", lessons, "/origins")),
