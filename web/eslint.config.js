@@ -36,6 +36,7 @@ const ROOMS = [
   'ride',
   'today',
   'practice',
+  'plait',
   'debrief',
   'device',
   'files',

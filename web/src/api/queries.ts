@@ -35,6 +35,11 @@ export const queries = {
       queryKey: ['debrief', lesson],
       queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/debrief', path(lesson))),
     }),
+  plait: (lesson: string) =>
+    queryOptions({
+      queryKey: ['plait', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plait', path(lesson))),
+    }),
   homework: (lesson: string) =>
     queryOptions({
       queryKey: ['homework', lesson],

@@ -9,6 +9,7 @@ import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { clock, dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
+import { PlaitCard } from '../plait'
 import { Row } from './Row'
 import { ProbesCard } from './ProbesCard'
 import { StopLines } from './StopLines'
@@ -46,6 +47,7 @@ export default function DebriefPage() {
       <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
       <ProbesCard probes={debrief.data.probes} words={debrief.data.helpWords} />
       <SightingsCard seen={seen} />
+      <PlaitCard lesson={lesson.id} />
       <Rows rows={rows.filter(isWayIn)} lesson={lesson} />
       {notes.length + voices.length > 0 && (
         <Box as="section">

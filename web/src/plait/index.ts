@@ -1,0 +1,1 @@
+export { PlaitCard } from './PlaitCard'

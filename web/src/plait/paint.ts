@@ -1,0 +1,230 @@
+import type { PlaitKind, PlaitOfLesson, PlaitTurn } from '../api'
+import { clock } from '../text'
+import { LANES, placeOf } from './lanes'
+import type { Place } from './lanes'
+import { hatched, line, RADIUS, shaped } from './shapes'
+import { seen, ticks, xOf } from './stretch'
+import type { Stretch } from './stretch'
+
+type Plait = NonNullable<PlaitOfLesson['plait']>
+
+const COLOURS = [
+  'ink',
+  'quiet',
+  'line',
+  'card',
+  'sunken',
+  'live',
+  'left',
+  'leftSoft',
+  'right',
+  'rightSoft',
+  'warn',
+  'good',
+] as const
+export type Palette = Record<(typeof COLOURS)[number], string> & { font: string }
+
+/** The colours as they are now, in day, dark or sun. */
+export function paletteOf(element: Element): Palette {
+  const style = getComputedStyle(element)
+  const of = Object.fromEntries(
+    COLOURS.map((c) => [
+      c,
+      style.getPropertyValue(`--chakra-colors-${c.replace(/[A-Z]/g, (l) => `-${l.toLowerCase()}`)}`).trim() ||
+        '#888',
+    ]),
+  )
+  return { ...(of as Record<(typeof COLOURS)[number], string>), font: style.fontFamily }
+}
+
+export interface Picture {
+  plait: Plait
+  stretch: Stretch
+  width: number
+  /** Of each kind whether it is chosen; with none chosen all are drawn in full. */
+  isChosen: (kind: number) => boolean
+  hasChosen: boolean
+  /** The events that meet. */
+  lit: ReadonlySet<number>
+  selected: number | undefined
+  /** What a turn is called, in short. */
+  turnName: (turn: PlaitTurn) => string
+  strandName: (strand: 'RIDER' | 'CONTACT' | 'HORSE') => string
+}
+
+const FAINT = 0.14
+/** Below so many pixels strokes are drawn thin. */
+const NARROW = 600
+const LEAST_BAR = 6
+
+/** Draws what is seen of a plait. */
+export function paint(ctx: CanvasRenderingContext2D, picture: Picture, colours: Palette) {
+  const { plait, stretch, width, lit } = picture
+  const x = (ms: number) => xOf(ms, stretch, width)
+  ctx.clearRect(0, 0, width, LANES.height)
+  const places = seen(plait.events, stretch)
+  restsAndTurns(ctx, picture, colours)
+  // where they meet, behind everything
+  ctx.fillStyle = colours.live
+  ctx.globalAlpha = 0.45
+  for (const i of places) {
+    const e = plait.events[i]
+    if (e && lit.has(i))
+      ctx.fillRect(x(e.fromMs) - 5, 4, Math.max(10, x(e.toMs) - x(e.fromMs) + 10), LANES.signs + 8)
+  }
+  ctx.globalAlpha = 1
+  cords(ctx, picture, colours)
+  const kinds = plait.kinds.map((kind) => ({
+    place: placeOf(kind),
+    colour: colourOf(kind, colours),
+    strength: kind.sort === 'ASK' ? Number(kind.name) : 0,
+  }))
+  const wide = width < NARROW ? 2.5 : 4
+  for (const i of places) {
+    const e = plait.events[i]
+    const kind = e && kinds[e.kind]
+    if (!e || !kind) continue
+    ctx.globalAlpha = !picture.hasChosen || picture.isChosen(e.kind) ? 1 : FAINT
+    event(ctx, { ...kind, from: x(e.fromMs), to: x(e.toMs), isOwn: e.isOwn, wide }, colours)
+    if (i === picture.selected) ringed(ctx, kind.place, x(e.fromMs), colours)
+  }
+  ctx.globalAlpha = 1
+  times(ctx, picture, colours)
+}
+
+/** The strands themselves: one line each, on which the events lie. */
+function cords(ctx: CanvasRenderingContext2D, { width, strandName }: Picture, colours: Palette) {
+  ctx.strokeStyle = colours.line
+  ctx.lineWidth = 2
+  for (const y of [LANES.riderBase, LANES.contact, LANES.horseFirst - LANES.row / 2 - 3])
+    line(ctx, 0, y, width, y)
+  ctx.fillStyle = colours.quiet
+  ctx.font = `600 11px ${colours.font}`
+  ctx.textBaseline = 'alphabetic'
+  ctx.fillText(strandName('RIDER'), 0, LANES.riderBase - 4)
+  ctx.fillText(strandName('CONTACT'), 0, LANES.contact - 4)
+  ctx.fillText(strandName('HORSE'), 0, LANES.horseFirst - LANES.row / 2 - 7)
+}
+
+function restsAndTurns(
+  ctx: CanvasRenderingContext2D,
+  { plait, stretch, width, turnName }: Picture,
+  colours: Palette,
+) {
+  const x = (ms: number) => xOf(ms, stretch, width)
+  for (const rest of plait.rests) {
+    ctx.fillStyle = colours.sunken
+    ctx.fillRect(x(rest.fromMs), 0, x(rest.toMs) - x(rest.fromMs), LANES.turns + LANES.turnHeight)
+  }
+  ctx.font = `600 12px ${colours.font}`
+  ctx.textBaseline = 'middle'
+  for (const turn of plait.turns) {
+    const from = Math.max(0, x(turn.fromMs))
+    const to = Math.min(width, x(turn.toMs))
+    if (to <= 0 || from >= width || to - from < 1) continue
+    const isLeft = turn.rein === 'LEFT'
+    const isRight = turn.rein === 'RIGHT'
+    ctx.fillStyle = isLeft ? colours.leftSoft : isRight ? colours.rightSoft : colours.sunken
+    ctx.fillRect(from + 1, LANES.turns, to - from - 1, LANES.turnHeight)
+    ctx.fillStyle = isLeft ? colours.left : isRight ? colours.right : colours.line
+    // left striped below, right dotted, so that neither is known by its colour alone
+    for (let at = from + 2; at < to - 2; at += isLeft ? 8 : isRight ? 5 : 12) {
+      ctx.fillRect(at, LANES.turns + LANES.turnHeight - 3, isLeft ? 5 : 2, 3)
+    }
+    const name = turnName(turn)
+    ctx.fillStyle = colours.ink
+    if (to - from > 26) {
+      ctx.save()
+      ctx.beginPath()
+      ctx.rect(from + 4, LANES.turns, to - from - 8, LANES.turnHeight)
+      ctx.clip()
+      ctx.fillText(name, from + 6, LANES.turns + 9)
+      ctx.restore()
+    }
+  }
+}
+
+function times(ctx: CanvasRenderingContext2D, { stretch, width }: Picture, colours: Palette) {
+  ctx.fillStyle = colours.quiet
+  ctx.font = `11px ${colours.font}`
+  ctx.textBaseline = 'alphabetic'
+  for (const ms of ticks(stretch, Math.max(2, Math.floor(width / 90)))) {
+    const at = xOf(ms, stretch, width)
+    ctx.fillRect(at, LANES.turns - 4, 1, 4)
+    if (at < width - 34) ctx.fillText(clock(ms), at + 2, LANES.time)
+  }
+}
+
+interface Drawn {
+  place: Place
+  from: number
+  to: number
+  colour: string
+  strength: number
+  isOwn: boolean
+  /** Of a stroke, in pixels. */
+  wide: number
+}
+
+function event(ctx: CanvasRenderingContext2D, drawn: Drawn, colours: Palette) {
+  const { place, from, to, colour, strength, isOwn, wide } = drawn
+  const { y, shape } = place
+  ctx.fillStyle = colour
+  ctx.strokeStyle = colour
+  ctx.lineWidth = 2
+  if (shape === 'stroke') {
+    // as high as it was strong; hollow where it was the coach's own
+    const high = LANES.strength * strength
+    if (isOwn) ctx.fillRect(from - wide / 2, y - high, wide, high)
+    else ctx.strokeRect(from - wide / 2, y - high, wide, high)
+  } else if (shape === 'bar' && to - from >= LEAST_BAR) {
+    if (y === LANES.horseFirst) hatched(ctx, from, to, y, colours.quiet)
+    else ctx.fillRect(from, y - 4, to - from, 8)
+  } else {
+    shaped(ctx, shape === 'bar' ? 'diamond' : shape, from, y, isOwn)
+  }
+}
+
+function colourOf({ sort, side }: PlaitKind, colours: Palette) {
+  if (side === 'LEFT') return colours.left
+  if (side === 'RIGHT') return colours.right
+  return sort === 'STOP_SIGN' ? colours.warn : colours.ink
+}
+
+function ringed(ctx: CanvasRenderingContext2D, { y, shape }: Place, x: number, colours: Palette) {
+  ctx.globalAlpha = 1
+  ctx.strokeStyle = colours.ink
+  ctx.lineWidth = 2.5
+  ctx.beginPath()
+  ctx.arc(x, shape === 'stroke' ? y - LANES.strength : y, RADIUS + 6, 0, 2 * Math.PI)
+  ctx.stroke()
+}
+
+const REACH = 22
+
+/** The event that is nearest to a touch, by its place; none where nothing is near. */
+export function touched(
+  { plait, stretch, width }: Pick<Picture, 'plait' | 'stretch' | 'width'>,
+  x: number,
+  y: number,
+) {
+  let best: number | undefined
+  let least = REACH
+  for (const i of seen(plait.events, stretch)) {
+    const e = plait.events[i]
+    const kind = e && plait.kinds[e.kind]
+    if (!e || !kind) continue
+    const place = placeOf(kind)
+    const from = xOf(e.fromMs, stretch, width)
+    const to = xOf(e.toMs, stretch, width)
+    const dx = Math.max(from - x, x - to, 0)
+    const high = place.shape === 'stroke' ? LANES.strength * Number(kind.name) : 0
+    const dy = Math.max(place.y - high - y, y - place.y, 0)
+    const far = Math.hypot(dx, dy)
+    if (far < least) {
+      best = i
+      least = far
+    }
+  }
+  return best
+}
