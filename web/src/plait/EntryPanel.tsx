@@ -4,28 +4,32 @@ import { useState } from 'react'
 import { queries } from '../api'
 import type { PlaitOfLesson } from '../api'
 import { AskDrawer, Spoken } from '../capture'
-import { detach, useRecorder } from '../recorder'
+import { detach, usePacket, useRecorder } from '../recorder'
 import type { Recorder } from '../recorder'
 import { readPayload } from '../record'
 import type { NewEntry } from '../store'
 import { clock, useText } from '../text'
 import { Button } from '../ui'
 
-type Plait = NonNullable<PlaitOfLesson['plait']>
+/** An entry of the plait, when it was, and what took it back, if anything did. */
+export interface Told {
+  said: NonNullable<PlaitOfLesson['plait']>['said'][number]
+  atMs: number
+  takenBackBy?: string
+}
 
 interface EntryPanelProps {
   lesson: string
-  plait: Plait
-  event: number
+  told: Told
   mayAmend: boolean
   exerciseName: (exercise: string) => string
+  onTold: (told: Told) => void
 }
 
 /** One entry that was touched: what it says, and ways to set it right. */
-export function EntryPanel({ lesson, plait, event, mayAmend, exerciseName }: EntryPanelProps) {
-  const at = plait.events[event]
-  const said = at && plait.said[at.entry]
-  if (!at || !said) return null
+export function EntryPanel({ lesson, told, mayAmend, exerciseName, onTold }: EntryPanelProps) {
+  const { t } = useText()
+  const { said, atMs, takenBackBy } = told
   return (
     <Flex
       gap="3"
@@ -37,63 +41,55 @@ export function EntryPanel({ lesson, plait, event, mayAmend, exerciseName }: Ent
       data-entry={said.kind}
     >
       <span>
-        <b>{clock(at.fromMs)}</b>{' '}
+        <b>{clock(atMs)}</b>{' '}
         <Spoken said={readPayload(said.kind, said.v, said.payload)} exerciseName={exerciseName} />
+        {takenBackBy !== undefined && ` · ${t('plait.takenBack')}`}
       </span>
-      {mayAmend && <Amend key={said.id} lesson={lesson} said={said} />}
+      {mayAmend && <Amend key={said.id} lesson={lesson} told={told} onTold={onTold} />}
     </Flex>
   )
 }
 
-function Amend({ lesson, said }: { lesson: string; said: Plait['said'][number] }) {
-  const recorder = useRecorder(lesson)
-  return recorder ? <AmendKeys lesson={lesson} said={said} recorder={recorder} /> : null
+type AmendProps = Pick<EntryPanelProps, 'lesson' | 'told' | 'onTold'>
+
+function Amend(props: AmendProps) {
+  // how far this device's clock is off comes with it, and is the first thing the device says in a lesson
+  const kept = usePacket(props.lesson)
+  const recorder = useRecorder(props.lesson)
+  return recorder && kept.data ? <AmendKeys {...props} recorder={recorder} /> : null
 }
 
-function AmendKeys({
-  lesson,
-  said,
-  recorder,
-}: {
-  lesson: string
-  said: Plait['said'][number]
-  recorder: Recorder
-}) {
+function AmendKeys({ lesson, told, onTold, recorder }: AmendProps & { recorder: Recorder }) {
   const { t } = useText()
   const client = useQueryClient()
   const [isOpen, setOpen] = useState(false)
-  /** What took it back: taken back itself, it is there again. */
-  const [gone, setGone] = useState<string>()
+  const { said, takenBackBy } = told
   const payload = readPayload(said.kind, said.v, said.payload)
-  const tell = async (said: NewEntry) => {
-    const entry = await recorder.say(said)
+  const tell = async (entry: NewEntry) => {
+    const written = await recorder.say(entry)
     await recorder.outbox.send()
     await Promise.all([
       client.invalidateQueries({ queryKey: queries.plait(lesson).queryKey }),
       client.invalidateQueries({ queryKey: queries.debrief(lesson).queryKey }),
     ])
-    return entry
+    return written.id
+  }
+  const takeBack = async (target: string) => tell({ kind: 'void', payload: { target } })
+  if (takenBackBy !== undefined) {
+    return (
+      <Button
+        onClick={() => detach(takeBack(takenBackBy).then(() => onTold({ ...told, takenBackBy: undefined })))}
+      >
+        {t('plait.putBack')}
+      </Button>
+    )
   }
   return (
     <>
       {payload?.kind === 'exchange' && <Button onClick={() => setOpen(true)}>{t('plait.change')}</Button>}
-      {gone === undefined ? (
-        <Button
-          onClick={() =>
-            detach(tell({ kind: 'void', payload: { target: said.id } }).then((e) => setGone(e.id)))
-          }
-        >
-          {t('plait.takeBack')}
-        </Button>
-      ) : (
-        <Button
-          onClick={() =>
-            detach(tell({ kind: 'void', payload: { target: gone } }).then(() => setGone(undefined)))
-          }
-        >
-          {t('plait.putBack')}
-        </Button>
-      )}
+      <Button onClick={() => detach(takeBack(said.id).then((by) => onTold({ ...told, takenBackBy: by })))}>
+        {t('plait.takeBack')}
+      </Button>
       {isOpen && payload?.kind === 'exchange' && (
         <AskDrawer
           ask={payload}
@@ -104,11 +100,11 @@ function AmendKeys({
           onClose={() => setOpen(false)}
           onKeep={(ask, release) => {
             setOpen(false)
+            const next = { segment: payload.segment, ...ask }
             detach(
-              tell({
-                kind: 'amend',
-                payload: { target: said.id, payload: { segment: payload.segment, ...ask } },
-              }).then(() => release && tell({ kind: 'release', payload: { exchange: said.id, release } })),
+              tell({ kind: 'amend', payload: { target: said.id, payload: next } })
+                .then(() => release && tell({ kind: 'release', payload: { exchange: said.id, release } }))
+                .then(() => onTold({ ...told, said: { ...said, payload: next } })),
             )
           }}
         />

@@ -2,12 +2,13 @@ import { chakra, Flex } from '@chakra-ui/react'
 import type { PlaitOfLesson } from '../api'
 import { useText } from '../text'
 import { Button, Quiet } from '../ui'
-import { kindInWords } from './inWords'
+import { keyOf, kindInWords } from './inWords'
 
 interface KindsPickProps {
   plait: NonNullable<PlaitOfLesson['plait']>
   chosen: number[]
-  onChoose: (chosen: number[]) => void
+  /** By what they are known by. */
+  onChoose: (chosen: string[]) => void
 }
 
 const STRANDS = ['RIDER', 'CONTACT', 'HORSE', 'COACH'] as const
@@ -16,7 +17,11 @@ const STRANDS = ['RIDER', 'CONTACT', 'HORSE', 'COACH'] as const
 export function KindsPick({ plait, chosen, onChoose }: KindsPickProps) {
   const { t } = useText()
   const choose = (kind: number) =>
-    onChoose(chosen.includes(kind) ? chosen.filter((k) => k !== kind) : [...chosen.slice(-1), kind])
+    onChoose(
+      (chosen.includes(kind) ? chosen.filter((k) => k !== kind) : [...chosen.slice(-1), kind]).flatMap((k) =>
+        plait.kinds[k] ? [keyOf(plait.kinds[k])] : [],
+      ),
+    )
   return (
     <Flex direction="column" gap="2">
       {STRANDS.map((strand) => {

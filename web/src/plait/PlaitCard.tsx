@@ -8,11 +8,24 @@ import { useMe } from '../session'
 import { useText, wordIn } from '../text'
 import { Button, FoldCard, Quiet, SIDE, Trouble, Wait } from '../ui'
 import { EntryPanel } from './EntryPanel'
+import type { Told } from './EntryPanel'
+import { keyOf } from './inWords'
 import { KindsPick, meetingOf } from './KindsPick'
 import { Overview } from './Overview'
 import { PlaitCanvas } from './PlaitCanvas'
 import { PlaitList } from './PlaitList'
 import { closer, nextOf, showing, whole } from './stretch'
+
+type Plait = NonNullable<PlaitOfLesson['plait']>
+
+/** What was touched last: the entry, and which of its events. */
+type Touched = Told & { kind: string }
+
+/** Where an event lies now; one whose answer was changed is still the same entry. */
+function placeOf({ events, said, kinds }: Plait, { said: { id }, kind }: Touched) {
+  const places = events.flatMap((e, i) => (said[e.entry]?.id === id ? [{ i, of: kinds[e.kind] }] : []))
+  return (places.find(({ of }) => of && keyOf(of) === kind) ?? places.at(-1))?.i
+}
 
 /** What happened together: the lesson on one time line, in strands that lie under each other. */
 export function PlaitCard({ lesson }: { lesson: string }) {
@@ -30,14 +43,18 @@ export function PlaitCard({ lesson }: { lesson: string }) {
 
 const NOTHING: ReadonlySet<number> = new Set()
 
-function Strands({ lesson, plait }: { lesson: string; plait: NonNullable<PlaitOfLesson['plait']> }) {
+function Strands({ lesson, plait }: { lesson: string; plait: Plait }) {
   const { t } = useText()
   const { actions } = useMe()
   const how = useId()
   const all = whole(plait.lengthMs)
   const [stretch, setStretch] = useState(all)
-  const [chosen, setChosen] = useState<number[]>([])
-  const [selected, setSelected] = useState<number>()
+  const [keys, setKeys] = useState<string[]>([])
+  const chosen = useMemo(
+    () => keys.map((key) => plait.kinds.findIndex((k) => keyOf(k) === key)).filter((k) => k >= 0),
+    [plait, keys],
+  )
+  const [touched, setTouched] = useState<Touched>()
   const [isListed, setListed] = useState(false)
   const lit = useMemo(() => {
     const met = chosen.length === 2 ? meetingOf(plait, chosen) : undefined
@@ -58,10 +75,17 @@ function Strands({ lesson, plait }: { lesson: string; plait: NonNullable<PlaitOf
     [t],
   )
   const strandName = useCallback((strand: 'RIDER' | 'CONTACT' | 'HORSE') => t(`plait.strand.${strand}`), [t])
+  const selected = useMemo(() => (touched ? placeOf(plait, touched) : undefined), [plait, touched])
   const select = (event: number | undefined) => {
-    setSelected(event)
     const at = event === undefined ? undefined : plait.events[event]
-    if (at) setStretch((now) => showing(now, all, at.fromMs))
+    const said = at && plait.said[at.entry]
+    const kind = at && plait.kinds[at.kind]
+    if (at && said && kind) {
+      setTouched({ said, atMs: at.fromMs, kind: keyOf(kind) })
+      setStretch((now) => showing(now, all, at.fromMs))
+    } else {
+      setTouched(undefined)
+    }
   }
   const go = (by: 1 | -1) => {
     const next = nextOf(plait.events.length, lit, selected, by)
@@ -111,17 +135,17 @@ function Strands({ lesson, plait }: { lesson: string; plait: NonNullable<PlaitOf
         </Quiet>
       </Flex>
       <chakra.div role="status">
-        {selected !== undefined && (
+        {touched && (
           <EntryPanel
             lesson={lesson}
-            plait={plait}
-            event={selected}
+            told={touched}
             mayAmend={actions.includes('RECORD')}
             exerciseName={exerciseName}
+            onTold={(told) => setTouched({ ...touched, ...told })}
           />
         )}
       </chakra.div>
-      <KindsPick plait={plait} chosen={chosen} onChoose={setChosen} />
+      <KindsPick plait={plait} chosen={chosen} onChoose={setKeys} />
       {isListed && (
         <PlaitList
           plait={plait}

@@ -5,6 +5,9 @@ import type { Text } from '../text'
 const sided = (t: Text, word: string, side: PlaitKind['side']) =>
   side === 'NONE' ? word : `${word}, ${t(`side.${side}`)}`
 
+/** What a kind of event is known by: its place changes when another kind joins. */
+export const keyOf = ({ sort, name, side }: PlaitKind) => `${sort}|${name}|${side}`
+
 /** What a kind of event is called. */
 export function kindInWords(t: Text, { sort, name, side }: PlaitKind): string {
   switch (sort) {
