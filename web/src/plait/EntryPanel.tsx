@@ -1,6 +1,6 @@
 import { Flex } from '@chakra-ui/react'
 import { useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { queries } from '../api'
 import type { PlaitOfLesson } from '../api'
 import { AskDrawer, Spoken } from '../capture'
@@ -27,7 +27,8 @@ interface EntryPanelProps {
 }
 
 /** One entry that was touched: what it says, and ways to set it right. */
-export function EntryPanel({ lesson, told, mayAmend, exerciseName, onTold }: EntryPanelProps) {
+export const EntryPanel = memo(function EntryPanel(props: EntryPanelProps) {
+  const { lesson, told, mayAmend, exerciseName, onTold } = props
   const { t } = useText()
   const { said, atMs, takenBackBy } = told
   return (
@@ -48,7 +49,7 @@ export function EntryPanel({ lesson, told, mayAmend, exerciseName, onTold }: Ent
       {mayAmend && <Amend key={said.id} lesson={lesson} told={told} onTold={onTold} />}
     </Flex>
   )
-}
+})
 
 type AmendProps = Pick<EntryPanelProps, 'lesson' | 'told' | 'onTold'>
 

@@ -1,8 +1,10 @@
 import { chakra, Flex } from '@chakra-ui/react'
+import { memo } from 'react'
 import type { PlaitOfLesson } from '../api'
 import { useText } from '../text'
 import { Button, Quiet } from '../ui'
 import { keyOf, kindInWords } from './inWords'
+import { meetingOf } from './meeting'
 
 interface KindsPickProps {
   plait: NonNullable<PlaitOfLesson['plait']>
@@ -14,7 +16,7 @@ interface KindsPickProps {
 const STRANDS = ['RIDER', 'CONTACT', 'HORSE', 'COACH'] as const
 
 /** All that is in the lesson, by strand: any two are chosen, to see where they meet. */
-export function KindsPick({ plait, chosen, onChoose }: KindsPickProps) {
+export const KindsPick = memo(function KindsPick({ plait, chosen, onChoose }: KindsPickProps) {
   const { t } = useText()
   const choose = (kind: number) =>
     onChoose(
@@ -59,7 +61,7 @@ export function KindsPick({ plait, chosen, onChoose }: KindsPickProps) {
       <Meeting plait={plait} chosen={chosen} />
     </Flex>
   )
-}
+})
 
 /** How often two kinds meet, and how often they do not. */
 function Meeting({ plait, chosen }: { plait: KindsPickProps['plait']; chosen: number[] }) {
@@ -104,10 +106,4 @@ function Meeting({ plait, chosen }: { plait: KindsPickProps['plait']; chosen: nu
       )}
     </div>
   )
-}
-
-/** Of two chosen kinds. */
-export function meetingOf(plait: KindsPickProps['plait'], chosen: number[]) {
-  const [one, other] = chosen.toSorted((a, b) => a - b)
-  return plait.meetings.find((m) => m.one === one && m.other === other)
 }

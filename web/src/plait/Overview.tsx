@@ -1,5 +1,5 @@
 import { chakra } from '@chakra-ui/react'
-import { useRef } from 'react'
+import { memo, useRef } from 'react'
 import type { PlaitOfLesson } from '../api'
 import { useText } from '../text'
 import { moved, whole } from './stretch'
@@ -13,6 +13,15 @@ interface OverviewProps {
 }
 
 const HEIGHT = 34
+const STRIP = {
+  width: '100%',
+  height: HEIGHT,
+  display: 'block',
+  touchAction: 'none',
+  background: 'var(--chakra-colors-sunken)',
+  borderRadius: 6,
+}
+const SHADE = { fill: 'var(--chakra-colors-card)', opacity: 0.72 }
 
 /** The whole lesson small, with the part that is seen: pulled along with a finger. */
 export function Overview({ plait, stretch, lit, onStretch }: OverviewProps) {
@@ -27,23 +36,12 @@ export function Overview({ plait, stretch, lit, onStretch }: OverviewProps) {
     onStretch(moved(stretch, all, atMs - (stretch.fromMs + stretch.toMs) / 2))
   }
   const isWhole = stretch.fromMs <= all.fromMs && stretch.toMs >= all.toMs
-  const answers = plait.kinds.map((k) => k.strand === 'HORSE')
-  // one path for all of them: a lesson may have thousands
-  const path = (wanted: (i: number, kind: number) => boolean, y: number, high: number) =>
-    plait.events
-      .map((e, i) => (wanted(i, e.kind) ? `M${share(e.fromMs).toFixed(1)} ${y}v${high}` : ''))
-      .join('')
   return (
-    <chakra.svg
+    <svg
       ref={strip}
       viewBox={`0 0 1000 ${HEIGHT}`}
       preserveAspectRatio="none"
-      width="full"
-      height={`${HEIGHT}px`}
-      touchAction="none"
-      cursor={isWhole ? 'default' : 'grab'}
-      background="sunken"
-      borderRadius="6px"
+      style={isWhole ? STRIP : { ...STRIP, cursor: 'grab' }}
       role="img"
       aria-label={t('plait.overview')}
       onPointerDown={(e) => {
@@ -54,6 +52,33 @@ export function Overview({ plait, stretch, lit, onStretch }: OverviewProps) {
         if (e.buttons > 0) to(e.clientX)
       }}
     >
+      <Small plait={plait} lit={lit} />
+      {!isWhole && (
+        <>
+          <Shade x={0} width={share(stretch.fromMs)} />
+          <Shade x={share(stretch.toMs)} width={1000 - share(stretch.toMs)} />
+        </>
+      )}
+    </svg>
+  )
+}
+
+const Shade = ({ x, width }: { x: number; width: number }) => (
+  <rect x={x} y="0" width={Math.max(0, width)} height={HEIGHT} style={SHADE} />
+)
+
+/** All of it, once: it does not change while another part is looked at. */
+const Small = memo(function Small({ plait, lit }: Pick<OverviewProps, 'plait' | 'lit'>) {
+  const all = whole(plait.lengthMs)
+  const share = (ms: number) => (1000 * ms) / all.toMs
+  const answers = plait.kinds.map((k) => k.strand === 'HORSE')
+  // one path for all of them: a lesson may have thousands
+  const path = (wanted: (i: number, kind: number) => boolean, y: number, high: number) =>
+    plait.events
+      .map((e, i) => (wanted(i, e.kind) ? `M${share(e.fromMs).toFixed(1)} ${y}v${high}` : ''))
+      .join('')
+  return (
+    <>
       {plait.turns.map((turn) => (
         <chakra.rect
           key={turn.entry}
@@ -67,16 +92,6 @@ export function Overview({ plait, stretch, lit, onStretch }: OverviewProps) {
       <chakra.path d={path((i) => lit.has(i), 0, HEIGHT - 6)} stroke="live" strokeWidth="6" opacity="0.7" />
       <chakra.path d={path((_, kind) => answers[kind] === false, 3, 9)} stroke="ink" strokeWidth="1.5" />
       <chakra.path d={path((_, kind) => answers[kind] === true, 15, 9)} stroke="ink" strokeWidth="1.5" />
-      {!isWhole && (
-        <>
-          <Shade x={0} width={share(stretch.fromMs)} />
-          <Shade x={share(stretch.toMs)} width={1000 - share(stretch.toMs)} />
-        </>
-      )}
-    </chakra.svg>
+    </>
   )
-}
-
-const Shade = ({ x, width }: { x: number; width: number }) => (
-  <chakra.rect x={x} y="0" width={Math.max(0, width)} height={HEIGHT} fill="card" opacity="0.72" />
-)
+})

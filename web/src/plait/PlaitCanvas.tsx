@@ -1,4 +1,3 @@
-import { chakra } from '@chakra-ui/react'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { PlaitOfLesson, PlaitTurn } from '../api'
 import { useMode, useSteady } from '../ui'
@@ -32,6 +31,7 @@ interface Finger {
 
 const KEY_SHARE = 0.2
 const TAP_PX = 6
+const PAPER = { width: '100%', height: LANES.height, display: 'block', touchAction: 'pan-y', cursor: 'grab' }
 
 /** The plait, drawn: from the whole lesson to ten seconds, by wheel, by one finger or two, and by keys. */
 export function PlaitCanvas(props: PlaitCanvasProps) {
@@ -148,18 +148,15 @@ export function PlaitCanvas(props: PlaitCanvasProps) {
     key()
   }
   return (
-    <chakra.canvas
+    <canvas
       ref={paper}
       tabIndex={0}
       role="img"
       aria-label={props.label}
       aria-describedby={props.describedBy}
       data-plait
-      width="full"
-      height={`${LANES.height}px`}
-      display="block"
-      touchAction="pan-y"
-      cursor="grab"
+      // plain styles: a recipe read anew at every step of the wheel would take a third of a frame
+      style={PAPER}
       onKeyDown={press}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId)

@@ -2,7 +2,7 @@ import type { PlaitKind, PlaitOfLesson, PlaitTurn } from '../api'
 import { clock } from '../text'
 import { LANES, placeOf } from './lanes'
 import type { Place } from './lanes'
-import { hatched, line, RADIUS, shaped } from './shapes'
+import { hatched, line, RADIUS, signs } from './shapes'
 import { seen, ticks, xOf } from './stretch'
 import type { Stretch } from './stretch'
 
@@ -56,40 +56,72 @@ const FAINT = 0.14
 /** Below so many pixels strokes are drawn thin. */
 const NARROW = 600
 const LEAST_BAR = 6
+/** So far a meeting is lit to either side, in pixels. */
+const LIT = 5
 
 /** Draws what is seen of a plait. */
 export function paint(ctx: CanvasRenderingContext2D, picture: Picture, colours: Palette) {
-  const { plait, stretch, width, lit } = picture
+  const { plait, stretch, width } = picture
   const x = (ms: number) => xOf(ms, stretch, width)
   ctx.clearRect(0, 0, width, LANES.height)
   const places = seen(plait.events, stretch)
   restsAndTurns(ctx, picture, colours)
-  // where they meet, behind everything
+  meetings(ctx, picture, places, colours)
+  cords(ctx, picture, colours)
+  placed(plait, places, x).forEach((events, of) => {
+    const kind = plait.kinds[of]
+    if (!kind || events.length === 0) return
+    ctx.globalAlpha = !picture.hasChosen || picture.isChosen(of) ? 1 : FAINT
+    ctx.fillStyle = ctx.strokeStyle = colourOf(kind, colours)
+    ctx.lineWidth = 2
+    ofKind(ctx, kind, events, width < NARROW ? 2.5 : 4, colours)
+  })
+  ctx.globalAlpha = 1
+  const selected = picture.selected === undefined ? undefined : plait.events[picture.selected]
+  const kind = selected && plait.kinds[selected.kind]
+  if (selected && kind) ringed(ctx, placeOf(kind), x(selected.fromMs), colours)
+  times(ctx, picture, colours)
+}
+
+interface Placed {
+  from: number
+  to: number
+  isOwn: boolean
+}
+
+/** The events that are seen, by kind. From far off many lie on one pixel: of these the first is drawn. */
+function placed(plait: Plait, places: number[], x: (ms: number) => number): Placed[][] {
+  const byKind: Placed[][] = plait.kinds.map(() => [])
+  const last = new Int32Array(plait.kinds.length).fill(-1_000)
+  for (const i of places) {
+    const e = plait.events[i]
+    if (!e) continue
+    const from = x(e.fromMs)
+    if (Math.round(from) === last[e.kind] && e.fromMs === e.toMs) continue
+    last[e.kind] = Math.round(from)
+    byKind[e.kind]?.push({ from, to: x(e.toMs), isOwn: e.isOwn })
+  }
+  return byKind
+}
+
+/** Where they meet, behind everything. */
+function meetings(
+  ctx: CanvasRenderingContext2D,
+  { plait, lit, stretch, width }: Picture,
+  places: number[],
+  colours: Palette,
+) {
   ctx.fillStyle = colours.live
   ctx.globalAlpha = 0.45
+  let litTo = -1_000
   for (const i of places) {
     const e = plait.events[i]
-    if (e && lit.has(i))
-      ctx.fillRect(x(e.fromMs) - 5, 4, Math.max(10, x(e.toMs) - x(e.fromMs) + 10), LANES.signs + 8)
+    if (!e || !lit.has(i)) continue
+    const from = Math.max(litTo, xOf(e.fromMs, stretch, width) - LIT)
+    litTo = Math.max(litTo, xOf(e.toMs, stretch, width) + LIT)
+    if (litTo > from) ctx.fillRect(from, 4, litTo - from, LANES.signs + 8)
   }
   ctx.globalAlpha = 1
-  cords(ctx, picture, colours)
-  const kinds = plait.kinds.map((kind) => ({
-    place: placeOf(kind),
-    colour: colourOf(kind, colours),
-    strength: kind.sort === 'ASK' ? Number(kind.name) : 0,
-  }))
-  const wide = width < NARROW ? 2.5 : 4
-  for (const i of places) {
-    const e = plait.events[i]
-    const kind = e && kinds[e.kind]
-    if (!e || !kind) continue
-    ctx.globalAlpha = !picture.hasChosen || picture.isChosen(e.kind) ? 1 : FAINT
-    event(ctx, { ...kind, from: x(e.fromMs), to: x(e.toMs), isOwn: e.isOwn, wide }, colours)
-    if (i === picture.selected) ringed(ctx, kind.place, x(e.fromMs), colours)
-  }
-  ctx.globalAlpha = 1
-  times(ctx, picture, colours)
 }
 
 /** The strands themselves: one line each, on which the events lie. */
@@ -155,33 +187,31 @@ function times(ctx: CanvasRenderingContext2D, { stretch, width }: Picture, colou
   }
 }
 
-interface Drawn {
-  place: Place
-  from: number
-  to: number
-  colour: string
-  strength: number
-  isOwn: boolean
-  /** Of a stroke, in pixels. */
-  wide: number
-}
-
-function event(ctx: CanvasRenderingContext2D, drawn: Drawn, colours: Palette) {
-  const { place, from, to, colour, strength, isOwn, wide } = drawn
-  const { y, shape } = place
-  ctx.fillStyle = colour
-  ctx.strokeStyle = colour
-  ctx.lineWidth = 2
+/** Strokes as high as it was strong; what lasts as a bar; all else by its sign. Hollow where it was the coach's own riding. */
+function ofKind(
+  ctx: CanvasRenderingContext2D,
+  kind: PlaitKind,
+  events: Placed[],
+  wide: number,
+  colours: Palette,
+) {
+  const { y, shape } = placeOf(kind)
   if (shape === 'stroke') {
-    // as high as it was strong; hollow where it was the coach's own
-    const high = LANES.strength * strength
-    if (isOwn) ctx.fillRect(from - wide / 2, y - high, wide, high)
-    else ctx.strokeRect(from - wide / 2, y - high, wide, high)
-  } else if (shape === 'bar' && to - from >= LEAST_BAR) {
-    if (y === LANES.horseFirst) hatched(ctx, from, to, y, colours.quiet)
+    const high = LANES.strength * Number(kind.name)
+    for (const { from, isOwn } of events) {
+      if (isOwn) ctx.fillRect(from - wide / 2, y - high, wide, high)
+      else ctx.strokeRect(from - wide / 2, y - high, wide, high)
+    }
+    return
+  }
+  const isBar = (e: Placed) => shape === 'bar' && e.to - e.from >= LEAST_BAR
+  for (const { from, to } of events.filter(isBar)) {
+    if (kind.sort === 'TALLY') hatched(ctx, from, to, y, colours.quiet)
     else ctx.fillRect(from, y - 4, to - from, 8)
-  } else {
-    shaped(ctx, shape === 'bar' ? 'diamond' : shape, from, y, isOwn)
+  }
+  for (const isOwn of [true, false]) {
+    const xs = events.filter((e) => e.isOwn === isOwn && !isBar(e)).map((e) => e.from)
+    signs(ctx, shape, y, xs, isOwn)
   }
 }
 

@@ -17,40 +17,62 @@ export function hatched(ctx: CanvasRenderingContext2D, from: number, to: number,
   ctx.restore()
 }
 
-export function shaped(ctx: CanvasRenderingContext2D, shape: Shape, x: number, y: number, isFilled: boolean) {
-  ctx.beginPath()
-  switch (shape) {
-    case 'half':
-      ctx.arc(x, y, RADIUS, 0, 2 * Math.PI)
-      ctx.stroke()
-      ctx.beginPath()
-      ctx.arc(x, y, RADIUS, Math.PI / 2, 1.5 * Math.PI)
-      break
-    case 'square':
-      ctx.rect(x - RADIUS, y - RADIUS, 2 * RADIUS, 2 * RADIUS)
-      break
-    case 'cross':
-      line(ctx, x - RADIUS, y - RADIUS, x + RADIUS, y + RADIUS)
-      line(ctx, x - RADIUS, y + RADIUS, x + RADIUS, y - RADIUS)
-      return
-    case 'diamond':
-      polygon(ctx, x, y, RADIUS + 1, 4)
-      break
-    case 'triangle':
-      polygon(ctx, x, y, RADIUS + 1.5, 3)
-      break
-    case 'octagon':
-      polygon(ctx, x, y, RADIUS + 2, 8)
-      break
-    default:
-      ctx.arc(x, y, RADIUS, 0, 2 * Math.PI)
+/** Signs of one shape, all at once: a path for each would take most of a frame. */
+export function signs(
+  ctx: CanvasRenderingContext2D,
+  shape: Shape,
+  y: number,
+  xs: number[],
+  isFilled: boolean,
+) {
+  if (xs.length === 0) return
+  const all = (of: Shape) => {
+    ctx.beginPath()
+    for (const x of xs) outline(ctx, of, x, y)
   }
-  if (isFilled && shape !== 'ring') ctx.fill()
+  if (shape === 'half') {
+    all('ring')
+    ctx.stroke()
+  }
+  all(shape)
+  if (isFilled && shape !== 'ring' && shape !== 'cross') ctx.fill()
   else ctx.stroke()
 }
 
+function outline(ctx: CanvasRenderingContext2D, shape: Shape, x: number, y: number) {
+  switch (shape) {
+    case 'half':
+      ctx.moveTo(x, y + RADIUS)
+      ctx.arc(x, y, RADIUS, Math.PI / 2, 1.5 * Math.PI)
+      return
+    case 'square':
+      ctx.rect(x - RADIUS, y - RADIUS, 2 * RADIUS, 2 * RADIUS)
+      return
+    case 'cross':
+      ctx.moveTo(x - RADIUS, y - RADIUS)
+      ctx.lineTo(x + RADIUS, y + RADIUS)
+      ctx.moveTo(x - RADIUS, y + RADIUS)
+      ctx.lineTo(x + RADIUS, y - RADIUS)
+      return
+    case 'bar':
+    case 'diamond':
+      polygon(ctx, x, y, RADIUS + 1, 4)
+      return
+    case 'triangle':
+      polygon(ctx, x, y, RADIUS + 1.5, 3)
+      return
+    case 'octagon':
+      polygon(ctx, x, y, RADIUS + 2, 8)
+      return
+    default:
+      ctx.moveTo(x + RADIUS, y)
+      ctx.arc(x, y, RADIUS, 0, 2 * Math.PI)
+  }
+}
+
 function polygon(ctx: CanvasRenderingContext2D, x: number, y: number, r: number, corners: number) {
-  for (let i = 0; i < corners; i++) {
+  ctx.moveTo(x, y - r)
+  for (let i = 1; i < corners; i++) {
     const turn = (2 * Math.PI * i) / corners - Math.PI / 2
     ctx.lineTo(x + r * Math.cos(turn), y + r * Math.sin(turn))
   }
