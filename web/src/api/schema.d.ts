@@ -2022,6 +2022,31 @@ export interface components {
             /** Format: int32 */
             times: number;
         };
+        "debrief.BeforeView": {
+            before: components["schemas"]["debrief.YesOf"];
+            /** Format: double */
+            gain: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: double */
+            low: number;
+            now: components["schemas"]["debrief.YesOf"];
+        };
+        "debrief.ChangeView": {
+            before: components["schemas"]["debrief.BeforeView"] | null;
+            /** @enum {string} */
+            overLessons: "BETTER" | "WORSE" | "STANDS_STILL" | "NOT_SHOWN" | "TOO_FEW";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            sinceBefore: "BETTER" | "WORSE" | "STANDS_STILL" | "NOT_SHOWN" | "TOO_FEW";
+            slope: components["schemas"]["debrief.SlopeView"] | null;
+            thirds: components["schemas"]["debrief.ThirdsView"] | null;
+            /** @enum {string} */
+            within: "BETTER" | "WORSE" | "STANDS_STILL" | "NOT_SHOWN" | "TOO_FEW";
+        };
         "debrief.Corrections": {
             byPolicy: components["schemas"]["debrief.CorrectionsUnder"][];
             isConsistent: boolean | null;
@@ -2058,6 +2083,15 @@ export interface components {
             stops: components["schemas"]["debrief.StopView"][];
             voices: components["schemas"]["debrief.VoiceItem"][];
             weather: components["schemas"]["debrief.WeatherView"] | null;
+        };
+        "debrief.Entry": {
+            id: string;
+            kind: string;
+            payload: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            v: number;
         };
         "debrief.Event": {
             /** Format: int32 */
@@ -2195,7 +2229,7 @@ export interface components {
             /** Format: double */
             oftenerAt: number;
             rests: components["schemas"]["debrief.Pause"][];
-            said: components["schemas"]["debrief.Said"][];
+            said: components["schemas"]["debrief.Entry"][];
             turns: components["schemas"]["debrief.Turn"][];
             /** Format: int64 */
             withinS: number;
@@ -2247,6 +2281,7 @@ export interface components {
         };
         "debrief.RungRow": {
             advice: components["schemas"]["core.progress.Advice"] | null;
+            changes: components["schemas"]["debrief.ChangeView"][];
             /** Format: int32 */
             day: number | null;
             decision: components["schemas"]["stair.PastDecision"] | null;
@@ -2264,15 +2299,6 @@ export interface components {
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED" | null;
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
-        };
-        "debrief.Said": {
-            id: string;
-            kind: string;
-            payload: {
-                [key: string]: unknown;
-            };
-            /** Format: int32 */
-            v: number;
         };
         "debrief.ShareView": {
             /** Format: int32 */
@@ -2310,6 +2336,16 @@ export interface components {
             /** Format: int32 */
             times: number;
         };
+        "debrief.SlopeView": {
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            points: number;
+        };
         "debrief.SoftnessView": {
             /** Format: int32 */
             corrections: number;
@@ -2336,6 +2372,14 @@ export interface components {
             rule: string;
             /** Format: int64 */
             workedMinutes: number;
+        };
+        "debrief.ThirdsView": {
+            first: components["schemas"]["debrief.YesOf"];
+            last: components["schemas"]["debrief.YesOf"];
+            /** Format: int32 */
+            leftOut: number;
+            /** Format: double */
+            p: number;
         };
         "debrief.Turn": {
             entry: string;
@@ -2389,6 +2433,12 @@ export interface components {
             yesWith: number;
             /** Format: int32 */
             yesWithout: number;
+        };
+        "debrief.YesOf": {
+            /** Format: int32 */
+            asks: number;
+            /** Format: int32 */
+            yes: number;
         };
         "files.CellIssue": {
             /** @enum {string} */

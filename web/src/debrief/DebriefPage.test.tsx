@@ -47,6 +47,33 @@ const row: DebriefRow = {
     tallied: 0,
     slips: 0,
   },
+  changes: [
+    {
+      side: 'LEFT',
+      within: 'NOT_SHOWN',
+      thirds: { first: { yes: 2, asks: 4 }, last: { yes: 3, asks: 4 }, leftOut: 3, p: 1 },
+      sinceBefore: 'BETTER',
+      before: {
+        now: { yes: 10, asks: 16 },
+        before: { yes: 6, asks: 24 },
+        lessons: 3,
+        gain: 0.375,
+        low: 0.06,
+        high: 0.61,
+      },
+      overLessons: 'STANDS_STILL',
+      slope: { points: 0.4, low: -0.9, high: 1.6, lessons: 12 },
+    },
+    {
+      side: 'RIGHT',
+      within: 'TOO_FEW',
+      thirds: null,
+      sinceBefore: 'TOO_FEW',
+      before: null,
+      overLessons: 'TOO_FEW',
+      slope: null,
+    },
+  ],
   advice,
   decision: null,
 }
@@ -105,6 +132,21 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
 
 const open = (answers: Record<string, unknown>) =>
   show(<DebriefPage />, { path: '/lessons/:id/debrief', at: `/lessons/${ridden.id}/debrief`, answers })
+
+test('what changed is said in short, and opened with its numbers', async () => {
+  open({ [`GET ${PATH}/debrief`]: debrief() })
+  const short = await screen.findByText(new RegExp(text('change.since.BETTER')))
+  expect(short).toHaveTextContent(text('change.tooFew'))
+  await userEvent.click(short)
+  expect(screen.getByText(/10 of 16 now, 6 of 24 then: better \(38 points, 6 to 61\)/)).toBeVisible()
+  expect(screen.getByText(/2 of 4 in its first third, 3 of 4 in its last/)).toHaveTextContent(
+    'The last 3 asks',
+  )
+  expect(
+    screen.getByText(/Over 12 lessons: stands still \(0\.4 points a lesson, -0\.9 to 1\.6\)/),
+  ).toBeVisible()
+  expect(screen.getByText(text('change.noBefore'))).toBeVisible()
+})
 
 test('a rung stands with its advice, and the notes with their time', async () => {
   open({ [`GET ${PATH}/debrief`]: debrief() })

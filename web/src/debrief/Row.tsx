@@ -5,6 +5,7 @@ import { sidesOf } from '../record'
 import type { Side } from '../record'
 import { sideIn, wordIn, useText } from '../text'
 import { AdviceCard } from './AdviceCard'
+import { ChangeLines } from './ChangeLines'
 import { IntervalStrip } from './IntervalStrip'
 import { RungMarksList } from './RungMarksList'
 import { SmallPad } from './SmallPad'
@@ -62,6 +63,7 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
               ))}
             </Flex>
           )}
+          <ChangeLines changes={row.changes} works={works} />
           <RungMarksList marks={row.marks} />
           {isUnsaid && <Quiet>{t('debrief.unsaid', { yes: pair.none.yes, count: pair.none.asks })}</Quiet>}
           {othersIn > 0 && (

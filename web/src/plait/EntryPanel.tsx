@@ -12,7 +12,7 @@ import { clock, useText } from '../text'
 import { Button } from '../ui'
 
 /** An entry of the plait, when it was, and what took it back, if anything did. */
-export interface Told {
+export interface EntryAt {
   said: NonNullable<PlaitOfLesson['plait']>['said'][number]
   atMs: number
   takenBackBy?: string
@@ -20,10 +20,10 @@ export interface Told {
 
 interface EntryPanelProps {
   lesson: string
-  told: Told
+  told: EntryAt
   mayAmend: boolean
   exerciseName: (exercise: string) => string
-  onTold: (told: Told) => void
+  onTold: (told: EntryAt) => void
 }
 
 /** One entry that was touched: what it says, and ways to set it right. */

@@ -83,15 +83,15 @@ export function paint(ctx: CanvasRenderingContext2D, picture: Picture, colours: 
   times(ctx, picture, colours)
 }
 
-interface Placed {
+interface Spot {
   from: number
   to: number
   isOwn: boolean
 }
 
 /** The events that are seen, by kind. From far off many lie on one pixel: of these the first is drawn. */
-function placed(plait: Plait, places: number[], x: (ms: number) => number): Placed[][] {
-  const byKind: Placed[][] = plait.kinds.map(() => [])
+function placed(plait: Plait, places: number[], x: (ms: number) => number): Spot[][] {
+  const byKind: Spot[][] = plait.kinds.map(() => [])
   const last = new Int32Array(plait.kinds.length).fill(-1_000)
   for (const i of places) {
     const e = plait.events[i]
@@ -191,7 +191,7 @@ function times(ctx: CanvasRenderingContext2D, { stretch, width }: Picture, colou
 function ofKind(
   ctx: CanvasRenderingContext2D,
   kind: PlaitKind,
-  events: Placed[],
+  events: Spot[],
   wide: number,
   colours: Palette,
 ) {
@@ -204,7 +204,7 @@ function ofKind(
     }
     return
   }
-  const isBar = (e: Placed) => shape === 'bar' && e.to - e.from >= LEAST_BAR
+  const isBar = (e: Spot) => shape === 'bar' && e.to - e.from >= LEAST_BAR
   for (const { from, to } of events.filter(isBar)) {
     if (kind.sort === 'TALLY') hatched(ctx, from, to, y, colours.quiet)
     else ctx.fillRect(from, y - 4, to - from, 8)

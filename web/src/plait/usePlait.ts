@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import type { PlaitOfLesson } from '../api'
 import { useSteady } from '../ui'
-import type { Told } from './EntryPanel'
+import type { EntryAt } from './EntryPanel'
 import { keyOf } from './inWords'
 import { meetingOf } from './meeting'
 import { closer, nextOf, showing, whole } from './stretch'
@@ -9,12 +9,12 @@ import { closer, nextOf, showing, whole } from './stretch'
 type Plait = NonNullable<PlaitOfLesson['plait']>
 
 /** What was touched last: the entry, and which of its events. */
-type Touched = Told & { kind: string }
+type EventPick = EntryAt & { kind: string }
 
 const NOTHING: ReadonlySet<number> = new Set()
 
 /** Where an event lies now; one whose answer was changed is still the same entry. */
-function placeNow({ events, said, kinds }: Plait, { said: { id }, kind }: Touched) {
+function placeNow({ events, said, kinds }: Plait, { said: { id }, kind }: EventPick) {
   const places = events.flatMap((e, i) => (said[e.entry]?.id === id ? [{ i, of: kinds[e.kind] }] : []))
   return (places.find(({ of }) => of && keyOf(of) === kind) ?? places.at(-1))?.i
 }
@@ -27,7 +27,7 @@ export function usePlait(plait: Plait) {
   const all = useMemo(() => whole(plait.lengthMs), [plait])
   const [stretch, setStretch] = useState(all)
   const [keys, setKeys] = useState<string[]>([])
-  const [touched, setTouched] = useState<Touched>()
+  const [touched, setTouched] = useState<EventPick>()
   const chosen = useMemo(
     () => keys.map((key) => plait.kinds.findIndex((k) => keyOf(k) === key)).filter((k) => k >= 0),
     [plait, keys],
@@ -56,7 +56,7 @@ export function usePlait(plait: Plait) {
     setStretch((now) => closer(now, all, factor, (now.fromMs + now.toMs) / 2)),
   )
   const seeAll = useSteady(() => setStretch(all))
-  const tell = useSteady((told: Told) => setTouched((now) => now && { ...now, ...told }))
+  const tell = useSteady((told: EntryAt) => setTouched((now) => now && { ...now, ...told }))
   return {
     stretch,
     setStretch,

@@ -301,6 +301,12 @@ public class Debrief {
                                 .filter(c -> c.key().mounted() != Mounted.RIDER)
                                 .toList()),
                 marks,
+                isJudged
+                        ? ChangeView.of(
+                                judging.facts().getOrDefault(id, RungFacts.none(works)),
+                                rules.thirds(),
+                                rules.plateau())
+                        : List.of(),
                 rung.filter(r -> isJudged).map(r -> advice(lesson, r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));

@@ -49,6 +49,7 @@ public record DebriefView(
      * @param day which of the pair's days on this rung it is, the first ones only; null later, and where it was not ridden by the pair
      * @param pair asks under the pair's own rider; {@code others} those under anybody else
      * @param marks what was touched in beside the asks
+     * @param changes of each side that was asked, by the pair's own rider; empty until the lesson has ended
      * @param advice null until the lesson has ended, and without a rung
      * @param decision the coach's, null until made
      */
@@ -64,6 +65,7 @@ public record DebriefView(
             Sides pair,
             Sides others,
             RungMarks marks,
+            List<ChangeView> changes,
             @CanBeNull Advice advice,
             @CanBeNull PastDecision decision) {}
 

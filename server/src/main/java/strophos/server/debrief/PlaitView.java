@@ -37,7 +37,7 @@ public record PlaitView(
         List<Pause> rests,
         List<Kind> kinds,
         List<Event> events,
-        List<Said> said,
+        List<Entry> said,
         List<Met> meetings,
         long withinS,
         double oftenerAt) {
@@ -65,7 +65,7 @@ public record PlaitView(
      */
     record Event(int entry, int kind, long fromMs, long toMs, boolean isOwn) {}
 
-    record Said(String id, String kind, int v, Map<String, Object> payload) {}
+    record Entry(String id, String kind, int v, Map<String, Object> payload) {}
 
     /**
      * @param one its place in {@code kinds}
@@ -84,7 +84,7 @@ public record PlaitView(
             @CanBeNull Double adjusted) {}
 
     static PlaitView of(Ride ride, Plait plait, UnaryOperator<String> nameOf) {
-        Map<String, Said> all = said(ride);
+        Map<String, Entry> all = said(ride);
         Map<String, Integer> entries = new LinkedHashMap<>();
         plait.beads().forEach(b -> entries.putIfAbsent(b.entry(), entries.size()));
         Map<EventKind, Integer> kinds = new HashMap<>();
@@ -142,15 +142,15 @@ public record PlaitView(
                 m.adjusted().isPresent() ? m.adjusted().getAsDouble() : null);
     }
 
-    private static Map<String, Said> said(Ride ride) {
-        Map<String, Said> said = new HashMap<>();
+    private static Map<String, Entry> said(Ride ride) {
+        Map<String, Entry> said = new HashMap<>();
         ride.exchanges().forEach(x -> said.put(x.id(), said(x.id(), x.said())));
         ride.marks().forEach(m -> said.put(m.id(), said(m.id(), m.said())));
         ride.notes().forEach(n -> said.put(n.id(), said(n.id(), new Payload.Note(n.text()))));
         return said;
     }
 
-    private static Said said(String id, Payload payload) {
-        return new Said(id, payload.kind(), payload.version(), payload.plain());
+    private static Entry said(String id, Payload payload) {
+        return new Entry(id, payload.kind(), payload.version(), payload.plain());
     }
 }

@@ -16,6 +16,9 @@ import strophos.core.cause.HelpsMoreThanWaiting;
 import strophos.core.cause.HelpsOverDays;
 import strophos.core.cause.ProbeThresholds;
 import strophos.core.cause.SideBySide;
+import strophos.core.change.ChangeThresholds;
+import strophos.core.change.Plateau;
+import strophos.core.change.Thirds;
 import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
 import strophos.core.judgement.ThresholdSet;
@@ -85,6 +88,14 @@ public class YardRules {
 
     public SideBySide sideBySide() {
         return SideBySide.of(of(SideBySide.SET));
+    }
+
+    public Thirds thirds() {
+        return Thirds.of(of(ChangeThresholds.SET));
+    }
+
+    public Plateau plateau() {
+        return Plateau.of(of(ChangeThresholds.SET));
     }
 
     public AsksLightlyFirst lightlyFirst() {
