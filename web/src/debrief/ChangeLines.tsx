@@ -1,6 +1,6 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import type { ChangeOfSide, DebriefRow } from '../api'
-import { sideIn, useText } from '../text'
+import type { ChangeOfSide } from '../api'
+import { useText } from '../text'
 import type { Text } from '../text'
 import { Quiet, SideLetter, WhyBox } from '../ui'
 
@@ -15,20 +15,20 @@ function inShort(t: Text, { sinceBefore, within, overLessons }: ChangeOfSide): s
 }
 
 /** What changed on an exercise: a line a side, and its numbers on demand. */
-export function ChangeLines({ changes, works }: { changes: ChangeOfSide[]; works: DebriefRow['works'] }) {
+export function ChangeLines({ changes }: { changes: ChangeOfSide[] }) {
   const { t } = useText()
   if (changes.length === 0) return null
-  const name = (side: ChangeOfSide['side']) => sideIn(t, works, side)
+  const short = changes.map((c) => inShort(t, c))
+  const what = short.every((s) => s === short[0])
+    ? short[0]
+    : changes
+        .map((c, i) =>
+          t('change.ofSide', { side: c.side === 'NONE' ? '' : t(`side.${c.side}`), what: short[i] }),
+        )
+        .join(' · ')
   return (
     <WhyBox data-changes>
-      <summary>
-        <span>
-          {t('change.title')}{' '}
-          {changes
-            .map((c) => (c.side === 'NONE' ? inShort(t, c) : `${name(c.side)}: ${inShort(t, c)}`))
-            .join(' · ')}
-        </span>
-      </summary>
+      <summary>{t('change.title', { what })}</summary>
       {changes.map((c) => (
         <Flex key={c.side} gap="2" align="start" paddingY="2">
           {c.side !== 'NONE' && <SideLetter side={c.side} />}

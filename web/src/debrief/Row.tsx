@@ -63,7 +63,7 @@ export function Row({ row, lesson }: { row: DebriefRow; lesson: Lesson }) {
               ))}
             </Flex>
           )}
-          <ChangeLines changes={row.changes} works={works} />
+          <ChangeLines changes={row.changes} />
           <RungMarksList marks={row.marks} />
           {isUnsaid && <Quiet>{t('debrief.unsaid', { yes: pair.none.yes, count: pair.none.asks })}</Quiet>}
           {othersIn > 0 && (

@@ -56,6 +56,8 @@ const FAINT = 0.14
 /** Below so many pixels strokes are drawn thin. */
 const NARROW = 600
 const LEAST_BAR = 6
+/** From so many pixels a turn is named. */
+const NAMED = 70
 /** So far a meeting is lit to either side, in pixels. */
 const LIT = 5
 
@@ -163,14 +165,15 @@ function restsAndTurns(
     for (let at = from + 2; at < to - 2; at += isLeft ? 8 : isRight ? 5 : 12) {
       ctx.fillRect(at, LANES.turns + LANES.turnHeight - 3, isLeft ? 5 : 2, 3)
     }
-    const name = turnName(turn)
+    // from far off only the rein
+    const name = to - from < NAMED ? turnName(turn).split(' ')[0] : turnName(turn)
     ctx.fillStyle = colours.ink
     if (to - from > 26) {
       ctx.save()
       ctx.beginPath()
       ctx.rect(from + 4, LANES.turns, to - from - 8, LANES.turnHeight)
       ctx.clip()
-      ctx.fillText(name, from + 6, LANES.turns + 9)
+      ctx.fillText(name ?? '', from + 6, LANES.turns + 9)
       ctx.restore()
     }
   }

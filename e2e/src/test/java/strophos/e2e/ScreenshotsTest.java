@@ -55,13 +55,13 @@ class ScreenshotsTest {
                             new Page.GetByRoleOptions().setName("Pairs").setExact(true))
                     .waitFor();
             coach.link("Tamarack").waitFor();
-            keep(coach, "pairs");
             coach.link("Tamarack").click();
             coach.page().getByText("Working on").waitFor();
             keep(coach, "pair");
             coach.link("21 Nov").click();
             coach.page().getByText("Soft after").waitFor();
             keep(coach, "debrief");
+            plait(coach);
             coach.link("Set homework").click();
             coach.button("Set homework").waitFor();
             keep(coach, "homework");
@@ -74,6 +74,17 @@ class ScreenshotsTest {
             keep(coach, "tack");
             ground(coach);
         }
+    }
+
+    /** Where the horse braced while something was held too long. */
+    private static void plait(Visitor coach) {
+        com.microsoft.playwright.Locator drawing = coach.page().locator("[data-plait]");
+        drawing.scrollIntoViewIfNeeded();
+        coach.button("held too long").click();
+        coach.button("Brace").click();
+        coach.page().locator("[data-meeting] p").first().waitFor();
+        drawing.evaluate("it => window.scrollTo(0, it.getBoundingClientRect().top + window.scrollY - 80)");
+        keep(coach, "plait");
     }
 
     /** One fan for the group of the day, on the circle it is ridden on. */
