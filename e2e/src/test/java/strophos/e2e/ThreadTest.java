@@ -233,10 +233,15 @@ class ThreadTest {
                 .hasSize(20);
     }
 
+    /** Of the advice; what changed is opened on demand as well. */
+    private static Locator why(Visitor coach) {
+        return coach.page().locator("summary", new Page.LocatorOptions().setHasText("Why"));
+    }
+
     /** The test counts for itself: from the exported entries, by segment's rein, no voids in this lesson so far. */
     private void debriefIsWhatTheEntriesSay(Visitor coach, String lesson) {
         coach.open("/lessons/" + lesson + "/debrief");
-        coach.page().locator("summary").waitFor();
+        why(coach).waitFor();
         for (String rein : List.of("LEFT", "RIGHT")) {
             Counted counted = count(coach, lesson, rein);
             double n = counted.strengths().size();
@@ -260,7 +265,7 @@ class ThreadTest {
         }
         assertThat(coach.page().getByText("Move on: it is there on both sides.").isVisible())
                 .isTrue();
-        coach.page().locator("summary").click();
+        why(coach).click();
         assertThat(coach.page()
                         .getByText("right (left rein): 9 of 10 good")
                         .first()
@@ -296,7 +301,7 @@ class ThreadTest {
         coach.button("Something else at strength 2, 5 so far").waitFor();
         end(coach);
         coach.open("/lessons/" + lesson + "/debrief");
-        coach.page().locator("summary").waitFor();
+        why(coach).waitFor();
         assertThat(coach.page().getByText("Move on: it is there").count()).isZero();
         assertThat(coach.button("Confirm: Move on").count()).isZero();
 
