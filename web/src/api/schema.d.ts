@@ -2047,6 +2047,25 @@ export interface components {
             /** @enum {string} */
             within: "BETTER" | "WORSE" | "STANDS_STILL" | "NOT_SHOWN" | "TOO_FEW";
         };
+        "debrief.Comparison": {
+            /** Format: double */
+            adjusted: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int32 */
+            with: number;
+            /** Format: int32 */
+            without: number;
+            /** Format: int32 */
+            yesWith: number;
+            /** Format: int32 */
+            yesWithout: number;
+        };
         "debrief.Corrections": {
             byPolicy: components["schemas"]["debrief.CorrectionsUnder"][];
             isConsistent: boolean | null;
@@ -2123,6 +2142,7 @@ export interface components {
         };
         "debrief.LessonSightings": {
             aids: components["schemas"]["debrief.AidUseView"];
+            compared: components["schemas"]["debrief.Comparison"][];
             corrections: components["schemas"]["debrief.Corrections"];
             /** Format: int32 */
             effort: number | null;
@@ -2130,10 +2150,11 @@ export interface components {
             /** Format: double */
             load: number | null;
             missed: components["schemas"]["debrief.MissedCount"][];
+            notCompared: components["schemas"]["debrief.NotCompared"][];
             signs: components["schemas"]["debrief.SightingCount"][];
             /** Format: int32 */
             turnoutDays: number | null;
-            worthChecking: components["schemas"]["debrief.Worth"][];
+            worthChecking: components["schemas"]["debrief.Comparison"][];
         };
         "debrief.LighterFirst": {
             /** Format: int32 */
@@ -2203,6 +2224,13 @@ export interface components {
             rung: string;
             /** @enum {string} */
             seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
+        };
+        "debrief.NotCompared": {
+            name: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            why: "WITH" | "WITHOUT" | "LESSONS";
         };
         "debrief.NoteItem": {
             /** Format: date-time */
@@ -2418,21 +2446,6 @@ export interface components {
             name: string;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
-        };
-        "debrief.Worth": {
-            name: string;
-            /** Format: double */
-            p: number;
-            /** @enum {string} */
-            side: "LEFT" | "RIGHT" | "NONE";
-            /** Format: int32 */
-            with: number;
-            /** Format: int32 */
-            without: number;
-            /** Format: int32 */
-            yesWith: number;
-            /** Format: int32 */
-            yesWithout: number;
         };
         "debrief.YesOf": {
             /** Format: int32 */

@@ -120,7 +120,21 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
     effort: null,
     load: null,
     turnoutDays: null,
-    worthChecking: [],
+    worthChecking: [
+      {
+        name: 'leg-back',
+        side: 'LEFT',
+        yesWith: 1,
+        with: 6,
+        yesWithout: 7,
+        without: 8,
+        low: -0.93,
+        high: -0.2,
+        adjusted: 0.021,
+      },
+    ],
+    compared: [],
+    notCompared: [{ name: 'looks-down', side: 'NONE', why: 'WITH' }],
   },
   kept: 14,
   leftMs: 600_000,
@@ -132,6 +146,15 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
 
 const open = (answers: Record<string, unknown>) =>
   show(<DebriefPage />, { path: '/lessons/:id/debrief', at: `/lessons/${ridden.id}/debrief`, answers })
+
+test('what is worth checking is said in counts, and opened to all that was compared', async () => {
+  open({ [`GET ${PATH}/debrief`]: debrief() })
+  const all = await screen.findByText(text('seenIn.compared', { count: 1 }))
+  expect(screen.getAllByText(/YES 1 of 6 times with it, 7 of 8 without/)[0]).toBeVisible()
+  await userEvent.click(all)
+  expect(screen.getByText(/-93 to -20 points with it; adjusted p 0\.021/)).toBeVisible()
+  expect(screen.getByText(new RegExp(text('seenIn.tooFew.WITH')))).toHaveTextContent(/looks down/i)
+})
 
 test('what changed is said in short, and opened with its numbers', async () => {
   open({ [`GET ${PATH}/debrief`]: debrief() })

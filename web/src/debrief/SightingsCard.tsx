@@ -1,11 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import type { Text } from '../text'
 import { wordIn, useText } from '../text'
 import type { LessonSightings as Seen } from '../api'
 import { wordOf } from '../see'
 import { Card, Quiet, SideLetter } from '../ui'
 import { AidLines, hasAids } from './AidLines'
 import { SeenOnFigures } from './SeenOnFigures'
+import { SideBySide } from './SideBySide'
 
 /** What was seen of rider, hand and horse; first what is worth checking, in counts and never as a cause. */
 export function SightingsCard({ seen }: { seen: Seen }) {
@@ -18,27 +18,7 @@ export function SightingsCard({ seen }: { seen: Seen }) {
       <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="3">
         {t('seenIn.title')}
       </chakra.h2>
-      {seen.worthChecking.length > 0 && (
-        <Box marginBottom="4">
-          <chakra.h3 fontWeight="700" fontFamily="body">
-            {t('seenIn.worth')}
-          </chakra.h3>
-          <chakra.ul listStyleType="none" display="grid" gap="1.5" marginY="2">
-            {seen.worthChecking.map((w) => (
-              <chakra.li key={w.name + w.side} borderLeftWidth="4px" borderColor="live" paddingLeft="3">
-                {t('seenIn.with', {
-                  factor: factorInWords(t, w.name, w.side),
-                  yesWith: w.yesWith,
-                  with: w.with,
-                  yesWithout: w.yesWithout,
-                  without: w.without,
-                })}
-              </chakra.li>
-            ))}
-          </chakra.ul>
-          <Quiet>{t('seenIn.noCause')}</Quiet>
-        </Box>
-      )}
+      <SideBySide seen={seen} />
       <SeenOnFigures faults={seen.faults} signs={seen.signs} />
       <Flex gap="6" wrap="wrap">
         <Lines title={t('seenIn.rider')} lines={seen.faults} />
@@ -57,14 +37,6 @@ function isNothing(seen: Seen): boolean {
     !hasAids(aids) &&
     effort === null
   )
-}
-
-type Side = Seen['faults'][number]['side']
-
-function factorInWords(t: Text, name: string, side: Side): string {
-  const felt = name.startsWith('contact-') ? name.slice('contact-'.length).toUpperCase() : undefined
-  const word = felt ? t('seenIn.contact', { felt: wordIn(t, 'felt', felt) }) : wordIn(t, 'seen', name)
-  return side === 'NONE' ? word : `${word} ${t(`side.${side}`)}`
 }
 
 function Lines({ title, lines }: { title: string; lines: Seen['faults'] }) {

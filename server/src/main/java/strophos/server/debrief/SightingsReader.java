@@ -53,6 +53,8 @@ class SightingsReader {
      * @param load minutes ridden times effort (Foster 2001), in arbitrary units; null with it
      * @param turnoutDays a week on which the horse is turned out, beside the load; null with it, and where nobody has asked
      * @param worthChecking over the last lessons, the strongest first; never a cause
+     * @param compared all others that were tested with them
+     * @param notCompared what was noted too seldom to test, and why
      */
     record LessonSightings(
             List<SightingCount> faults,
@@ -63,7 +65,9 @@ class SightingsReader {
             @CanBeNull Integer effort,
             @CanBeNull Double load,
             @CanBeNull Integer turnoutDays,
-            List<Worth> worthChecking) {}
+            List<Comparison> worthChecking,
+            List<Comparison> compared,
+            List<NotCompared> notCompared) {}
 
     /** So often in the lesson. */
     record SightingCount(String name, Side side, int times) {}
@@ -86,11 +90,24 @@ class SightingsReader {
             @CanBeNull Boolean isConsistent) {}
 
     /**
-     * YES with a factor, and without it.
+     * YES with a factor, and without it, in the lessons, exercises and reins in which it was noted.
      *
      * @param name of a fault or habit, or {@code contact-} and how the rein felt
+     * @param low of the 95 % interval of with less without, as shares
+     * @param adjusted p, exact, for all that were compared
      */
-    record Worth(String name, Side side, int yesWith, int with, int yesWithout, int without, double p) {}
+    record Comparison(
+            String name,
+            Side side,
+            int yesWith,
+            int with,
+            int yesWithout,
+            int without,
+            double low,
+            double high,
+            double adjusted) {}
+
+    record NotCompared(String name, Side side, SideBySide.TooFew why) {}
 
     /**
      * @param turnoutDays null where nobody has asked
@@ -98,6 +115,7 @@ class SightingsReader {
      */
     LessonSightings of(Lesson lesson, Ride ride, Integer turnoutDays, List<MarkedAsk> lastAsks) {
         OptionalInt effort = ride.effort();
+        SideBySide.Result beside = rules.sideBySide().compare(lastAsks);
         return new LessonSightings(
                 counted(Stream.concat(seen(ride, Payload.Fault.class), latched(ride))),
                 counted(seen(ride, Payload.Sign.class)),
@@ -109,7 +127,15 @@ class SightingsReader {
                         ? null
                         : SessionLoad.of(ridden(ride), effort.getAsInt()).load(),
                 effort.isEmpty() ? null : turnoutDays,
-                worthChecking(lastAsks));
+                beside.worthChecking().stream().map(SightingsReader::comparison).toList(),
+                beside.tested().stream()
+                        .filter(c -> !beside.worthChecking().contains(c))
+                        .sorted(Comparator.comparingDouble(SideBySide.Comparison::adjusted))
+                        .map(SightingsReader::comparison)
+                        .toList(),
+                beside.tooFew().entrySet().stream()
+                        .map(e -> new NotCompared(nameOf(e.getKey()), sideOf(e.getKey()), e.getValue()))
+                        .toList());
     }
 
     private static Duration ridden(Ride ride) {
@@ -195,21 +221,24 @@ class SightingsReader {
                 segment.said().school().map(teaching::in).orElse(teaching).correction());
     }
 
-    private List<Worth> worthChecking(List<MarkedAsk> lastAsks) {
-        return rules.sideBySide().compare(lastAsks).worthChecking().stream()
-                .map(SightingsReader::worth)
-                .toList();
-    }
-
-    private static Worth worth(SideBySide.Comparison l) {
-        int dot = l.factor().lastIndexOf('.');
-        return new Worth(
-                l.factor().substring(0, dot),
-                Side.valueOf(l.factor().substring(dot + 1)),
+    private static Comparison comparison(SideBySide.Comparison l) {
+        return new Comparison(
+                nameOf(l.factor()),
+                sideOf(l.factor()),
                 l.with().successes(),
                 l.with().total(),
                 l.without().successes(),
                 l.without().total(),
-                l.p());
+                l.difference().interval().low(),
+                l.difference().interval().high(),
+                l.adjusted());
+    }
+
+    private static String nameOf(String factor) {
+        return factor.substring(0, factor.lastIndexOf('.'));
+    }
+
+    private static Side sideOf(String factor) {
+        return Side.valueOf(factor.substring(factor.lastIndexOf('.') + 1));
     }
 }

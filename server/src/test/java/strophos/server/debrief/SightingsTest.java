@@ -60,12 +60,19 @@ class SightingsTest {
         assertThat(worth.path(0).path("with").asInt()).isEqualTo(12);
         assertThat(worth.path(0).path("yesWithout").asInt()).isEqualTo(16);
         assertThat(worth.path(0).path("without").asInt()).isEqualTo(16);
+        // 4 of 12 less 16 of 16: the whole interval lies below nought
+        assertThat(worth.path(0).path("high").asDouble()).isNegative();
+        assertThat(worth.path(0).path("adjusted").asDouble()).isLessThanOrEqualTo(0.1);
+        assertThat(seen(lesson).path("compared")).isEmpty();
         assertThat(seen(lesson).path("faults").path(0).path("times").asInt()).isEqualTo(3);
     }
 
     @Test
     void oneLessonIsNotEnoughToCompare() {
-        assertThat(seen(lessonWithTheLegBack()).path("worthChecking")).isEmpty();
+        JsonNode seen = seen(lessonWithTheLegBack());
+        assertThat(seen.path("worthChecking")).isEmpty();
+        assertThat(seen.path("notCompared").path(0).path("name").asString()).isEqualTo("leg-back");
+        assertThat(seen.path("notCompared").path(0).path("why").asString()).isIn("WITH", "LESSONS");
     }
 
     /** The load is minutes times effort (Foster 2001). */
