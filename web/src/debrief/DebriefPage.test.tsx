@@ -152,7 +152,7 @@ test('what is worth checking is said in counts, and opened to all that was compa
   const all = await screen.findByText(text('seenIn.compared', { count: 1 }))
   expect(screen.getAllByText(/YES 1 of 6 times with it, 7 of 8 without/)[0]).toBeVisible()
   await userEvent.click(all)
-  expect(screen.getByText(/-93 to -20 points with it; adjusted p 0\.021/)).toBeVisible()
+  expect(screen.getByText(/Difference -93 to -20 points, adjusted p 0\.021/)).toBeVisible()
   expect(screen.getByText(new RegExp(text('seenIn.tooFew.WITH')))).toHaveTextContent(/looks down/i)
 })
 
