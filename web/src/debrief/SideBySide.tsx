@@ -53,7 +53,11 @@ export function SideBySide({ seen: { worthChecking, compared, notCompared } }: {
           {tested.map((c) => (
             <li key={c.name + c.side}>
               {counts(t, c)}{' '}
-              {t('seenIn.interval', { low: points(c.low), high: points(c.high), p: c.adjusted.toFixed(3) })}
+              {t('seenIn.interval', {
+                low: points(c.low),
+                high: points(c.high),
+                p: c.adjusted < 0.001 ? '< 0.001' : c.adjusted.toFixed(3),
+              })}
             </li>
           ))}
           {notCompared.map((c) => (

@@ -98,7 +98,7 @@ function Meeting({ plait, chosen }: { plait: KindsPickProps['plait']; chosen: nu
                   : met.adjusted <= plait.oftenerAt
                     ? 'plait.oftener'
                     : 'plait.byChance',
-              { p: met.adjusted === null ? '' : met.adjusted.toFixed(2) },
+              { p: met.adjusted === null ? '' : met.adjusted < 0.01 ? '< 0.01' : met.adjusted.toFixed(2) },
             )}
           </p>
           <Quiet>{t('plait.how', { seconds: plait.withinS })}</Quiet>
