@@ -145,7 +145,11 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
 })
 
 const open = (answers: Record<string, unknown>) =>
-  show(<DebriefPage />, { path: '/lessons/:id/debrief', at: `/lessons/${ridden.id}/debrief`, answers })
+  show(<DebriefPage />, {
+    path: '/lessons/:id/debrief',
+    at: `/lessons/${ridden.id}/debrief`,
+    answers: { [`GET ${PATH}/plait`]: { plait: null }, ...answers },
+  })
 
 test('what is worth checking is said in counts, and opened to all that was compared', async () => {
   open({ [`GET ${PATH}/debrief`]: debrief() })

@@ -23,7 +23,9 @@ export default function DebriefPage() {
   const { t } = useText()
   const { actions } = useMe()
   const debrief = useQuery({ ...queries.debrief(id), refetchOnMount: 'always' })
-  if (debrief.isPending) return <Wait />
+  // all at once: what comes later would push away what is being touched
+  const plait = useQuery(queries.plait(id))
+  if (debrief.isPending || plait.isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
   const { lesson, rows, notes, voices, seen, kept } = debrief.data
   return (

@@ -37,6 +37,7 @@ public final class Meetings {
     private static final int AS_MANY = 10;
     private static final int MOST_TURNS = 4_999;
     private static final long SEED = 5_000;
+
     private final List<Bead> beads;
     private final Map<Strand, List<Integer>> strands = new EnumMap<>(Strand.class);
     private final Map<EventKind, List<Integer>> byKind = new TreeMap<>(EventKind.FROM_THE_TOP);
