@@ -2185,6 +2185,7 @@ export interface components {
             /** Format: double */
             adjusted: number | null;
             events: number[];
+            isOftener: boolean;
             /** Format: int32 */
             one: number;
             /** Format: int32 */
@@ -2254,8 +2255,6 @@ export interface components {
             /** Format: int64 */
             lengthMs: number;
             meetings: components["schemas"]["debrief.Met"][];
-            /** Format: double */
-            oftenerAt: number;
             rests: components["schemas"]["debrief.Pause"][];
             said: components["schemas"]["debrief.Entry"][];
             turns: components["schemas"]["debrief.Turn"][];

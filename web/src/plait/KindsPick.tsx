@@ -95,7 +95,7 @@ function Meeting({ plait, chosen }: { plait: KindsPickProps['plait']; chosen: nu
                 ? 'plait.never'
                 : met.adjusted === null
                   ? 'plait.untested'
-                  : met.adjusted <= plait.oftenerAt
+                  : met.isOftener
                     ? 'plait.oftener'
                     : 'plait.byChance',
               { p: met.adjusted === null ? '' : met.adjusted < 0.01 ? '< 0.01' : met.adjusted.toFixed(2) },

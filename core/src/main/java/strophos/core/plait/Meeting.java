@@ -28,6 +28,11 @@ public record Meeting(
         beads = List.copyOf(beads);
     }
 
+    /** They meet oftener than chance would bring, all tests of the lesson counted. */
+    public boolean isOftener() {
+        return adjusted.isPresent() && adjusted.getAsDouble() <= Meetings.OFTENER_AT;
+    }
+
     Meeting with(double p) {
         return new Meeting(one, other, ones, onesMet, others, othersMet, beads, OptionalDouble.of(p));
     }

@@ -180,6 +180,6 @@ class MeetingsTest {
                 add(CONTACT, "HEAVY", at - 2, at - 2, i / 15);
             }
         }
-        return meetings().stream().anyMatch(m -> m.adjusted().orElse(1) <= Meetings.OFTENER_AT);
+        return meetings().stream().anyMatch(Meeting::isOftener);
     }
 }

@@ -28,7 +28,6 @@ import strophos.server.contract.CanBeNull;
  * @param said what each entry says, as it was last changed
  * @param meetings of any two kinds, those of the pair's own rider
  * @param withinS how far apart in time two events meet, in seconds
- * @param oftenerAt up to which {@code adjusted} two kinds are said to meet oftener than by chance
  */
 public record PlaitView(
         Instant from,
@@ -39,8 +38,7 @@ public record PlaitView(
         List<Event> events,
         List<Entry> said,
         List<Met> meetings,
-        long withinS,
-        double oftenerAt) {
+        long withinS) {
 
     /** What was ridden, on one rein. */
     record Turn(
@@ -72,6 +70,7 @@ public record PlaitView(
      * @param other its place in {@code kinds}
      * @param events those that meet, by their place in {@code events}
      * @param adjusted null where there are too few to test
+     * @param isOftener than chance would bring
      */
     record Met(
             int one,
@@ -81,7 +80,8 @@ public record PlaitView(
             int others,
             int othersMet,
             List<Integer> events,
-            @CanBeNull Double adjusted) {}
+            @CanBeNull Double adjusted,
+            boolean isOftener) {}
 
     static PlaitView of(Ride ride, Plait plait, UnaryOperator<String> nameOf) {
         Map<String, Entry> all = said(ride);
@@ -126,8 +126,7 @@ public record PlaitView(
                         .toList(),
                 entries.keySet().stream().map(all::get).toList(),
                 Meetings.of(plait).stream().map(m -> met(m, kinds)).toList(),
-                Meetings.WITHIN_MS / 1000,
-                Meetings.OFTENER_AT);
+                Meetings.WITHIN_MS / 1000);
     }
 
     private static Met met(Meeting m, Map<EventKind, Integer> kinds) {
@@ -139,7 +138,8 @@ public record PlaitView(
                 m.others(),
                 m.othersMet(),
                 m.beads(),
-                m.adjusted().isPresent() ? m.adjusted().getAsDouble() : null);
+                m.adjusted().isPresent() ? m.adjusted().getAsDouble() : null,
+                m.isOftener());
     }
 
     private static Map<String, Entry> said(Ride ride) {
