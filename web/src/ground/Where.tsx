@@ -50,7 +50,7 @@ export function Strides({ view }: { view: GroundView }) {
                 height: heightCm ?? 0,
                 day: stride.measuredOn ?? '',
               })}
-          {stride?.isOld ? ` ${t('stride.old')}` : ''}
+          {stride?.isOld ? `. ${t('stride.old')}` : ''}
         </li>
       ))}
     </chakra.ul>

@@ -135,7 +135,8 @@ function cords(ctx: CanvasRenderingContext2D, { width, strandName }: Picture, co
   ctx.fillStyle = colours.quiet
   ctx.font = `600 11px ${colours.font}`
   ctx.textBaseline = 'alphabetic'
-  ctx.fillText(strandName('RIDER'), 0, LANES.riderBase - 4)
+  // beneath its line: above it the strokes stand
+  ctx.fillText(strandName('RIDER'), 0, LANES.riderBase + 13)
   ctx.fillText(strandName('CONTACT'), 0, LANES.contact - 4)
   ctx.fillText(strandName('HORSE'), 0, LANES.horseFirst - LANES.row / 2 - 7)
 }
