@@ -24,6 +24,18 @@ export interface Moment {
   ms: number
 }
 
+/** A rung that is shown. */
+export interface RungShown {
+  /** Its id in the library: exercise, gait and place. */
+  rung: string
+}
+
+/** A spoken note that is shown. */
+export interface VoiceShown {
+  /** The SHA-256 of what lies beside the record, in hexadecimal. */
+  sha256: string
+}
+
 /** Where a finding was seen. */
 export interface StationTicks {
   /** Standing. */
@@ -206,6 +218,17 @@ export interface Payloads {
   first_look: {
     seen: FirstLook
   }
+  /** What of the debrief the rider is shown: only what is chosen here. The last one said stands. */
+  for_rider: {
+    /** What got better, by rungs of this lesson. */
+    better?: RungShown[]
+    /** The one thing to think of. */
+    think?: string
+    /** The homework that runs is shown. */
+    homework: boolean
+    /** Spoken notes of this lesson. */
+    voices?: VoiceShown[]
+  }
   /** Where the ears were carried. */
   head: {
     /** The segment it belongs to. */
@@ -286,6 +309,11 @@ export interface Payloads {
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
+  /** What to think of when the next lesson is planned. The last one said stands. */
+  next_time: {
+    /** As written. */
+    text: string
+  }
   /** One line in the coach's words. */
   note: {
     /** Kept as written; something other than blanks. */
@@ -346,6 +374,13 @@ export interface Payloads {
     segment: string
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
+  }
+  /** What the rider felt, asked after riding and before any number was shown. The last one said stands. */
+  rider_felt: {
+    /** What was felt, and what was different; as written. */
+    text?: string
+    /** The side of the horse that felt better; NONE: both alike. */
+    better?: Side
   }
   /**
    * From here on: this exercise, gait, place and rein, with this person in the saddle. Ends the segment
@@ -439,6 +474,8 @@ export interface Payloads {
     sha256: string
     /** How long it is; a held note ends by itself after a minute. */
     durationMs: number
+    /** It is the rider saying, after riding, what was felt. */
+    felt?: boolean
   }
   /** Takes an earlier entry back; taking back a void restores what it took back. */
   void: {
@@ -479,18 +516,21 @@ export const HANGS_ON = {
   correction: 'segment',
   effort: null,
   fault: 'segment',
+  for_rider: null,
   head: 'segment',
   headgear: null,
   held: 'segment',
   help: 'segment',
   latch: 'segment',
   line: 'segment',
+  next_time: null,
   poles: 'segment',
   position: 'segment',
   praise: 'segment',
   probe: 'segment',
   release: 'exchange',
   reward: 'segment',
+  rider_felt: null,
   sign: 'segment',
   slip: 'exchange',
   stop_sign: null,
@@ -534,6 +574,7 @@ export const LATEST: Record<Kind, number> = {
   exchange: 1,
   fault: 1,
   first_look: 1,
+  for_rider: 1,
   head: 1,
   headgear: 1,
   held: 1,
@@ -542,6 +583,7 @@ export const LATEST: Record<Kind, number> = {
   lesson_ended: 1,
   lesson_started: 1,
   line: 1,
+  next_time: 1,
   note: 1,
   poles: 1,
   position: 1,
@@ -550,6 +592,7 @@ export const LATEST: Record<Kind, number> = {
   release: 1,
   rest: 1,
   reward: 1,
+  rider_felt: 1,
   segment: 1,
   sign: 1,
   slip: 1,
@@ -564,10 +607,14 @@ export const LATEST: Record<Kind, number> = {
 
 const ID = text(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/)
 const NAME = text(/^[a-z][a-z0-9-]{0,63}$/)
-const TEXT = text(/[^ \t\r\n]/, 2000)
+const THINK_300 = text(/[^ \t\r\n]/, 300)
+const TEXT_400 = text(/[^ \t\r\n]/, 400)
+const TEXT_2000 = text(/[^ \t\r\n]/, 2000)
+const TEXT_1000 = text(/[^ \t\r\n]/, 1000)
 const GAIT = open(/^[A-Z][A-Z_]{0,31}$/)
 const PLACE = open(/^[A-Z][A-Z_]{0,31}$/)
 const SHA256 = text(/^[0-9a-f]{64}$/)
+const RUNG = text(/^[a-z][a-z0-9-]{0,63}\.[a-z-]{1,20}\.[a-z-]{1,20}$/)
 const AID: Shape = {
   need: {
     means: oneOf(MEANS),
@@ -582,6 +629,16 @@ const MOMENT: Shape = {
   need: {
     base: ID,
     ms: whole(0, 86400000),
+  },
+}
+const RUNG_SHOWN: Shape = {
+  need: {
+    rung: RUNG,
+  },
+}
+const VOICE_SHOWN: Shape = {
+  need: {
+    sha256: SHA256,
   },
 }
 const STATION_TICKS: Shape = {
@@ -736,6 +793,18 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
   first_look: {
     1: { as: 'seen', of: FIRST_LOOK },
   },
+  for_rider: {
+    1: {
+      need: {
+        homework: flag,
+      },
+      may: {
+        better: list(RUNG_SHOWN, 1, 6),
+        think: THINK_300,
+        voices: list(VOICE_SHOWN, 1, 5),
+      },
+    },
+  },
   head: {
     1: {
       need: {
@@ -813,10 +882,17 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
     },
   },
+  next_time: {
+    1: {
+      need: {
+        text: TEXT_400,
+      },
+    },
+  },
   note: {
     1: {
       need: {
-        text: TEXT,
+        text: TEXT_2000,
       },
     },
   },
@@ -885,6 +961,15 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       may: {
         when: part(MOMENT),
       },
+    },
+  },
+  rider_felt: {
+    1: {
+      may: {
+        text: TEXT_1000,
+        better: oneOf(SIDES),
+      },
+      oneOf: ['text', 'better'],
     },
   },
   segment: {
@@ -966,6 +1051,9 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         sha256: SHA256,
         durationMs: whole(1, 61000),
       },
+      may: {
+        felt: flag,
+      },
     },
   },
   void: {
@@ -1004,10 +1092,13 @@ export const BOUNDS = {
   clock: { offsetMs: { least: -315360000000, most: 315360000000 } },
   conditions: { temperatureC: { least: -40, most: 60 }, humidityPct: { least: 0, most: 100 } },
   exchange: { aids: { least: 1, most: 4 } },
+  for_rider: { better: { least: 1, most: 6 }, think: { least: 1, most: 300 }, voices: { least: 1, most: 5 } },
   head: { cm: { least: -90, most: 120 } },
   held: { amount: { least: 1, most: 10000 } },
   line: { ridden: { least: 1, most: 30 }, planned: { least: 1, most: 30 } },
+  next_time: { text: { least: 1, most: 400 } },
   note: { text: { least: 1, most: 2000 } },
+  rider_felt: { text: { least: 1, most: 1000 } },
   segment: { circleM: { least: 6, most: 40 }, aids: { least: 1, most: 4 } },
   tally: { good: { least: 0, most: 60 }, others: { least: 0, most: 60 } },
   time_base: { startMs: { least: 0, most: 4102444800000 } },

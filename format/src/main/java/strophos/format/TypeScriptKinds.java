@@ -176,8 +176,10 @@ final class TypeScriptKinds {
         }
     }
 
+    /** Fields of one name may differ in how long they may be. */
     private static String constant(Format.Field f, Type.Text t) {
-        return Text.constant(t.name().isEmpty() ? f.name() : t.name());
+        String name = Text.constant(t.name().isEmpty() ? f.name() : t.name());
+        return t.most() > 0 ? name + "_" + t.most() : name;
     }
 
     private static String shape(String indent, List<Format.Field> fields, List<String> oneOf) {

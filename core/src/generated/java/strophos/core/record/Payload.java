@@ -23,12 +23,14 @@ import strophos.core.exchange.Rail;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.RungShown;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
 import strophos.core.exchange.Station;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
 import strophos.core.exchange.TimeSource;
+import strophos.core.exchange.VoiceShown;
 import strophos.core.exchange.Watchable;
 import strophos.core.look.FirstLook;
 import strophos.core.pause.StopSign;
@@ -300,6 +302,38 @@ public sealed interface Payload {
         }
     }
 
+    /** What of the debrief the rider is shown: only what is chosen here. The last one said stands. */
+    record ForRider(
+            List<RungShown> better,
+            Optional<String> think,
+            boolean homework,
+            List<VoiceShown> voices) implements Mark {
+        public ForRider {
+            better = List.copyOf(better);
+            voices = List.copyOf(voices);
+        }
+
+        @Override
+        public String kind() {
+            return "for_rider";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .many("better", better, RungShown::plain)
+                    .maybe("think", think)
+                    .put("homework", homework)
+                    .many("voices", voices, VoiceShown::plain)
+                    .map();
+        }
+    }
+
     /** Where the ears were carried. */
     record HeadHeight(String segment, int cm, Optional<Moment> when) implements OfSegment {
 
@@ -489,6 +523,25 @@ public sealed interface Payload {
         }
     }
 
+    /** What to think of when the next lesson is planned. The last one said stands. */
+    record NextTime(String text) implements Mark {
+
+        @Override
+        public String kind() {
+            return "next_time";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("text", text).map();
+        }
+    }
+
     /** One line in the coach's words. */
     record Note(String text) implements Payload {
 
@@ -649,6 +702,25 @@ public sealed interface Payload {
         @Override
         public Map<String, Object> plain() {
             return new PlainMap().put("segment", segment).maybe("when", when.map(Moment::plain)).map();
+        }
+    }
+
+    /** What the rider felt, asked after riding and before any number was shown. The last one said stands. */
+    record RiderFelt(Optional<String> text, Optional<Side> better) implements Mark {
+
+        @Override
+        public String kind() {
+            return "rider_felt";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().maybe("text", text).maybe("better", better.map(Side::word)).map();
         }
     }
 
@@ -820,7 +892,7 @@ public sealed interface Payload {
     }
 
     /** A spoken note, written when it ends; its sound is kept beside the record, under its digest. */
-    record Voice(String sha256, int durationMs) implements Mark {
+    record Voice(String sha256, int durationMs, Optional<Boolean> felt) implements Mark {
 
         @Override
         public String kind() {
@@ -834,7 +906,7 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return new PlainMap().put("sha256", sha256).put("durationMs", durationMs).map();
+            return new PlainMap().put("sha256", sha256).put("durationMs", durationMs).maybe("felt", felt).map();
         }
     }
 

@@ -22,12 +22,14 @@ import strophos.core.exchange.Rail;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
+import strophos.core.exchange.RungShown;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
 import strophos.core.exchange.Station;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
 import strophos.core.exchange.TimeSource;
+import strophos.core.exchange.VoiceShown;
 import strophos.core.exchange.Watchable;
 import strophos.core.look.BendPlace;
 import strophos.core.look.Complaint;
@@ -43,8 +45,10 @@ final class Readers {
 
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
+    private static final Pattern RUNG = Pattern.compile("[a-z][a-z0-9-]{0,63}\\.[a-z-]{1,20}\\.[a-z-]{1,20}");
     private static final Pattern SHA256 = Pattern.compile("[0-9a-f]{64}");
     private static final Pattern TEXT = Pattern.compile("[^ \\t\\r\\n]");
+    private static final Pattern THINK = Pattern.compile("[^ \\t\\r\\n]");
 
     private Readers() {}
 
@@ -60,6 +64,7 @@ final class Readers {
             case "exchange" -> v == 1 ? readExchange(f) : null;
             case "fault" -> v == 1 ? readFault(f) : null;
             case "first_look" -> v == 1 ? readLook(f) : null;
+            case "for_rider" -> v == 1 ? readForRider(f) : null;
             case "head" -> v == 1 ? readHeadHeight(f) : null;
             case "headgear" -> v == 1 ? readHeadgearWorn(f) : null;
             case "held" -> v == 1 ? readHold(f) : null;
@@ -68,6 +73,7 @@ final class Readers {
             case "lesson_ended" -> v == 1 ? new Payload.LessonEnded() : null;
             case "lesson_started" -> v == 1 ? new Payload.LessonStarted() : null;
             case "line" -> v == 1 ? readLine(f) : null;
+            case "next_time" -> v == 1 ? readNextTime(f) : null;
             case "note" -> v == 1 ? readNote(f) : null;
             case "poles" -> v == 1 ? readPoles(f) : null;
             case "position" -> v == 1 ? readPosition(f) : null;
@@ -76,6 +82,7 @@ final class Readers {
             case "release" -> v == 1 ? readReleased(f) : null;
             case "rest" -> v == 1 ? new Payload.Rest() : null;
             case "reward" -> v == 1 ? readReward(f) : null;
+            case "rider_felt" -> v == 1 ? readRiderFelt(f) : null;
             case "segment" -> v == 1 ? readSegment(f) : null;
             case "sign" -> v == 1 ? readSign(f) : null;
             case "slip" -> v == 1 ? readSlip(f) : null;
@@ -163,6 +170,14 @@ final class Readers {
         return f.fit() ? new Payload.Look(seen) : null;
     }
 
+    private static Payload readForRider(Fields f) {
+        var better = f.maybeMany("better", 1, 6, Readers::rungShown);
+        var think = f.maybeTextWith("think", THINK, 300);
+        var homework = f.flag("homework");
+        var voices = f.maybeMany("voices", 1, 5, Readers::voiceShown);
+        return f.fit() ? new Payload.ForRider(better, think, homework, voices) : null;
+    }
+
     private static Payload readHeadHeight(Fields f) {
         var segment = f.text("segment", ID);
         var cm = f.whole("cm", -90, 120);
@@ -212,6 +227,11 @@ final class Readers {
         return f.fit() ? new Payload.Line(segment, ridden, planned, takeOff, lead, straight, rail, change, speed, when) : null;
     }
 
+    private static Payload readNextTime(Fields f) {
+        var text = f.textWith("text", TEXT, 400);
+        return f.fit() ? new Payload.NextTime(text) : null;
+    }
+
     private static Payload readNote(Fields f) {
         var text = f.textWith("text", TEXT, 2000);
         return f.fit() ? new Payload.Note(text) : null;
@@ -254,6 +274,13 @@ final class Readers {
         var segment = f.text("segment", ID);
         var when = f.maybePart("when", Readers::moment);
         return f.fit() ? new Payload.Reward(segment, when) : null;
+    }
+
+    private static Payload readRiderFelt(Fields f) {
+        var text = f.maybeTextWith("text", TEXT, 1000);
+        var better = f.maybeWord("better", Side.WORDS);
+        f.mustHold(text.isPresent() || better.isPresent());
+        return f.fit() ? new Payload.RiderFelt(text, better) : null;
     }
 
     private static Payload readSegment(Fields f) {
@@ -310,7 +337,8 @@ final class Readers {
     private static Payload readVoice(Fields f) {
         var sha256 = f.text("sha256", SHA256);
         var durationMs = f.whole("durationMs", 1, 61000);
-        return f.fit() ? new Payload.Voice(sha256, durationMs) : null;
+        var felt = f.maybeFlag("felt");
+        return f.fit() ? new Payload.Voice(sha256, durationMs, felt) : null;
     }
 
     private static Payload readVoid(Fields f) {
@@ -345,6 +373,16 @@ final class Readers {
         var base = f.text("base", ID);
         var ms = f.whole("ms", 0, 86400000);
         return f.fit() ? new Moment(base, ms) : null;
+    }
+
+    static RungShown rungShown(Fields f) {
+        var rung = f.text("rung", RUNG);
+        return f.fit() ? new RungShown(rung) : null;
+    }
+
+    static VoiceShown voiceShown(Fields f) {
+        var sha256 = f.text("sha256", SHA256);
+        return f.fit() ? new VoiceShown(sha256) : null;
     }
 
     static StationTicks stationTicks(Fields f) {

@@ -66,6 +66,10 @@ final class Fields {
                 : none();
     }
 
+    Optional<String> maybeTextWith(String name, Pattern found, int most) {
+        return maybe(name, n -> textWith(n, found, most));
+    }
+
     int whole(String name, int least, int most) {
         return (int) longWhole(name, least, most);
     }

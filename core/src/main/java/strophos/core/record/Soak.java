@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.LongStream;
 
 /**
@@ -15,13 +17,22 @@ import java.util.stream.LongStream;
  */
 public record Soak(Duration median, int corrections) {
 
-    /** Empty where no correction was followed by an ask. */
+    /** Of a whole ride; empty where no correction was followed by an ask. */
     public static Optional<Soak> of(Ride ride) {
+        return of(ride, s -> true);
+    }
+
+    /** Of the corrections in these segments; the ask that follows may be in another. */
+    public static Optional<Soak> of(Ride ride, Set<String> segments) {
+        return of(ride, segments::contains);
+    }
+
+    private static Optional<Soak> of(Ride ride, Predicate<String> isMeant) {
         List<Long> asks =
                 ride.exchanges().stream().map(Ride.Exchange::atMs).sorted().toList();
         long[] soaks = ride.marks().stream()
-                .filter(m ->
-                        Counts.consistency(m.said(), Payload.Correction::made).orElse(false))
+                .filter(m -> Counts.consistency(m.said(), c -> c.made() && isMeant.test(c.segment()))
+                        .orElse(false))
                 .map(m -> next(asks, m.atMs()))
                 .flatMapToLong(OptionalLong::stream)
                 .sorted()

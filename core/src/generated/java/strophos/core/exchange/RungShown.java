@@ -1,0 +1,21 @@
+package strophos.core.exchange;
+
+import java.util.List;
+import java.util.Map;
+import strophos.core.plain.PlainMap;
+
+/**
+ * A rung that is shown.
+ *
+ * @param rung Its id in the library: exercise, gait and place.
+ */
+public record RungShown(String rung) {
+
+    /** Its fields, by name, in order. */
+    public static final List<String> FIELDS = List.of("rung");
+
+    /** As it stands in a payload: what is not there is left out. */
+    public Map<String, Object> plain() {
+        return new PlainMap().put("rung", rung).map();
+    }
+}
