@@ -1,8 +1,15 @@
 package strophos.core.forecast;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
+import strophos.core.progress.Ask;
+import strophos.core.progress.LessonFacts;
+import strophos.core.progress.RungFacts;
 import strophos.core.stats.Proportion;
 
 /** What a pair did on a rung and rein, by day. */
@@ -23,6 +30,26 @@ public record History(List<Event> events) {
         events = events.stream()
                 .sorted(Comparator.comparing(Event::day).thenComparing(e -> e instanceof PracticeDay)) // seen first
                 .toList();
+    }
+
+    /**
+     * Of one side of a rung: its lessons under the pair's own rider, each seen and then a good practice, and what was practised at home.
+     *
+     * @param home practices of the rung, on whatever rein
+     */
+    public static History of(RungFacts facts, Side side, Collection<PracticeDay> home) {
+        List<Event> events = new ArrayList<>(home);
+        for (LessonFacts lesson : facts.lessons()) {
+            List<Ask> asks =
+                    lesson.asks().stream().filter(a -> a.side() == side).toList();
+            if (!asks.isEmpty()) {
+                int yes = (int)
+                        asks.stream().filter(a -> a.response() == Response.YES).count();
+                events.add(new LessonDay(lesson.day(), new Proportion(yes, asks.size())));
+                events.add(new PracticeDay(lesson.day(), true));
+            }
+        }
+        return new History(events);
     }
 
     List<PracticeDay> practices() {

@@ -8,7 +8,6 @@ import strophos.core.change.RungChange;
 import strophos.core.change.Thirds;
 import strophos.core.exchange.Side;
 import strophos.core.progress.RungFacts;
-import strophos.core.stats.Proportion;
 import strophos.server.contract.CanBeNull;
 
 /**
@@ -29,13 +28,6 @@ public record ChangeView(
         @CanBeNull BeforeView before,
         Change overLessons,
         @CanBeNull SlopeView slope) {
-
-    /** YES of so many asks. */
-    record YesOf(int yes, int asks) {
-        static YesOf of(Proportion p) {
-            return new YesOf(p.successes(), p.total());
-        }
-    }
 
     /** @param leftOut asks at the end: the run that ended the exercise, and the ask before it */
     record ThirdsView(YesOf first, YesOf last, int leftOut, double p) {

@@ -18,6 +18,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
+import strophos.core.change.HandBack;
+import strophos.core.change.SideCost;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
@@ -30,6 +32,7 @@ import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.SideSummary;
+import strophos.core.record.AfterRiding;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 import strophos.core.record.Soak;
@@ -67,6 +70,9 @@ public class Debrief {
     /** Of the horse, read with the lesson. */
     private static final List<Field<?>> KNOWN_BESIDE =
             List.of(IntakeRepository.TURNOUT_DAYS, FactsRepository.BORN_YEAR, FactsRepository.BACK_SINCE);
+
+    /** So long after its end what a ride felt like is still asked before its numbers are shown (common practice, no source). */
+    private static final Duration FRESH = Duration.ofHours(12);
 
     private final LessonRepository lessons;
     private final DecisionRepository decisions;
@@ -136,7 +142,7 @@ public class Debrief {
                 ride.reinMs().get(Rein.LEFT),
                 ride.reinMs().get(Rein.RIGHT),
                 ridden.entrySet().stream()
-                        .map(e -> row(lesson, e.getKey(), e.getValue(), marks.get(e.getKey()), made, judging))
+                        .map(e -> row(lesson, ride, e.getKey(), e.getValue(), marks.get(e.getKey()), made, judging))
                         .toList(),
                 WeatherView.of(ride),
                 softness(lesson, ride),
@@ -146,6 +152,7 @@ public class Debrief {
                         .map(n -> new DebriefView.NoteItem(Instant.ofEpochMilli(n.atMs()), n.text()))
                         .toList(),
                 voices(ride),
+                after(lesson, ride, made, !ridden.isEmpty()),
                 seen.of(
                         lesson,
                         ride,
@@ -192,9 +199,21 @@ public class Debrief {
                 .map(m -> {
                     Payload.Voice voice = (Payload.Voice) m.said();
                     return new DebriefView.VoiceItem(
-                            Instant.ofEpochMilli(m.atMs()), voice.sha256(), voice.durationMs());
+                            Instant.ofEpochMilli(m.atMs()),
+                            voice.sha256(),
+                            voice.durationMs(),
+                            voice.felt().orElse(false));
                 })
                 .toList();
+    }
+
+    /** The rider is asked while the ride is fresh, and before anything was decided by its numbers. */
+    private AfterView after(Lesson lesson, Ride ride, List<PastDecision> made, boolean isRidden) {
+        AfterRiding said = AfterRiding.of(ride);
+        boolean isFresh = lesson.endedAt() != null
+                && Duration.between(lesson.endedAt(), clock.instant()).compareTo(FRESH) < 0;
+        boolean isAsked = said.felt().isPresent() || voices(ride).stream().anyMatch(DebriefView.VoiceItem::felt);
+        return AfterView.of(said, isRidden && isFresh && !isAsked && made.isEmpty());
     }
 
     /** The advice on a rung as it stands at the end of this lesson. */
@@ -273,6 +292,7 @@ public class Debrief {
 
     private DebriefView.RungRow row(
             Lesson lesson,
+            Ride ride,
             RungId id,
             List<LessonCount> counts,
             RungMarks marks,
@@ -307,6 +327,8 @@ public class Debrief {
                                 rules.thirds(),
                                 rules.plateau())
                         : List.of(),
+                SideCost.of(ride, id, works).stream().map(SideCostView::of).toList(),
+                HandBack.of(ride, id, works).stream().map(HandBackView::of).toList(),
                 rung.filter(r -> isJudged).map(r -> advice(lesson, r, judging)).orElse(null),
                 rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
                         .orElse(null));

@@ -2,6 +2,7 @@ package strophos.server.debrief;
 
 import jakarta.validation.Valid;
 import java.time.Clock;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,5 +42,12 @@ class DebriefController {
     @ResponseStatus(HttpStatus.CREATED)
     PastDecision decide(@PathVariable UUID id, @Valid @RequestBody NewDecision decision) {
         return decide.make(id, decision, clock.instant());
+    }
+
+    @PostMapping("/decisions/agreed")
+    @Needs(Action.DECIDE)
+    @ResponseStatus(HttpStatus.CREATED)
+    List<PastDecision> agree(@PathVariable UUID id, @Valid @RequestBody AgreedAdvice agreed) {
+        return decide.agree(id, agreed, clock.instant());
     }
 }

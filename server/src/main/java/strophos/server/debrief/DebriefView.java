@@ -25,6 +25,7 @@ public record DebriefView(
         List<ProbeView.WordView> helpWords,
         List<NoteItem> notes,
         List<VoiceItem> voices,
+        AfterView after,
         SightingsReader.LessonSightings seen,
         List<StopView> stops,
         List<StopOfLesson> stopSigns,
@@ -34,8 +35,8 @@ public record DebriefView(
     /** A stop sign of the lesson. */
     public record StopOfLesson(StopSign sign, Side side, Instant at) {}
 
-    /** A note the coach spoke; its sound is the lesson's attachment of this digest. */
-    public record VoiceItem(Instant at, String sha256, int durationMs) {}
+    /** A spoken note; its sound is the lesson's attachment of this digest. {@code felt}: the rider saying what was felt. */
+    public record VoiceItem(Instant at, String sha256, int durationMs, boolean felt) {}
 
     /** A line the coach wrote. */
     public record NoteItem(Instant at, String text) {}
@@ -50,6 +51,8 @@ public record DebriefView(
      * @param pair asks under the pair's own rider; {@code others} those under anybody else
      * @param marks what was touched in beside the asks
      * @param changes of each side that was asked, by the pair's own rider; empty until the lesson has ended
+     * @param costs of each side, by the pair's own rider
+     * @param handBacks of each side that somebody else was asked on as well
      * @param advice null until the lesson has ended, and without a rung
      * @param decision the coach's, null until made
      */
@@ -66,6 +69,8 @@ public record DebriefView(
             Sides others,
             RungMarks marks,
             List<ChangeView> changes,
+            List<SideCostView> costs,
+            List<HandBackView> handBacks,
             @CanBeNull Advice advice,
             @CanBeNull PastDecision decision) {}
 

@@ -2,6 +2,7 @@ package strophos.server.debrief;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -10,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.core.progress.Advice;
 import strophos.core.stair.Rung;
+import strophos.core.stair.RungId;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
@@ -57,15 +59,41 @@ public class Decide {
         if (before.isPresent()) {
             return before.get();
         }
-        Rung rung = catalogue
-                .rung(wanted.rung())
+        return make(lesson, wanted, debrief.advice(lesson, rung(wanted.rung())), at);
+    }
+
+    /** Keeps that the coach goes with the advice on each of these rungs: all of them, or none where one has changed. */
+    public List<PastDecision> agree(UUID lessonId, AgreedAdvice agreed, Instant at) {
+        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        List<NewDecision> wanted = agreed.wanted().stream()
+                .filter(w -> decisions.find(w.id()).isEmpty())
+                .toList();
+        List<Rung> rungs = wanted.stream().map(w -> rung(w.rung())).distinct().toList();
+        if (!rungs.isEmpty()) {
+            Map<RungId, Advice> advice = debrief.advice(lesson, rungs);
+            wanted.forEach(w -> keep(lesson, w, advice.get(rung(w.rung()).id()), at));
+            tell(lesson, at);
+        }
+        return agreed.wanted().stream()
+                .map(w -> decisions.find(w.id()).orElseThrow())
+                .toList();
+    }
+
+    private Rung rung(String id) {
+        return catalogue
+                .rung(id)
                 .orElseThrow(
                         () -> Problem.refused(List.of(new Issue("unknown_id", "rung", "a rung of the catalogue"))));
-        return make(lesson, wanted, debrief.advice(lesson, rung), at);
     }
 
     /** The same, where the advice on its rung has just been found. */
     public PastDecision make(Lesson lesson, NewDecision wanted, Advice advice, Instant at) {
+        keep(lesson, wanted, advice, at);
+        tell(lesson, at);
+        return decisions.find(wanted.id()).orElseThrow();
+    }
+
+    private void keep(Lesson lesson, NewDecision wanted, Advice advice, Instant at) {
         if (advice.decision() != wanted.seen()) {
             throw new Problem(
                     HttpStatus.CONFLICT,
@@ -89,9 +117,11 @@ public class Decide {
                         "",
                         at),
                 json.writeValueAsString(advice));
+    }
+
+    private void tell(Lesson lesson, Instant at) {
         // a device's clock may run ahead of ours: a lesson that began by it later than this was judged without this
         states.forget(lesson.pair(), at);
         news.changedLesson(lesson.id(), lesson.pair());
-        return decisions.find(wanted.id()).orElseThrow();
     }
 }

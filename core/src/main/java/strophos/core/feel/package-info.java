@@ -1,0 +1,2 @@
+/** What riders feel, laid beside what was counted. Common practice, no source. */
+package strophos.core.feel;

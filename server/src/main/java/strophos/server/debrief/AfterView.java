@@ -1,0 +1,54 @@
+package strophos.server.debrief;
+
+import java.util.List;
+import strophos.core.exchange.RungShown;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.VoiceShown;
+import strophos.core.record.AfterRiding;
+import strophos.core.record.Payload;
+import strophos.server.contract.CanBeNull;
+
+/**
+ * What was said once the lesson was ridden.
+ *
+ * @param felt by the rider; null where nothing was written
+ * @param isToBeAsked the rider has not been asked yet, and the numbers are still new to both
+ * @param nextTime what to think of when the next lesson is planned
+ * @param forRider what the rider is shown; null where nothing is
+ */
+record AfterView(
+        @CanBeNull FeltView felt,
+        boolean isToBeAsked,
+        @CanBeNull String nextTime,
+        @CanBeNull ForRiderView forRider) {
+
+    /** @param better the side that felt better; NONE: both alike; null where it was not said */
+    record FeltView(@CanBeNull String text, @CanBeNull Side better) {}
+
+    /**
+     * The chosen parts.
+     *
+     * @param better rungs that got better
+     * @param voices spoken notes, by digest
+     */
+    record ForRiderView(List<String> better, @CanBeNull String think, boolean homework, List<String> voices) {
+
+        static ForRiderView of(Payload.ForRider said) {
+            return new ForRiderView(
+                    said.better().stream().map(RungShown::rung).toList(),
+                    said.think().orElse(null),
+                    said.homework(),
+                    said.voices().stream().map(VoiceShown::sha256).toList());
+        }
+    }
+
+    static AfterView of(AfterRiding said, boolean isToBeAsked) {
+        return new AfterView(
+                said.felt()
+                        .map(f -> new FeltView(f.text().orElse(null), f.better().orElse(null)))
+                        .orElse(null),
+                isToBeAsked,
+                said.nextTime().map(Payload.NextTime::text).orElse(null),
+                said.forRider().map(ForRiderView::of).orElse(null));
+    }
+}
