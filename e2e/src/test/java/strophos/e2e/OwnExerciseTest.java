@@ -54,7 +54,7 @@ class OwnExerciseTest {
             coach.exactly("End").click();
             coach.page().getByText("This lesson is over.").waitFor();
             ride.isAllSent();
-            coach.open(at + "/debrief");
+            coach.debrief(ride.lesson());
             coach.page().getByText("Gate halt").first().waitFor();
             coach.open(at + "/homework");
             coach.button("Gate halt, walk").click();

@@ -57,7 +57,7 @@ class PlaitOnScreenTest {
     void whatHappenedTogether() {
         try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
             LessonLog log = ridden(coach);
-            coach.open("/lessons/" + log.lesson() + "/debrief");
+            coach.debrief(log.lesson());
             Locator drawing = coach.page().locator("[data-plait]");
             drawing.scrollIntoViewIfNeeded();
             kind(coach, "Rider", "leg back").click();

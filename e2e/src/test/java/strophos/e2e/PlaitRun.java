@@ -48,7 +48,7 @@ class PlaitRun {
                 Visitor coach = new Visitor(app.port(), 1280, 800)) {
             coach.signIn("ottilie");
             LessonLog log = ridden(coach);
-            coach.open("/lessons/" + log.lesson() + "/debrief");
+            coach.debrief(log.lesson());
             Page page = coach.page();
             Locator drawing = page.locator("[data-plait]");
             drawing.scrollIntoViewIfNeeded();

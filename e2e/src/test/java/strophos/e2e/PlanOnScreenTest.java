@@ -212,7 +212,8 @@ class PlanOnScreenTest {
             coach.exactly("End").click();
             coach.page().getByText("This lesson is over.").first().waitFor();
             ride.isAllSent();
-            coach.open("/lessons/" + ride.lesson() + "/debrief");
+            coach.debrief(ride.lesson());
+            coach.page().getByText("Did that help?").first().click();
             coach.page().getByText("You said:").first().waitFor();
             coach.page().getByText("4 of 4 after").first().waitFor();
             coach.assertAccessible();

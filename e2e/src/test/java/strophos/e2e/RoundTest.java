@@ -213,7 +213,7 @@ class RoundTest {
     }
 
     private static void decideAndSetHomework(Visitor coach) {
-        coach.open("/lessons/" + lesson + "/debrief");
+        coach.debrief(lesson);
         coach.exactly("Confirm: Stay").click();
         coach.page().getByText("Ottilie Brandvold chose: Stay").waitFor();
         coach.assertAccessible();

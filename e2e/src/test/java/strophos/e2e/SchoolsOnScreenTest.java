@@ -86,7 +86,7 @@ class SchoolsOnScreenTest {
             coach.exactly("End").click();
             said(coach, "This lesson is over.").waitFor();
             ride.isAllSent();
-            coach.open("/lessons/" + ride.lesson() + "/debrief");
+            coach.debrief(ride.lesson());
             said(coach, "(" + error + ")").waitFor();
             coach.assertAccessible();
             coach.assertQuiet();

@@ -238,10 +238,16 @@ class ThreadTest {
         return coach.page().locator("summary", new Page.LocatorOptions().setHasText("Why"));
     }
 
+    /** The line of the only exercise, opened. */
+    private static void openTheLine(Visitor coach) {
+        coach.page().locator("h3 button[aria-expanded=false]").click();
+        why(coach).waitFor();
+    }
+
     /** The test counts for itself: from the exported entries, by segment's rein, no voids in this lesson so far. */
     private void debriefIsWhatTheEntriesSay(Visitor coach, String lesson) {
-        coach.open("/lessons/" + lesson + "/debrief");
-        why(coach).waitFor();
+        coach.debrief(lesson);
+        openTheLine(coach);
         for (String rein : List.of("LEFT", "RIGHT")) {
             Counted counted = count(coach, lesson, rein);
             double n = counted.strengths().size();
@@ -300,8 +306,8 @@ class ThreadTest {
         }
         coach.button("Something else at strength 2, 5 so far").waitFor();
         end(coach);
-        coach.open("/lessons/" + lesson + "/debrief");
-        why(coach).waitFor();
+        coach.debrief(lesson);
+        openTheLine(coach);
         assertThat(coach.page().getByText("Move on: it is there").count()).isZero();
         assertThat(coach.button("Confirm: Move on").count()).isZero();
 
@@ -319,12 +325,12 @@ class ThreadTest {
             coach.button("Something else at strength 2, " + left + " so far").waitFor();
         }
         end(coach);
-        coach.open("/lessons/" + lesson + "/debrief");
+        coach.debrief(lesson);
         coach.page().getByText("Move on: it is there on both sides.").waitFor();
     }
 
     private static void confirm(Visitor coach, String lesson, String decision) {
-        coach.open("/lessons/" + lesson + "/debrief");
+        coach.debrief(lesson);
         coach.button("Confirm: " + decision).click();
         coach.page().getByText("Ottilie Brandvold chose: " + decision).waitFor();
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
@@ -160,6 +161,18 @@ final class Visitor implements AutoCloseable {
     void openTab() {
         page = context.newPage();
         page.setDefaultTimeout(PATIENCE_MS);
+    }
+
+    /** The debrief of a lesson with its numbers; where the rider has not been asked yet, they are shown without. */
+    void debrief(String lesson) {
+        open("/lessons/" + lesson + "/debrief");
+        Locator unasked = exactly("Show them without asking");
+        Locator numbers = page.locator("[data-numbers]");
+        unasked.or(numbers).first().waitFor();
+        if (unasked.isVisible()) {
+            unasked.click();
+        }
+        numbers.waitFor();
     }
 
     /** Forgets the complaints so far: a cut connection is one, and was wanted. */

@@ -3,6 +3,7 @@ package strophos.server.debrief;
 import strophos.core.change.HandBack;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Side;
+import strophos.core.stats.Newcombe;
 import strophos.server.contract.CanBeNull;
 
 /**
@@ -20,7 +21,12 @@ record HandBackView(
         @CanBeNull GainView gain) {
 
     /** With its 95 % interval. */
-    record GainView(double estimate, double low, double high) {}
+    record GainView(double estimate, double low, double high) {
+
+        static GainView of(Newcombe.Difference g) {
+            return new GainView(g.estimate(), g.interval().low(), g.interval().high());
+        }
+    }
 
     static HandBackView of(HandBack h) {
         return new HandBackView(
@@ -29,9 +35,6 @@ record HandBackView(
                 h.by(),
                 YesOf.of(h.other()),
                 YesOf.of(h.after()),
-                h.gain()
-                        .map(g -> new GainView(
-                                g.estimate(), g.interval().low(), g.interval().high()))
-                        .orElse(null));
+                h.gain().map(GainView::of).orElse(null));
     }
 }

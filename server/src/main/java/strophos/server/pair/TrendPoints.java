@@ -12,13 +12,13 @@ import strophos.server.state.AskCounts;
 import strophos.server.state.LessonsTogether;
 
 /** YES on each rein and the strength asked, over all lessons and the asks of one strand under the pair's own rider. */
-final class TrendPoints {
+public final class TrendPoints {
 
     /** Points taken together for the line: one lesson's ten asks jump too much to be read. */
     static final int TOGETHER = 3;
 
     /** No more points, whatever the years: then each is several lessons. */
-    static final int MOST = 100;
+    public static final int MOST = 100;
 
     private TrendPoints() {}
 
@@ -28,7 +28,7 @@ final class TrendPoints {
      * @param lesson the last of them, which began at {@code at}
      * @param strengthTogether mean level of the asks in it and the two points before together, 1 to 4
      */
-    record TrendPoint(
+    public record TrendPoint(
             UUID lesson, Instant at, int lessons, SideOfPoint left, SideOfPoint right, double strengthTogether) {}
 
     /**
@@ -37,9 +37,10 @@ final class TrendPoints {
      * @param tallied how many of {@code asks} were counted in tallies
      * @param low the lower end of the 95 % Wilson interval of the points together, in [0, 1]; {@code high} the upper
      */
-    record SideOfPoint(int yes, int asks, int tallied, int yesTogether, int asksTogether, double low, double high) {}
+    public record SideOfPoint(
+            int yes, int asks, int tallied, int yesTogether, int asksTogether, double low, double high) {}
 
-    static List<TrendPoint> of(List<LessonsTogether> history) {
+    public static List<TrendPoint> of(List<LessonsTogether> history) {
         List<TrendPoint> points = new ArrayList<>();
         for (int i = 0; i < history.size(); i++) {
             LessonsTogether now = history.get(i);

@@ -14,10 +14,12 @@ import strophos.server.watch.WatchItem;
  * @param maySpeak whether the lesson may be spoken into
  * @param headgear what the pair's tack says it wears; empty where it does not
  * @param known of the horse and the two together
+ * @param note what the debrief of the lesson before left for this one
  */
 record BesideLesson(
         List<StoredLook> looksBefore,
         List<WatchItem> watch,
         boolean maySpeak,
         Optional<String> headgear,
-        IntakeForRide known) {}
+        IntakeForRide known,
+        Optional<String> note) {}

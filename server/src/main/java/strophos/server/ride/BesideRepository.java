@@ -11,8 +11,11 @@ import org.jooq.Field;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.record.AfterRiding;
+import strophos.core.record.Payload;
 import strophos.server.attachment.VoiceConsents;
 import strophos.server.intake.IntakeRepository;
+import strophos.server.lesson.Lesson;
 import strophos.server.look.LookRepository;
 import strophos.server.look.StoredLook;
 import strophos.server.tack.TackRepository;
@@ -33,6 +36,7 @@ class BesideRepository {
     private final VoiceConsents voices;
     private final TackRepository tack;
     private final IntakeRepository intakes;
+    private final EntryRepository entries;
 
     BesideRepository(
             DSLContext db,
@@ -40,25 +44,35 @@ class BesideRepository {
             WatchRepository watch,
             VoiceConsents voices,
             TackRepository tack,
-            IntakeRepository intakes) {
+            IntakeRepository intakes,
+            EntryRepository entries) {
         this.db = db;
         this.looks = looks;
         this.watch = watch;
         this.voices = voices;
         this.tack = tack;
         this.intakes = intakes;
+        this.entries = entries;
     }
 
-    BesideLesson of(UUID pair, UUID lesson, Instant now, ZoneId zone) {
-        Field<List<StoredLook>> before = looks.before(pair, now, lesson, GHOSTS);
+    BesideLesson of(Lesson of, Instant now, ZoneId zone) {
+        UUID pair = of.pair();
+        Field<List<StoredLook>> before = looks.before(pair, now, of.id(), GHOSTS);
         LocalDate day = LocalDate.ofInstant(now, zone);
         Field<List<WatchItem>> onWatch = watch.of(pair, day, zone);
-        return db.select(before, onWatch, voices.mayRecord(pair), tack.headgear(pair, day), intakes.forRide(pair))
+        return db.select(
+                        before,
+                        onWatch,
+                        voices.mayRecord(pair),
+                        tack.headgear(pair, day),
+                        intakes.forRide(pair),
+                        entries.nextTimeBefore(of))
                 .fetchSingle(r -> new BesideLesson(
                         r.value1(),
                         r.value2(),
                         Boolean.TRUE.equals(r.value3()),
                         Optional.ofNullable(r.value4()),
-                        r.value5()));
+                        r.value5(),
+                        AfterRiding.of(RideLog.fold(r.value6())).nextTime().map(Payload.NextTime::text)));
     }
 }

@@ -20,9 +20,13 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Record1;
 import org.jooq.Result;
+import org.jooq.Select;
 import org.jooq.impl.DSL;
+import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +36,7 @@ import strophos.core.record.ReadEntry;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.EntryRecord;
 import strophos.server.digest.Digest;
+import strophos.server.lesson.Lesson;
 import strophos.server.sql.Binds;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -40,6 +45,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 class EntryRepository {
+
+    private static final List<Field<?>> IN_ORDER = List.of(ENTRY.AT_MS, ENTRY.DEVICE_ID, ENTRY.SEQ, ENTRY.ID);
 
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
 
@@ -85,12 +92,49 @@ class EntryRepository {
 
     /** Of the lesson this pair began before that one; none before the first. */
     List<StoredEntry> ofLessonBefore(UUID pair, Instant began, UUID lesson) {
-        return inOrder(ENTRY.LESSON_ID.eq(DSL.select(RIDDEN_LESSON.LESSON_ID)
+        return inOrder(ENTRY.LESSON_ID.eq(before(pair, began, lesson)));
+    }
+
+    private static Select<Record1<UUID>> before(UUID pair, Instant began, UUID lesson) {
+        return lastOf(
+                pair, DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).lt(began, lesson));
+    }
+
+    private static Select<Record1<UUID>> lastOf(UUID pair, Condition which) {
+        return DSL.select(RIDDEN_LESSON.LESSON_ID)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
-                .and(DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).lt(began, lesson))
+                .and(which)
                 .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
-                .limit(1)));
+                .limit(1);
+    }
+
+    /**
+     * Of the lesson this pair rode before this one: what says what to think of next time, and what puts that right or takes it back. A
+     * part of a statement.
+     */
+    Field<List<StoredEntry>> nextTimeBefore(Lesson lesson) {
+        Select<Record1<UUID>> before = lesson.startedAt() == null
+                ? lastOf(lesson.pair(), RIDDEN_LESSON.LESSON_ID.ne(lesson.id()))
+                : before(lesson.pair(), lesson.startedAt(), lesson.id());
+        // as text: inside of a list of rows it comes as JSON once more
+        Field<String> payload = ENTRY.PAYLOAD.cast(SQLDataType.CLOB).as("payload_text");
+        return DSL.multiset(DSL.select(
+                                ENTRY.ID,
+                                ENTRY.LESSON_ID,
+                                ENTRY.DEVICE_ID,
+                                ENTRY.AUTHOR_ID,
+                                ENTRY.SEQ,
+                                ENTRY.AT_MS,
+                                ENTRY.KIND,
+                                ENTRY.V,
+                                ENTRY.RECEIVED_AT,
+                                payload)
+                        .from(ENTRY)
+                        .where(ENTRY.LESSON_ID.eq(before).and(ENTRY.KIND.in("next_time", "amend", "void")))
+                        .orderBy(IN_ORDER))
+                .convertFrom(rows -> rows.map(
+                        r -> new StoredEntry(entry(r, r.get(payload)), r.get(ENTRY.RECEIVED_AT), Optional.empty())));
     }
 
     /** Of the last lessons of this pair that have ended, lesson by lesson, the oldest first. */
@@ -124,10 +168,7 @@ class EntryRepository {
     }
 
     private List<StoredEntry> inOrder(Condition which) {
-        return db.selectFrom(ENTRY)
-                .where(which)
-                .orderBy(ENTRY.AT_MS, ENTRY.DEVICE_ID, ENTRY.SEQ, ENTRY.ID)
-                .fetch(this::stored);
+        return db.selectFrom(ENTRY).where(which).orderBy(IN_ORDER).fetch(this::stored);
     }
 
     /** Those that arrived after this one, in the order of their arrival. */
@@ -160,7 +201,8 @@ class EntryRepository {
                 ? List.of()
                 : db.selectFrom(ENTRY)
                         .where(Binds.isAnyOf(ENTRY.ID, ids))
-                        .fetch(r -> new StoredForm(entry(r), Optional.ofNullable(r.getDigest())));
+                        .fetch(r ->
+                                new StoredForm(entry(r, r.getPayload().data()), Optional.ofNullable(r.getDigest())));
     }
 
     /** Whose each of these devices is; one that nobody has written on yet becomes its author's. */
@@ -231,10 +273,11 @@ class EntryRepository {
     }
 
     private StoredEntry stored(EntryRecord r) {
-        return new StoredEntry(entry(r), r.getReceivedAt(), Optional.ofNullable(r.getImportedBy()));
+        return new StoredEntry(
+                entry(r, r.getPayload().data()), r.getReceivedAt(), Optional.ofNullable(r.getImportedBy()));
     }
 
-    private Entry entry(Record r) {
+    private Entry entry(Record r, String payload) {
         return new Entry(
                 r.get(ENTRY.ID).toString(),
                 r.get(ENTRY.LESSON_ID).toString(),
@@ -244,6 +287,6 @@ class EntryRepository {
                 r.get(ENTRY.AT_MS),
                 r.get(ENTRY.KIND),
                 r.get(ENTRY.V),
-                json.readValue(r.get(ENTRY.PAYLOAD).data(), OBJECT));
+                json.readValue(payload, OBJECT));
     }
 }

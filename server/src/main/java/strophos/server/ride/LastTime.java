@@ -1,12 +1,14 @@
 package strophos.server.ride;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import strophos.core.cause.Help;
 import strophos.core.stair.RungId;
 import strophos.core.stair.RungState;
+import strophos.server.contract.CanBeNull;
 import strophos.server.stair.StairReader;
 import strophos.server.state.RecentLesson;
 
@@ -15,10 +17,14 @@ import strophos.server.state.RecentLesson;
  *
  * @param open rungs that the pair's own rider was asked on last time and that are still being learnt
  * @param helps the strongest first
+ * @param note what the last debrief left for this lesson; null where it left nothing
  */
-record LastTime(List<String> open, List<HelpBefore> helps) {
+record LastTime(
+        List<String> open,
+        List<HelpBefore> helps,
+        @CanBeNull String note) {
 
-    static final LastTime NONE = new LastTime(List.of(), List.of());
+    static final LastTime NONE = new LastTime(List.of(), List.of(), null);
 
     /** A look is short: so much of each. */
     private static final int MOST = 2;
@@ -34,6 +40,7 @@ record LastTime(List<String> open, List<HelpBefore> helps) {
             List<RecentLesson> latestFirst,
             List<StairReader.Step> rungs,
             List<Help> helps,
+            Optional<String> note,
             UnaryOperator<String> nameOf) {
         Set<String> last = latestFirst.stream()
                 .limit(1)
@@ -47,7 +54,8 @@ record LastTime(List<String> open, List<HelpBefore> helps) {
                         .map(StairReader.Step::rung)
                         .limit(MOST)
                         .toList(),
-                helps.stream().limit(MOST).map(h -> of(h, nameOf)).toList());
+                helps.stream().limit(MOST).map(h -> of(h, nameOf)).toList(),
+                note.orElse(null));
     }
 
     private static HelpBefore of(Help h, UnaryOperator<String> nameOf) {

@@ -236,7 +236,7 @@ class RideController {
         // a lesson that goes on counts as far as it has come
         PairState state = lesson.startedAt() == null ? of.before() : states.now(lesson.pair());
         List<StairReader.Step> rungs = stairs.steps(state, of.teaching());
-        BesideLesson beside = besides.of(lesson.pair(), id, clock.instant(), lessons.zone());
+        BesideLesson beside = besides.of(lesson, clock.instant(), lessons.zone());
         return new Packet(
                 lesson,
                 rungs,
@@ -245,7 +245,7 @@ class RideController {
                 arrived.last(),
                 of.plan(),
                 beside.looksBefore(),
-                LastTime.of(of.ridden(), rungs, of.helps(), catalogue::nameOf),
+                LastTime.of(of.ridden(), rungs, of.helps(), beside.note(), catalogue::nameOf),
                 beside.watch(),
                 WatchCount.STANDARD_WEEKS,
                 seenBefore(of.ridden()),

@@ -19,6 +19,7 @@ import strophos.core.cause.SideBySide;
 import strophos.core.change.ChangeThresholds;
 import strophos.core.change.Plateau;
 import strophos.core.change.Thirds;
+import strophos.core.forecast.ForecastThresholds;
 import strophos.core.homework.HomeworkThresholds;
 import strophos.core.judgement.Overruling;
 import strophos.core.judgement.ThresholdSet;
@@ -96,6 +97,10 @@ public class YardRules {
 
     public Plateau plateau() {
         return Plateau.of(of(ChangeThresholds.SET));
+    }
+
+    public Thresholds forecasting() {
+        return of(ForecastThresholds.SET);
     }
 
     public AsksLightlyFirst lightlyFirst() {

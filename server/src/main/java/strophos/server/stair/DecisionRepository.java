@@ -3,6 +3,7 @@ package strophos.server.stair;
 import static strophos.server.db.Tables.DECISION;
 import static strophos.server.db.Tables.PERSON;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -40,6 +41,16 @@ public class DecisionRepository {
                 .orderBy(DECISION.DECIDED_AT.desc(), DECISION.ID.desc())
                 .limit(most)
                 .fetch(DecisionRepository::decision);
+    }
+
+    /** The last decisions on one rung of a pair, in order. */
+    public List<PastDecision> ofRung(UUID pair, String rung, int most) {
+        List<PastDecision> latestFirst = decisions(DECISION.PAIR_ID.eq(pair).and(DECISION.RUNG.eq(rung)))
+                .orderBy(DECISION.DECIDED_AT.desc(), DECISION.ID.desc())
+                .limit(most)
+                .fetch(DecisionRepository::decision);
+        Collections.reverse(latestFirst);
+        return latestFirst;
     }
 
     /** The decisions made on a lesson, in order. */

@@ -74,6 +74,8 @@ class RolesTest {
         rowWithId("GET /api/v1/lessons/{id}/plait", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/pairs/{id}/aids", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("POST /api/v1/lessons/{id}/decisions", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
+        coachOnly("POST /api/v1/lessons/{id}/decisions/agreed", 422);
+        rowWithId("GET /api/v1/pairs/{id}/compared", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
         rowWithId("POST /api/v1/pairs/{id}/placings", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
         row("GET /api/v1/inbox", 200, 200, 403, 403, 401);
         row("POST /api/v1/invited", 422, 422, 422, 422, 422);
@@ -112,8 +114,8 @@ class RolesTest {
         coachOnly("POST /api/v1/assignments/{id}/look-ins", 201);
         rowWithId("GET /api/v1/pairs/{id}/lessons", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
         rowWithId("GET /api/v1/pairs/{id}/decisions", own(200, 200, 200, 200, 401), own(200, 200, 200, 404, 401));
-        for (String read :
-                List.of("known", "photos", "intake", "tack", "cues", "pain-counts", "watch", "work", "strides")) {
+        for (String read : List.of(
+                "known", "photos", "intake", "tack", "cues", "pain-counts", "watch", "work", "strides", "history")) {
             rowWithId("GET /api/v1/pairs/{id}/" + read, own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         }
         coachOnly("PUT /api/v1/pairs/{id}/intake/horse", 412);
@@ -248,6 +250,8 @@ class RolesTest {
         Object body = switch (endpoint.substring(endpoint.lastIndexOf('/') + 1)) {
             case "decisions" ->
                 Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "chosen", "STAY", "seen", "STAY");
+            case "agreed" ->
+                Map.of("rungs", List.of(Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "seen", "STAY")));
             case "school" -> Map.of("school", "CLASSICAL");
             case "group" -> Map.of("group", UUID.randomUUID());
             case "settings" -> Map.of("version", 999, "settings", none);

@@ -142,6 +142,11 @@ class ContractFuzzTest {
             Map.entry("/api/v1/files", Map.of("text", "\"{\\\"entries\\\":[{\\\"id\\\":1}]}\"")),
             Map.entry("/api/v1/horses/{id}/pause-answers", Map.of("kind", "\"CLEARED\"", "untilDay", "\"2026-12-24\"")),
             Map.entry("/api/v1/lessons/{id}/decisions", Map.of("chosen", "\"STAY\"", "seen", "\"STAY\"")),
+            Map.entry(
+                    "/api/v1/lessons/{id}/decisions/agreed",
+                    Map.of(
+                            "rungs",
+                            "[{\"id\":\"01911111-0000-7000-8000-00000000aaaa\",\"rung\":\"counter-bend.walk.rail\",\"seen\":\"STAY\"}]")),
             Map.entry("/api/v1/lessons/{id}/focus", Map.of("chosen", "[\"CONFIDENCE\"]")),
             Map.entry("/api/v1/lessons/{id}/sheet", Map.of("text", "\"rein,strength,what came\\nleft,2,yes\\n\"")),
             Map.entry("/api/v1/lessons/{id}/programmes", Map.of("progression", "\"own-fuzz-way\"")),
@@ -444,7 +449,8 @@ class ContractFuzzTest {
                     "/pain-counts",
                     "/watch",
                     "/work",
-                    "/strides")) {
+                    "/strides",
+                    "/history")) {
                 paths.add("pairs/" + pair.asString() + view);
             }
         }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import strophos.server.harness.App;
@@ -127,6 +128,46 @@ class DecisionsTest {
                 .path(0);
         assertThat(issue.path("code").asString()).isEqualTo("unknown_id");
         assertThat(issue.path("path").asString()).isEqualTo("rung");
+    }
+
+    @Test
+    void agreesWithAllAdviceInOneTouch() {
+        String pair = yard.pair();
+        yard.send(yard.ride(yard.lesson(pair), 9, "TRY", 1, true));
+        String lesson = yard.lesson(pair);
+        yard.send(yard.ride(lesson, 9, "TRY", 1, true));
+        Map<String, Object> agreed = agreed("MOVE_ON");
+        Client.Reply reply = agree(lesson, agreed);
+        assertThat(reply.status()).isEqualTo(201);
+        assertThat(reply.body().path(0).path("chosen").asString()).isEqualTo("MOVE_ON");
+        assertThat(state(pair, RUNG)).isEqualTo("PASSED");
+        assertThat(agree(lesson, agreed).body()).as("sent again").isEqualTo(reply.body());
+        assertThat(coach.get("/api/v1/pairs/" + pair).body().path("decisions").size())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void keepsNoneOfThemWhereOneAdviceHasChanged() {
+        String pair = yard.pair();
+        String lesson = yard.lesson(pair);
+        yard.send(yard.ride(lesson, 9, "TRY", 1, true));
+        Client.Reply reply = agree(lesson, agreed("STAY", "MOVE_ON"));
+        assertThat(reply.code()).isEqualTo("advice_changed");
+        assertThat(coach.get("/api/v1/pairs/" + pair).body().path("decisions").isEmpty())
+                .isTrue();
+    }
+
+    private static Client.Reply agree(String lesson, Map<String, Object> agreed) {
+        return coach.post("/api/v1/lessons/" + lesson + "/decisions/agreed", agreed);
+    }
+
+    /** With these on the screen, each of the same rung. */
+    private static Map<String, Object> agreed(String... seen) {
+        return Map.of(
+                "rungs",
+                Stream.of(seen)
+                        .map(s -> Map.of("id", UUID.randomUUID().toString(), "rung", RUNG, "seen", s))
+                        .toList());
     }
 
     @Test
