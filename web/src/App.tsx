@@ -39,6 +39,7 @@ const RidePage = screen(() => import('./ride/RidePage'))
 const DevicePage = screen(() => import('./device/DevicePage'))
 const RecordPage = screen(() => import('./files/RecordPage'))
 const DebriefPage = screen(() => import('./debrief/DebriefPage'))
+const HistoryPage = screen(() => import('./debrief/HistoryPage'))
 
 /** A screen of one lesson, made anew for another one: what was open or half done in this stays with it. */
 function ofLesson(Page: ComponentType) {
@@ -101,6 +102,7 @@ function Screens() {
               <Route path="/newcomers" element={<NewcomersPage />} />
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
+              <Route path="/pairs/:id/history" element={<HistoryPage />} />
               <Route path="/pairs/:id/tack" element={<TackPage />} />
               <Route path="/pairs/:id/strides" element={<StridePage />} />
               <Route path="/pairs/:id/photos" element={<PhotosPage />} />

@@ -234,7 +234,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
     },
   },
   looksBefore: [],
-  lastTime: { open: [], helps: [] },
+  lastTime: { open: [], helps: [], note: null },
   seenBefore: [],
   watch: [],
   watchWeeks: 4,

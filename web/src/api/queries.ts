@@ -123,6 +123,24 @@ export const queries = {
       queryKey: ['pain-counts', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/pain-counts', path(pair))),
     }),
+  history: (pair: string, rung: string | undefined) =>
+    queryOptions({
+      queryKey: ['history', pair, rung],
+      queryFn: () =>
+        answerOf(
+          api.GET('/api/v1/pairs/{id}/history', {
+            params: { path: { id: pair }, query: rung ? { rung } : {} },
+          }),
+        ),
+    }),
+  compared: (pair: string, one: string, other: string) =>
+    queryOptions({
+      queryKey: ['compared', pair, one, other],
+      queryFn: () =>
+        answerOf(
+          api.GET('/api/v1/pairs/{id}/compared', { params: { path: { id: pair }, query: { one, other } } }),
+        ),
+    }),
   aids: (pair: string) =>
     queryOptions({
       queryKey: ['aids', pair],

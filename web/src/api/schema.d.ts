@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/decisions/agreed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["agree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/entries": {
         parameters: {
             query?: never;
@@ -852,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/compared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compared"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/cues": {
         parameters: {
             query?: never;
@@ -942,6 +974,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addGuardian"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2001,6 +2049,15 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "debrief.AfterView": {
+            felt: components["schemas"]["debrief.FeltView"] | null;
+            forRider: components["schemas"]["debrief.ForRiderView"] | null;
+            isToBeAsked: boolean;
+            nextTime: string | null;
+        };
+        "debrief.AgreedAdvice": {
+            rungs: components["schemas"]["debrief.OnRung"][];
+        };
         "debrief.AidUseView": {
             firstAt: number[];
             intoTheHand: components["schemas"]["debrief.ShareView"];
@@ -2047,6 +2104,11 @@ export interface components {
             /** @enum {string} */
             within: "BETTER" | "WORSE" | "STANDS_STILL" | "NOT_SHOWN" | "TOO_FEW";
         };
+        "debrief.ComparedView": {
+            earlier: components["schemas"]["debrief.LessonSum"];
+            later: components["schemas"]["debrief.LessonSum"];
+            rungs: components["schemas"]["debrief.RungBeside"][];
+        };
         "debrief.Comparison": {
             /** Format: double */
             adjusted: number;
@@ -2084,6 +2146,7 @@ export interface components {
             total: number;
         };
         "debrief.DebriefView": {
+            after: components["schemas"]["debrief.AfterView"];
             helpWords: components["schemas"]["debrief.WordView"][];
             isRiddenWhilePaused: boolean;
             /** Format: int32 */
@@ -2102,6 +2165,14 @@ export interface components {
             stops: components["schemas"]["debrief.StopView"][];
             voices: components["schemas"]["debrief.VoiceItem"][];
             weather: components["schemas"]["debrief.WeatherView"] | null;
+        };
+        "debrief.DecisionOnDay": {
+            /** @enum {string} */
+            advised: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            chosen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
         };
         "debrief.Entry": {
             id: string;
@@ -2123,11 +2194,83 @@ export interface components {
             /** Format: int64 */
             toMs: number;
         };
+        "debrief.FeelView": {
+            /** Format: int32 */
+            agreed: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            kappa: number | null;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: double */
+            low: number;
+        };
+        "debrief.FeltView": {
+            /** @enum {string|null} */
+            better: "LEFT" | "RIGHT" | "NONE" | null;
+            text: string | null;
+        };
+        "debrief.ForRiderView": {
+            better: string[];
+            homework: boolean;
+            think: string | null;
+            voices: string[];
+        };
+        "debrief.ForecastView": {
+            isOwn: boolean;
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            practices: number;
+            ranges: components["schemas"]["debrief.RangeView"][];
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+        };
+        "debrief.GainView": {
+            /** Format: double */
+            estimate: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
+        "debrief.HandBackView": {
+            after: components["schemas"]["debrief.YesOf"];
+            before: components["schemas"]["debrief.YesOf"];
+            /** @enum {string} */
+            by: "RIDER" | "COACH" | "OTHER";
+            gain: components["schemas"]["debrief.GainView"] | null;
+            other: components["schemas"]["debrief.YesOf"];
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+        };
+        "debrief.HistoryView": {
+            feel: components["schemas"]["debrief.FeelView"] | null;
+            /** Format: int32 */
+            feelLessons: number;
+            /** Format: int32 */
+            feelNeeded: number;
+            horse: string;
+            /** Format: uuid */
+            pair: string;
+            programmes: components["schemas"]["debrief.ProgrammeView"][];
+            rider: string;
+            rungs: components["schemas"]["debrief.RungName"][];
+            shown: components["schemas"]["debrief.RungHistory"] | null;
+            soft: components["schemas"]["debrief.SoftLesson"][];
+        };
         "debrief.HoldView": {
             /** Format: int32 */
             amount: number;
             /** @enum {string} */
             unit: "STRIDES" | "SECONDS" | "METRES";
+        };
+        "debrief.HomeworkDay": {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            feel: "EASY" | "GETTING_THERE" | "NOT_YET";
         };
         "debrief.Kind": {
             /** Format: int32 */
@@ -2155,6 +2298,18 @@ export interface components {
             /** Format: int32 */
             turnoutDays: number | null;
             worthChecking: components["schemas"]["debrief.Comparison"][];
+        };
+        "debrief.LessonSum": {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            leftMs: number;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int64 */
+            rightMs: number;
+            /** Format: int64 */
+            softAfterS: number | null;
         };
         "debrief.LighterFirst": {
             /** Format: int32 */
@@ -2238,6 +2393,13 @@ export interface components {
             at: string;
             text: string;
         };
+        "debrief.OnRung": {
+            /** Format: uuid */
+            id: string;
+            rung: string;
+            /** @enum {string} */
+            seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
+        };
         "debrief.Pause": {
             /** Format: int64 */
             fromMs: number;
@@ -2291,6 +2453,54 @@ export interface components {
             /** Format: int32 */
             yesBefore: number;
         };
+        "debrief.ProgrammeView": {
+            /** Format: date-time */
+            firstAt: string;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: int32 */
+            practices: number;
+        };
+        "debrief.RangeView": {
+            /** Format: int32 */
+            daysAWeek: number;
+            /** Format: date */
+            early: string | null;
+            /** Format: date */
+            late: string | null;
+            /** Format: date */
+            likely: string | null;
+        };
+        "debrief.RungBeside": {
+            earlier: components["schemas"]["debrief.YesOf"];
+            gain: components["schemas"]["debrief.GainView"] | null;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            later: components["schemas"]["debrief.YesOf"];
+            name: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            rung: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
+        };
+        "debrief.RungHistory": {
+            changes: components["schemas"]["debrief.ChangeView"][];
+            /** Format: int32 */
+            days: number;
+            decisions: components["schemas"]["debrief.DecisionOnDay"][];
+            forecast: components["schemas"]["debrief.ForecastView"] | null;
+            homework: components["schemas"]["debrief.HomeworkDay"][];
+            of: components["schemas"]["debrief.RungName"];
+            points: components["schemas"]["pair.TrendPoint"][];
+            /** Format: date */
+            since: string | null;
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
+        };
         "debrief.RungMarks": {
             answers: components["schemas"]["debrief.AnswerCount"][];
             headsCm: number[];
@@ -2306,15 +2516,27 @@ export interface components {
             /** Format: int32 */
             tallied: number;
         };
+        "debrief.RungName": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            name: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            rung: string;
+            /** @enum {string|null} */
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED" | null;
+        };
         "debrief.RungRow": {
             advice: components["schemas"]["core.progress.Advice"] | null;
             changes: components["schemas"]["debrief.ChangeView"][];
+            costs: components["schemas"]["debrief.SideCostView"][];
             /** Format: int32 */
             day: number | null;
             decision: components["schemas"]["stair.PastDecision"] | null;
             exercise: string;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
+            handBacks: components["schemas"]["debrief.HandBackView"][];
             marks: components["schemas"]["debrief.RungMarks"];
             name: string;
             others: components["schemas"]["debrief.Sides"];
@@ -2335,6 +2557,23 @@ export interface components {
             isGood: boolean | null;
             /** Format: int32 */
             of: number;
+        };
+        "debrief.SideCostView": {
+            /** Format: int32 */
+            corrected: number;
+            /** Format: int32 */
+            errors: number;
+            firstAt: number[];
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            released: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** Format: int64 */
+            soakS: number | null;
+            /** Format: int32 */
+            soaks: number;
         };
         "debrief.SideView": {
             /** Format: int32 */
@@ -2372,6 +2611,12 @@ export interface components {
             low: number;
             /** Format: double */
             points: number;
+        };
+        "debrief.SoftLesson": {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            seconds: number | null;
         };
         "debrief.SoftnessView": {
             /** Format: int32 */
@@ -2428,6 +2673,7 @@ export interface components {
             at: string;
             /** Format: int32 */
             durationMs: number;
+            felt: boolean;
             sha256: string;
         };
         "debrief.WeatherView": {
@@ -2449,6 +2695,10 @@ export interface components {
         "debrief.YesOf": {
             /** Format: int32 */
             asks: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
             /** Format: int32 */
             yes: number;
         };
@@ -4754,6 +5004,7 @@ export interface components {
         };
         "ride.LastTime": {
             helps: components["schemas"]["ride.HelpBefore"][];
+            note: string | null;
             open: string[];
         };
         "ride.Log": {
@@ -5764,6 +6015,32 @@ export interface operations {
             };
         };
     };
+    agree: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["debrief.AgreedAdvice"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["stair.PastDecision"][];
+                };
+            };
+        };
+    };
     entries: {
         parameters: {
             query?: {
@@ -6575,6 +6852,31 @@ export interface operations {
             };
         };
     };
+    compared: {
+        parameters: {
+            query?: {
+                one?: string;
+                other?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.ComparedView"];
+                };
+            };
+        };
+    };
     book: {
         parameters: {
             query?: never;
@@ -6744,6 +7046,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["invite.People"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: {
+                rung?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.HistoryView"];
                 };
             };
         };

@@ -116,7 +116,18 @@ function markInWords(t: Text, said: Mark): string {
     case 'slip':
       return t('slip.said')
     case 'voice':
-      return t('voice.said', { time: clock(said.durationMs) })
+      return t(said.felt ? 'riderFelt.spoken' : 'voice.said', { time: clock(said.durationMs) })
+    case 'rider_felt':
+      return t('riderFelt.said', {
+        felt: [
+          ...(said.text ? [said.text] : []),
+          ...(said.better ? [t(`riderFelt.side.${said.better}`)] : []),
+        ].join(' · '),
+      })
+    case 'next_time':
+      return t('nextTime.said', { text: said.text })
+    case 'for_rider':
+      return t('forRider.said')
     case 'latch':
       return t(said.on ? 'latch.saidOn' : 'latch.saidOff', { fault: seenInWords(t, said) })
     case 'watched':

@@ -14,18 +14,23 @@ function inShort(t: Text, { sinceBefore, within, overLessons }: ChangeOfSide): s
   return t(sinceBefore === 'NOT_SHOWN' || within === 'NOT_SHOWN' ? 'change.notShown' : 'change.tooFew')
 }
 
-/** What changed on an exercise: a line a side, and its numbers on demand. */
-export function ChangeLines({ changes }: { changes: ChangeOfSide[] }) {
-  const { t } = useText()
-  if (changes.length === 0) return null
+/** What changed, in a few words, a side at a time unless both are alike; empty where nothing can be said. */
+export function changeInShort(t: Text, changes: ChangeOfSide[]): string {
   const short = changes.map((c) => inShort(t, c))
-  const what = short.every((s) => s === short[0])
-    ? short[0]
+  return short.every((s) => s === short[0])
+    ? (short[0] ?? '')
     : changes
         .map((c, i) =>
           t('change.ofSide', { side: c.side === 'NONE' ? '' : t(`side.${c.side}`), what: short[i] }),
         )
         .join(' · ')
+}
+
+/** What changed on an exercise: a line a side, and its numbers on demand. */
+export function ChangeLines({ changes }: { changes: ChangeOfSide[] }) {
+  const { t } = useText()
+  if (changes.length === 0) return null
+  const what = changeInShort(t, changes)
   return (
     <WhyBox data-changes>
       <summary>{t('change.title', { what })}</summary>

@@ -1,11 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useForm } from 'react-hook-form'
-import { v7 } from 'uuid'
 import { useText } from '../text'
-import { answerOf, api, allOf, queries } from '../api'
 import type { Advice, Decision, Lesson } from '../api'
 import { Button, Field, Trouble } from '../ui'
+import { useDecide } from './useDecide'
 
 interface ChooseProps {
   rung: string
@@ -14,47 +12,27 @@ interface ChooseProps {
   onDone: () => void
 }
 
-/** Confirm or overrule; both are kept. The advice stands first and largest, the others beside. */
+/** Overrule the advice, with a word if wished; both are kept. */
 export function Choose({ rung, advice, lesson, onDone }: ChooseProps) {
   const { t } = useText()
-  const client = useQueryClient()
   const { register, getValues } = useForm({ defaultValues: { reason: '' } })
-  const decide = useMutation({
-    mutationFn: (chosen: Decision) =>
-      answerOf(
-        api.POST('/api/v1/lessons/{id}/decisions', {
-          params: { path: { id: lesson.id } },
-          body: { id: v7(), rung, chosen, seen: advice.decision, reason: getValues('reason').trim() || null },
-        }),
-      ),
-    onSuccess: async () => {
-      await Promise.all([
-        client.invalidateQueries(queries.debrief(lesson.id)),
-        client.invalidateQueries(queries.pair(lesson.pair)),
-        client.invalidateQueries(queries.today()),
-        client.invalidateQueries(allOf('pairs')),
-      ])
-      onDone()
-    },
-    // the advice may be another by now: show it
-    onError: () => void client.invalidateQueries(queries.debrief(lesson.id)),
-  })
+  const decide = useDecide(lesson)
+  const choose = (chosen: Decision) =>
+    decide.mutate(
+      { rung, chosen, seen: advice.decision, reason: getValues('reason').trim() || null },
+      { onSuccess: onDone },
+    )
   return (
     <Box>
+      <chakra.p fontWeight="650" marginBottom="2">
+        {t('debrief.otherwise')}
+      </chakra.p>
       <Flex wrap="wrap" gap="2" align="center">
-        <Button look="act" disabled={decide.isPending} onClick={() => decide.mutate(advice.decision)}>
-          {t('debrief.confirm', { decision: t(`decision.${advice.decision}`) })}
-        </Button>
-        <chakra.span color="quiet" paddingX="1">
-          {t('debrief.overrule')}
-        </chakra.span>
-        {advice.choices
-          .filter((d) => d !== advice.decision)
-          .map((d) => (
-            <Button key={d} paddingX="3" disabled={decide.isPending} onClick={() => decide.mutate(d)}>
-              {t(`decision.${d}`)}
-            </Button>
-          ))}
+        {[advice.decision, ...advice.choices.filter((d) => d !== advice.decision)].map((d) => (
+          <Button key={d} paddingX="3" disabled={decide.isPending} onClick={() => choose(d)}>
+            {t(`decision.${d}`)}
+          </Button>
+        ))}
       </Flex>
       <Box marginTop="3">
         <Field label={t('debrief.reason')} maxLength={400} {...register('reason')} />

@@ -1,11 +1,15 @@
-import { screen } from '@testing-library/react'
+import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
 import type { Advice, Debrief, DebriefRow } from '../api'
-import { lesson, show, text } from '../page.testing'
+import { lesson, packet, show, text } from '../page.testing'
+import { shelfOf } from '../store'
 import DebriefPage from './DebriefPage'
 
-afterEach(() => vi.restoreAllMocks())
+afterEach(() => {
+  vi.restoreAllMocks()
+  sessionStorage.clear()
+})
 
 const ridden = lesson({ startedAt: '2026-11-24T17:00:00Z', endedAt: '2026-11-24T17:45:00Z', exchanges: 12 })
 const PATH = `/api/v1/lessons/${ridden.id}`
@@ -15,6 +19,8 @@ const NONE = [
 ]
 const SIDE = { tallied: 0, yes: 4, asks: 6, low: 0.3, high: 0.9, meanStrength: 2, counts: NONE }
 const NOBODY = { ...SIDE, yes: 0, asks: 0, meanStrength: null }
+
+const yesOf = (yes: number, asks: number) => ({ yes, asks, low: 0.2, high: 0.9 })
 
 const advice: Advice = {
   decision: 'STAY',
@@ -51,11 +57,11 @@ const row: DebriefRow = {
     {
       side: 'LEFT',
       within: 'NOT_SHOWN',
-      thirds: { first: { yes: 2, asks: 4 }, last: { yes: 3, asks: 4 }, leftOut: 3, p: 1 },
+      thirds: { first: yesOf(2, 4), last: yesOf(3, 4), leftOut: 3, p: 1 },
       sinceBefore: 'BETTER',
       before: {
-        now: { yes: 10, asks: 16 },
-        before: { yes: 6, asks: 24 },
+        now: yesOf(10, 16),
+        before: yesOf(6, 24),
         lessons: 3,
         gain: 0.375,
         low: 0.06,
@@ -74,6 +80,29 @@ const row: DebriefRow = {
       slope: null,
     },
   ],
+  costs: [
+    {
+      side: 'LEFT',
+      firstAt: [4, 2, 0, 0],
+      missed: 2,
+      released: 9,
+      corrected: 0,
+      errors: 0,
+      soakS: 7,
+      soaks: 3,
+    },
+    {
+      side: 'RIGHT',
+      firstAt: [0, 0, 0, 0],
+      missed: 0,
+      released: 0,
+      corrected: 0,
+      errors: 0,
+      soakS: null,
+      soaks: 0,
+    },
+  ],
+  handBacks: [],
   advice,
   decision: null,
 }
@@ -106,6 +135,7 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
   stops: [{ advice: 'GOOD_PLACE', rule: 'good-place', workedMinutes: 14, riddenOnMinutes: 9 }],
   notes: [{ at: '2026-11-24T17:20:00Z', text: 'softer on the left today' }],
   voices: [],
+  after: { felt: null, isToBeAsked: false, nextTime: null, forRider: null },
   seen: {
     faults: [],
     signs: [],
@@ -151,6 +181,11 @@ const open = (answers: Record<string, unknown>) =>
     answers: { [`GET ${PATH}/plait`]: { plait: null }, ...answers },
   })
 
+/** The line of an exercise, opened. */
+async function opened() {
+  await userEvent.click(await screen.findByRole('button', { name: /Counter-bend on the rail/ }))
+}
+
 test('what is worth checking is said in counts, and opened to all that was compared', async () => {
   open({ [`GET ${PATH}/debrief`]: debrief() })
   const all = await screen.findByText(text('seenIn.compared', { count: 1 }))
@@ -162,8 +197,11 @@ test('what is worth checking is said in counts, and opened to all that was compa
 
 test('what changed is said in short, and opened with its numbers', async () => {
   open({ [`GET ${PATH}/debrief`]: debrief() })
-  const short = await screen.findByText(new RegExp(text('change.since.BETTER')))
-  expect(short).toHaveTextContent(text('change.tooFew'))
+  expect(await screen.findByText(new RegExp(text('change.since.BETTER')))).toHaveTextContent(
+    text('change.tooFew'),
+  )
+  await opened()
+  const [short] = screen.getAllByText(new RegExp(text('change.since.BETTER'))).slice(-1) as [HTMLElement]
   await userEvent.click(short)
   expect(screen.getByText(/10 of 16 now, 6 of 24 then: better \(38 points, 6 to 61\)/)).toBeVisible()
   expect(screen.getByText(/2 of 4 in its first third, 3 of 4 in its last/)).toHaveTextContent(
@@ -178,13 +216,13 @@ test('what changed is said in short, and opened with its numbers', async () => {
 test('a rung stands with its advice, and the notes with their time', async () => {
   open({ [`GET ${PATH}/debrief`]: debrief() })
   expect(await screen.findByRole('heading', { name: /Counter-bend on the rail/ })).toBeVisible()
-  expect(screen.getByText(/softer on the left today/)).toBeVisible()
+  expect(screen.getByText(/softer on the left today/)).toBeInTheDocument()
   expect(screen.getByText(/Soft after 3:20/)).toHaveTextContent('Soft after 3:20 · last time 9:10')
   expect(screen.getByText('About 7 s to think after each of 2 corrections')).toBeVisible()
   expect(screen.getByText(/day 3/)).toBeVisible()
   expect(screen.getByText(/1 of 6 before/)).toHaveTextContent('YES 1 of 6 before, 6 of 6 after')
-  expect(screen.getByText(text('probe.verdict.HELPED_TODAY'))).toBeVisible()
-  expect(screen.getByText(/on 5 of the last 6 days/)).toBeVisible()
+  expect(screen.getByText(text('probe.verdict.HELPED_TODAY'))).toBeInTheDocument()
+  expect(screen.getByText(/on 5 of the last 6 days/)).toBeInTheDocument()
   expect(screen.getByText(/A good place to stop came after 14 min/)).toHaveTextContent(
     '9 more minutes were ridden.',
   )
@@ -218,7 +256,8 @@ test('what was touched in beside the asks stands there in words', async () => {
   }
   const weather = { footing: 'DEEP' as const, temperatureC: 9, humidityPct: null }
   open({ [`GET ${PATH}/debrief`]: debrief({ rows: [{ ...row, marks }], weather }) })
-  expect(await screen.findByRole('row', { name: /Clean 7/ })).toBeVisible()
+  await opened()
+  expect(screen.getByRole('row', { name: /Clean 7/ })).toBeVisible()
   expect(screen.getByRole('row', { name: /Tripped 2/ })).toBeVisible()
   const said = [
     `${text('marks.line', { place: 1, strides: '6 strides' })} ${text('marks.ofPlanned', { count: 5 })}, deep, crooked, Pole down, quicker, landed on the left lead, late change`,
@@ -239,7 +278,8 @@ test('what was chosen is sent with what was advised, and why', async () => {
     [`POST ${PATH}/decisions`]: { id: 'd' },
   })
   const user = userEvent.setup()
-  await user.type(await screen.findByLabelText(text('debrief.reason')), ' one more lesson ')
+  await opened()
+  await user.type(screen.getByLabelText(text('debrief.reason')), ' one more lesson ')
   await user.click(screen.getByRole('button', { name: text('decision.STEP_BACK') }))
   await vi.waitFor(() =>
     expect(sent(`POST ${PATH}/decisions`)).toEqual([
@@ -266,8 +306,106 @@ test('a stop sign of the lesson stands before everything else', async () => {
 
 test('how the aids were used is told in counts, and what to tell the rider once there are enough', async () => {
   open({ [`GET ${PATH}/debrief`]: debrief() })
-  expect(await screen.findByText(text('aids.lightly', { count: 2, of: 6 }), { exact: false })).toBeVisible()
-  expect(screen.getByText(text('rule.aids-asks-lightly-first'))).toBeVisible()
-  expect(screen.getByText(text('aids.tooFew', { count: 5 }))).toBeVisible()
+  expect(
+    await screen.findByText(text('aids.lightly', { count: 2, of: 6 }), { exact: false }),
+  ).toBeInTheDocument()
+  expect(screen.getByText(text('rule.aids-asks-lightly-first'))).toBeInTheDocument()
+  expect(screen.getByText(text('aids.tooFew', { count: 5 }))).toBeInTheDocument()
   expect(screen.queryByText(text('rule.aids-drives-into-the-hand'))).toBeNull()
+})
+
+test('the rider is asked before any number is shown, and what was felt is kept', async () => {
+  const after = { felt: null, isToBeAsked: true, nextTime: null, forRider: null }
+  const { me } = open({ [`GET ${PATH}/debrief`]: debrief({ after }), [`GET ${PATH}/packet`]: packet(ridden) })
+  const user = userEvent.setup()
+  await user.type(
+    await screen.findByLabelText(text('riderFelt.line', { rider: ridden.rider })),
+    'lighter at the end',
+  )
+  expect(screen.queryByText(/4 of 6/)).toBeNull()
+  expect(screen.queryByText(/Soft after/)).toBeNull()
+  await user.click(screen.getByRole('button', { name: text('riderFelt.key.RIGHT') }))
+  const keep = screen.getByRole('button', { name: text('riderFelt.keep') })
+  await vi.waitFor(() => expect(keep).toBeEnabled())
+  await user.click(keep)
+  expect((await screen.findAllByText(/4 of 6/))[0]).toBeVisible()
+  const log = await shelfOf(me.person).entries.toArray()
+  expect(log.find((e) => e.kind === 'rider_felt')?.payload).toEqual({
+    text: 'lighter at the end',
+    better: 'RIGHT',
+  })
+})
+
+test('who does not ask sees the numbers at once, and what was felt stands beside them', async () => {
+  const asked = { felt: null, isToBeAsked: true, nextTime: null, forRider: null }
+  open({ [`GET ${PATH}/debrief`]: debrief({ after: asked }) })
+  await userEvent.click(await screen.findByRole('button', { name: text('riderFelt.skip') }))
+  expect(screen.getAllByText(/4 of 6/)[0]).toBeVisible()
+  expect(document.querySelector('[data-felt]')).toBeNull()
+})
+
+test('all that was advised and is open is agreed with in one touch', async () => {
+  const other: DebriefRow = { ...row, rung: 'flexion.halt.rail', exercise: 'flexion', name: 'Flexion' }
+  const { sent } = open({
+    [`GET ${PATH}/debrief`]: debrief({ rows: [row, other] }),
+    [`POST ${PATH}/decisions/agreed`]: [],
+  })
+  await userEvent.click(await screen.findByRole('button', { name: text('debrief.next.agree', { count: 2 }) }))
+  await vi.waitFor(() => expect(sent(`POST ${PATH}/decisions/agreed`)).toHaveLength(1))
+  expect(sent(`POST ${PATH}/decisions/agreed`)[0]).toMatchObject({
+    rungs: [
+      { rung: 'counter-bend.walk.rail', seen: 'STAY' },
+      { rung: 'flexion.halt.rail', seen: 'STAY' },
+    ],
+  })
+  expect(screen.getByText(text('debrief.next.leave'))).toBeVisible()
+})
+
+test('what the rider felt stands beside the numbers, and the note for next time can be changed', async () => {
+  const after = {
+    felt: { text: 'lighter at the end', better: 'RIGHT' as const },
+    isToBeAsked: false,
+    nextTime: 'begin on the right rein',
+    forRider: null,
+  }
+  open({ [`GET ${PATH}/debrief`]: debrief({ after }) })
+  expect(await screen.findByText(/lighter at the end/)).toHaveTextContent(text('riderFelt.side.RIGHT'))
+  await userEvent.click(screen.getByRole('button', { name: text('nextTime.change') }))
+  expect(screen.getByLabelText(text('nextTime.label'))).toHaveValue('begin on the right rein')
+})
+
+test('left and right are laid beside each other with what it cost, as far as it was noted', async () => {
+  open({ [`GET ${PATH}/debrief`]: debrief() })
+  await opened()
+  const cost = within(screen.getByRole('table', { name: text('cost.title') }))
+  expect(cost.getByRole('row', { name: new RegExp(text('cost.firstAt')) })).toHaveTextContent(
+    '1 (4 ×), 2 (2 ×)–',
+  )
+  expect(cost.getByRole('row', { name: new RegExp(text('cost.missed')) })).toHaveTextContent('2 of 9–')
+  expect(cost.getByRole('row', { name: new RegExp(text('cost.soak')) })).toHaveTextContent('7 s (3 ×)–')
+  expect(cost.queryByRole('row', { name: new RegExp(text('cost.corrected')) })).toBeNull()
+  expect(screen.getByText(text('change.multiple.first'))).toBeVisible()
+  expect(screen.getAllByRole('listitem', { name: /10 of 16|2 of 4 YES/ })[0]).toBeVisible()
+})
+
+test('what the coach rode stands between before and after, and says what came of it', async () => {
+  const handBack = {
+    side: 'RIGHT' as const,
+    before: yesOf(1, 6),
+    by: 'COACH' as const,
+    other: yesOf(3, 3),
+    after: yesOf(5, 6),
+    gain: { estimate: 0.667, low: 0.12, high: 0.87 },
+  }
+  open({ [`GET ${PATH}/debrief`]: debrief({ rows: [{ ...row, handBacks: [handBack] }] }) })
+  await opened()
+  const strip = within(screen.getByRole('region', { name: text('handBack.title') }))
+  expect(
+    strip.getAllByRole('listitem', { name: /of \d YES/ }).map((i) => i.getAttribute('aria-label')),
+  ).toEqual([
+    expect.stringContaining('1 of 6'),
+    expect.stringContaining('3 of 3'),
+    expect.stringContaining('5 of 6'),
+  ])
+  expect(strip.getByText(text('handBack.gain', { points: 67, low: 12, high: 87 }))).toBeVisible()
 })

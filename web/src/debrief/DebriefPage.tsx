@@ -3,33 +3,36 @@ import { useQuery } from '@tanstack/react-query'
 import { OctagonAlert } from 'lucide-react'
 import { useParams } from 'react-router'
 import { queries } from '../api'
-import type { Debrief, DebriefRow, Lesson } from '../api'
-import { ReinClock } from '../ui'
+import type { Debrief } from '../api'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { clock, dayLongAt, timeOfDay, useText } from '../text'
-import { Beads, LinkButton, Quiet, Trouble, Wait } from '../ui'
+import { Beads, FoldCard, LinkButton, Quiet, ReinClock, Trouble, Wait } from '../ui'
 import { PlaitCard } from '../plait'
-import { Row } from './Row'
+import { FeltFirst } from './FeltFirst'
+import { FeltLine } from './FeltLine'
+import { NextTime } from './NextTime'
 import { ProbesCard } from './ProbesCard'
 import { StopLines } from './StopLines'
 import { SightingsCard } from './SightingsCard'
+import { useSkipped } from './useSkipped'
 import { VoiceNotes } from './VoiceNotes'
-import { isWayIn } from './wayIn'
+import { WhatNext } from './WhatNext'
 
 /** The moment: two minutes at the table after the ride. What each rein gave, what it cost, what to do next. */
 export default function DebriefPage() {
   const { id = '' } = useParams()
-  const { t } = useText()
-  const { actions } = useMe()
   const debrief = useQuery({ ...queries.debrief(id), refetchOnMount: 'always' })
   // all at once: what comes later would push away what is being touched
   const plait = useQuery(queries.plait(id))
+  const [isSkipped, skip] = useSkipped(id)
+  const { actions } = useMe()
   if (debrief.isPending || plait.isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
-  const { lesson, rows, notes, voices, seen, kept } = debrief.data
+  const { lesson, rows, after } = debrief.data
+  const isAsking = after.isToBeAsked && !isSkipped && actions.includes('RECORD')
   return (
-    <Flex direction="column" gap="6">
+    <Flex direction="column" gap={{ base: '4', md: '6' }}>
       <Box marginBottom="-4">
         <Beads
           lesson={id}
@@ -39,39 +42,65 @@ export default function DebriefPage() {
         />
       </Box>
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
-      <Head debrief={debrief.data} />
-      <Softness softness={debrief.data.softness} />
-      <StopLines stops={debrief.data.stops} />
-      {debrief.data.weather && <Weather weather={debrief.data.weather} />}
+      <Head debrief={debrief.data} hasNumbers={!isAsking} />
       <StoppedBy debrief={debrief.data} />
+      {isAsking ? <FeltFirst lesson={lesson} onDone={skip} /> : <Numbers debrief={debrief.data} />}
+    </Flex>
+  )
+}
+
+/** All that was counted, and what is to be done about it. */
+function Numbers({ debrief }: { debrief: Debrief }) {
+  const { t } = useText()
+  const { actions } = useMe()
+  const { lesson, rows, notes, seen, kept } = debrief
+  const voices = debrief.voices.filter((v) => !v.felt)
+  return (
+    <Flex direction="column" gap={{ base: '4', md: '6' }} data-numbers>
+      <Softness softness={debrief.softness} />
+      <StopLines stops={debrief.stops} />
+      {debrief.weather && <Weather weather={debrief.weather} />}
+      <FeltLine debrief={debrief} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
-      <Rows rows={rows.filter((r) => !isWayIn(r))} lesson={lesson} />
-      <ProbesCard probes={debrief.data.probes} words={debrief.data.helpWords} />
+      <WhatNext rows={rows} lesson={lesson}>
+        {lesson.endedAt && (
+          <Flex
+            direction={{ base: 'column', md: 'row' }}
+            gap="3"
+            paddingY="3"
+            borderTopWidth="1px"
+            borderColor="line"
+            align={{ md: 'end' }}
+          >
+            <Box flex="1">
+              <NextTime lesson={lesson} said={debrief.after.nextTime} />
+            </Box>
+            {actions.includes('SEE_HOMEWORK') && (
+              <LinkButton to={`/lessons/${lesson.id}/homework`} look="act">
+                {t('debrief.toHomework')}
+              </LinkButton>
+            )}
+          </Flex>
+        )}
+      </WhatNext>
+      <ProbesCard probes={debrief.probes} words={debrief.helpWords} />
       <SightingsCard seen={seen} />
       <PlaitCard lesson={lesson.id} />
-      <Rows rows={rows.filter(isWayIn)} lesson={lesson} />
       {notes.length + voices.length > 0 && (
-        <Box as="section">
-          <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="2">
-            {t('debrief.notes')}
-          </chakra.h2>
+        <FoldCard title={t('debrief.notes')}>
           <VoiceNotes lesson={lesson.id} voices={voices} />
           {notes.map((n) => (
             <chakra.p key={n.at} borderLeftWidth="4px" borderColor="live" paddingLeft="3" marginBottom="2">
               {n.text}
             </chakra.p>
           ))}
-        </Box>
+        </FoldCard>
       )}
       {kept > 0 && <Quiet>{t('debrief.kept', { count: kept })}</Quiet>}
       <Flex gap="3" wrap="wrap">
-        {actions.includes('SEE_HOMEWORK') && (
-          <LinkButton to={`/lessons/${lesson.id}/homework`} look="act">
-            {t('debrief.toHomework')}
-          </LinkButton>
-        )}
         <LinkButton to={`/pairs/${lesson.pair}`}>{t('debrief.toStair')}</LinkButton>
+        <LinkButton to={`/pairs/${lesson.pair}/history`}>{t('history.key')}</LinkButton>
         <LinkButton to={`/lessons/${lesson.id}/record`}>{t('debrief.export')}</LinkButton>
       </Flex>
     </Flex>
@@ -136,12 +165,12 @@ function StoppedBy({ debrief: { lesson, stopSigns, isRiddenWhilePaused } }: { de
   )
 }
 
-/** What is to be decided comes first, then what was seen; what was ridden as a way in, last. */
-function Rows({ rows, lesson }: { rows: DebriefRow[]; lesson: Lesson }) {
-  return rows.map((row) => <Row key={`${row.exercise}.${row.gait}.${row.place}`} row={row} lesson={lesson} />)
+interface HeadProps {
+  debrief: Debrief
+  hasNumbers: boolean
 }
 
-function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
+function Head({ debrief: { lesson, leftMs, rightMs }, hasNumbers }: HeadProps) {
   const { t } = useText()
   const { timeZone } = useMe()
   const begun = lesson.startedAt ?? lesson.plannedAt
@@ -161,9 +190,11 @@ function Head({ debrief: { lesson, leftMs, rightMs } }: { debrief: Debrief }) {
           <Quiet>{t('debrief.borrowed', { school: t(`school.${lesson.borrowed}`) })}</Quiet>
         )}
       </Box>
-      <Box width={{ base: 'full', lg: '26rem' }}>
-        <ReinClock leftMs={leftMs} rightMs={rightMs} now={null} />
-      </Box>
+      {hasNumbers && (
+        <Box width={{ base: 'full', lg: '26rem' }}>
+          <ReinClock leftMs={leftMs} rightMs={rightMs} now={null} />
+        </Box>
+      )}
     </Flex>
   )
 }

@@ -1,15 +1,14 @@
 import { Box, chakra } from '@chakra-ui/react'
 import type { Debrief } from '../api'
 import { useText, wordIn } from '../text'
-import { Card, CardTitle, Quiet } from '../ui'
+import { FoldCard, Quiet } from '../ui'
 
 /** A rung, another exercise, the rung again: whether the other one helped today. */
 export function ProbesCard({ probes, words }: { probes: Debrief['probes']; words: Debrief['helpWords'] }) {
   const { t } = useText()
   if (probes.length + words.length === 0) return null
   return (
-    <Card>
-      <CardTitle>{t('probe.title')}</CardTitle>
+    <FoldCard title={t('probe.title')}>
       {probes.map((p, i) => (
         // the same two can be ridden in turn more than once
         <Box key={i} paddingY="2" borderTopWidth={i > 0 ? '1px' : '0'} borderColor="line">
@@ -37,6 +36,6 @@ export function ProbesCard({ probes, words }: { probes: Debrief['probes']; words
           {t('probe.word', { between: w.between, name: w.name, gait: wordIn(t, 'gait', w.gait) })}
         </chakra.p>
       ))}
-    </Card>
+    </FoldCard>
   )
 }

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { wordIn, useText } from '../text'
 import type { LessonSightings as Seen } from '../api'
 import { wordOf } from '../see'
-import { Card, Quiet, SideLetter } from '../ui'
+import { FoldCard, Quiet, SideLetter } from '../ui'
 import { AidLines, hasAids } from './AidLines'
 import { SeenOnFigures } from './SeenOnFigures'
 import { SideBySide } from './SideBySide'
@@ -14,11 +14,7 @@ export function SightingsCard({ seen }: { seen: Seen }) {
   const good = seen.signs.filter((s) => wordOf(s.name)?.good)
   const other = seen.signs.filter((s) => !wordOf(s.name)?.good)
   return (
-    <Card as="section">
-      <chakra.h2 fontSize="xl" fontWeight="720" marginBottom="3">
-        {t('seenIn.title')}
-      </chakra.h2>
-      <SideBySide seen={seen} />
+    <FoldCard title={t('seenIn.title')} above={<SideBySide seen={seen} />}>
       <SeenOnFigures faults={seen.faults} signs={seen.signs} />
       <Flex gap="6" wrap="wrap">
         <Lines title={t('seenIn.rider')} lines={seen.faults} />
@@ -26,7 +22,7 @@ export function SightingsCard({ seen }: { seen: Seen }) {
         <Lines title={t('seenIn.horse')} lines={other} />
         <Hand seen={seen} />
       </Flex>
-    </Card>
+    </FoldCard>
   )
 }
 

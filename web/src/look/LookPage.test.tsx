@@ -104,7 +104,13 @@ test('what was left open last time and what helped stand before the first check'
   const left = packet(planned)
   const names = left.rungs.map((r) => `${r.name}, ${text(`gait.${r.gait}`)}`)
   const help = { rung: 'Strike-off', exercise: 'Step back', basis: 'HINT' as const, days: 5, of: 6 }
-  await open({ [PACKET]: { ...left, lastTime: { open: left.rungs.map((r) => r.rung), helps: [help] } } })
+  await open({
+    [PACKET]: {
+      ...left,
+      lastTime: { open: left.rungs.map((r) => r.rung), helps: [help], note: 'begin on the right rein' },
+    },
+  })
+  expect(screen.getByText(/begin on the right rein/)).toHaveTextContent(text('nextTime.from'))
   expect(screen.getByText(text('look.open'))).toBeVisible()
   expect(screen.getByText(names.join())).toBeVisible()
   expect(screen.getByText(text('look.helped.HINT', { ...help }))).toBeVisible()

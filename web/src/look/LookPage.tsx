@@ -23,7 +23,7 @@ import { Sides } from './Sides'
 import { HereKeys } from './StationKeys'
 import { asLastTime, changed } from './stations'
 import type { Stand } from './stations'
-import { FromLastTime } from './FromLastTime'
+import { FromLastTime, LastNote } from './FromLastTime'
 import { WorkLine } from './WorkLine'
 
 /** What is looked at on the ground, and what from the saddle; the answers to leg and hand belong to both. */
@@ -99,6 +99,7 @@ function Look({ kept, recorder }: { kept: StoredPacket; recorder: Recorder }) {
       </chakra.h1>
       <Quiet>{t(before.length > 0 ? 'look.lead' : 'look.leadFirst')}</Quiet>
       <WorkLine packet={kept.packet} />
+      <LastNote packet={kept.packet} />
       <FromLastTime packet={kept.packet} />
       <Grid
         templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}

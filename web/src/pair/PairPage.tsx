@@ -12,6 +12,7 @@ import {
   Card,
   CardTitle,
   isOneSide,
+  LinkButton,
   Quiet,
   SideLetter,
   Trouble,
@@ -121,6 +122,11 @@ export default function PairPage() {
           </Quiet>
           <TrendDrawing points={trend} timeZone={timeZone} />
           <Strength points={trend} />
+          {actions.includes('SEE_DEBRIEF') && (
+            <LinkButton to={`/pairs/${id}/history`} marginTop="4">
+              {t('history.key')}
+            </LinkButton>
+          )}
         </Card>
         <Lessons pair={pair.data} />
         <Decisions pair={pair.data} />

@@ -5,7 +5,9 @@ import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import { noteIn, useText } from '../text'
 import { queries } from '../api'
-import type { PlannedLesson, WantedBlock } from '../api'
+import type { Packet, PlannedLesson, WantedBlock } from '../api'
+import { LastNote } from '../look'
+import { usePacket } from '../recorder'
 import { HorseLine, SAID_BY_LINE } from '../safety'
 import { useMe } from '../session'
 import { fetchAhead, shelfOf } from '../store'
@@ -51,12 +53,20 @@ export default function PlanPage() {
     // Ride must have this very plan where there is no network
     if (records && version !== undefined) void fetchAhead(shelfOf(person), [id])
   }, [records, version, borrowed, person, id])
-  if (plan.isPending) return <Wait />
+  const packet = usePacket(id)
+  // all at once: what comes later would push away what is being touched
+  if (plan.isPending || packet.isPending) return <Wait />
   if (plan.isError) return <Trouble cause={plan.error} onAgain={() => void plan.refetch()} />
-  return <Planned planned={plan.data} />
+  return <Planned planned={plan.data} packet={packet.data?.packet} />
 }
 
-function Planned({ planned }: { planned: PlannedLesson }) {
+interface PlannedProps {
+  planned: PlannedLesson
+  /** Undefined where it could not be had. */
+  packet: Packet | undefined
+}
+
+function Planned({ planned, packet }: PlannedProps) {
   const { t } = useText()
   const { actions } = useMe()
   const { lesson, plan, version } = planned
@@ -131,6 +141,7 @@ function Planned({ planned }: { planned: PlannedLesson }) {
             )}
           </Flex>
         </Flex>
+        {packet && <LastNote packet={packet} />}
         <Notes planned={planned} />
         {trouble !== null && <Trouble cause={trouble} />}
         {plan.blocks.length > 0 && (

@@ -18,8 +18,8 @@ export interface Recorder {
   /** Who is signed in here, and writes. */
   author: string
   say: (said: NewEntry) => Promise<StoredEntry>
-  /** Keeps a spoken note: first its sound, then the entry that names it. */
-  speak: (spoken: Spoken) => Promise<StoredEntry>
+  /** Keeps a spoken note: first its sound, then the entry that names it. `felt`: it is the rider saying what was felt. */
+  speak: (spoken: Spoken, felt?: boolean) => Promise<StoredEntry>
   /** Takes back the last thing said here that still stands. */
   takeBack: () => Promise<TakeBack | undefined>
   outbox: Outbox
@@ -65,9 +65,9 @@ export function useRecorder(lesson: string): Recorder | undefined {
     [shelf, lesson, person, outbox, show],
   )
   const speak = useCallback(
-    async ({ durationMs, ...sound }: Spoken) => {
+    async ({ durationMs, ...sound }: Spoken, felt?: boolean) => {
       const sha256 = await keepSound(shelf, lesson, sound)
-      return say({ kind: 'voice', payload: { sha256, durationMs } })
+      return say({ kind: 'voice', payload: { sha256, durationMs, ...(felt && { felt }) } })
     },
     [shelf, lesson, say],
   )

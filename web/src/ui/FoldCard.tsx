@@ -2,11 +2,19 @@ import { chakra, useMediaQuery } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { Card } from './Card'
 
+interface FoldCardProps {
+  title: string
+  /** What is never folded away. */
+  above?: ReactNode
+  children: ReactNode
+}
+
 /** A sheet that lies open on a wide screen, and shows its title alone on a phone until it is touched. */
-export function FoldCard({ title, children }: { title: string; children: ReactNode }) {
+export function FoldCard({ title, above, children }: FoldCardProps) {
   const [isWide = false] = useMediaQuery(['(min-width: 62rem)'], { ssr: false })
   return (
-    <Card paddingY={{ base: '1', md: '5' }}>
+    <Card paddingY={{ base: '0.5', md: '5' }}>
+      {above}
       <Fold open={isWide}>
         <summary>
           <chakra.h2 display="inline" fontSize="xl" fontWeight="720">
