@@ -39,6 +39,7 @@ const RidePage = screen(() => import('./ride/RidePage'))
 const DevicePage = screen(() => import('./device/DevicePage'))
 const RecordPage = screen(() => import('./files/RecordPage'))
 const DebriefPage = screen(() => import('./debrief/DebriefPage'))
+const RiderPage = screen(() => import('./debrief/RiderPage'))
 const HistoryPage = screen(() => import('./debrief/HistoryPage'))
 
 /** A screen of one lesson, made anew for another one: what was open or half done in this stays with it. */
@@ -118,6 +119,7 @@ function Screens() {
               <Route path="/lessons/:id/look" element={<Look />} />
               <Route path="/lessons/:id/plan" element={<Plan />} />
               <Route path="/lessons/:id/homework" element={<HomeworkOf />} />
+              <Route path="/lessons/:id/for-rider" element={<RiderPage />} />
               <Route path="/lessons/:id/record" element={<RecordPage />} />
               <Route path="/lessons/:id/debrief" element={<Debrief />} />
             </Route>

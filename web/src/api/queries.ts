@@ -123,6 +123,17 @@ export const queries = {
       queryKey: ['pain-counts', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/pain-counts', path(pair))),
     }),
+  forRider: (lesson: string) =>
+    queryOptions({
+      queryKey: ['forRider', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/for-rider', path(lesson))),
+    }),
+  riderPages: () =>
+    queryOptions({
+      queryKey: ['riderPages'],
+      queryFn: () => answerOf(api.GET('/api/v1/for-rider')),
+      retry: false,
+    }),
   history: (pair: string, rung: string | undefined) =>
     queryOptions({
       queryKey: ['history', pair, rung],

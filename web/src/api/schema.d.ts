@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/for-rider": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/ground": {
         parameters: {
             query?: never;
@@ -414,6 +430,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/for-rider": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/for-rider/voices/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["voice"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2091,6 +2139,15 @@ export interface components {
             low: number;
             now: components["schemas"]["debrief.YesOf"];
         };
+        "debrief.BetterView": {
+            /** @enum {string} */
+            better: "MOVED_ON" | "SINCE" | "WITHIN" | "OVER";
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            name: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+        };
         "debrief.ChangeView": {
             before: components["schemas"]["debrief.BeforeView"] | null;
             /** @enum {string} */
@@ -2212,7 +2269,7 @@ export interface components {
             text: string | null;
         };
         "debrief.ForRiderView": {
-            better: string[];
+            better: components["schemas"]["debrief.RungShownView"][];
             homework: boolean;
             think: string | null;
             voices: string[];
@@ -2400,6 +2457,19 @@ export interface components {
             /** @enum {string} */
             seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
         };
+        "debrief.PageLine": {
+            /** Format: date-time */
+            at: string;
+            horse: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            pair: string;
+            rider: string;
+        };
+        "debrief.Pages": {
+            pages: components["schemas"]["debrief.PageLine"][];
+        };
         "debrief.Pause": {
             /** Format: int64 */
             fromMs: number;
@@ -2472,6 +2542,22 @@ export interface components {
             /** Format: date */
             likely: string | null;
         };
+        "debrief.RiderPageView": {
+            /** Format: date-time */
+            at: string;
+            better: components["schemas"]["debrief.BetterView"][];
+            homework: components["schemas"]["homework.AssignmentView"][];
+            horse: string;
+            /** Format: uuid */
+            horseId: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            pair: string;
+            rider: string;
+            think: string | null;
+            voices: components["schemas"]["debrief.VoiceItem"][];
+        };
         "debrief.RungBeside": {
             earlier: components["schemas"]["debrief.YesOf"];
             gain: components["schemas"]["debrief.GainView"] | null;
@@ -2528,6 +2614,8 @@ export interface components {
         };
         "debrief.RungRow": {
             advice: components["schemas"]["core.progress.Advice"] | null;
+            /** @enum {string|null} */
+            better: "MOVED_ON" | "SINCE" | "WITHIN" | "OVER" | null;
             changes: components["schemas"]["debrief.ChangeView"][];
             costs: components["schemas"]["debrief.SideCostView"][];
             /** Format: int32 */
@@ -2548,6 +2636,11 @@ export interface components {
             state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED" | null;
             /** @enum {string} */
             works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
+        };
+        "debrief.RungShownView": {
+            /** @enum {string} */
+            better: "MOVED_ON" | "SINCE" | "WITHIN" | "OVER";
+            rung: string;
         };
         "debrief.ShareView": {
             /** Format: int32 */
@@ -5613,6 +5706,26 @@ export interface operations {
             };
         };
     };
+    pages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.Pages"];
+                };
+            };
+        };
+    };
     room: {
         parameters: {
             query?: never;
@@ -6110,6 +6223,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["look.LookView"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.RiderPageView"];
+                };
+            };
+        };
+    };
+    voice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

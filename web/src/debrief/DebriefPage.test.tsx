@@ -103,6 +103,7 @@ const row: DebriefRow = {
     },
   ],
   handBacks: [],
+  better: 'SINCE',
   advice,
   decision: null,
 }
@@ -408,4 +409,25 @@ test('what the coach rode stands between before and after, and says what came of
     expect.stringContaining('5 of 6'),
   ])
   expect(strip.getByText(text('handBack.gain', { points: 67, low: 12, high: 87 }))).toBeVisible()
+})
+
+test('the rider is shown only the chosen parts, each in a word', async () => {
+  const { me } = open({ [`GET ${PATH}/debrief`]: debrief(), [`GET ${PATH}/packet`]: packet(ridden) })
+  const user = userEvent.setup()
+  await user.click(await screen.findByText(text('forRider.title', { rider: ridden.rider })))
+  expect(screen.getByRole('checkbox', { name: new RegExp(text('better.SINCE')) })).toBeChecked()
+  await user.click(screen.getByRole('checkbox', { name: text('forRider.homework') }))
+  await user.type(screen.getByLabelText(text('forRider.think')), 'look where you go')
+  const key = screen.getByRole('button', { name: text('forRider.show', { rider: ridden.rider }) })
+  await vi.waitFor(() => expect(key).toBeEnabled())
+  await user.click(key)
+  await vi.waitFor(async () =>
+    expect((await shelfOf(me.person).entries.toArray()).find((e) => e.kind === 'for_rider')?.payload).toEqual(
+      {
+        homework: false,
+        think: 'look where you go',
+        better: [{ rung: 'counter-bend.walk.rail', better: 'SINCE' }],
+      },
+    ),
+  )
 })

@@ -14,6 +14,7 @@ import { FeltLine } from './FeltLine'
 import { NextTime } from './NextTime'
 import { ProbesCard } from './ProbesCard'
 import { StopLines } from './StopLines'
+import { ShareCard } from './ShareCard'
 import { SightingsCard } from './SightingsCard'
 import { useSkipped } from './useSkipped'
 import { VoiceNotes } from './VoiceNotes'
@@ -84,6 +85,7 @@ function Numbers({ debrief }: { debrief: Debrief }) {
           </Flex>
         )}
       </WhatNext>
+      <ShareCard debrief={debrief} />
       <ProbesCard probes={debrief.probes} words={debrief.helpWords} />
       <SightingsCard seen={seen} />
       <PlaitCard lesson={lesson.id} />

@@ -10,12 +10,26 @@ import { Button, Quiet } from '../ui'
 
 type Voice = Debrief['voices'][number]
 
-/** What was spoken during the lesson, each with its moment; fetched only when it is to be heard. */
-export function VoiceNotes({ lesson, voices }: { lesson: string; voices: Voice[] }) {
-  return voices.map((voice) => <VoiceNote key={voice.sha256 + voice.at} lesson={lesson} voice={voice} />)
+const OF_LESSON = '/api/v1/lessons/{id}/attachments/{sha256}'
+const FOR_RIDER = '/api/v1/lessons/{id}/for-rider/voices/{sha256}'
+
+interface VoiceNotesProps {
+  lesson: string
+  voices: Voice[]
+  /** Read by the rider, who hears only what was chosen. */
+  isRiders?: boolean
 }
 
-function VoiceNote({ lesson, voice }: { lesson: string; voice: Voice }) {
+/** What was spoken during the lesson, each with its moment; fetched only when it is to be heard. */
+export function VoiceNotes({ voices, ...rest }: VoiceNotesProps) {
+  return voices.map((voice) => <VoiceNote key={voice.sha256 + voice.at} voice={voice} {...rest} />)
+}
+
+interface VoiceNoteProps extends Omit<VoiceNotesProps, 'voices'> {
+  voice: Voice
+}
+
+function VoiceNote({ lesson, voice, isRiders = false }: VoiceNoteProps) {
   const { t } = useText()
   const { timeZone } = useMe()
   const [url, setUrl] = useState<string>()
@@ -23,7 +37,7 @@ function VoiceNote({ lesson, voice }: { lesson: string; voice: Voice }) {
   const fetched = useMutation({
     mutationFn: async () => {
       const content: Blob = await answerOf(
-        api.GET('/api/v1/lessons/{id}/attachments/{sha256}', {
+        api.GET(isRiders ? FOR_RIDER : OF_LESSON, {
           params: { path: { id: lesson, sha256: voice.sha256 } },
           parseAs: 'blob',
         }),

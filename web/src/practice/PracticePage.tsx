@@ -10,6 +10,7 @@ import { HorseLine, WrongDrawer } from '../safety'
 import { cardsOf, shelfOf, useOutbox, waitingPractices } from '../store'
 import type { Shelf } from '../store'
 import { Quiet, Trouble, Wait } from '../ui'
+import { FromLessons } from './FromLessons'
 import { OwnStair } from './OwnStair'
 import { Report } from './Report'
 import { TaskCard } from './TaskCard'
@@ -109,6 +110,7 @@ export default function PracticePage() {
       {pairs.map((p) => (
         <OwnStair key={p.pair} pair={p} isNamed={pairs.length > 1} />
       ))}
+      <FromLessons />
       {/* in reach of the thumb, however far the cards are rolled */}
       <Box position="sticky" bottom={{ base: '76px', lg: '4' }} zIndex="4" display="grid" gap="2">
         {pairs.map((p) => (

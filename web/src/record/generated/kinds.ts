@@ -1,8 +1,8 @@
 // Written from format/ by ./strophos kinds.
 import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
 import type { Shape } from '../shape'
-import { AID_ORDERS, BENDS, BEND_PLACES, CHOICES, CIRCLES, COMPLAINTS, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, RIDING_MINUTES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
-import type { AidOrder, Bend, BendPlace, Choice, Circle, Complaint, CorrectionPolicy, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, RidingMinutes, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+import { AID_ORDERS, BENDS, BEND_PLACES, BETTERS, CHOICES, CIRCLES, COMPLAINTS, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, RIDING_MINUTES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Better, Choice, Circle, Complaint, CorrectionPolicy, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, RidingMinutes, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
 
 /** One aid of an ask. */
 export interface Aid {
@@ -26,6 +26,8 @@ export interface Moment {
 
 /** A rung that is shown. */
 export interface RungShown {
+  /** How something got better. */
+  better: Better
   /** Its id in the library: exercise, gait and place. */
   rung: string
 }
@@ -633,6 +635,7 @@ const MOMENT: Shape = {
 }
 const RUNG_SHOWN: Shape = {
   need: {
+    better: oneOf(BETTERS),
     rung: RUNG,
   },
 }

@@ -15,6 +15,7 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'order': ['TOGETHER', 'IN_TURN'],
   'station': ['STANDING', 'IN_HAND', 'MOUNTED'],
   'side': ['LEFT', 'RIGHT', 'NONE'],
+  'better': ['MOVED_ON', 'SINCE', 'WITHIN', 'OVER'],
   'release': ['PROMPT', 'LATE', 'MISSED'],
   'felt': ['NONE', 'LIGHT', 'EVEN', 'STRONG', 'LEANING'],
   'pair.holdUnit': ['STRIDES', 'SECONDS', 'METRES'],

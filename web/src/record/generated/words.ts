@@ -61,6 +61,10 @@ export type Station = (typeof STATIONS)[number]
 export const SIDES = ['LEFT', 'RIGHT', 'NONE'] as const
 export type Side = (typeof SIDES)[number]
 
+/** How something got better. */
+export const BETTERS = ['MOVED_ON', 'SINCE', 'WITHIN', 'OVER'] as const
+export type Better = (typeof BETTERS)[number]
+
 /** Whether the rider let go after the answer, as touched in. */
 export const RELEASES = ['PROMPT', 'LATE', 'MISSED'] as const
 export type Release = (typeof RELEASES)[number]

@@ -7,15 +7,16 @@ import strophos.core.plain.PlainMap;
 /**
  * A rung that is shown.
  *
+ * @param better How something got better.
  * @param rung Its id in the library: exercise, gait and place.
  */
-public record RungShown(String rung) {
+public record RungShown(Better better, String rung) {
 
     /** Its fields, by name, in order. */
-    public static final List<String> FIELDS = List.of("rung");
+    public static final List<String> FIELDS = List.of("better", "rung");
 
     /** As it stands in a payload: what is not there is left out. */
     public Map<String, Object> plain() {
-        return new PlainMap().put("rung", rung).map();
+        return new PlainMap().put("better", better.word()).put("rung", rung).map();
     }
 }

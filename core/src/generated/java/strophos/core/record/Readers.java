@@ -4,6 +4,7 @@ import java.util.regex.Pattern;
 import strophos.core.exchange.Aid;
 import strophos.core.exchange.AidOrder;
 import strophos.core.exchange.Bend;
+import strophos.core.exchange.Better;
 import strophos.core.exchange.Choice;
 import strophos.core.exchange.Felt;
 import strophos.core.exchange.Foot;
@@ -376,8 +377,9 @@ final class Readers {
     }
 
     static RungShown rungShown(Fields f) {
+        var better = f.word("better", Better.WORDS);
         var rung = f.text("rung", RUNG);
-        return f.fit() ? new RungShown(rung) : null;
+        return f.fit() ? new RungShown(better, rung) : null;
     }
 
     static VoiceShown voiceShown(Fields f) {

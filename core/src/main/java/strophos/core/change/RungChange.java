@@ -2,6 +2,7 @@ package strophos.core.change;
 
 import java.util.List;
 import java.util.Optional;
+import strophos.core.exchange.Better;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
@@ -53,6 +54,17 @@ public record RungChange(
                 .sorted()
                 .map(side -> of(side, facts, thirds, plateau))
                 .toList();
+    }
+
+    /** How it got better, the lesson against those before it first; empty where nothing shows that it did. */
+    public Optional<Better> better() {
+        if (sinceBefore == Change.BETTER) {
+            return Optional.of(Better.SINCE);
+        }
+        if (within == Change.BETTER) {
+            return Optional.of(Better.WITHIN);
+        }
+        return overLessons == Change.BETTER ? Optional.of(Better.OVER) : Optional.empty();
     }
 
     private static RungChange of(Side side, RungFacts facts, Thirds thirds, Plateau plateau) {

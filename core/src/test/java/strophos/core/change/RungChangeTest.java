@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import strophos.core.exchange.Better;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
@@ -52,6 +53,7 @@ class RungChangeTest {
     void withinTheLessonTheFirstThirdBesideTheLast() {
         RungChange change = lesson("nnnnnyyyyyyyyyyn").left();
         assertThat(change.within()).isEqualTo(Change.BETTER);
+        assertThat(change.better()).contains(Better.WITHIN);
         ChangeEvidence.OfThirds thirds = change.thirds().orElseThrow();
         assertThat(thirds.first()).isEqualTo(new Proportion(0, 5));
         assertThat(thirds.last()).isEqualTo(new Proportion(4, 5));

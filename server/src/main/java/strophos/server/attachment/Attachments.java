@@ -77,7 +77,7 @@ public class Attachments {
         return attachments.find(sha256);
     }
 
-    Optional<Attachment> ofLesson(UUID lesson, String sha256) {
+    public Optional<Attachment> ofLesson(UUID lesson, String sha256) {
         return attachments.ofLesson(lesson, sha256);
     }
 

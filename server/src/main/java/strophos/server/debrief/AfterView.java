@@ -1,7 +1,7 @@
 package strophos.server.debrief;
 
 import java.util.List;
-import strophos.core.exchange.RungShown;
+import strophos.core.exchange.Better;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.VoiceShown;
 import strophos.core.record.AfterRiding;
@@ -25,17 +25,22 @@ record AfterView(
     /** @param better the side that felt better; NONE: both alike; null where it was not said */
     record FeltView(@CanBeNull String text, @CanBeNull Side better) {}
 
+    record RungShownView(String rung, Better better) {}
+
     /**
      * The chosen parts.
      *
      * @param better rungs that got better
      * @param voices spoken notes, by digest
      */
-    record ForRiderView(List<String> better, @CanBeNull String think, boolean homework, List<String> voices) {
+    record ForRiderView(
+            List<RungShownView> better, @CanBeNull String think, boolean homework, List<String> voices) {
 
         static ForRiderView of(Payload.ForRider said) {
             return new ForRiderView(
-                    said.better().stream().map(RungShown::rung).toList(),
+                    said.better().stream()
+                            .map(r -> new RungShownView(r.rung(), r.better()))
+                            .toList(),
                     said.think().orElse(null),
                     said.homework(),
                     said.voices().stream().map(VoiceShown::sha256).toList());

@@ -1,13 +1,9 @@
 package strophos.server.debrief;
 
-import java.util.List;
 import strophos.core.change.Change;
 import strophos.core.change.ChangeEvidence;
-import strophos.core.change.Plateau;
 import strophos.core.change.RungChange;
-import strophos.core.change.Thirds;
 import strophos.core.exchange.Side;
-import strophos.core.progress.RungFacts;
 import strophos.server.contract.CanBeNull;
 
 /**
@@ -59,16 +55,14 @@ public record ChangeView(
         }
     }
 
-    static List<ChangeView> of(RungFacts facts, Thirds thirds, Plateau plateau) {
-        return RungChange.of(facts, thirds, plateau).stream()
-                .map(c -> new ChangeView(
-                        c.side(),
-                        c.within(),
-                        c.thirds().map(ThirdsView::of).orElse(null),
-                        c.sinceBefore(),
-                        c.before().map(BeforeView::of).orElse(null),
-                        c.overLessons(),
-                        c.slope().map(SlopeView::of).orElse(null)))
-                .toList();
+    static ChangeView of(RungChange c) {
+        return new ChangeView(
+                c.side(),
+                c.within(),
+                c.thirds().map(ThirdsView::of).orElse(null),
+                c.sinceBefore(),
+                c.before().map(BeforeView::of).orElse(null),
+                c.overLessons(),
+                c.slope().map(SlopeView::of).orElse(null));
     }
 }

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,7 +20,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.core.change.HandBack;
+import strophos.core.change.RungChange;
 import strophos.core.change.SideCost;
+import strophos.core.exchange.Better;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
@@ -28,6 +31,7 @@ import strophos.core.judgement.Thresholds;
 import strophos.core.pause.SignKind;
 import strophos.core.pause.StopSign;
 import strophos.core.progress.Advice;
+import strophos.core.progress.Decision;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
@@ -193,7 +197,7 @@ public class Debrief {
                         rules.sideBySide().lessons());
     }
 
-    private static List<DebriefView.VoiceItem> voices(Ride ride) {
+    static List<DebriefView.VoiceItem> voices(Ride ride) {
         return ride.marks().stream()
                 .filter(m -> m.said() instanceof Payload.Voice)
                 .map(m -> {
@@ -304,6 +308,11 @@ public class Debrief {
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
         boolean isAsked = own.stream().anyMatch(c -> c.asks() > 0);
         boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && isAsked;
+        List<RungChange> changes = isJudged
+                ? RungChange.of(
+                        judging.facts().getOrDefault(id, RungFacts.none(works)), rules.thirds(), rules.plateau())
+                : List.of();
+        Optional<PastDecision> decision = rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()));
         return new DebriefView.RungRow(
                 id.exercise(),
                 catalogue.nameOf(id.exercise()),
@@ -321,17 +330,17 @@ public class Debrief {
                                 .filter(c -> c.key().mounted() != Mounted.RIDER)
                                 .toList()),
                 marks,
-                isJudged
-                        ? ChangeView.of(
-                                judging.facts().getOrDefault(id, RungFacts.none(works)),
-                                rules.thirds(),
-                                rules.plateau())
-                        : List.of(),
+                changes.stream().map(ChangeView::of).toList(),
+                decision.filter(d -> d.chosen() == Decision.MOVE_ON)
+                        .map(d -> Better.MOVED_ON)
+                        .or(() -> changes.stream()
+                                .flatMap(c -> c.better().stream())
+                                .min(Comparator.naturalOrder()))
+                        .orElse(null),
                 SideCost.of(ride, id, works).stream().map(SideCostView::of).toList(),
                 HandBack.of(ride, id, works).stream().map(HandBackView::of).toList(),
                 rung.filter(r -> isJudged).map(r -> advice(lesson, r, judging)).orElse(null),
-                rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()))
-                        .orElse(null));
+                decision.orElse(null));
     }
 
     /** Which of the pair's days on a rung the last one is, as far as its record is kept. */

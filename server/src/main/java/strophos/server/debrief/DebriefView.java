@@ -2,6 +2,7 @@ package strophos.server.debrief;
 
 import java.time.Instant;
 import java.util.List;
+import strophos.core.exchange.Better;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Side;
@@ -51,6 +52,7 @@ public record DebriefView(
      * @param pair asks under the pair's own rider; {@code others} those under anybody else
      * @param marks what was touched in beside the asks
      * @param changes of each side that was asked, by the pair's own rider; empty until the lesson has ended
+     * @param better how it got better on the side that did most; null where nothing shows that it did
      * @param costs of each side, by the pair's own rider
      * @param handBacks of each side that somebody else was asked on as well
      * @param advice null until the lesson has ended, and without a rung
@@ -69,6 +71,7 @@ public record DebriefView(
             Sides others,
             RungMarks marks,
             List<ChangeView> changes,
+            @CanBeNull Better better,
             List<SideCostView> costs,
             List<HandBackView> handBacks,
             @CanBeNull Advice advice,

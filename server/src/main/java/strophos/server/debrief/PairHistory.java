@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
+import strophos.core.change.RungChange;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
@@ -191,7 +192,9 @@ class PairHistory {
                 home.stream().map(HistoryView.HomeworkDay::of).toList(),
                 days.size(),
                 days.stream().min(Comparator.naturalOrder()).orElse(null),
-                ChangeView.of(facts, rules.thirds(), rules.plateau()),
+                RungChange.of(facts, rules.thirds(), rules.plateau()).stream()
+                        .map(ChangeView::of)
+                        .toList(),
                 name.state() == RungState.PASSED ? null : forecast(pair, id, works, facts, home));
     }
 

@@ -139,6 +139,15 @@ class EntryRepository {
 
     /** Of the last lessons of this pair that have ended, lesson by lesson, the oldest first. */
     List<List<StoredEntry>> ofLastLessons(UUID pair, int most) {
+        return ofLastLessons(pair, most, DSL.trueCondition());
+    }
+
+    /** Of the same what says what the rider is shown, and what puts that right or takes it back; with where each began. */
+    List<List<StoredEntry>> forRider(UUID pair, int most) {
+        return ofLastLessons(pair, most, ENTRY.KIND.in("lesson_started", "for_rider", "amend", "void"));
+    }
+
+    private List<List<StoredEntry>> ofLastLessons(UUID pair, int most, Condition which) {
         var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
@@ -151,6 +160,7 @@ class EntryRepository {
                 .from(last)
                 .join(ENTRY)
                 .on(ENTRY.LESSON_ID.eq(last.field(RIDDEN_LESSON.LESSON_ID)))
+                .where(which)
                 .orderBy(
                         last.field(RIDDEN_LESSON.STARTED_AT),
                         ENTRY.LESSON_ID,

@@ -1,15 +1,21 @@
 package strophos.server.ride;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.record.AfterRiding;
 import strophos.core.record.Ride;
 
 /** The last lessons of a pair, as their logs tell them. */
 @Service
 @Transactional(readOnly = true)
 public class LastRides {
+
+    /** What is older is found from its lesson. */
+    private static final int LOOKED_BACK = 5;
 
     private final EntryRepository entries;
 
@@ -20,5 +26,15 @@ public class LastRides {
     /** So many at most of those that have ended, the oldest first; of a pair that the viewer was found to see. */
     public List<Ride> of(UUID pair, int most) {
         return entries.ofLastLessons(pair, most).stream().map(RideLog::fold).toList();
+    }
+
+    /** Of the last lessons the latest of which the rider is shown something; of a pair that the viewer was found to see. */
+    public Optional<ShownLesson> lastShown(UUID pair) {
+        return entries.forRider(pair, LOOKED_BACK).stream()
+                .filter(log -> AfterRiding.of(RideLog.fold(log)).forRider().isPresent())
+                .reduce((before, last) -> last)
+                .map(log -> new ShownLesson(
+                        UUID.fromString(log.get(0).entry().lesson()),
+                        Instant.ofEpochMilli(log.get(0).entry().atMs())));
     }
 }

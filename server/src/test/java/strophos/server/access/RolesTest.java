@@ -80,6 +80,12 @@ class RolesTest {
         row("GET /api/v1/inbox", 200, 200, 403, 403, 401);
         row("POST /api/v1/invited", 422, 422, 422, 422, 422);
         row("POST /api/v1/join", 422, 422, 422, 422, 422);
+        row("GET /api/v1/for-rider", 403, 403, 200, 200, 401);
+        rowWithId("GET /api/v1/lessons/{id}/for-rider", own(404, 404, 404, 404, 401), own(404, 404, 404, 404, 401));
+        rowWithId(
+                "GET /api/v1/lessons/{id}/for-rider/voices/{sha256}",
+                own(404, 404, 404, 404, 401),
+                own(404, 404, 404, 404, 401));
         row("GET /api/v1/practice", 403, 403, 200, 200, 401);
         row("POST /api/v1/practices", 403, 403, 422, 422, 401);
         for (String read : List.of("look", "plan", "plan/starts", "homework")) {

@@ -96,6 +96,7 @@ final class Screens {
                 new Screen("own work as a file", coach, i -> "/api/v1/library/own-work.json"),
                 new Screen("exercise", coach, i -> "/api/v1/library/counter-bend"),
                 new Screen("rules", coach, i -> "/api/v1/rules"),
+                new Screen("rider's pages", rider, i -> "/api/v1/for-rider"),
                 new Screen("practice", rider, i -> "/api/v1/practice"),
                 new Screen("rider's safety", rider, i -> "/api/v1/safety"),
                 new Screen("rider's today", rider, i -> "/api/v1/today"),

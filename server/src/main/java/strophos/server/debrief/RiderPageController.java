@@ -1,0 +1,120 @@
+package strophos.server.debrief;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import strophos.catalogue.Catalogue;
+import strophos.core.exchange.RungShown;
+import strophos.core.exchange.VoiceShown;
+import strophos.core.record.AfterRiding;
+import strophos.core.record.Payload;
+import strophos.core.record.Ride;
+import strophos.server.access.Action;
+import strophos.server.access.Needs;
+import strophos.server.attachment.Attachments;
+import strophos.server.homework.Practices;
+import strophos.server.lesson.Lesson;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.problem.Problem;
+import strophos.server.ride.LastRides;
+import strophos.server.ride.RideLog;
+import strophos.server.roster.Pair;
+import strophos.server.roster.PairRepository;
+
+/** What riders and their guardians see of a lesson: the parts the coach chose, and nothing else. */
+@RestController
+@RequestMapping("/api/v1")
+@Transactional
+class RiderPageController {
+
+    private final LessonRepository lessons;
+    private final PairRepository pairs;
+    private final RideLog log;
+    private final LastRides rides;
+    private final Practices practices;
+    private final Attachments attachments;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    RiderPageController(
+            LessonRepository lessons,
+            PairRepository pairs,
+            RideLog log,
+            LastRides rides,
+            Practices practices,
+            Attachments attachments,
+            Catalogue catalogue,
+            Clock clock) {
+        this.lessons = lessons;
+        this.pairs = pairs;
+        this.log = log;
+        this.rides = rides;
+        this.practices = practices;
+        this.attachments = attachments;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** The last page of each of the viewer's pairs, where there is one. */
+    record Pages(List<RiderPageView.PageLine> pages) {}
+
+    @GetMapping("/lessons/{id}/for-rider")
+    @Needs(Action.SEE_PAIRS)
+    RiderPageView page(@PathVariable UUID id) {
+        Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        Ride ride = log.ride(lesson);
+        Payload.ForRider shown = AfterRiding.of(ride).forRider().orElseThrow(Problem::notFound);
+        Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
+        List<String> chosen = shown.voices().stream().map(VoiceShown::sha256).toList();
+        return new RiderPageView(
+                lesson.id(),
+                lesson.pair(),
+                lesson.horseId(),
+                lesson.rider(),
+                lesson.horse(),
+                lesson.startedAt() == null ? lesson.plannedAt() : lesson.startedAt(),
+                shown.better().stream().flatMap(r -> better(r).stream()).toList(),
+                shown.think().orElse(null),
+                shown.homework() ? practices.cards(pair, clock.instant()) : List.of(),
+                Debrief.voices(ride).stream()
+                        .filter(v -> chosen.contains(v.sha256()))
+                        .toList());
+    }
+
+    /** A rung that has left the library is left out. */
+    private Optional<RiderPageView.BetterView> better(RungShown shown) {
+        return catalogue
+                .rung(shown.rung())
+                .map(r -> new RiderPageView.BetterView(
+                        catalogue.nameOf(r.id().exercise()), r.id().gait(), r.id().place(), shown.better()));
+    }
+
+    @GetMapping("/lessons/{id}/for-rider/voices/{sha256}")
+    @Needs(Action.SEE_PAIRS)
+    ResponseEntity<byte[]> voice(@PathVariable UUID id, @PathVariable String sha256) {
+        Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
+        AfterRiding.of(log.ride(lesson))
+                .forRider()
+                .filter(f -> f.voices().contains(new VoiceShown(sha256)))
+                .orElseThrow(Problem::notFound);
+        return attachments.ofLesson(id, sha256).orElseThrow(Problem::notFound).answer(CacheControl.noStore());
+    }
+
+    @GetMapping("/for-rider")
+    @Needs(Action.PRACTISE)
+    Pages pages() {
+        return new Pages(pairs.findVisible().stream()
+                .flatMap(pair -> rides.lastShown(pair.id()).stream()
+                        .map(s ->
+                                new RiderPageView.PageLine(s.lesson(), pair.id(), pair.rider(), pair.horse(), s.at())))
+                .toList());
+    }
+}

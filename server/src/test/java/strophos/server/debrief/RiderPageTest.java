@@ -1,0 +1,89 @@
+package strophos.server.debrief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import strophos.server.harness.App;
+import strophos.server.harness.Client;
+import strophos.server.harness.Yard;
+import tools.jackson.databind.JsonNode;
+
+/** Riders and guardians see what was chosen, and nothing else. */
+class RiderPageTest {
+
+    private static Client coach;
+    private static Client imre;
+    private static Client tobiah;
+    private static Yard yard;
+
+    @BeforeAll
+    static void signIn() {
+        coach = App.demo().as("ottilie");
+        imre = App.demo().as("imre");
+        tobiah = App.demo().as("tobiah");
+        yard = new Yard(coach);
+    }
+
+    private static String pairOf(String horse) {
+        return coach.get("/api/v1/pairs/names")
+                .body()
+                .path("pairs")
+                .valueStream()
+                .filter(p -> p.path("horse").asString().equals(horse))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+    }
+
+    private static Client.Reply page(Client who, String lesson) {
+        return who.get("/api/v1/lessons/" + lesson + "/for-rider");
+    }
+
+    @Test
+    void theRiderReadsTheChosenPartsAndNobodyElsesRiderDoes() {
+        String lesson = yard.lesson(pairOf("Tamarack"));
+        yard.send(yard.ride(lesson, 9, "TRY", 1, true));
+        assertThat(page(imre, lesson).status()).as("nothing is shown yet").isEqualTo(404);
+        Map<String, Object> shown = yard.entry(
+                lesson,
+                "for_rider",
+                Map.of(
+                        "homework",
+                        false,
+                        "think",
+                        "Look where you go.",
+                        "better",
+                        List.of(
+                                Map.of("rung", "counter-bend.walk.rail", "better", "SINCE"),
+                                Map.of("rung", "levade.walk.rail", "better", "SINCE"))));
+        yard.send(List.of(shown));
+        JsonNode read = page(imre, lesson).body();
+        assertThat(read.path("think").asString()).isEqualTo("Look where you go.");
+        assertThat(read.path("better").valueStream().map(b -> b.path("name").asString()))
+                .as("what is not in the library is left out")
+                .containsExactly("Counter-bend on the rail");
+        assertThat(read.path("homework").isEmpty()).isTrue();
+        assertThat(read.has("rows")).as("no numbers").isFalse();
+        assertThat(page(tobiah, lesson).status()).isEqualTo(404);
+        assertThat(imre.get("/api/v1/lessons/" + lesson + "/debrief").status()).isEqualTo(403);
+        assertThat(imre.get("/api/v1/for-rider").body().path("pages").valueStream())
+                .anyMatch(p -> p.path("lesson").asString().equals(lesson));
+        yard.send(List.of(yard.entry(lesson, "void", Map.of("target", shown.get("id")))));
+        assertThat(page(imre, lesson).status()).as("taken back").isEqualTo(404);
+    }
+
+    @Test
+    void aVoiceThatWasNotChosenIsNotHeard() {
+        String lesson = yard.lesson(pairOf("Tamarack"));
+        yard.send(yard.ride(lesson, 1, "TRY", 1, true));
+        String sound = "ab".repeat(32);
+        yard.send(List.of(yard.entry(lesson, "for_rider", Map.of("homework", true))));
+        assertThat(imre.get("/api/v1/lessons/" + lesson + "/for-rider/voices/" + sound)
+                        .status())
+                .isEqualTo(404);
+    }
+}
