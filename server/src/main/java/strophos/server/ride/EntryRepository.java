@@ -25,6 +25,7 @@ import org.jooq.Record;
 import org.jooq.Record1;
 import org.jooq.Result;
 import org.jooq.Select;
+import org.jooq.Table;
 import org.jooq.impl.DSL;
 import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
@@ -110,7 +111,7 @@ class EntryRepository {
     }
 
     /**
-     * Of the lesson this pair rode before this one: what says what to think of next time, and what puts that right or takes it back. A
+     * Of the lesson this pair rode before this one: what says what to think of next time, and what puts that right or takes it back, and how far each device was off. A
      * part of a statement.
      */
     Field<List<StoredEntry>> nextTimeBefore(Lesson lesson) {
@@ -131,7 +132,7 @@ class EntryRepository {
                                 ENTRY.RECEIVED_AT,
                                 payload)
                         .from(ENTRY)
-                        .where(ENTRY.LESSON_ID.eq(before).and(ENTRY.KIND.in("next_time", "amend", "void")))
+                        .where(ENTRY.LESSON_ID.eq(before).and(ENTRY.KIND.in("clock", "next_time", "amend", "void")))
                         .orderBy(IN_ORDER))
                 .convertFrom(rows -> rows.map(
                         r -> new StoredEntry(entry(r, r.get(payload)), r.get(ENTRY.RECEIVED_AT), Optional.empty())));
@@ -144,17 +145,38 @@ class EntryRepository {
 
     /** Of the same what says what the rider is shown, and what puts that right or takes it back; with where each began. */
     List<List<StoredEntry>> forRider(UUID pair, int most) {
-        return ofLastLessons(pair, most, ENTRY.KIND.in("lesson_started", "for_rider", "amend", "void"));
+        return ofLastLessons(pair, most, ENTRY.KIND.in("clock", "lesson_started", "for_rider", "amend", "void"));
+    }
+
+    /** Of the last lessons that were planned in this time and in which this person wrote, lesson by lesson, the oldest first. */
+    List<List<StoredEntry>> ofLastLessonsBy(UUID person, Instant from, Instant to, int most) {
+        return ofLessons(
+                DSL.select(LESSON.ID.as(RIDDEN_LESSON.LESSON_ID), LESSON.PLANNED_AT.as(RIDDEN_LESSON.STARTED_AT))
+                        .from(LESSON)
+                        .where(LESSON.PLANNED_AT.between(from, to))
+                        .and(DSL.exists(DSL.selectOne()
+                                .from(ENTRY)
+                                .where(ENTRY.LESSON_ID.eq(LESSON.ID).and(ENTRY.AUTHOR_ID.eq(person)))))
+                        .orderBy(LESSON.PLANNED_AT.desc(), LESSON.ID.desc())
+                        .limit(most)
+                        .asTable("last"),
+                DSL.trueCondition());
     }
 
     private List<List<StoredEntry>> ofLastLessons(UUID pair, int most, Condition which) {
-        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
-                .from(RIDDEN_LESSON)
-                .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
-                .and(RIDDEN_LESSON.ENDED_AT.isNotNull())
-                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
-                .limit(most)
-                .asTable("last");
+        return ofLessons(
+                DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
+                        .from(RIDDEN_LESSON)
+                        .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                        .and(RIDDEN_LESSON.ENDED_AT.isNotNull())
+                        .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                        .limit(most)
+                        .asTable("last"),
+                which);
+    }
+
+    /** @param last lessons by id, and when they began */
+    private List<List<StoredEntry>> ofLessons(Table<?> last, Condition which) {
         Map<UUID, List<StoredEntry>> byLesson = db
                 .select(ENTRY.fields())
                 .from(last)

@@ -28,6 +28,13 @@ public class LastRides {
         return entries.ofLastLessons(pair, most).stream().map(RideLog::fold).toList();
     }
 
+    /** Of those that were planned in this time and in which this person wrote, so many at most, the oldest first. */
+    public List<Ride> by(UUID person, Instant from, Instant to, int most) {
+        return entries.ofLastLessonsBy(person, from, to, most).stream()
+                .map(RideLog::fold)
+                .toList();
+    }
+
     /** Of the last lessons the latest of which the rider is shown something; of a pair that the viewer was found to see. */
     public Optional<ShownLesson> lastShown(UUID pair) {
         return entries.forRider(pair, LOOKED_BACK).stream()

@@ -3,12 +3,14 @@ package strophos.server.stair;
 import static strophos.server.db.Tables.DECISION;
 import static strophos.server.db.Tables.PERSON;
 
+import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.SelectConditionStep;
@@ -51,6 +53,27 @@ public class DecisionRepository {
                 .fetch(DecisionRepository::decision);
         Collections.reverse(latestFirst);
         return latestFirst;
+    }
+
+    /** What this person decided from then on, the latest first. */
+    public List<OwnDecision> of(UUID person, Instant from, int most) {
+        var next = DECISION.as("next");
+        Field<String> after = DSL.field(DSL.select(next.ADVISED)
+                .from(next)
+                .where(next.PAIR_ID.eq(DECISION.PAIR_ID).and(next.RUNG.eq(DECISION.RUNG)))
+                .and(next.LESSON_ID.ne(DECISION.LESSON_ID).and(next.DECIDED_AT.gt(DECISION.DECIDED_AT)))
+                .orderBy(next.DECIDED_AT, next.ID)
+                .limit(1));
+        return db.select(DECISION.RULE_ID, DECISION.CHOSEN, DECISION.ADVISED, after)
+                .from(DECISION)
+                .where(DECISION.DECIDED_BY.eq(person).and(DECISION.DECIDED_AT.ge(from)))
+                .orderBy(DECISION.DECIDED_AT.desc())
+                .limit(most)
+                .fetch(r -> new OwnDecision(
+                        r.value1(),
+                        Decision.valueOf(r.value2()),
+                        Decision.valueOf(r.value3()),
+                        Optional.ofNullable(r.value4()).map(Decision::valueOf)));
     }
 
     /** The decisions made on a lesson, in order. */

@@ -33,6 +33,9 @@ import strophos.server.rules.YardSettings;
 @Transactional(propagation = Propagation.MANDATORY)
 public class PairStates {
 
+    /** After every lesson. */
+    private static final Instant LATEST = Instant.parse("9999-01-01T00:00:00Z");
+
     private final StateRepository states;
     private final RiddenRepository ridden;
     private final YardRules rules;
@@ -102,6 +105,21 @@ public class PairStates {
         List<RungUpTo> wanted =
                 rungs.stream().map(r -> new RungUpTo(pair, r, lesson)).toList();
         return facts(wanted, List.of(), judge()).last().getOrDefault(pair, Map.of());
+    }
+
+    /** What is known now of these rungs, one a pair at most; a pair that never rode its rung is left out. */
+    public Map<UUID, RungFacts> factsNow(Map<UUID, RungId> rungs) {
+        LessonKey last = new LessonKey(LATEST, new UUID(-1, -1));
+        Map<UUID, Map<RungId, RungFacts>> facts = facts(
+                        rungs.entrySet().stream()
+                                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last))
+                                .toList(),
+                        List.of(),
+                        judge())
+                .last();
+        return facts.entrySet().stream()
+                .filter(e -> e.getValue().containsKey(rungs.get(e.getKey())))
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().get(rungs.get(e.getKey()))));
     }
 
     /**

@@ -80,6 +80,8 @@ class RolesTest {
         row("GET /api/v1/inbox", 200, 200, 403, 403, 401);
         row("POST /api/v1/invited", 422, 422, 422, 422, 422);
         row("POST /api/v1/join", 422, 422, 422, 422, 422);
+        row("GET /api/v1/attention", 200, 200, 403, 403, 401);
+        row("GET /api/v1/mirror", 200, 403, 403, 403, 401);
         row("GET /api/v1/for-rider", 403, 403, 200, 200, 401);
         rowWithId("GET /api/v1/lessons/{id}/for-rider", own(404, 404, 404, 404, 401), own(404, 404, 404, 404, 401));
         rowWithId(

@@ -49,6 +49,24 @@ class AfterRidingTest {
         assertThat(after(lesson).path("felt").path("better").asString()).isEqualTo("RIGHT");
     }
 
+    /** A device whose clock is days ahead says so first; what it says after is believed by that. */
+    @Test
+    void whatADeviceWithAWrongClockSaysIsHeardAsWell() {
+        String pair = yard.pair();
+        String lesson = yard.lesson(pair);
+        yard.send(yard.ride(lesson, 9, "TRY", 1, true));
+        long ahead = 5L * 24 * 3_600_000;
+        Map<String, Object> clock = yard.entry(lesson, "clock", Map.of("offsetMs", -ahead));
+        Map<String, Object> said = yard.entry(lesson, "next_time", Map.of("text", "begin in walk"));
+        for (Map<String, Object> entry : List.of(clock, said)) {
+            entry.put("device", "0191d2c0-0000-7000-8000-0000000000aa");
+            entry.put("atMs", (long) entry.get("atMs") + ahead);
+        }
+        yard.send(List.of(clock, said));
+        assertThat(after(lesson).path("nextTime").asString()).isEqualTo("begin in walk");
+        assertThat(note(yard.lesson(pair))).isEqualTo("begin in walk");
+    }
+
     @Test
     void whatIsLeftForNextTimeStandsInTheNextLessonAndOnlyThere() {
         String pair = yard.pair();

@@ -72,6 +72,8 @@ final class Screens {
                 new Screen("strides", coach, at("/api/v1/pairs/", pairs, "/strides")),
                 new Screen("ground", coach, i -> "/api/v1/ground"),
                 new Screen("aids", coach, at("/api/v1/pairs/", pairs, "/aids")),
+                new Screen("attention", coach, i -> "/api/v1/attention"),
+                new Screen("mirror", coach, i -> "/api/v1/mirror"),
                 new Screen("history", coach, at("/api/v1/pairs/", pairs, "/history")),
                 new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
                 new Screen("voice consent", coach, at("/api/v1/pairs/", pairs, "/voice-consent")),
