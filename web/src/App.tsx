@@ -39,6 +39,7 @@ const RidePage = screen(() => import('./ride/RidePage'))
 const DevicePage = screen(() => import('./device/DevicePage'))
 const RecordPage = screen(() => import('./files/RecordPage'))
 const DebriefPage = screen(() => import('./debrief/DebriefPage'))
+const MirrorPage = screen(() => import('./debrief/MirrorPage'))
 const RiderPage = screen(() => import('./debrief/RiderPage'))
 const HistoryPage = screen(() => import('./debrief/HistoryPage'))
 
@@ -103,6 +104,7 @@ function Screens() {
               <Route path="/newcomers" element={<NewcomersPage />} />
               <Route path="/pairs" element={<PairsPage />} />
               <Route path="/pairs/:id" element={<PairPage />} />
+              <Route path="/mirror" element={<MirrorPage />} />
               <Route path="/pairs/:id/history" element={<HistoryPage />} />
               <Route path="/pairs/:id/tack" element={<TackPage />} />
               <Route path="/pairs/:id/strides" element={<StridePage />} />

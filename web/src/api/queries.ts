@@ -123,6 +123,13 @@ export const queries = {
       queryKey: ['pain-counts', pair],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/pain-counts', path(pair))),
     }),
+  attention: () =>
+    queryOptions({
+      queryKey: ['attention'],
+      queryFn: () => answerOf(api.GET('/api/v1/attention')),
+      retry: false,
+    }),
+  mirror: () => queryOptions({ queryKey: ['mirror'], queryFn: () => answerOf(api.GET('/api/v1/mirror')) }),
   forRider: (lesson: string) =>
     queryOptions({
       queryKey: ['forRider', lesson],

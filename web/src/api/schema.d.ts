@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/attention": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["attention"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/clinic/{school}": {
         parameters: {
             query?: never;
@@ -844,6 +860,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/mirror": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mirror"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2127,6 +2159,11 @@ export interface components {
             /** Format: int32 */
             times: number;
         };
+        "debrief.AttentionView": {
+            needsHelp: components["schemas"]["debrief.NeedsHelp"][];
+            quiet: components["schemas"]["debrief.Quiet"][];
+            standsStill: components["schemas"]["debrief.StandsStill"][];
+        };
         "debrief.BeforeView": {
             before: components["schemas"]["debrief.YesOf"];
             /** Format: double */
@@ -2329,6 +2366,16 @@ export interface components {
             /** @enum {string} */
             feel: "EASY" | "GETTING_THERE" | "NOT_YET";
         };
+        "debrief.HourlyView": {
+            /** Format: double */
+            anHour: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            times: number;
+        };
         "debrief.Kind": {
             /** Format: int32 */
             count: number;
@@ -2411,6 +2458,10 @@ export interface components {
             /** Format: int32 */
             othersMet: number;
         };
+        "debrief.MirrorView": {
+            riding: components["schemas"]["debrief.RidingView"] | null;
+            rules: components["schemas"]["debrief.OverruledRule"][];
+        };
         "debrief.MissedCount": {
             exercise: string;
             /** Format: int32 */
@@ -2427,6 +2478,16 @@ export interface components {
             lessons: number;
             /** @enum {string} */
             measure: "LIGHTLY" | "INTO_THE_HAND" | "CORRECTED" | "RELEASE_MISSED";
+        };
+        "debrief.NeedsHelp": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            name: string;
+            of: components["schemas"]["debrief.PairLine"];
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            /** Format: date-time */
+            since: string;
         };
         "debrief.NewDecision": {
             /** @enum {string} */
@@ -2457,6 +2518,25 @@ export interface components {
             /** @enum {string} */
             seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
         };
+        "debrief.OverruledRule": {
+            /** Format: int32 */
+            adviceRight: number;
+            /** Format: int32 */
+            coachRight: number;
+            /** Format: int32 */
+            decisions: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            neither: number;
+            /** Format: int32 */
+            notYet: number;
+            /** Format: int32 */
+            overruled: number;
+            ruleId: string;
+        };
         "debrief.PageLine": {
             /** Format: date-time */
             at: string;
@@ -2469,6 +2549,12 @@ export interface components {
         };
         "debrief.Pages": {
             pages: components["schemas"]["debrief.PageLine"][];
+        };
+        "debrief.PairLine": {
+            horse: string;
+            /** Format: uuid */
+            pair: string;
+            rider: string;
         };
         "debrief.Pause": {
             /** Format: int64 */
@@ -2532,6 +2618,11 @@ export interface components {
             /** Format: int32 */
             practices: number;
         };
+        "debrief.Quiet": {
+            /** Format: date-time */
+            lastLessonAt: string;
+            of: components["schemas"]["debrief.PairLine"];
+        };
         "debrief.RangeView": {
             /** Format: int32 */
             daysAWeek: number;
@@ -2557,6 +2648,18 @@ export interface components {
             rider: string;
             think: string | null;
             voices: components["schemas"]["debrief.VoiceItem"][];
+        };
+        "debrief.RidingView": {
+            corrections: components["schemas"]["debrief.HourlyView"];
+            /** Format: int32 */
+            leftS: number;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: int32 */
+            minutes: number;
+            praise: components["schemas"]["debrief.HourlyView"];
+            /** Format: int32 */
+            rightS: number;
         };
         "debrief.RungBeside": {
             earlier: components["schemas"]["debrief.YesOf"];
@@ -2720,6 +2823,20 @@ export interface components {
             soakS: number | null;
             /** Format: int64 */
             softAfterS: number | null;
+        };
+        "debrief.StandsStill": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            /** Format: int32 */
+            lessons: number;
+            name: string;
+            of: components["schemas"]["debrief.PairLine"];
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
         "debrief.StopOfLesson": {
             /** Format: date-time */
@@ -5612,6 +5729,26 @@ export interface operations {
             };
         };
     };
+    attention: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.AttentionView"];
+                };
+            };
+        };
+    };
     clinic: {
         parameters: {
             query?: never;
@@ -6896,6 +7033,26 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    mirror: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.MirrorView"];
                 };
             };
         };

@@ -22,7 +22,7 @@ interface MirrorProps {
  */
 export function Mirror({ halves, isHollow = false }: MirrorProps) {
   return (
-    <chakra.div role="list" display="flex" gap="0.5">
+    <chakra.div role="list" display="flex">
       {halves.map((half) => (
         <Half key={half.side} half={half} isHollow={isHollow} />
       ))}

@@ -17,10 +17,10 @@ export default function RiderPage() {
   const page = useQuery({ ...queries.forRider(id), refetchOnMount: 'always' })
   if (page.isPending) return <Wait />
   if (page.isError) return <Trouble cause={page.error} onAgain={() => void page.refetch()} />
-  return <Shown page={page.data} />
+  return <PageSheet page={page.data} />
 }
 
-function Shown({ page }: { page: Page }) {
+function PageSheet({ page }: { page: Page }) {
   const { t } = useText()
   const { timeZone } = useMe()
   const { lesson, pair, horseId, horse, at, better, think, homework, voices } = page

@@ -122,6 +122,7 @@ function Tick({ isOn, onChange, children }: TickProps) {
     <chakra.label display="flex" gap="3" alignItems="center" minHeight="touch" cursor="pointer">
       <chakra.input
         type="checkbox"
+        accentColor="ink"
         width="22px"
         height="22px"
         flexShrink="0"

@@ -24,7 +24,7 @@ export function WhatNext({ rows, lesson, children }: WhatNextProps) {
   const waysIn = rows.filter(isWayIn)
   if (rows.length === 0) return null
   return (
-    <Card as="section" paddingBottom={{ base: '1', md: '2' }}>
+    <Card as="section" data-what-next paddingBottom={{ base: '1', md: '2' }}>
       {worked.length > 0 && (
         <Flex gap="3" wrap="wrap" align="center" justify="space-between" marginBottom="3">
           <CardTitle marginBottom="0">{t('debrief.next.title')}</CardTitle>

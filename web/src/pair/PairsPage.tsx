@@ -6,7 +6,7 @@ import type { PairItem } from '../api'
 import { ContactsCard, StandsMark, useSafety } from '../safety'
 import { useMe } from '../session'
 import { dayShort, wordIn, useText } from '../text'
-import { AboutTallies, StepCounts, Guard, More, Trouble, Wait } from '../ui'
+import { AboutTallies, StepCounts, Guard, LinkButton, More, Trouble, Wait } from '../ui'
 import { AddPair } from './AddPair'
 import { PeopleTable } from './PeopleTable'
 
@@ -35,6 +35,11 @@ export default function PairsPage() {
       {pairs.hasNextPage && <More list={pairs} />}
       {actions.includes('ADD_PAIR') && <AddPair />}
       {actions.includes('IMPORT') && <PeopleTable />}
+      {actions.includes('DECIDE') && (
+        <LinkButton to="/mirror" marginTop="6">
+          {t('mirror.key')}
+        </LinkButton>
+      )}
       <Box marginTop="10">
         <ContactsCard horse={null} />
       </Box>

@@ -17,6 +17,7 @@ import { LessonOfDay } from './LessonOfDay'
 import { LoadOfDay } from './LoadOfDay'
 import { TogetherCard } from './TogetherCard'
 import { WithoutNetwork } from './WithoutNetwork'
+import { YardLines } from './YardLines'
 
 /** The moment: coffee, before the first horse. What is on today, and what each pair is working on. */
 export default function TodayPage() {
@@ -112,6 +113,11 @@ export default function TodayPage() {
       )}
       {me.actions.includes('ADD_LESSON') && <AddLesson date={date} />}
       {addsPairs && <NewcomersKey />}
+      {me.actions.includes('SEE_DEBRIEF') && (
+        <Guard>
+          <YardLines />
+        </Guard>
+      )}
     </>
   )
 }

@@ -57,6 +57,11 @@ final class LessonLog {
                         .asString());
     }
 
+    /** The same of a pair there is. */
+    static LessonLog ofPair(Visitor coach, String pair) {
+        return new LessonLog(coach, pair);
+    }
+
     String lesson() {
         return lesson;
     }
@@ -83,9 +88,13 @@ final class LessonLog {
     }
 
     String segment(String rein) {
+        return segment("circle-bend", "WALK", "CIRCLE", rein, "RIDER");
+    }
+
+    String segment(String exercise, String gait, String place, String rein, String mounted) {
         return say(
                 "segment",
-                Map.of("exercise", "circle-bend", "gait", "WALK", "place", "CIRCLE", "rein", rein, "mounted", "RIDER"));
+                Map.of("exercise", exercise, "gait", gait, "place", place, "rein", rein, "mounted", mounted));
     }
 
     void ask(String segment, String response) {

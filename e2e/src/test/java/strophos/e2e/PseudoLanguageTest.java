@@ -72,6 +72,8 @@ class PseudoLanguageTest {
                     "/today",
                     "/pairs",
                     "/pairs/" + pair.path("id").asString(),
+                    "/pairs/" + pair.path("id").asString() + "/history",
+                    "/mirror",
                     "/pairs/" + pair.path("id").asString() + "/about",
                     "/pairs/" + pair.path("id").asString() + "/tack",
                     "/pairs/" + pair.path("id").asString() + "/count",
