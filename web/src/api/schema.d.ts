@@ -2313,6 +2313,7 @@ export interface components {
         };
         "debrief.ForecastView": {
             isOwn: boolean;
+            mayHoldNow: boolean;
             /** Format: int32 */
             needed: number;
             /** Format: int32 */

@@ -66,6 +66,7 @@ const history: History = {
     changes: [],
     forecast: {
       side: 'RIGHT',
+      mayHoldNow: false,
       ranges: [
         { daysAWeek: 5, early: '2026-12-08', likely: '2026-12-10', late: '2026-12-20' },
         { daysAWeek: 1, early: null, likely: null, late: null },
@@ -161,4 +162,12 @@ test('two lessons lie beside each other, and the same one twice is not asked for
   await userEvent.selectOptions(screen.getByLabelText(text('compare.one')), 'b')
   expect(screen.getByText(text('compare.same'))).toBeVisible()
   expect(asked.some((a) => a.request.includes('one=b&other=b'))).toBe(false)
+})
+
+test('what may hold already is said instead of dates', async () => {
+  const shown = history.shown
+  if (!shown?.forecast) throw new Error('There is a forecast.')
+  open({ shown: { ...shown, forecast: { ...shown.forecast, mayHoldNow: true } } })
+  expect(await screen.findByText(text('forecast.now'))).toBeVisible()
+  expect(screen.queryByText(/8 December/)).toBeNull()
 })

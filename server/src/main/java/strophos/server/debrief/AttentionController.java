@@ -11,14 +11,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
-import strophos.core.change.Change;
 import strophos.core.change.RungChange;
+import strophos.core.change.StuckSide;
+import strophos.core.exchange.Side;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
@@ -106,23 +106,26 @@ class AttentionController {
         Map<UUID, RungFacts> facts = states.factsNow(learning);
         return today.values().stream()
                 .filter(l -> facts.containsKey(l.pair()))
-                .flatMap(l -> standsStill(l, learning.get(l.pair()), facts.get(l.pair())))
+                .flatMap(l -> standsStill(l, learning.get(l.pair()), facts.get(l.pair())).stream())
                 .limit(LINES)
                 .toList();
     }
 
-    private Stream<AttentionView.StandsStill> standsStill(Lesson lesson, RungId rung, RungFacts facts) {
-        Optional<Rung> of = catalogue.rung(rung);
-        return RungChange.of(facts, rules.thirds(), rules.plateau()).stream()
-                .filter(c -> c.overLessons() == Change.STANDS_STILL)
-                .flatMap(c -> of.stream()
-                        .map(r -> new AttentionView.StandsStill(
-                                new AttentionView.PairLine(lesson.pair(), lesson.rider(), lesson.horse()),
-                                catalogue.nameOf(rung.exercise()),
-                                rung.gait(),
-                                rung.place(),
-                                r.works(),
-                                c.side(),
-                                c.slope().orElseThrow().lessons())));
+    /** One line, also where both sides stand still: then it names none. */
+    private Optional<AttentionView.StandsStill> standsStill(Lesson lesson, RungId rung, RungFacts facts) {
+        List<RungChange> stuck = StuckSide.of(facts, rules.thirds(), rules.plateau()).stream()
+                .map(StuckSide::change)
+                .toList();
+        return catalogue
+                .rung(rung)
+                .filter(r -> !stuck.isEmpty())
+                .map(r -> new AttentionView.StandsStill(
+                        new AttentionView.PairLine(lesson.pair(), lesson.rider(), lesson.horse()),
+                        catalogue.nameOf(rung.exercise()),
+                        rung.gait(),
+                        rung.place(),
+                        r.works(),
+                        stuck.size() > 1 ? Side.NONE : stuck.get(0).side(),
+                        stuck.get(0).slope().orElseThrow().lessons()));
     }
 }

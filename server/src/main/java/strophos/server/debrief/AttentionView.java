@@ -22,7 +22,7 @@ record AttentionView(List<NeedsHelp> needsHelp, List<StandsStill> standsStill, L
 
     record NeedsHelp(PairLine of, String name, Gait gait, Place place, Instant since) {}
 
-    /** Its rate moves by no more than the rules call a plateau, over so many lessons. */
+    /** On one side or, with none named, on both: its rate stands still over so many lessons where it does not do yet. */
     record StandsStill(PairLine of, String name, Gait gait, Place place, WorkedSide works, Side side, int lessons) {}
 
     /** Neither a lesson for so long nor one planned. */

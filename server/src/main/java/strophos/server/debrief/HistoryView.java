@@ -83,13 +83,17 @@ record HistoryView(
      * When it may hold on this side, roughly.
      *
      * @param side the one that takes longer: a rung passes with the weaker
+     * @param mayHoldNow nothing more is lacking, as far as practices say: a lesson shows it
      * @param practices in its record; the pair's own learning is read from {@code needed} on
      */
-    record ForecastView(Side side, List<RangeView> ranges, int practices, int needed, boolean isOwn) {
+    record ForecastView(
+            Side side, boolean mayHoldNow, List<RangeView> ranges, int practices, int needed, boolean isOwn) {
 
-        static ForecastView of(Side side, Forecast f, int needed) {
+        static ForecastView of(Side side, Forecast f, int needed, LocalDate today) {
             return new ForecastView(
                     side,
+                    f.ranges().stream()
+                            .allMatch(r -> r.late().filter(today::equals).isPresent()),
                     f.ranges().stream().map(RangeView::of).toList(),
                     f.fit().practices(),
                     needed,

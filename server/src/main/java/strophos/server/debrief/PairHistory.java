@@ -214,7 +214,8 @@ class PairHistory {
                 .map(side -> Map.entry(
                         side, Forecast.of(History.of(facts, side, practised), today, DAYS_A_WEEK, thresholds, seed)))
                 .max(Comparator.comparing(e -> likely(e.getValue())))
-                .map(e -> HistoryView.ForecastView.of(e.getKey(), e.getValue(), thresholds.whole("fit.practices")))
+                .map(e ->
+                        HistoryView.ForecastView.of(e.getKey(), e.getValue(), thresholds.whole("fit.practices"), today))
                 .orElse(null);
     }
 
