@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import type { Debrief } from '../api'
+import { VoiceNotes } from '../capture'
 import { useText } from '../text'
-import { VoiceNotes } from './VoiceNotes'
 
 /** What the rider said, as it was said, beside the numbers. */
 export function FeltLine({ debrief: { lesson, after, voices } }: { debrief: Debrief }) {

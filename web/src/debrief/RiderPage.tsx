@@ -4,12 +4,12 @@ import { Printer, Sparkles } from 'lucide-react'
 import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { Assignment, RiderPage as Page } from '../api'
+import { VoiceNotes } from '../capture'
 import { doseSentence } from '../homework'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { dayLongAt, nameIn, useText, wordIn } from '../text'
 import { Button, Card, Quiet, Trouble, Wait } from '../ui'
-import { VoiceNotes } from './VoiceNotes'
 
 /** The moment: the evening after, at home. What got better, one thing to think of, what to do; on one page, also of paper. */
 export default function RiderPage() {

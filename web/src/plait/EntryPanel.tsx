@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { memo, useState } from 'react'
 import { queries } from '../api'
 import type { PlaitOfLesson } from '../api'
-import { AskDrawer, Spoken } from '../capture'
+import { AskDrawer, Spoken, VoiceKey } from '../capture'
 import { detach, usePacket, useRecorder } from '../recorder'
 import type { Recorder } from '../recorder'
 import { readPayload } from '../record'
@@ -31,6 +31,7 @@ export const EntryPanel = memo(function EntryPanel(props: EntryPanelProps) {
   const { lesson, told, mayAmend, exerciseName, onTold } = props
   const { t } = useText()
   const { said, atMs, takenBackBy } = told
+  const payload = readPayload(said.kind, said.v, said.payload)
   return (
     <Flex
       gap="3"
@@ -42,10 +43,12 @@ export const EntryPanel = memo(function EntryPanel(props: EntryPanelProps) {
       data-entry={said.kind}
     >
       <span>
-        <b>{clock(atMs)}</b>{' '}
-        <Spoken said={readPayload(said.kind, said.v, said.payload)} exerciseName={exerciseName} />
+        <b>{clock(atMs)}</b> <Spoken said={payload} exerciseName={exerciseName} />
         {takenBackBy !== undefined && ` · ${t('plait.takenBack')}`}
       </span>
+      {payload?.kind === 'voice' && (
+        <VoiceKey key={said.id} lesson={lesson} voice={payload} at={clock(atMs)} />
+      )}
       {mayAmend && <Amend key={said.id} lesson={lesson} told={told} onTold={onTold} />}
     </Flex>
   )

@@ -147,3 +147,23 @@ test('a touch takes the event that is nearest, and none where nothing is near', 
   expect(touched(where, 495, LANES.horseFirst + 2 * LANES.row)).toBe(2)
   expect(touched(where, 700, LANES.horseFirst)).toBeUndefined()
 })
+
+test('a spoken note is listened to where it lies', async () => {
+  const spoken: NonNullable<PlaitOfLesson['plait']> = {
+    ...PLAIT,
+    kinds: [...PLAIT.kinds, { strand: 'COACH', sort: 'VOICE', name: '', side: 'NONE', count: 1 }],
+    events: [...PLAIT.events, { entry: 3, kind: 4, fromMs: 550_000, toMs: 550_000, isOwn: true }],
+    said: [
+      ...PLAIT.said,
+      { id: 'v1', kind: 'voice', v: 1, payload: { sha256: 'ab'.repeat(32), durationMs: 4000 } },
+    ],
+  }
+  show(<PlaitCard lesson={id} />, { answers: { [`GET /api/v1/lessons/${id}/plait`]: { plait: spoken } } })
+  const user = userEvent.setup()
+  await user.click(await screen.findByRole('button', { name: text('plait.asList') }))
+  const list = within(screen.getByRole('list', { name: text('plait.list') }))
+  await user.click(list.getAllByRole('button').at(-1) as HTMLElement)
+  expect(
+    screen.getByRole('button', { name: text('voice.play', { at: '9:10', time: '0:04' }) }),
+  ).toBeInTheDocument()
+})

@@ -93,6 +93,11 @@ class SchemaReaderTest {
                 .kinds()
                 .forEach(k ->
                         k.fields().stream().filter(Format.Field::isTyped).forEach(f -> typed.put(k.kind(), f.name())));
-        assertThat(typed).containsExactly(Map.entry("note", "text"));
+        assertThat(typed)
+                .containsExactly(
+                        Map.entry("for_rider", "think"),
+                        Map.entry("next_time", "text"),
+                        Map.entry("note", "text"),
+                        Map.entry("rider_felt", "text"));
     }
 }

@@ -20,18 +20,39 @@ interface VoiceNotesProps {
   isRiders?: boolean
 }
 
-/** What was spoken during the lesson, each with its moment; fetched only when it is to be heard. */
-export function VoiceNotes({ voices, ...rest }: VoiceNotesProps) {
-  return voices.map((voice) => <VoiceNote key={voice.sha256 + voice.at} voice={voice} {...rest} />)
-}
-
-interface VoiceNoteProps extends Omit<VoiceNotesProps, 'voices'> {
-  voice: Voice
-}
-
-function VoiceNote({ lesson, voice, isRiders = false }: VoiceNoteProps) {
-  const { t } = useText()
+/** What was spoken during the lesson, each with its moment. */
+export function VoiceNotes({ lesson, voices, isRiders }: VoiceNotesProps) {
   const { timeZone } = useMe()
+  return voices.map((voice) => {
+    const at = timeOfDay(voice.at, timeZone)
+    return (
+      <Flex
+        key={voice.sha256 + voice.at}
+        align="center"
+        gap="3"
+        borderLeftWidth="4px"
+        borderColor="live"
+        paddingLeft="3"
+        marginBottom="2"
+      >
+        <chakra.span fontVariantNumeric="tabular-nums">{at}</chakra.span>
+        <VoiceKey lesson={lesson} voice={voice} at={at} isRiders={isRiders} />
+      </Flex>
+    )
+  })
+}
+
+interface VoiceKeyProps {
+  lesson: string
+  voice: Pick<Voice, 'sha256' | 'durationMs'>
+  /** When it was spoken, in words. */
+  at: string
+  isRiders?: boolean
+}
+
+/** Plays a spoken note; it is fetched only when it is to be heard. */
+export function VoiceKey({ lesson, voice, at, isRiders = false }: VoiceKeyProps) {
+  const { t } = useText()
   const [url, setUrl] = useState<string>()
   useEffect(() => (url === undefined ? undefined : () => URL.revokeObjectURL(url)), [url])
   const fetched = useMutation({
@@ -46,11 +67,9 @@ function VoiceNote({ lesson, voice, isRiders = false }: VoiceNoteProps) {
     },
     onSuccess: setUrl,
   })
-  const at = timeOfDay(voice.at, timeZone)
   const time = clock(voice.durationMs)
   return (
-    <Flex align="center" gap="3" borderLeftWidth="4px" borderColor="live" paddingLeft="3" marginBottom="2">
-      <chakra.span fontVariantNumeric="tabular-nums">{at}</chakra.span>
+    <>
       {url === undefined ? (
         <Button
           aria-label={t('voice.play', { at, time })}
@@ -63,6 +82,6 @@ function VoiceNote({ lesson, voice, isRiders = false }: VoiceNoteProps) {
         <chakra.audio controls autoPlay src={url} maxWidth="100%" aria-label={t('voice.said', { time })} />
       )}
       {fetched.isError && <Quiet role="alert">{t('voice.gone')}</Quiet>}
-    </Flex>
+    </>
   )
 }
