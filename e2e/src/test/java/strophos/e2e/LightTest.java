@@ -143,6 +143,10 @@ class LightTest {
             rider.isAllSent();
             coach.forgive();
             coach.link("To the debrief").click();
+            coach.page()
+                    .locator("summary")
+                    .filter(new Locator.FilterOptions().setHasText("Notes"))
+                    .click();
             coach.button("Play the note of").click();
             coach.page().waitForFunction("() => document.querySelector('audio')?.currentTime > 0");
             coach.assertAccessible();
