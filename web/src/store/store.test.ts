@@ -110,7 +110,9 @@ describe('Outbox', () => {
   test('sends the envelope alone, without what this device notes about it', async () => {
     await note('one')
     const batches = server(all('STORED'))
-    await new Outbox(waitingEntries(shelf)).send()
+    const outbox = new Outbox(waitingEntries(shelf))
+    await outbox.send()
+    outbox.stop()
     expect(Object.keys(batches[0]?.entries[0] ?? {}).sort()).toEqual(
       ['atMs', 'author', 'device', 'id', 'kind', 'lesson', 'payload', 'seq', 'v'].sort(),
     )
@@ -263,7 +265,9 @@ describe('Outbox', () => {
     const batches = server(all('STORED'))
     const outbox = new Outbox(waitingEntries(shelf))
     await outbox.send()
-    expect(batches.map((b) => b.entries.length)).toEqual(sizes)
+    // another outbox may still be trying again what an earlier test could not send
+    const own = batches.filter((b) => b.entries[0]?.author === person)
+    expect(own.map((b) => b.entries.length)).toEqual(sizes)
     outbox.stop()
   })
 })
