@@ -43,7 +43,11 @@ export function CompareLessons({ pair }: { pair: string }) {
         {pick(t('compare.one'), earlier, setOther)}
         {pick(t('compare.other'), later, setOne)}
       </Flex>
-      {lessons.hasNextPage && <More list={lessons} />}
+      {lessons.hasNextPage && (
+        <Box marginBottom="4">
+          <More list={lessons} />
+        </Box>
+      )}
       {!isReady && <Quiet>{t('compare.same')}</Quiet>}
       {compared.isError && <Trouble cause={compared.error} onAgain={() => void compared.refetch()} />}
       {isReady && compared.data && <Two compared={compared.data} />}

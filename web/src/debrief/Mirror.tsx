@@ -8,6 +8,8 @@ export interface MirrorHalf {
   side: Side
   name: string
   view: Pick<SideView, 'yes' | 'asks' | 'low' | 'high' | 'meanStrength'>
+  /** What is said where there is nothing to draw; that it was not asked, where this is left out. */
+  nothing?: string
 }
 
 interface MirrorProps {
@@ -22,7 +24,7 @@ interface MirrorProps {
  */
 export function Mirror({ halves, isHollow = false }: MirrorProps) {
   return (
-    <chakra.div role="list" display="flex">
+    <chakra.div role="list" display="flex" alignItems="end">
       {halves.map((half) => (
         <Half key={half.side} half={half} isHollow={isHollow} />
       ))}
@@ -30,12 +32,12 @@ export function Mirror({ halves, isHollow = false }: MirrorProps) {
   )
 }
 
-function Half({ half: { side, name, view }, isHollow }: { half: MirrorHalf; isHollow: boolean }) {
+function Half({ half: { side, name, view, nothing }, isHollow }: { half: MirrorHalf; isHollow: boolean }) {
   const { t } = useText()
   const isLeft = side === 'LEFT'
   const isAsked = view.asks > 0
   const label = !isAsked
-    ? `${name}: ${t('debrief.notRiddenRein')}`
+    ? `${name}: ${nothing ?? t('debrief.notRiddenRein')}`
     : [
         t('debrief.strip', {
           side: name,
@@ -75,7 +77,7 @@ function Half({ half: { side, name, view }, isHollow }: { half: MirrorHalf; isHo
               </chakra.span>
             </>
           ) : (
-            <chakra.span color="quiet">{t('debrief.notRiddenRein')}</chakra.span>
+            <chakra.span color="quiet">{nothing ?? t('debrief.notRiddenRein')}</chakra.span>
           )}
         </chakra.span>
       </Flex>

@@ -34,7 +34,10 @@ interface MultiplesProps {
 export function Multiples({ row: { changes, costs }, sides }: MultiplesProps) {
   const { t } = useText()
   const of = (pick: (c: ChangeOfSide) => YesOf | undefined) =>
-    halves(sides, (side) => changes.flatMap((c) => (c.side === side ? (pick(c) ?? []) : []))[0])
+    halves(sides, (side) => changes.flatMap((c) => (c.side === side ? (pick(c) ?? []) : []))[0]).map((h) => ({
+      ...h,
+      nothing: t('change.verdict.TOO_FEW'),
+    }))
   const lessons = Math.max(0, ...changes.map((c) => c.before?.lessons ?? 0))
   const pictures = [
     { name: t('change.multiple.first'), drawn: of((c) => c.thirds?.first) },
