@@ -2663,6 +2663,8 @@ export interface components {
             rightS: number;
         };
         "debrief.RungBeside": {
+            /** @enum {string} */
+            change: "BETTER" | "WORSE" | "STANDS_STILL" | "NOT_SHOWN" | "TOO_FEW";
             earlier: components["schemas"]["debrief.YesOf"];
             gain: components["schemas"]["debrief.GainView"] | null;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */

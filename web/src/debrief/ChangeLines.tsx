@@ -1,10 +1,8 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import type { ChangeOfSide } from '../api'
-import { useText } from '../text'
+import { percent, useText } from '../text'
 import type { Text } from '../text'
 import { Quiet, SideLetter, WhyBox } from '../ui'
-
-const points = (share: number) => (100 * share).toFixed(0)
 
 /** What of a side is worth a word at once: what moved, the lesson against those before it first. */
 function inShort(t: Text, { sinceBefore, within, overLessons }: ChangeOfSide): string {
@@ -75,9 +73,9 @@ function SinceBefore({ change: { before, sinceBefore } }: { change: ChangeOfSide
         now: t('change.yesOf', before.now),
         then: t('change.yesOf', before.before),
         verdict: t(`change.verdict.${sinceBefore}`),
-        gain: points(before.gain),
-        low: points(before.low),
-        high: points(before.high),
+        gain: percent(before.gain),
+        low: percent(before.low),
+        high: percent(before.high),
       })}
     </p>
   )

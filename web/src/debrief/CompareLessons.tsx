@@ -5,7 +5,7 @@ import { queries } from '../api'
 import type { Compared } from '../api'
 import { sidesOf } from '../record'
 import { useMe } from '../session'
-import { clock, dayShort, sideIn, useText, wordIn } from '../text'
+import { clock, dayShort, percent, sideIn, useText, wordIn } from '../text'
 import { Card, CardTitle, FieldLabel, More, Quiet, Select, SideLetter, Trouble } from '../ui'
 import { Mirror } from './Mirror'
 
@@ -108,10 +108,10 @@ function Two({ compared: { earlier, later, rungs } }: { compared: Compared }) {
                 <Quiet as="span">
                   {r.gain
                     ? t('compare.gain', {
-                        points: points(r.gain.estimate),
-                        low: points(r.gain.low),
-                        high: points(r.gain.high),
-                        verdict: t(verdict(r.gain)),
+                        points: percent(r.gain.estimate),
+                        low: percent(r.gain.low),
+                        high: percent(r.gain.high),
+                        verdict: t(`change.verdict.${r.change}`),
                       })
                     : t('compare.tooFew')}
                 </Quiet>
@@ -122,11 +122,4 @@ function Two({ compared: { earlier, later, rungs } }: { compared: Compared }) {
       })}
     </Flex>
   )
-}
-
-const points = (share: number) => (100 * share).toFixed(0)
-
-function verdict({ low, high }: { low: number; high: number }) {
-  if (low > 0) return 'change.verdict.BETTER' as const
-  return high < 0 ? ('change.verdict.WORSE' as const) : ('change.verdict.NOT_SHOWN' as const)
 }

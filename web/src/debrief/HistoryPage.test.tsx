@@ -111,6 +111,7 @@ const compared: Compared = {
       earlier: { yes: 1, asks: 8, low: 0.02, high: 0.47 },
       later: { yes: 7, asks: 8, low: 0.53, high: 0.98 },
       gain: { estimate: 0.75, low: 0.3, high: 0.9 },
+      change: 'BETTER',
     },
   ],
 }

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { ChangeOfSide, DebriefRow, HandBack, SideCost, YesOf } from '../api'
 import type { Side } from '../record'
-import { useText } from '../text'
+import { percent, useText } from '../text'
 import type { Text } from '../text'
 import { Quiet, SideLetter } from '../ui'
 import { Mirror } from './Mirror'
@@ -149,9 +149,9 @@ export function HandBacks({ handBacks, sides, rider }: HandBacksProps) {
           <Quiet as="span">
             {h.gain
               ? t('handBack.gain', {
-                  points: points(h.gain.estimate),
-                  low: points(h.gain.low),
-                  high: points(h.gain.high),
+                  points: percent(h.gain.estimate),
+                  low: percent(h.gain.low),
+                  high: percent(h.gain.high),
                 })
               : t('handBack.tooFew')}
           </Quiet>
@@ -161,5 +161,3 @@ export function HandBacks({ handBacks, sides, rider }: HandBacksProps) {
     </Box>
   )
 }
-
-const points = (share: number) => (100 * share).toFixed(0)

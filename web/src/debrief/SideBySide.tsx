@@ -1,12 +1,10 @@
 import { Box, chakra } from '@chakra-ui/react'
 import type { LessonSightings as Seen } from '../api'
 import type { Text } from '../text'
-import { useText, wordIn } from '../text'
+import { percent, useText, wordIn } from '../text'
 import { Quiet, WhyBox } from '../ui'
 
 type Compared = Seen['compared'][number]
-
-const points = (share: number) => (100 * share).toFixed(0)
 
 function factorInWords(t: Text, { name, side }: Pick<Compared, 'name' | 'side'>): string {
   const felt = name.startsWith('contact-') ? name.slice('contact-'.length).toUpperCase() : undefined
@@ -54,8 +52,8 @@ export function SideBySide({ seen: { worthChecking, compared, notCompared } }: {
             <li key={c.name + c.side}>
               {counts(t, c)}{' '}
               {t('seenIn.interval', {
-                low: points(c.low),
-                high: points(c.high),
+                low: percent(c.low),
+                high: percent(c.high),
                 p: c.adjusted < 0.001 ? '< 0.001' : c.adjusted.toFixed(3),
               })}
             </li>

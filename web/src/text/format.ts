@@ -79,7 +79,7 @@ export function isoOf(atMs: number): string {
   return (Number.isNaN(at.getTime()) ? new Date() : at).toISOString()
 }
 
-/** A share in [0, 1] as whole percent. */
+/** A share, or the difference of two, as whole percent. */
 export function percent(share: number): string {
   return String(Math.round(100 * share))
 }

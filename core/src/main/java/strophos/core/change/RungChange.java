@@ -87,7 +87,7 @@ public record RungChange(
                 seen.map(s -> within.isMet() ? moved(s.gain().estimate()) : Change.NOT_SHOWN)
                         .orElse(Change.TOO_FEW),
                 seen,
-                before.map(RungChange::change).orElse(Change.TOO_FEW),
+                before.map(b -> Change.of(b.gain())).orElse(Change.TOO_FEW),
                 before,
                 over(over, slope),
                 slope);
@@ -100,11 +100,6 @@ public record RungChange(
         return over instanceof Judgement.Broken
                 ? slope.map(s -> moved(s.points())).orElse(Change.TOO_FEW)
                 : Change.TOO_FEW;
-    }
-
-    private static Change change(Beside b) {
-        boolean isShown = b.gain().interval().low() > 0 || b.gain().interval().high() < 0;
-        return isShown ? moved(b.gain().estimate()) : Change.NOT_SHOWN;
     }
 
     private static Change moved(double by) {

@@ -21,6 +21,11 @@ import strophos.core.stats.Proportion;
 public record TwoLessons(
         RungId rung, Side side, Proportion earlier, Proportion later, Optional<Newcombe.Difference> gain) {
 
+    /** What the gain says; too few where there is none. */
+    public Change change() {
+        return gain.map(Change::of).orElse(Change.TOO_FEW);
+    }
+
     /** Of all that was asked in either, in the order of the later lesson, left first. */
     public static List<TwoLessons> of(
             Collection<LessonCount> earlier, Collection<LessonCount> later, Function<RungId, WorkedSide> works) {

@@ -1,5 +1,6 @@
 package strophos.core.record;
 
+import java.time.Duration;
 import java.util.Optional;
 
 /**
@@ -11,6 +12,9 @@ import java.util.Optional;
  */
 public record AfterRiding(
         Optional<Payload.RiderFelt> felt, Optional<Payload.NextTime> nextTime, Optional<Payload.ForRider> forRider) {
+
+    /** So long after its end what a ride felt like is still asked before its numbers are shown (common practice, no source). */
+    public static final Duration FRESH = Duration.ofHours(12);
 
     /** As the log says it. */
     public static AfterRiding of(Ride ride) {

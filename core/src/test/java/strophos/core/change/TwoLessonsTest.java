@@ -31,6 +31,19 @@ class TwoLessonsTest {
         assertThat(two.get(0).later()).isEqualTo(new Proportion(4, 5));
         assertThat(two.get(0).gain().orElseThrow().estimate()).isCloseTo(0.6, within(1e-12));
         assertThat(two.get(1).later()).isEqualTo(new Proportion(2, 2));
-        assertThat(two.get(1).gain()).as("too few").isEmpty();
+        assertThat(two.get(1).change()).as("too few").isEqualTo(Change.TOO_FEW);
+    }
+
+    @Test
+    void theGainSaysBetterOrWorseOnlyWhereItsIntervalLeavesOutNought() {
+        List<LessonCount> poor = lesson("nnnnnnnny", "", "");
+        List<LessonCount> good = lesson("yyyyyyyyn", "", "");
+        assertThat(change(poor, good)).isEqualTo(Change.BETTER);
+        assertThat(change(good, poor)).isEqualTo(Change.WORSE);
+        assertThat(change(good, good)).isEqualTo(Change.NOT_SHOWN);
+    }
+
+    private static Change change(List<LessonCount> earlier, List<LessonCount> later) {
+        return TwoLessons.of(earlier, later, rung -> WorkedSide.OUTSIDE).get(0).change();
     }
 }

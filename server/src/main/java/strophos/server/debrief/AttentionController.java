@@ -1,7 +1,6 @@
 package strophos.server.debrief;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -16,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
+import strophos.core.change.AttentionSpans;
 import strophos.core.change.RungChange;
 import strophos.core.change.StuckSide;
 import strophos.core.exchange.Side;
@@ -38,14 +38,6 @@ class AttentionController {
 
     /** So many of each. */
     private static final int LINES = 5;
-
-    /** Without a lesson for so long a pair has gone quiet; after half a year it has left (common practice, no source). */
-    private static final Duration QUIET = Duration.ofDays(21);
-
-    private static final Duration LEFT = Duration.ofDays(182);
-
-    /** Help that was decided on longer ago was had, or was not wanted. */
-    private static final Duration HELP = Duration.ofDays(60);
 
     private final AttentionRepository attention;
     private final LessonRepository lessons;
@@ -78,14 +70,14 @@ class AttentionController {
     public AttentionView attention() {
         Instant now = clock.instant();
         return new AttentionView(
-                attention.needsHelp(now.minus(HELP), LINES).stream()
+                attention.needsHelp(now.minus(AttentionSpans.HELP), LINES).stream()
                         .flatMap(w -> catalogue.rung(w.rung()).stream()
                                 .map(Rung::id)
                                 .map(r -> new AttentionView.NeedsHelp(
                                         w.of(), catalogue.nameOf(r.exercise()), r.gait(), r.place(), w.since())))
                         .toList(),
                 standsStill(now),
-                attention.quiet(now.minus(LEFT), now.minus(QUIET), now, LINES));
+                attention.quiet(now.minus(AttentionSpans.LEFT), now.minus(AttentionSpans.QUIET), now, LINES));
     }
 
     /** Of the pairs of today, on the rung each is learning. */

@@ -3,6 +3,7 @@ package strophos.server.debrief;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import strophos.core.change.Change;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Side;
@@ -30,5 +31,6 @@ record ComparedView(LessonSum earlier, LessonSum later, List<RungBeside> rungs) 
             Side side,
             YesOf earlier,
             YesOf later,
-            @CanBeNull HandBackView.GainView gain) {}
+            @CanBeNull HandBackView.GainView gain,
+            Change change) {}
 }

@@ -75,9 +75,6 @@ public class Debrief {
     private static final List<Field<?>> KNOWN_BESIDE =
             List.of(IntakeRepository.TURNOUT_DAYS, FactsRepository.BORN_YEAR, FactsRepository.BACK_SINCE);
 
-    /** So long after its end what a ride felt like is still asked before its numbers are shown (common practice, no source). */
-    private static final Duration FRESH = Duration.ofHours(12);
-
     private final LessonRepository lessons;
     private final DecisionRepository decisions;
     private final StairReader stairs;
@@ -215,7 +212,7 @@ public class Debrief {
     private AfterView after(Lesson lesson, Ride ride, List<PastDecision> made, boolean isRidden) {
         AfterRiding said = AfterRiding.of(ride);
         boolean isFresh = lesson.endedAt() != null
-                && Duration.between(lesson.endedAt(), clock.instant()).compareTo(FRESH) < 0;
+                && Duration.between(lesson.endedAt(), clock.instant()).compareTo(AfterRiding.FRESH) < 0;
         boolean isAsked = said.felt().isPresent() || voices(ride).stream().anyMatch(DebriefView.VoiceItem::felt);
         return AfterView.of(said, isRidden && isFresh && !isAsked && made.isEmpty());
     }

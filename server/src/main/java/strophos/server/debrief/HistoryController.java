@@ -112,6 +112,7 @@ class HistoryController {
                 two.side(),
                 YesOf.of(two.earlier()),
                 YesOf.of(two.later()),
-                two.gain().map(HandBackView.GainView::of).orElse(null));
+                two.gain().map(HandBackView.GainView::of).orElse(null),
+                two.change());
     }
 }

@@ -76,6 +76,7 @@ class HistoryTest {
         assertThat(left.path("later").path("yes").asInt()).isEqualTo(9);
         assertThat(left.path("gain").path("estimate").asDouble()).isCloseTo(0.7, within(1e-9));
         assertThat(left.path("gain").path("low").asDouble()).isPositive();
+        assertThat(left.path("change").asString()).isEqualTo("BETTER");
     }
 
     @Test
