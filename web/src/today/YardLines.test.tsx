@@ -37,6 +37,6 @@ test('who needs help, whose work stands still and who has gone quiet: a line eac
     'href',
     '/pairs/Tamarack',
   )
-  expect(screen.getByText(/Skerry .* stand still .* over 12 lessons/)).toHaveTextContent('left')
+  expect(screen.getByText(/Skerry .* are stuck on .* over 12 lessons/)).toHaveTextContent('left')
   expect(screen.getByText(/Cormorant .* have gone quiet/)).toBeVisible()
 })
