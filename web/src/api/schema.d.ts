@@ -2241,6 +2241,7 @@ export interface components {
         };
         "debrief.DebriefView": {
             after: components["schemas"]["debrief.AfterView"];
+            headgear: components["schemas"]["debrief.WornView"] | null;
             helpWords: components["schemas"]["debrief.WordView"][];
             isRiddenWhilePaused: boolean;
             /** Format: int32 */
@@ -2904,6 +2905,10 @@ export interface components {
             name: string;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
+        };
+        "debrief.WornView": {
+            id: string;
+            name: string | null;
         };
         "debrief.YesOf": {
             /** Format: int32 */

@@ -112,6 +112,7 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
   lesson: ridden,
   rows: [row],
   weather: null,
+  headgear: null,
   softness: { softAfterS: 200, lastTimeS: 550, soakS: 7, corrections: 2 },
   probes: [
     {
@@ -256,7 +257,8 @@ test('what was touched in beside the asks stands there in words', async () => {
     slips: 2,
   }
   const weather = { footing: 'DEEP' as const, temperatureC: 9, humidityPct: null }
-  open({ [`GET ${PATH}/debrief`]: debrief({ rows: [{ ...row, marks }], weather }) })
+  const headgear = { id: 'cavesson', name: 'Cavesson' }
+  open({ [`GET ${PATH}/debrief`]: debrief({ rows: [{ ...row, marks }], weather, headgear }) })
   await opened()
   expect(screen.getByRole('row', { name: /Clean 7/ })).toBeVisible()
   expect(screen.getByRole('row', { name: /Tripped 2/ })).toBeVisible()
@@ -268,7 +270,7 @@ test('what was touched in beside the asks stands there in words', async () => {
     text('marks.praised', { count: 1 }),
     text('marks.tallied', { count: 6 }),
     text('marks.slips', { count: 2 }),
-    `${text('marks.footing', { footing: 'deep' })} · ${text('marks.temperature', { degrees: 9 })}`,
+    `${text('debrief.worn', { headgear: 'Cavesson' })} · ${text('marks.footing', { footing: 'deep' })} · ${text('marks.temperature', { degrees: 9 })}`,
   ]
   for (const words of said) expect(screen.getByText(words)).toBeVisible()
 })

@@ -60,7 +60,7 @@ function Numbers({ debrief }: { debrief: Debrief }) {
     <Flex direction="column" gap={{ base: '4', md: '6' }} data-numbers>
       <Softness softness={debrief.softness} />
       <StopLines stops={debrief.stops} />
-      {debrief.weather && <Weather weather={debrief.weather} />}
+      <TheDay debrief={debrief} />
       <FeltLine debrief={debrief} />
       {rows.length === 0 && <chakra.p fontSize="lg">{t('debrief.notRidden')}</chakra.p>}
       {rows.length > 0 && !lesson.endedAt && <chakra.p role="status">{t('debrief.running')}</chakra.p>}
@@ -135,11 +135,12 @@ function Softness({
   )
 }
 
-/** Ground and weather, as far as they were noted. */
-function Weather({ weather }: { weather: NonNullable<Debrief['weather']> }) {
+/** Headgear, ground and weather, as far as they were noted. */
+function TheDay({ debrief: { headgear, weather } }: { debrief: Debrief }) {
   const { t } = useText()
-  const { footing, temperatureC, humidityPct } = weather
+  const { footing = null, temperatureC = null, humidityPct = null } = weather ?? {}
   const said = [
+    ...(headgear ? [t('debrief.worn', { headgear: headgear.name ?? t('debrief.otherHeadgear') })] : []),
     ...(footing ? [t('marks.footing', { footing: t(`footing.${footing}`) })] : []),
     ...(temperatureC === null ? [] : [t('marks.temperature', { degrees: temperatureC })]),
     ...(humidityPct === null ? [] : [t('marks.humidity', { percent: humidityPct })]),

@@ -59,8 +59,9 @@ class BatteredTest {
     }
 
     private static List<String> screensOfTheYard() {
-        List<String> paths = new ArrayList<>(List.of("/today", "/pairs", "/ground", "/device"));
-        left.path("pairs").forEach(p -> paths.add("/pairs/" + p.asString()));
+        List<String> paths = new ArrayList<>(List.of("/today", "/pairs", "/ground", "/mirror", "/device"));
+        left.path("pairs")
+                .forEach(p -> paths.addAll(List.of("/pairs/" + p.asString(), "/pairs/" + p.asString() + "/history")));
         for (JsonNode lesson : left.path("lessons")) {
             for (String screen : List.of("look", "plan", "homework", "debrief", "record")) {
                 paths.add("/lessons/" + lesson.asString() + "/" + screen);

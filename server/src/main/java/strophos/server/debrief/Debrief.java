@@ -19,6 +19,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
+import strophos.catalogue.HeadgearText;
+import strophos.catalogue.TackRoom;
 import strophos.core.change.HandBack;
 import strophos.core.change.RungChange;
 import strophos.core.change.SideCost;
@@ -86,6 +88,7 @@ public class Debrief {
     private final RideLog log;
     private final Pauses pauses;
     private final Catalogue catalogue;
+    private final TackRoom tack;
     private final Clock clock;
 
     Debrief(
@@ -100,6 +103,7 @@ public class Debrief {
             RideLog log,
             Pauses pauses,
             Catalogue catalogue,
+            TackRoom tack,
             Clock clock) {
         this.lessons = lessons;
         this.decisions = decisions;
@@ -112,6 +116,7 @@ public class Debrief {
         this.log = log;
         this.pauses = pauses;
         this.catalogue = catalogue;
+        this.tack = tack;
         this.clock = clock;
     }
 
@@ -146,6 +151,7 @@ public class Debrief {
                         .map(e -> row(lesson, ride, e.getKey(), e.getValue(), marks.get(e.getKey()), made, judging))
                         .toList(),
                 WeatherView.of(ride),
+                ride.headgear().map(this::worn).orElse(null),
                 softness(lesson, ride),
                 probes.probes(lesson, ride, last, lessons.zone()),
                 probes.words(ride),
@@ -165,6 +171,11 @@ public class Debrief {
                         .toList(),
                 isRiddenWhilePaused(lesson, ride),
                 ride.odd().size() + ride.loose().size());
+    }
+
+    private DebriefView.WornView worn(String headgear) {
+        return new DebriefView.WornView(
+                headgear, tack.headgear(headgear).map(HeadgearText::name).orElse(null));
     }
 
     /** Once it has ended. */

@@ -14,13 +14,19 @@ import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
 import strophos.server.stair.PastDecision;
 
-/** A lesson looked back on; advice is there once it has ended. The weather is null where none was noted. */
+/**
+ * A lesson looked back on; advice is there once it has ended.
+ *
+ * @param weather null where none was noted
+ * @param headgear what was worn, where that was said of this lesson; null otherwise
+ */
 public record DebriefView(
         Lesson lesson,
         long leftMs,
         long rightMs,
         List<RungRow> rows,
         @CanBeNull WeatherView weather,
+        @CanBeNull WornView headgear,
         SoftnessView softness,
         List<ProbeView> probes,
         List<ProbeView.WordView> helpWords,
@@ -32,6 +38,9 @@ public record DebriefView(
         List<StopOfLesson> stopSigns,
         boolean isRiddenWhilePaused,
         int kept) {
+
+    /** What the horse wore on its head; the name is null where it is none of the list. */
+    public record WornView(String id, @CanBeNull String name) {}
 
     /** A stop sign of the lesson. */
     public record StopOfLesson(StopSign sign, Side side, Instant at) {}

@@ -2,6 +2,7 @@ package strophos.server.debrief;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
@@ -26,6 +27,7 @@ import strophos.server.lesson.LessonRepository;
 import strophos.server.problem.Problem;
 import strophos.server.ride.LastRides;
 import strophos.server.ride.RideLog;
+import strophos.server.ride.ShownLesson;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 
@@ -111,10 +113,16 @@ class RiderPageController {
     @GetMapping("/for-rider")
     @Needs(Action.PRACTISE)
     Pages pages() {
-        return new Pages(pairs.findVisible().stream()
-                .flatMap(pair -> rides.lastShown(pair.id()).stream()
-                        .map(s ->
-                                new RiderPageView.PageLine(s.lesson(), pair.id(), pair.rider(), pair.horse(), s.at())))
+        List<Pair> visible = pairs.findVisible();
+        Map<UUID, ShownLesson> shown =
+                rides.lastShown(visible.stream().map(Pair::id).toList());
+        return new Pages(visible.stream()
+                .filter(pair -> shown.containsKey(pair.id()))
+                .map(pair -> line(pair, shown.get(pair.id())))
                 .toList());
+    }
+
+    private static RiderPageView.PageLine line(Pair pair, ShownLesson shown) {
+        return new RiderPageView.PageLine(shown.lesson(), pair.id(), pair.rider(), pair.horse(), shown.at());
     }
 }

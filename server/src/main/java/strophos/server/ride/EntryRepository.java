@@ -6,6 +6,7 @@ import static org.jooq.impl.DSL.max;
 import static strophos.server.db.Tables.DEVICE;
 import static strophos.server.db.Tables.ENTRY;
 import static strophos.server.db.Tables.LESSON;
+import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PERSON;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 
@@ -143,9 +144,35 @@ class EntryRepository {
         return ofLastLessons(pair, most, DSL.trueCondition());
     }
 
-    /** Of the same what says what the rider is shown, and what puts that right or takes it back; with where each began. */
-    List<List<StoredEntry>> forRider(UUID pair, int most) {
-        return ofLastLessons(pair, most, ENTRY.KIND.in("clock", "lesson_started", "for_rider", "amend", "void"));
+    /**
+     * What says what the rider is shown, and what puts that right or takes it back; with where each lesson began. Of so many last
+     * lessons that have ended of each of these pairs, by pair, lesson by lesson, the oldest first.
+     */
+    Map<UUID, List<List<StoredEntry>>> forRider(Collection<UUID> pairs, int most) {
+        Map<UUID, UUID> pairOf = lastLessonsOf(pairs, most);
+        Table<?> last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
+                .from(RIDDEN_LESSON)
+                .where(Binds.isAnyOf(RIDDEN_LESSON.LESSON_ID, pairOf.keySet()))
+                .asTable("last");
+        return ofLessons(last, ENTRY.KIND.in("clock", "lesson_started", "for_rider", "amend", "void")).stream()
+                .collect(Collectors.groupingBy(
+                        log -> pairOf.get(UUID.fromString(log.get(0).entry().lesson()))));
+    }
+
+    /** The pair of each of their last lessons that have ended. */
+    private Map<UUID, UUID> lastLessonsOf(Collection<UUID> pairs, int most) {
+        Table<?> each = DSL.lateral(DSL.select(RIDDEN_LESSON.LESSON_ID)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(PAIR.ID).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
+                .and(RIDDEN_LESSON.ENDED_AT.isNotNull())
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(most)
+                .asTable("each"));
+        return db.select(each.field(RIDDEN_LESSON.LESSON_ID), PAIR.ID)
+                .from(PAIR)
+                .crossJoin(each)
+                .where(Binds.isAnyOf(PAIR.ID, pairs))
+                .fetchMap(each.field(RIDDEN_LESSON.LESSON_ID), PAIR.ID);
     }
 
     /** Of the last lessons that were planned in this time and in which this person wrote, lesson by lesson, the oldest first. */

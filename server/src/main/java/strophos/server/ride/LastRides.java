@@ -1,7 +1,10 @@
 package strophos.server.ride;
 
 import java.time.Instant;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -35,9 +38,16 @@ public class LastRides {
                 .toList();
     }
 
-    /** Of the last lessons the latest of which the rider is shown something; of a pair that the viewer was found to see. */
-    public Optional<ShownLesson> lastShown(UUID pair) {
-        return entries.forRider(pair, LOOKED_BACK).stream()
+    /** Of each pair's last lessons the latest of which the rider is shown something; of pairs that the viewer was found to see. */
+    public Map<UUID, ShownLesson> lastShown(Collection<UUID> pairs) {
+        Map<UUID, ShownLesson> shown = new HashMap<>();
+        entries.forRider(pairs, LOOKED_BACK)
+                .forEach((pair, logs) -> lastShown(logs).ifPresent(s -> shown.put(pair, s)));
+        return shown;
+    }
+
+    private static Optional<ShownLesson> lastShown(List<List<StoredEntry>> logs) {
+        return logs.stream()
                 .filter(log -> AfterRiding.of(RideLog.fold(log)).forRider().isPresent())
                 .reduce((before, last) -> last)
                 .map(log -> new ShownLesson(

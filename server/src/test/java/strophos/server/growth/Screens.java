@@ -14,6 +14,7 @@ final class Screens {
     private final Client rider;
     private final List<String> pairs;
     private final List<String> lessons = new ArrayList<>();
+    private final List<String> compared = new ArrayList<>();
     private final List<String> today;
 
     /** A screen's request. */
@@ -24,12 +25,14 @@ final class Screens {
         this.rider = rider;
         pairs = ids(coach.get("/api/v1/pairs/names").body().path("pairs"));
         for (String pair : pairs.subList(0, Math.min(20, pairs.size()))) {
-            coach.get("/api/v1/pairs/" + pair + "/lessons")
-                    .body()
-                    .path("lessons")
-                    .valueStream()
+            List<String> two = ids(coach.get("/api/v1/pairs/" + pair + "/lessons")
+                            .body()
+                            .path("lessons"))
+                    .stream()
                     .limit(2)
-                    .forEach(l -> lessons.add(l.path("id").asString()));
+                    .toList();
+            lessons.addAll(two);
+            compared.add("/api/v1/pairs/%s/compared?one=%s&other=%s".formatted(pair, two.get(0), two.get(1)));
         }
         today = coach.get("/api/v1/today")
                 .body()
@@ -75,6 +78,7 @@ final class Screens {
                 new Screen("attention", coach, i -> "/api/v1/attention"),
                 new Screen("mirror", coach, i -> "/api/v1/mirror"),
                 new Screen("history", coach, at("/api/v1/pairs/", pairs, "/history")),
+                new Screen("two compared", coach, i -> compared.get(i % compared.size())),
                 new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
                 new Screen("voice consent", coach, at("/api/v1/pairs/", pairs, "/voice-consent")),
                 new Screen("attachments", coach, i -> "/api/v1/attachments"),

@@ -160,6 +160,10 @@ class TackTest {
                 .containsExactly("double-jointed-snaffle 4 of 16 in 1", "rope-halter 14 of 16 in 1");
         JsonNode packet =
                 coach.get("/api/v1/lessons/" + yard.lesson(pair) + "/packet").body();
+        JsonNode worn =
+                coach.get("/api/v1/lessons/" + halter + "/debrief").body().path("headgear");
+        assertThat(worn.path("id").asString()).isEqualTo("rope-halter");
+        assertThat(worn.path("name").asString()).isEqualTo("Rope halter");
         assertThat(packet.path("headgear").path("now").asString()).isEqualTo("double-jointed-snaffle");
         assertThat(packet.path("headgear").path("all").size()).isGreaterThan(15);
     }
