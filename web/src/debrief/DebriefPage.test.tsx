@@ -265,14 +265,17 @@ test('what was touched in beside the asks stands there in words', async () => {
   const said = [
     `${text('marks.line', { place: 1, strides: '6 strides' })} ${text('marks.ofPlanned', { count: 5 })}, deep, crooked, Pole down, quicker, landed on the left lead, late change`,
     text('marks.lighterFirst', { first: 1, then: 3, count: 2 }),
-    text('marks.held', { stretches: `8 ${text('pair.holdUnit.STRIDES')}` }),
-    text('marks.heads', { heights: '+10, -10' }),
     text('marks.praised', { count: 1 }),
     text('marks.tallied', { count: 6 }),
     text('marks.slips', { count: 2 }),
     `${text('debrief.worn', { headgear: 'Cavesson' })} · ${text('marks.footing', { footing: 'deep' })} · ${text('marks.temperature', { degrees: 9 })}`,
   ]
   for (const words of said) expect(screen.getByText(words)).toBeVisible()
+  const drawn = [
+    text('marks.held', { stretches: `8 ${text('pair.holdUnit.STRIDES')}` }),
+    text('marks.heads', { heights: '+10, -10' }),
+  ]
+  for (const name of drawn) expect(screen.getByRole('img', { name })).toBeVisible()
 })
 
 test('what was chosen is sent with what was advised, and why', async () => {

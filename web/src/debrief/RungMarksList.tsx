@@ -1,8 +1,9 @@
-import { Box, chakra, Flex } from '@chakra-ui/react'
+import { chakra, Flex } from '@chakra-ui/react'
 import type { DebriefRow } from '../api'
 import type { Text } from '../text'
 import { useText, wordIn } from '../text'
 import { SideLetter } from '../ui'
+import { Stretches } from './Stretches'
 
 type Marks = DebriefRow['marks']
 type Answers = Marks['answers']
@@ -11,40 +12,27 @@ type Answers = Marks['answers']
 export function RungMarksList({ marks }: { marks: Marks }) {
   const { t } = useText()
   const lines = linesOf(t, marks)
-  if (lines.length + marks.answers.length === 0) return null
+  if (lines.length + marks.answers.length + marks.holds.length + marks.headsCm.length === 0) return null
   return (
-    <Box>
+    <Flex direction="column" gap="2">
+      <Stretches marks={marks} />
       {marks.answers.length > 0 && <AnswerTable answers={marks.answers} />}
-      <chakra.ul listStyleType="none" display="grid" gap="1" marginTop="2">
+      <chakra.ul listStyleType="none" display="grid" gap="1">
         {lines.map((line) => (
           <li key={line}>{line}</li>
         ))}
       </chakra.ul>
-    </Box>
+    </Flex>
   )
 }
 
 function linesOf(t: Text, marks: Marks): string[] {
-  const { lines, holds, headsCm, lighterFirst, praised, rewards, tallied, slips } = marks
+  const { lines, lighterFirst, praised, rewards, tallied, slips } = marks
   const counted = (key: 'praised' | 'rewards' | 'tallied' | 'slips', count: number) =>
     count > 0 ? [t(`marks.${key}`, { count })] : []
   return [
     ...lines.map((line, i) => lineInWords(t, line, i + 1)),
     ...lighterFirst.map(({ first, then, times }) => t('marks.lighterFirst', { first, then, count: times })),
-    ...(holds.length > 0
-      ? [
-          t('marks.held', {
-            stretches: holds.map((h) => `${String(h.amount)} ${t(`pair.holdUnit.${h.unit}`)}`).join(', '),
-          }),
-        ]
-      : []),
-    ...(headsCm.length > 0
-      ? [
-          t('marks.heads', {
-            heights: headsCm.map((cm) => (cm > 0 ? `+${String(cm)}` : String(cm))).join(', '),
-          }),
-        ]
-      : []),
     ...counted('praised', praised),
     ...counted('rewards', rewards),
     ...counted('tallied', tallied),
