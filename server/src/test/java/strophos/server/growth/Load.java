@@ -34,6 +34,7 @@ final class Load implements AutoCloseable {
     private final List<Client> riders = new ArrayList<>();
     private final List<Client> coaches = new ArrayList<>();
     private final Map<Client, Screens> screens = new HashMap<>();
+    private final Map<Client, String> persons = new HashMap<>();
 
     private final List<Double> sentMs = Collections.synchronizedList(new ArrayList<>());
     private final List<Double> lookedMs = Collections.synchronizedList(new ArrayList<>());
@@ -59,6 +60,7 @@ final class Load implements AutoCloseable {
         if (reply.status() != 200) {
             throw new IllegalStateException("Not signed in: " + reply.status());
         }
+        persons.put(client, client.person());
         return client;
     }
 
@@ -109,7 +111,7 @@ final class Load implements AutoCloseable {
 
     private void send(Client rider, int place, Duration pause, long until) {
         comeIn(place);
-        String person = rider.person();
+        String person = persons.get(rider);
         while (System.nanoTime() < until) {
             Client.Reply cards = timed(sentMs, () -> rider.get("/api/v1/practice"));
             if (cards.status() == 200) {
