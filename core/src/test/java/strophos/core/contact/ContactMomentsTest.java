@@ -1,0 +1,105 @@
+package strophos.core.contact;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import strophos.core.exchange.Side;
+
+/** What is measured about a marked moment: the size of an aid, a contradiction, the release. */
+class ContactMomentsTest {
+
+    private static AidSize size(ReinSeries series, Side side, double atS) {
+        return AidSize.of(series, side, atS, 1).orElseThrow();
+    }
+
+    /** 2 kg, and a hand that takes 1 kg more from 10.2 s to 10.8 s. */
+    @Test
+    void anAidIsAsBigAsItsPeakOverTheLevelBefore() {
+        ReinSeries series = Reins.of(50, 20, s -> s >= 10.2 && s < 10.8 ? 3 : 2, s -> 2);
+        assertThat(size(series, Side.LEFT, 10)).isEqualTo(new AidSize(2, 1));
+        assertThat(size(series, Side.RIGHT, 10)).isEqualTo(new AidSize(2, 0));
+        assertThat(size(series, Side.LEFT, 8.6).sizeKg())
+                .as("a second and a half is over before")
+                .isZero();
+        assertThat(size(Reins.both(50, 20, s -> s < 10 ? 3 : 1), Side.LEFT, 10).sizeKg())
+                .as("given")
+                .isEqualTo(-2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1.99, false", "2, true", "3, true"})
+    void aRiseOfTwoKilogramsContradictsADrivingAid(double kg, boolean isConflict) {
+        ReinSeries series = Reins.both(50, 20, s -> s >= 10.2 && s < 10.8 ? 2 + kg : 2);
+        assertThat(size(series, Side.LEFT, 10).isConflict()).isEqualTo(isConflict);
+    }
+
+    @Test
+    void nothingIsSaidOfAMomentThatWasNotMeasured() {
+        ReinSeries series = Reins.both(50, 20, s -> s >= 8 && s < 12 ? Double.NaN : 2);
+        for (double at : new double[] {-1, 0, 9.5, 25}) {
+            assertThat(AidSize.of(series, Side.LEFT, at, 1)).as("at %s", at).isEmpty();
+        }
+    }
+
+    /** The answer at 10 s; the hand stays at 4 kg until so much later, then goes back to 2. */
+    @ParameterizedTest
+    @CsvSource({"0, true", "0.4, true", "1, true", "1.1, false", "6, false"})
+    void theReleaseIsAsLateAsTheHandLetsGo(double lateS, boolean isPrompt) {
+        ReinSeries series = Reins.both(50, 40, s -> s >= 9 && s < 10 + lateS ? 4 : 2);
+        ReleaseDelay delay = ReleaseDelay.of(series, Side.LEFT, 2, 10, 1);
+        assertThat(delay).isInstanceOf(ReleaseDelay.LetGo.class);
+        assertThat(((ReleaseDelay.LetGo) delay).seconds()).isCloseTo(lateS, within(0.021));
+        assertThat(((ReleaseDelay.LetGo) delay).isPrompt()).isEqualTo(isPrompt);
+    }
+
+    @Test
+    void halfAKilogramMoreIsAsGoodAsBeforeAndAHandThatStaysHolds() {
+        assertThat(ReleaseDelay.of(Reins.both(50, 40, s -> 2.5), Side.LEFT, 2, 10, 1))
+                .isEqualTo(new ReleaseDelay.LetGo(0));
+        assertThat(ReleaseDelay.of(Reins.both(50, 40, s -> 2.51), Side.LEFT, 2, 10, 1))
+                .isEqualTo(new ReleaseDelay.StillTaken());
+        assertThat(ReleaseDelay.of(Reins.both(50, 40, s -> s < 20.5 ? 4 : 2), Side.LEFT, 2, 10, 1))
+                .as("later than ten seconds it is not this release")
+                .isEqualTo(new ReleaseDelay.StillTaken());
+        assertThat(ReleaseDelay.of(Reins.both(50, 10.5, s -> 2), Side.LEFT, 2, 10, 1))
+                .isEqualTo(new ReleaseDelay.NotMeasured());
+        assertThat(ReleaseDelay.of(Reins.both(50, 40, s -> s < 10 ? 2 : Double.NaN), Side.LEFT, 2, 10, 1))
+                .isEqualTo(new ReleaseDelay.NotMeasured());
+    }
+
+    /** A trot, the reins given for four seconds, and the trot again: at the same beat, and at a quicker one. */
+    @ParameterizedTest
+    @CsvSource({"158, 0", "174, 0.1"})
+    void givenReinsAreFoundWithWhatBecameOfTheBeat(double after, double change) {
+        ReinSeries series = StandInSensor.measure(
+                StandInSensor.Script.of(
+                                100,
+                                Reins.trot(20),
+                                new StandInSensor.Stretch(4, 158, 0, 0, 0, 0, 0),
+                                new StandInSensor.Stretch(20, after, 0.02, 3, 3, 1.5, 0))
+                        .noisy(0.03),
+                3);
+        List<GiveAndSee> found = GiveAndSee.of(series);
+        assertThat(found).hasSize(1);
+        assertThat(found.get(0).fromS()).isCloseTo(20, within(0.1));
+        assertThat(found.get(0).slackS()).isCloseTo(4, within(0.1));
+        assertThat(found.get(0).tempoChange().getAsDouble()).isCloseTo(change, within(0.02));
+        assertThat(found.get(0).keptWithin().getAsDouble() <= GiveAndSee.KEPT).isEqualTo(change == 0);
+    }
+
+    @Test
+    void oneSlackReinIsNoGiving() {
+        assertThat(GiveAndSee.of(Reins.of(50, 20, s -> 0, s -> 2))).isEmpty();
+        assertThat(GiveAndSee.of(Reins.both(50, 20, s -> s >= 5 && s < 6.9 ? 0 : 2)))
+                .isEmpty();
+        GiveAndSee atTheEnd =
+                GiveAndSee.of(Reins.both(50, 20, s -> s < 18 ? 2 : 0.1)).get(0);
+        assertThat(atTheEnd.slackS()).isEqualTo(2);
+        assertThat(atTheEnd.tempoChange()).isEmpty();
+        assertThat(atTheEnd.keptWithin()).isEmpty();
+    }
+}
