@@ -227,6 +227,19 @@ await coach.post(`/lessons/${bent}/decisions`, {
   reason: null,
 })
 await homework(bent, 'counter-bend.walk.rail')
+// what was said after riding, put right once, and what the rider is shown of it
+await coach.post('/entries', {
+  entries: [
+    entry(bent, 'rider_felt', { text: 'He hung on the right hand.' }),
+    entry(bent, 'rider_felt', { text: 'He hung on the right hand at first.', better: 'LEFT' }),
+    entry(bent, 'next_time', { text: 'Begin on the right rein.' }),
+    entry(bent, 'for_rider', {
+      better: [{ rung: 'counter-bend.walk.rail', better: 'WITHIN' }],
+      think: 'Look up in the corners.',
+      homework: true,
+    }),
+  ],
+})
 const next = await lesson(quillon)
 const plan = await coach.get(`/lessons/${next}/plan`)
 const blocks = plan.plan.blocks.map((b, at) => ({
@@ -354,6 +367,7 @@ await report(rosalba, { ...odd, startedAt: '+280000-01-01T00:00:00Z' })
 const open = entry(next, 'lesson_started', {})
 const at = segment(next, ...RAIL, 'LEFT')
 const unsent = [entry(next, 'clock', { offsetMs: 0 }), open, at]
+unsent.push(entry(next, 'rider_felt', { better: 'NONE' }))
 for (let i = 0; i < 3; i++) unsent.push(entry(next, 'exchange', { segment: at.id, strength: 1, response: 'YES' }))
 const packet = await coach.get(`/lessons/${next}/packet`)
 const cards = await rosalba.get('/practice')

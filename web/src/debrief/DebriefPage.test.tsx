@@ -273,7 +273,7 @@ test('what was touched in beside the asks stands there in words', async () => {
   for (const words of said) expect(screen.getByText(words)).toBeVisible()
   const drawn = [
     text('marks.held', { stretches: `8 ${text('pair.holdUnit.STRIDES')}` }),
-    text('marks.heads', { heights: '+10, -10' }),
+    text('marks.heads', { heights: '+10, −10' }),
   ]
   for (const name of drawn) expect(screen.getByRole('img', { name })).toBeVisible()
 })

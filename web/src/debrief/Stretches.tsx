@@ -55,7 +55,7 @@ function Held({ unit, amounts }: { unit: Hold['unit']; amounts: number[] }) {
 /** Dots above and below the height of the withers. */
 function Heads({ headsCm }: { headsCm: number[] }) {
   const { t } = useText()
-  const signed = (cm: number) => (cm > 0 ? `+${String(cm)}` : String(cm))
+  const signed = (cm: number) => (cm > 0 ? `+${String(cm)}` : String(cm).replace('-', '−'))
   const most = Math.max(10, ...headsCm.map(Math.abs))
   return (
     <Box>
@@ -86,7 +86,7 @@ function Heads({ headsCm }: { headsCm: number[] }) {
                 height="12px"
                 marginLeft="-6px"
                 marginTop="-6px"
-                borderRadius="full"
+                borderRadius="999px"
                 background="ink"
                 style={{ top: `${String(50 - (cm / most) * 40)}%` }}
               />
