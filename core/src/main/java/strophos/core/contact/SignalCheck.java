@@ -34,7 +34,23 @@ public final class SignalCheck {
     /** Below this the zero is off, in kilograms. */
     static final double BELOW_KG = -0.15;
 
+    /** Samples that come unevenly by this share of their distance blur what is quick: the beat, and the size of an aid. */
+    static final double JITTER_SHARE = 0.25;
+
     private SignalCheck() {}
+
+    /**
+     * Of both reins, and of how evenly the samples came.
+     *
+     * @param jitterMs standard deviation of the time from sample to sample before they were laid evenly, at least 0
+     */
+    public static List<SignalFault> of(ReinSeries series, double jitterMs) {
+        List<SignalFault> faults = new ArrayList<>(of(series));
+        if (jitterMs >= JITTER_SHARE * 1000 / series.rateHz()) {
+            faults.add(new SignalFault.Jitter(jitterMs));
+        }
+        return List.copyOf(faults);
+    }
 
     /** Of both reins; empty when all is well. */
     public static List<SignalFault> of(ReinSeries series) {

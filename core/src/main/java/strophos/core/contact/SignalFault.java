@@ -22,6 +22,9 @@ public sealed interface SignalFault {
     /** @param lowestKg a hanging rein weighs nothing: zero the sensor again */
     record BelowZero(Side side, double lowestKg) implements SignalFault {}
 
+    /** @param ms standard deviation of the time from sample to sample before they were laid evenly */
+    record Jitter(double ms) implements SignalFault {}
+
     /** Nothing was read all the time: not connected, or the rein was never taken up. */
     record Silent(Side side) implements SignalFault {}
 }

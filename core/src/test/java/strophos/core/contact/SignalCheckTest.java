@@ -70,6 +70,14 @@ class SignalCheckTest {
                 .containsExactly(new SignalFault.Gaps(Side.RIGHT, 1, 60, 1));
     }
 
+    /** A quarter of a sample's distance: at 50 Hz, 5 ms. */
+    @Test
+    void samplesThatCameUnevenlyAreTold() {
+        ReinSeries series = StandInSensor.measure(StandInSensor.Script.of(50, Reins.trot(60)), 1);
+        assertThat(SignalCheck.of(series, 5)).containsExactly(new SignalFault.Jitter(5));
+        assertThat(SignalCheck.of(series, 4.9)).isEmpty();
+    }
+
     /** Somebody pulls one rein while the horse stands: the channel that answers is that rein, so swapped ones are found. */
     @ParameterizedTest
     @EnumSource(

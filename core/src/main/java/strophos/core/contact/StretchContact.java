@@ -1,0 +1,59 @@
+package strophos.core.contact;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Side;
+
+/**
+ * All that is read from one stretch of one gait.
+ *
+ * @param strideS the window its levels were taken over: its own stride where the beat is known, else {@link Level#STRIDE_S}
+ * @param leftHeavy whether the left rein gets heavy; empty without a band, and where too little was measured; {@code rightHeavy} the
+ *     right one
+ */
+public record StretchContact(
+        double strideS,
+        BothReins reins,
+        Rhythm rhythm,
+        Optional<GettingHeavy> leftHeavy,
+        Optional<GettingHeavy> rightHeavy) {
+
+    /** A stride that takes less or more is a beat misread, in seconds (common practice, no source). */
+    private static final double LEAST_STRIDE_S = 0.4;
+
+    private static final double MOST_STRIDE_S = 1.6;
+
+    /**
+     * Of this stretch.
+     *
+     * @param gait one stride has two peaks at walk and trot, one at canter [2]; of other gaits it is not known
+     * @param band the pair's own; its upper edge is the limit
+     */
+    public static StretchContact of(ReinSeries stretch, Gait gait, Optional<Band> band) {
+        Rhythm rhythm = Rhythm.of(stretch);
+        double strideS = strideS(rhythm, gait);
+        return new StretchContact(
+                strideS,
+                BothReins.of(stretch, strideS, band),
+                rhythm,
+                band.flatMap(b -> GettingHeavy.of(stretch, Side.LEFT, strideS, b.highKg())),
+                band.flatMap(b -> GettingHeavy.of(stretch, Side.RIGHT, strideS, b.highKg())));
+    }
+
+    private static double strideS(Rhythm rhythm, Gait gait) {
+        int peaks = gait.equals(Gait.WALK) || gait.equals(Gait.TROT) ? 2 : gait.equals(Gait.CANTER) ? 1 : 0;
+        if (peaks == 0 || !(rhythm instanceof Rhythm.Regular regular)) {
+            return Level.STRIDE_S;
+        }
+        double strideS = peaks * 60 / regular.peaksAMinute();
+        return strideS >= LEAST_STRIDE_S && strideS <= MOST_STRIDE_S ? strideS : Level.STRIDE_S;
+    }
+
+    /** Metres ridden until a rein stayed over the limit; empty where it never did, or the speed is not known. */
+    public static OptionalDouble metres(GettingHeavy heavy, OptionalDouble speedMs) {
+        return heavy.overFromS().isEmpty() || speedMs.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(heavy.overFromS().getAsDouble() * speedMs.getAsDouble());
+    }
+}
