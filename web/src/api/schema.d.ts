@@ -109,7 +109,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_8"];
+        post: operations["take_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_7"];
+        post: operations["take_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_7"];
+        put: operations["change_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -188,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["layout"];
-        put: operations["change_6"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -348,7 +348,23 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_2"];
-        put: operations["take_2"];
+        put: operations["take_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/contact": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["contact"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -492,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -660,6 +676,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/recordings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["announce"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/recordings/{recording}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/recordings/{recording}/chunks/{place}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chunk"];
+        put: operations["take_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/recordings/{recording}/samples.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["samples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/recordings/{recording}/whole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["whole"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/school": {
         parameters: {
             query?: never;
@@ -733,7 +829,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_6"];
+        post: operations["take_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -957,6 +1053,22 @@ export interface paths {
         };
         get: operations["compared"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pairs/{id}/contact-band": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["band"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1485,7 +1597,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_5"];
+        post: operations["take_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1549,7 +1661,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_4"];
+        post: operations["take_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1645,7 +1757,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1751,6 +1863,150 @@ export interface components {
             id: string;
             /** @enum {string} */
             region: "HEAD" | "FACE" | "TAIL" | "GAIT" | "ANSWER";
+        };
+        "contact.AwayView": {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "contact.BandView": {
+            /** Format: double */
+            highKg: number;
+            /** Format: double */
+            lowKg: number;
+            /** Format: int32 */
+            version: number;
+        };
+        "contact.BeatView": {
+            /** @enum {string} */
+            kind: "REGULAR" | "NOT_REGULAR" | "RATE_TOO_LOW" | "TOO_SHORT";
+            /** Format: double */
+            peaksAMinute: number | null;
+            /** Format: double */
+            unevenness: number | null;
+        };
+        "contact.ChangedRecording": {
+            isAway: boolean;
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "contact.ContactView": {
+            away: components["schemas"]["contact.AwayView"][];
+            band: components["schemas"]["contact.BandView"] | null;
+            recordings: components["schemas"]["contact.RecordingView"][];
+        };
+        "contact.FaultView": {
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            kind: "GAPS" | "CEILING" | "DRIFT" | "BELOW_ZERO" | "SILENT" | "JITTER";
+            /** Format: double */
+            share: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+        };
+        "contact.HeavyView": {
+            /** Format: double */
+            high: number;
+            isGrowing: boolean;
+            /** Format: double */
+            kgASecond: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            overFromM: number | null;
+            /** Format: double */
+            overFromS: number | null;
+        };
+        "contact.NewBand": {
+            /** Format: double */
+            highKg: number;
+            /** Format: double */
+            lowKg: number;
+            /** Format: int32 */
+            version: number;
+        };
+        "contact.NewRecording": {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            jitterMs: number;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: double */
+            rateHz: number;
+            /** Format: date-time */
+            startedAt: string;
+        };
+        "contact.OverviewView": {
+            leftHigh: number[];
+            leftLow: number[];
+            /** Format: int32 */
+            pieceS: number;
+            rightHigh: number[];
+            rightLow: number[];
+        };
+        "contact.RecordingView": {
+            faults: components["schemas"]["contact.FaultView"][];
+            /** Format: uuid */
+            id: string;
+            isWhole: boolean;
+            /** Format: double */
+            jitterMs: number;
+            /** Format: int32 */
+            minutes: number;
+            missing: number[];
+            name: string;
+            overview: components["schemas"]["contact.OverviewView"] | null;
+            /** Format: double */
+            rateHz: number;
+            /** Format: double */
+            seconds: number;
+            spans: components["schemas"]["contact.SpanView"][];
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "contact.ReinView": {
+            heavy: components["schemas"]["contact.HeavyView"] | null;
+            /** Format: double */
+            highKg: number;
+            /** Format: double */
+            inBandShare: number | null;
+            /** Format: double */
+            levelKg: number;
+            /** Format: double */
+            medianKg: number;
+            /** Format: double */
+            overAMinute: number | null;
+            /** Format: double */
+            slackShare: number;
+        };
+        "contact.SpanView": {
+            /** Format: double */
+            asymmetry: number | null;
+            beat: components["schemas"]["contact.BeatView"];
+            exercise: string;
+            /** Format: double */
+            fromS: number;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            left: components["schemas"]["contact.ReinView"] | null;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            right: components["schemas"]["contact.ReinView"] | null;
+            /** Format: uuid */
+            segment: string;
+            /** Format: double */
+            toS: number;
         };
         "core.arena.Bounds": {
             /** Format: double */
@@ -5803,7 +6059,7 @@ export interface operations {
             };
         };
     };
-    take_8: {
+    take_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5827,7 +6083,7 @@ export interface operations {
             };
         };
     };
-    take_7: {
+    take_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5891,7 +6147,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5939,7 +6195,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6200,7 +6456,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6222,6 +6478,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    contact: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["contact.ContactView"];
+                };
             };
         };
     };
@@ -6417,7 +6695,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6725,6 +7003,153 @@ export interface operations {
             };
         };
     };
+    announce: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["contact.NewRecording"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                recording: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["contact.ChangedRecording"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["contact.ContactView"];
+                };
+            };
+        };
+    };
+    chunk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                recording: string;
+                place: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                recording: string;
+                place: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    samples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                recording: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    whole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                recording: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["contact.ContactView"];
+                };
+            };
+        };
+    };
     borrow: {
         parameters: {
             query?: never;
@@ -6841,7 +7266,7 @@ export interface operations {
             };
         };
     };
-    take_6: {
+    take_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7196,6 +7621,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["debrief.ComparedView"];
+                };
+            };
+        };
+    };
+    band: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["contact.NewBand"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["contact.BandView"];
                 };
             };
         };
@@ -8169,7 +8620,7 @@ export interface operations {
             };
         };
     };
-    take_5: {
+    take_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -8279,7 +8730,7 @@ export interface operations {
             };
         };
     };
-    take_4: {
+    take_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8455,7 +8906,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_4: {
         parameters: {
             query?: never;
             header?: never;

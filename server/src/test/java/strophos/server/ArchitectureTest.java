@@ -65,6 +65,7 @@ class ArchitectureTest {
             "homework",
             "plan",
             "ride",
+            "contact",
             "debrief",
             "files",
             "demo");

@@ -148,6 +148,17 @@ class RolesTest {
         rowWithId("GET /api/v1/pairs/{id}/facts", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         coachOnly("PUT /api/v1/pairs/{id}/facts", 412);
         coachOnly("PUT /api/v1/lessons/{id}/ground", 412);
+        rowWithId("GET /api/v1/lessons/{id}/contact", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("POST /api/v1/lessons/{id}/recordings", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
+        for (String of : List.of(
+                "PUT /api/v1/lessons/{id}/recordings/{recording}",
+                "PUT /api/v1/lessons/{id}/recordings/{recording}/whole",
+                "PUT /api/v1/lessons/{id}/recordings/{recording}/chunks/{place}",
+                "GET /api/v1/lessons/{id}/recordings/{recording}/chunks/{place}",
+                "GET /api/v1/lessons/{id}/recordings/{recording}/samples.csv")) {
+            rowWithId(of, own(404, 404, 403, 403, 401), own(404, 404, 403, 403, 401));
+        }
+        coachOnly("PUT /api/v1/pairs/{id}/contact-band", 412);
         coachOnly("GET /api/v1/pairs/{id}/people", 200);
         coachOnly("POST /api/v1/pairs/{id}/guardians", 201);
         coachOnly("POST /api/v1/pairs/{id}/invitations", 422);
@@ -237,6 +248,8 @@ class RolesTest {
                 .replace("{stride}", NOBODYS)
                 .replace("{arena}", NOBODYS)
                 .replace("{layout}", NOBODYS)
+                .replace("{recording}", NOBODYS)
+                .replace("{place}", "0")
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");
         String body = hasBody ? body(endpoint[1]) : null;
@@ -321,6 +334,22 @@ class RolesTest {
                         "2126-03-01",
                         "isFirst",
                         false);
+            case "recordings" ->
+                Map.of(
+                        "id",
+                        UUID.randomUUID(),
+                        "startedAt",
+                        "2016-11-24T10:00:00Z",
+                        "rateHz",
+                        100,
+                        "minutes",
+                        1,
+                        "name",
+                        "A sensor",
+                        "jitterMs",
+                        0);
+            case "{recording}" -> Map.of("version", 1, "startedAt", "2026-11-24T10:00:00Z", "isAway", false);
+            case "contact-band" -> Map.of("version", 999, "lowKg", 2, "highKg", 4);
             case "ground" ->
                 Map.of("version", 999, "arena", "SMALL", "pace", "TROT", "variant", "WORKING", "things", List.of());
             case "merged" -> Map.of("arena", "SMALL", "needs", List.of());

@@ -164,6 +164,23 @@ class ContractFuzzTest {
             Map.entry("/api/v1/ground/measures", onGround("figure", "at", "\"A\"")),
             Map.entry("/api/v1/ground/merged", onGround("row", "apartM", "null")),
             Map.entry("/api/v1/lessons/{id}/ground", onGround("cone", "x", "5")),
+            Map.entry(
+                    "/api/v1/lessons/{id}/recordings",
+                    Map.of(
+                            "id",
+                            "\"" + PIECE + "\"",
+                            "startedAt",
+                            "\"2026-11-29T21:00:00Z\"",
+                            "rateHz",
+                            "100",
+                            "minutes",
+                            "2",
+                            "jitterMs",
+                            "0")),
+            Map.entry(
+                    "/api/v1/lessons/{id}/recordings/{recording}",
+                    Map.of("startedAt", "\"2026-11-29T21:10:00Z\"", "isAway", "false")),
+            Map.entry("/api/v1/pairs/{id}/contact-band", Map.of("lowKg", "2", "highKg", "4")),
             Map.entry("/api/v1/ground/layouts/{layout}", onGround("fan", "gapDeg", "null")),
             Map.entry("/api/v1/library/own/{exercise}", OWN),
             Map.entry("/api/v1/library/progressions/{progression}", stages()),
@@ -280,6 +297,8 @@ class ContractFuzzTest {
                 .replace("{stride}", PIECE)
                 .replace("{arena}", PIECE)
                 .replace("{layout}", PIECE)
+                .replace("{recording}", PIECE)
+                .replace("{place}", "0")
                 .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);
         places.add(List.of());
@@ -338,6 +357,20 @@ class ContractFuzzTest {
             return coach.get(address.replace("/ground", "/plan"))
                     .body()
                     .path("ground")
+                    .path("version")
+                    .asInt();
+        } else if (address.contains("/recordings/")) {
+            JsonNode contact = coach.get(address.replaceFirst("/recordings/.*", "/contact"))
+                    .body();
+            return Stream.of("recordings", "away")
+                    .flatMap(where -> contact.path(where).valueStream())
+                    .mapToInt(r -> r.path("version").asInt())
+                    .sum();
+        } else if (address.endsWith("/contact-band")) {
+            String lesson = left.path("lessons").path("jumped").asString();
+            return coach.get("/api/v1/lessons/" + lesson + "/contact")
+                    .body()
+                    .path("band")
                     .path("version")
                     .asInt();
         } else if (address.endsWith("/aside")) {
@@ -461,6 +494,7 @@ class ContractFuzzTest {
                     "homework",
                     "debrief",
                     "plait",
+                    "contact",
                     "packet",
                     "entries",
                     "files/entries.csv",

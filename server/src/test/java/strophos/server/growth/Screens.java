@@ -1,10 +1,13 @@
 package strophos.server.growth;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import strophos.core.contact.StandInSensor;
 import strophos.server.harness.Client;
+import strophos.server.harness.Sensor;
 import tools.jackson.databind.JsonNode;
 
 /** Every request a screen makes, each for one pair or lesson of a yard or another: a new screen joins here. */
@@ -40,6 +43,21 @@ final class Screens {
                 .valueStream()
                 .map(l -> l.path("lesson").path("id").asString())
                 .toList();
+        measure(lessons.get(0));
+    }
+
+    /** Half an hour of both reins at 100 Hz, once. */
+    private void measure(String lesson) {
+        JsonNode debrief = coach.get("/api/v1/lessons/" + lesson + "/debrief").body();
+        JsonNode contact = coach.get("/api/v1/lessons/" + lesson + "/contact").body();
+        if (contact.path("recordings").isEmpty()) {
+            StandInSensor.Stretch trot = new StandInSensor.Stretch(1800, 158, 0.03, 3, 3.5, 1.5, 0);
+            new Sensor(coach, lesson)
+                    .send(
+                            StandInSensor.measure(StandInSensor.Script.of(100, trot), 1),
+                            Instant.parse(
+                                    debrief.path("lesson").path("startedAt").asString()));
+        }
     }
 
     Client coach() {
@@ -90,6 +108,7 @@ final class Screens {
                 new Screen("plan starts", coach, at("/api/v1/lessons/", today, "/plan/starts")),
                 new Screen("plan of a lesson", coach, at("/api/v1/lessons/", lessons, "/plan")),
                 new Screen("debrief", coach, at("/api/v1/lessons/", lessons, "/debrief")),
+                new Screen("contact", coach, i -> "/api/v1/lessons/" + lessons.get(0) + "/contact"),
                 new Screen("plait", coach, at("/api/v1/lessons/", lessons, "/plait")),
                 new Screen("homework", coach, at("/api/v1/lessons/", lessons, "/homework")),
                 new Screen("entries", coach, at("/api/v1/lessons/", lessons, "/entries")),

@@ -1,0 +1,193 @@
+package strophos.server.contact;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.catalogue.Catalogue;
+import strophos.core.contact.Band;
+import strophos.core.contact.Overview;
+import strophos.core.contact.ReinSeries;
+import strophos.core.contact.SignalCheck;
+import strophos.core.exchange.Gait;
+import strophos.core.record.Ride;
+import strophos.core.stride.Pace;
+import strophos.core.stride.StrideOfHorse;
+import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.Lesson;
+import strophos.server.ride.RideLog;
+import strophos.server.stride.HeightAndStrides;
+import strophos.server.stride.StrideRepository;
+
+/** Reads a lesson's recordings: what was measured in each of its stretches. */
+@Service
+@Transactional(readOnly = true)
+class ContactTeller {
+
+    /** Of a stretch at least so much must have been measured to stand in the list, in seconds. */
+    private static final double LEAST_S = 2;
+
+    private final RecordingRepository recordings;
+    private final RideLog log;
+    private final StrideRepository strides;
+    private final Catalogue catalogue;
+
+    ContactTeller(RecordingRepository recordings, RideLog log, StrideRepository strides, Catalogue catalogue) {
+        this.recordings = recordings;
+        this.log = log;
+        this.strides = strides;
+        this.catalogue = catalogue;
+    }
+
+    ContactView view(Lesson lesson) {
+        List<Recording> all = recordings.ofLesson(lesson.id());
+        Optional<StoredBand> band = recordings.band(lesson.pair());
+        List<Recording> here = all.stream().filter(r -> !r.isAway()).toList();
+        if (here.isEmpty()) {
+            return new ContactView(bandView(band), List.of(), away(all));
+        }
+        Map<UUID, List<StoredChunk>> chunks =
+                recordings.chunks(here.stream().map(Recording::id).toList());
+        Ride ride = log.ride(lesson);
+        Optional<Band> aim = band.map(b -> new Band(b.lowKg(), b.highKg()));
+        HeightAndStrides horse = strides.known(List.of(lesson.horseId())).get(lesson.horseId());
+        return new ContactView(
+                bandView(band),
+                here.stream()
+                        .map(r -> recording(r, chunks.getOrDefault(r.id(), List.of()), ride, aim, horse))
+                        .toList(),
+                away(all));
+    }
+
+    private static List<ContactView.AwayView> away(List<Recording> all) {
+        return all.stream()
+                .filter(Recording::isAway)
+                .map(r -> new ContactView.AwayView(r.id(), r.name(), r.version()))
+                .toList();
+    }
+
+    @CanBeNull
+    static ContactView.BandView bandView(Optional<StoredBand> band) {
+        return band.map(b -> new ContactView.BandView(b.lowKg(), b.highKg(), b.version()))
+                .orElse(null);
+    }
+
+    private ContactView.RecordingView recording(
+            Recording r, List<StoredChunk> chunks, Ride ride, Optional<Band> band, HeightAndStrides horse) {
+        if (!r.isWhole()) {
+            List<Integer> here = chunks.stream().map(StoredChunk::place).toList();
+            return view(
+                    r,
+                    chunks.stream().mapToInt(StoredChunk::samples).sum() / r.rateHz(),
+                    IntStream.range(0, r.minutes())
+                            .filter(m -> !here.contains(m))
+                            .boxed()
+                            .toList(),
+                    List.of(),
+                    null,
+                    List.of());
+        }
+        ReinSeries series = series(r, chunks);
+        Overview o = Overview.of(series);
+        return view(
+                r,
+                series.seconds(),
+                List.of(),
+                SignalCheck.of(series, r.jitterMs()).stream()
+                        .map(SpanTeller::fault)
+                        .toList(),
+                new ContactView.OverviewView(o.pieceS(), o.leftHigh(), o.leftLow(), o.rightHigh(), o.rightLow()),
+                spans(r, series, ride, band, horse));
+    }
+
+    private static ContactView.RecordingView view(
+            Recording r,
+            double seconds,
+            List<Integer> missing,
+            List<ContactView.FaultView> faults,
+            @CanBeNull ContactView.OverviewView overview,
+            List<ContactView.SpanView> spans) {
+        return new ContactView.RecordingView(
+                r.id(),
+                r.name(),
+                r.startedAt(),
+                r.rateHz(),
+                seconds,
+                r.minutes(),
+                r.version(),
+                r.isWhole(),
+                missing,
+                r.jitterMs(),
+                faults,
+                overview,
+                spans);
+    }
+
+    /** All chunks, one after the other. */
+    static ReinSeries series(Recording r, List<StoredChunk> chunks) {
+        int samples = chunks.stream().mapToInt(StoredChunk::samples).sum();
+        short[] left = new short[samples];
+        short[] right = new short[samples];
+        int at = 0;
+        for (StoredChunk c : chunks) {
+            Chunk chunk = Chunk.read(c.content()).orElseThrow();
+            System.arraycopy(chunk.left(), 0, left, at, chunk.samples());
+            System.arraycopy(chunk.right(), 0, right, at, chunk.samples());
+            at += chunk.samples();
+        }
+        return ReinSeries.of(r.rateHz(), left, right);
+    }
+
+    private List<ContactView.SpanView> spans(
+            Recording r, ReinSeries series, Ride ride, Optional<Band> band, HeightAndStrides horse) {
+        List<ContactView.SpanView> spans = new ArrayList<>();
+        for (Ride.Segment segment : ride.segments()) {
+            double fromS = Math.max(0, secondsIn(r, segment.atMs()));
+            double toS = segment.endMs().isEmpty()
+                    ? series.seconds()
+                    : Math.min(series.seconds(), secondsIn(r, segment.endMs().getAsLong()));
+            if (toS - fromS >= LEAST_S) {
+                spans.add(SpanTeller.span(
+                        segment,
+                        catalogue.nameOf(segment.exercise()),
+                        series,
+                        fromS,
+                        toS,
+                        band,
+                        speed(segment.gait(), horse, r.startedAt())));
+            }
+        }
+        return spans;
+    }
+
+    private static double secondsIn(Recording r, long atMs) {
+        return Duration.between(r.startedAt(), Instant.ofEpochMilli(atMs)).toMillis() / 1000.0;
+    }
+
+    /** Of the horse's measured or usual stride; of a gait that has none, unknown. */
+    private static OptionalDouble speed(Gait gait, HeightAndStrides horse, Instant at) {
+        Integer heightCm = horse.of().heightCm();
+        OptionalDouble heightM = heightCm == null ? OptionalDouble.empty() : OptionalDouble.of(heightCm / 100.0);
+        return Stream.of(Pace.WALK, Pace.TROT, Pace.CANTER)
+                .filter(p -> p.name().equals(gait.word()))
+                .findFirst()
+                .flatMap(p -> StrideOfHorse.of(
+                        p,
+                        horse.measured().stream().filter(m -> m.pace() == p).findFirst(),
+                        heightM,
+                        LocalDate.ofInstant(at, ZoneOffset.UTC),
+                        false))
+                .map(StrideOfHorse::speedMs)
+                .orElse(OptionalDouble.empty());
+    }
+}

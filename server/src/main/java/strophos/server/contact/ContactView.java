@@ -1,0 +1,130 @@
+package strophos.server.contact;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
+import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.server.contract.CanBeNull;
+
+/**
+ * What was measured in a lesson.
+ *
+ * @param band what the pair aims at; null where nobody has said
+ * @param recordings those in the lesson, in order; {@code away} those that were taken out and can be put back
+ */
+record ContactView(@CanBeNull BandView band, List<RecordingView> recordings, List<AwayView> away) {
+
+    /** From and to, in kilograms a rein. */
+    record BandView(double lowKg, double highKg, int version) {}
+
+    record AwayView(UUID id, String name, int version) {}
+
+    /**
+     * One recording.
+     *
+     * @param isWhole all of it is here; until then nothing is read from it
+     * @param missing minutes that have not come yet
+     * @param overview null until it is whole
+     */
+    record RecordingView(
+            UUID id,
+            String name,
+            Instant startedAt,
+            double rateHz,
+            double seconds,
+            int minutes,
+            int version,
+            boolean isWhole,
+            List<Integer> missing,
+            double jitterMs,
+            List<FaultView> faults,
+            @CanBeNull OverviewView overview,
+            List<SpanView> spans) {}
+
+    /**
+     * What is wrong with the signal.
+     *
+     * @param amount of a gap its longest in seconds; of a ceiling and a zero that is off kilograms; of drift kilograms a minute; of jitter
+     *     milliseconds; else 0
+     * @param share of the whole, where it is one; else 0
+     */
+    record FaultView(Kind kind, Side side, double amount, double share) {
+        enum Kind {
+            GAPS,
+            CEILING,
+            DRIFT,
+            BELOW_ZERO,
+            SILENT,
+            JITTER
+        }
+    }
+
+    /** Each piece's highest and lowest reading, hundredths of a kilogram; −32 768 where it was not measured. */
+    record OverviewView(int pieceS, short[] leftHigh, short[] leftLow, short[] rightHigh, short[] rightLow) {}
+
+    /**
+     * A stretch of one exercise, as far as it was measured.
+     *
+     * @param rein the one it was ridden on
+     * @param fromS seconds from the first sample; {@code toS} its end
+     * @param asymmetry above 0 the right rein carries more; null where it cannot be told
+     */
+    record SpanView(
+            UUID segment,
+            String exercise,
+            Gait gait,
+            Place place,
+            Rein rein,
+            double fromS,
+            double toS,
+            @CanBeNull ReinView left,
+            @CanBeNull ReinView right,
+            @CanBeNull Double asymmetry,
+            BeatView beat) {}
+
+    /**
+     * One rein of a stretch.
+     *
+     * @param inBandShare null without a band; {@code overAMinute} too
+     * @param heavy null without a band, and where too little was measured
+     */
+    record ReinView(
+            double levelKg,
+            double highKg,
+            double medianKg,
+            double slackShare,
+            @CanBeNull Double inBandShare,
+            @CanBeNull Double overAMinute,
+            @CanBeNull HeavyView heavy) {}
+
+    /**
+     * How the level moves.
+     *
+     * @param isGrowing the whole interval lies above 0
+     * @param overFromS when it began to stay over the band; null where it never did
+     * @param overFromM metres ridden by then; null too where the horse's speed is not known
+     */
+    record HeavyView(
+            double kgASecond,
+            double low,
+            double high,
+            boolean isGrowing,
+            @CanBeNull Double overFromS,
+            @CanBeNull Double overFromM) {}
+
+    /** @param peaksAMinute steps at walk and trot, strides at canter; null unless there is a beat; {@code unevenness} too */
+    record BeatView(
+            Kind kind,
+            @CanBeNull Double peaksAMinute,
+            @CanBeNull Double unevenness) {
+        enum Kind {
+            REGULAR,
+            NOT_REGULAR,
+            RATE_TOO_LOW,
+            TOO_SHORT
+        }
+    }
+}

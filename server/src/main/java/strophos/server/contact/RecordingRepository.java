@@ -1,0 +1,184 @@
+package strophos.server.contact;
+
+import static strophos.server.db.Tables.CONTACT_BAND;
+import static strophos.server.db.Tables.RECORDING;
+import static strophos.server.db.Tables.RECORDING_CHUNK;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import strophos.server.access.YardScope;
+import strophos.server.contract.CanBeNull;
+import strophos.server.sql.Binds;
+
+/** Recordings with their chunks, and each pair's band; of lessons and pairs that the viewer was found to see. */
+@Repository
+@Transactional(propagation = Propagation.MANDATORY)
+class RecordingRepository {
+
+    private final DSLContext db;
+
+    RecordingRepository(DSLContext db) {
+        this.db = db;
+    }
+
+    /** In the order they were begun in, those that were taken out too. */
+    List<Recording> ofLesson(UUID lesson) {
+        return db.selectFrom(RECORDING)
+                .where(RECORDING.LESSON_ID.eq(lesson))
+                .orderBy(RECORDING.STARTED_AT, RECORDING.ID)
+                .fetch(RecordingRepository::recording);
+    }
+
+    /** Locked, so that nobody else changes it meanwhile. */
+    Optional<Recording> locked(UUID lesson, UUID id) {
+        return db.selectFrom(RECORDING)
+                .where(RECORDING.ID.eq(id).and(RECORDING.LESSON_ID.eq(lesson)))
+                .forUpdate()
+                .fetchOptional(RecordingRepository::recording);
+    }
+
+    private static Recording recording(Record r) {
+        return new Recording(
+                r.get(RECORDING.ID),
+                r.get(RECORDING.LESSON_ID),
+                r.get(RECORDING.STARTED_AT),
+                r.get(RECORDING.RATE_HZ),
+                r.get(RECORDING.MINUTES),
+                r.get(RECORDING.NAME),
+                r.get(RECORDING.JITTER_MS),
+                r.get(RECORDING.VERSION),
+                r.get(RECORDING.WHOLE_AT) != null,
+                r.get(RECORDING.AWAY_AT) != null);
+    }
+
+    /** Whether the id was free. */
+    boolean add(Recording of, Instant at) {
+        return db.insertInto(RECORDING)
+                        .set(RECORDING.YARD_ID, YardScope.viewer().yard())
+                        .set(RECORDING.ID, of.id())
+                        .set(RECORDING.LESSON_ID, of.lesson())
+                        .set(RECORDING.STARTED_AT, of.startedAt())
+                        .set(RECORDING.RATE_HZ, of.rateHz())
+                        .set(RECORDING.MINUTES, of.minutes())
+                        .set(RECORDING.NAME, of.name())
+                        .set(RECORDING.JITTER_MS, of.jitterMs())
+                        .set(RECORDING.VERSION, 1)
+                        .set(RECORDING.ADDED_BY, YardScope.viewer().person())
+                        .set(RECORDING.ADDED_AT, at)
+                        .onConflictDoNothing()
+                        .execute()
+                == 1;
+    }
+
+    void change(UUID id, Instant startedAt, @CanBeNull Instant awayAt) {
+        db.update(RECORDING)
+                .set(RECORDING.STARTED_AT, startedAt)
+                .set(RECORDING.AWAY_AT, awayAt)
+                .set(RECORDING.VERSION, RECORDING.VERSION.plus(1))
+                .where(RECORDING.ID.eq(id))
+                .execute();
+    }
+
+    void markWhole(UUID id, Instant at) {
+        db.update(RECORDING)
+                .set(RECORDING.WHOLE_AT, at)
+                .where(RECORDING.ID.eq(id))
+                .execute();
+    }
+
+    /** All of them, in order; of each recording, by its id. */
+    Map<UUID, List<StoredChunk>> chunks(Collection<UUID> recordings) {
+        return db.select(
+                        RECORDING_CHUNK.RECORDING_ID,
+                        RECORDING_CHUNK.PLACE,
+                        RECORDING_CHUNK.SAMPLES,
+                        RECORDING_CHUNK.CONTENT)
+                .from(RECORDING_CHUNK)
+                .where(Binds.isAnyOf(RECORDING_CHUNK.RECORDING_ID, recordings))
+                .orderBy(RECORDING_CHUNK.RECORDING_ID, RECORDING_CHUNK.PLACE)
+                .fetchGroups(
+                        r -> r.get(RECORDING_CHUNK.RECORDING_ID),
+                        r -> new StoredChunk(
+                                r.get(RECORDING_CHUNK.PLACE),
+                                r.get(RECORDING_CHUNK.SAMPLES),
+                                r.get(RECORDING_CHUNK.CONTENT)));
+    }
+
+    Optional<StoredChunk> chunk(UUID recording, int place) {
+        return db.select(RECORDING_CHUNK.PLACE, RECORDING_CHUNK.SAMPLES, RECORDING_CHUNK.CONTENT)
+                .from(RECORDING_CHUNK)
+                .where(RECORDING_CHUNK.RECORDING_ID.eq(recording).and(RECORDING_CHUNK.PLACE.eq(place)))
+                .fetchOptional(r -> new StoredChunk(r.value1(), r.value2(), r.value3()));
+    }
+
+    /** Samples of each chunk that is here, by its place. */
+    Map<Integer, Integer> samples(UUID recording) {
+        return db.select(RECORDING_CHUNK.PLACE, RECORDING_CHUNK.SAMPLES)
+                .from(RECORDING_CHUNK)
+                .where(RECORDING_CHUNK.RECORDING_ID.eq(recording))
+                .fetchMap(RECORDING_CHUNK.PLACE, RECORDING_CHUNK.SAMPLES);
+    }
+
+    void add(UUID recording, StoredChunk chunk) {
+        db.insertInto(RECORDING_CHUNK)
+                .set(RECORDING_CHUNK.YARD_ID, YardScope.viewer().yard())
+                .set(RECORDING_CHUNK.RECORDING_ID, recording)
+                .set(RECORDING_CHUNK.PLACE, chunk.place())
+                .set(RECORDING_CHUNK.SAMPLES, chunk.samples())
+                .set(RECORDING_CHUNK.BYTES, chunk.content().length)
+                .set(RECORDING_CHUNK.CONTENT, chunk.content())
+                .execute();
+    }
+
+    /** Of all recordings of the yard. */
+    long bytes() {
+        return db.select(DSL.coalesce(DSL.sum(RECORDING_CHUNK.BYTES), DSL.inline(0)))
+                .from(RECORDING_CHUNK)
+                .where(RECORDING_CHUNK.YARD_ID.eq(YardScope.viewer().yard()))
+                .fetchSingle(r -> r.value1().longValue());
+    }
+
+    Optional<StoredBand> band(UUID pair) {
+        return db.select(CONTACT_BAND.LOW_KG, CONTACT_BAND.HIGH_KG, CONTACT_BAND.VERSION)
+                .from(CONTACT_BAND)
+                .where(CONTACT_BAND.PAIR_ID.eq(pair))
+                .fetchOptional(r -> new StoredBand(r.value1(), r.value2(), r.value3()));
+    }
+
+    /** Whether nobody had changed it since this version; 0 where there is none yet. */
+    boolean change(UUID pair, int version, double lowKg, double highKg, Instant at) {
+        UUID viewer = YardScope.viewer().person();
+        if (version == 0) {
+            return db.insertInto(CONTACT_BAND)
+                            .set(CONTACT_BAND.YARD_ID, YardScope.viewer().yard())
+                            .set(CONTACT_BAND.PAIR_ID, pair)
+                            .set(CONTACT_BAND.LOW_KG, lowKg)
+                            .set(CONTACT_BAND.HIGH_KG, highKg)
+                            .set(CONTACT_BAND.VERSION, 1)
+                            .set(CONTACT_BAND.CHANGED_BY, viewer)
+                            .set(CONTACT_BAND.CHANGED_AT, at)
+                            .onConflictDoNothing()
+                            .execute()
+                    == 1;
+        }
+        return db.update(CONTACT_BAND)
+                        .set(CONTACT_BAND.LOW_KG, lowKg)
+                        .set(CONTACT_BAND.HIGH_KG, highKg)
+                        .set(CONTACT_BAND.VERSION, version + 1)
+                        .set(CONTACT_BAND.CHANGED_BY, viewer)
+                        .set(CONTACT_BAND.CHANGED_AT, at)
+                        .where(CONTACT_BAND.PAIR_ID.eq(pair).and(CONTACT_BAND.VERSION.eq(version)))
+                        .execute()
+                == 1;
+    }
+}

@@ -1,0 +1,98 @@
+package strophos.server.contact;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import strophos.core.contact.Band;
+import strophos.core.contact.GettingHeavy;
+import strophos.core.contact.ReinLevel;
+import strophos.core.contact.ReinSeries;
+import strophos.core.contact.Rhythm;
+import strophos.core.contact.SignalFault;
+import strophos.core.contact.StretchContact;
+import strophos.core.exchange.Side;
+import strophos.core.record.Ride;
+import strophos.server.contract.CanBeNull;
+
+/** Says in the wire's words what core read from a series. */
+final class SpanTeller {
+
+    private SpanTeller() {}
+
+    static ContactView.SpanView span(
+            Ride.Segment segment,
+            String exercise,
+            ReinSeries series,
+            double fromS,
+            double toS,
+            Optional<Band> band,
+            OptionalDouble speedMs) {
+        StretchContact of = StretchContact.of(series.part(fromS, toS), segment.gait(), band);
+        return new ContactView.SpanView(
+                UUID.fromString(segment.id()),
+                exercise,
+                segment.gait(),
+                segment.place(),
+                segment.rein(),
+                fromS,
+                toS,
+                of.reins().left().map(r -> rein(r, of.leftHeavy(), speedMs)).orElse(null),
+                of.reins().right().map(r -> rein(r, of.rightHeavy(), speedMs)).orElse(null),
+                orNull(of.reins().asymmetry()),
+                beat(of.rhythm()));
+    }
+
+    private static ContactView.ReinView rein(ReinLevel r, Optional<GettingHeavy> heavy, OptionalDouble speedMs) {
+        return new ContactView.ReinView(
+                r.levelKg(),
+                r.highKg(),
+                r.medianKg(),
+                r.slackShare(),
+                orNull(r.inBandShare()),
+                orNull(r.overAMinute()),
+                heavy.map(h -> new ContactView.HeavyView(
+                                h.kgASecond(),
+                                h.slope().low(),
+                                h.slope().high(),
+                                h.isGrowing(),
+                                orNull(h.overFromS()),
+                                orNull(StretchContact.metres(h, speedMs))))
+                        .orElse(null));
+    }
+
+    private static ContactView.BeatView beat(Rhythm rhythm) {
+        if (rhythm instanceof Rhythm.Regular r) {
+            return new ContactView.BeatView(ContactView.BeatView.Kind.REGULAR, r.peaksAMinute(), r.unevenness());
+        }
+        ContactView.BeatView.Kind kind = rhythm instanceof Rhythm.RateTooLow
+                ? ContactView.BeatView.Kind.RATE_TOO_LOW
+                : rhythm instanceof Rhythm.TooShort
+                        ? ContactView.BeatView.Kind.TOO_SHORT
+                        : ContactView.BeatView.Kind.NOT_REGULAR;
+        return new ContactView.BeatView(kind, null, null);
+    }
+
+    static ContactView.FaultView fault(SignalFault fault) {
+        if (fault instanceof SignalFault.Gaps f) {
+            return new ContactView.FaultView(ContactView.FaultView.Kind.GAPS, f.side(), f.longestS(), f.share());
+        }
+        if (fault instanceof SignalFault.Ceiling f) {
+            return new ContactView.FaultView(ContactView.FaultView.Kind.CEILING, f.side(), f.atKg(), f.share());
+        }
+        if (fault instanceof SignalFault.Drift f) {
+            return new ContactView.FaultView(ContactView.FaultView.Kind.DRIFT, f.side(), f.kgAMinute(), 0);
+        }
+        if (fault instanceof SignalFault.BelowZero f) {
+            return new ContactView.FaultView(ContactView.FaultView.Kind.BELOW_ZERO, f.side(), f.lowestKg(), 0);
+        }
+        if (fault instanceof SignalFault.Jitter f) {
+            return new ContactView.FaultView(ContactView.FaultView.Kind.JITTER, Side.NONE, f.ms(), 0);
+        }
+        return new ContactView.FaultView(ContactView.FaultView.Kind.SILENT, ((SignalFault.Silent) fault).side(), 0, 0);
+    }
+
+    @CanBeNull
+    private static Double orNull(OptionalDouble of) {
+        return of.isPresent() ? of.getAsDouble() : null;
+    }
+}

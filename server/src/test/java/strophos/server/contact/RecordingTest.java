@@ -1,0 +1,251 @@
+package strophos.server.contact;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import strophos.core.contact.ReinSeries;
+import strophos.core.contact.StandInSensor;
+import strophos.server.harness.App;
+import strophos.server.harness.Client;
+import strophos.server.harness.Sensor;
+import strophos.server.harness.Yard;
+import tools.jackson.databind.JsonNode;
+
+class RecordingTest {
+
+    /** A trot of 3 and 3.5 kg, that gets heavy in its second half. */
+    private static final ReinSeries TROT = StandInSensor.measure(
+            StandInSensor.Script.of(
+                    50,
+                    new StandInSensor.Stretch(60, 158, 0.03, 3, 3.5, 1.5, 0),
+                    new StandInSensor.Stretch(35, 158, 0.03, 3, 3.5, 1.5, 0.1)),
+            7);
+
+    private final Client coach = App.demo().as("ottilie");
+    private final Yard yard = new Yard(coach);
+    private final String pair = yard.pair();
+    private final String lesson = yard.lesson(pair);
+    private final Sensor sensor = new Sensor(coach, lesson);
+
+    private JsonNode contact() {
+        return coach.get("/api/v1/lessons/" + lesson + "/contact").body();
+    }
+
+    /** Two stretches, a minute and 35 s long; when the first began. */
+    private Instant ridden() {
+        Map<String, Object> started = yard.entry(lesson, "lesson_started", Map.of());
+        Map<String, Object> first = trot("LEFT");
+        long atMs = (long) started.get("atMs");
+        first.put("atMs", atMs + 1);
+        Map<String, Object> second = trot("RIGHT");
+        second.put("atMs", atMs + 60_001);
+        Map<String, Object> ended = yard.entry(lesson, "lesson_ended", Map.of());
+        ended.put("atMs", atMs + 95_001);
+        yard.send(List.of(started, first, second, ended));
+        return Instant.ofEpochMilli(atMs + 1);
+    }
+
+    private Map<String, Object> trot(String rein) {
+        return yard.entry(
+                lesson,
+                "segment",
+                Map.of("exercise", "counter-bend", "gait", "TROT", "place", "RAIL", "rein", rein, "mounted", "RIDER"));
+    }
+
+    @Test
+    void everyStretchSaysHowHeavyHowUnlikeAndFromWhenOn() {
+        sensor.send(TROT, ridden());
+        coach.put("/api/v1/pairs/" + pair + "/contact-band", Map.of("version", 0, "lowKg", 2, "highKg", 4.5));
+        JsonNode recording = contact().path("recordings").path(0);
+        assertThat(recording.path("isWhole").asBoolean()).isTrue();
+        assertThat(recording.path("seconds").asDouble()).isEqualTo(95);
+        assertThat(recording.path("faults").size()).isZero();
+        JsonNode steady = recording.path("spans").path(0);
+        assertThat(steady.path("rein").asString()).isEqualTo("LEFT");
+        assertThat(steady.path("left").path("levelKg").asDouble()).isCloseTo(3, within(0.1));
+        assertThat(steady.path("right").path("levelKg").asDouble()).isCloseTo(3.5, within(0.1));
+        assertThat(steady.path("asymmetry").asDouble()).isCloseTo(0.5 / 6.5, within(0.01));
+        assertThat(steady.path("beat").path("peaksAMinute").asDouble()).isCloseTo(158, within(1.5));
+        assertThat(steady.path("left").path("heavy").path("overFromS").isNull()).isTrue();
+        JsonNode heavy = recording.path("spans").path(1).path("left").path("heavy");
+        assertThat(heavy.path("isGrowing").asBoolean()).isTrue();
+        assertThat(heavy.path("kgASecond").asDouble()).isCloseTo(0.1, within(0.01));
+        assertThat(heavy.path("overFromS").asDouble()).isCloseTo(15, within(1.5));
+        // Sindri has 138 cm: a working trot of 3.61 m/s, scaled by the root of 1.38 / 1.65 (calculations: gait)
+        assertThat(heavy.path("overFromM").asDouble())
+                .isCloseTo(heavy.path("overFromS").asDouble() * 3.61 * Math.sqrt(1.38 / 1.65), within(0.5));
+    }
+
+    @Test
+    void theOverviewHoldsEachSecondsHighestAndLowest() {
+        sensor.send(TROT, App.START);
+        JsonNode overview = contact().path("recordings").path(0).path("overview");
+        assertThat(overview.path("pieceS").asInt()).isEqualTo(1);
+        assertThat(overview.path("leftHigh").size()).isEqualTo(95);
+        assertThat(overview.path("leftHigh").path(20).asInt()).isBetween(280, 320);
+        assertThat(overview.path("leftLow").path(20).asInt()).isBetween(130, 180);
+    }
+
+    @Test
+    void withoutABandNothingIsHeavy() {
+        sensor.send(TROT, ridden());
+        JsonNode view = contact();
+        assertThat(view.path("band").isNull()).isTrue();
+        JsonNode left = view.path("recordings").path(0).path("spans").path(1).path("left");
+        assertThat(left.path("heavy").isNull()).isTrue();
+        assertThat(left.path("inBandShare").isNull()).isTrue();
+    }
+
+    @Test
+    void whatWasSentTwiceIsThereOnceAndNothingIsReadBeforeAllIsHere() {
+        String id = UUID.randomUUID().toString();
+        Map<String, Object> heading = Sensor.heading(id, App.START, 50, 2);
+        byte[] first = Sensor.deflated(TROT.part(0, 60));
+        assertThat(sensor.announce(heading).status()).isEqualTo(201);
+        assertThat(sensor.announce(heading).status()).isEqualTo(200);
+        assertThat(sensor.chunk(id, 0, first).status()).isEqualTo(201);
+        assertThat(sensor.chunk(id, 0, first).status()).isEqualTo(200);
+        assertThat(sensor.chunk(id, 0, Sensor.deflated(TROT.part(1, 61))).status())
+                .isEqualTo(409);
+        assertThat(sensor.whole(id).code()).isEqualTo("not_whole");
+        JsonNode half = contact().path("recordings").path(0);
+        assertThat(half.path("missing").valueStream().map(JsonNode::asInt)).containsExactly(1);
+        assertThat(half.path("overview").isNull()).isTrue();
+        assertThat(half.path("spans").size()).isZero();
+        assertThat(sensor.chunk(id, 1, Sensor.deflated(TROT.part(60, 95))).status())
+                .isEqualTo(201);
+        assertThat(sensor.whole(id).status()).isEqualTo(200);
+        assertThat(sensor.whole(id).status()).isEqualTo(200);
+        assertThat(coach.fetch("/api/v1/lessons/" + lesson + "/recordings/" + id + "/chunks/0")
+                        .body())
+                .isEqualTo(first);
+    }
+
+    /** Neither noise, nor a bomb that inflates to gigabytes, nor a minute that is none. */
+    @Test
+    void whatIsNoChunkIsRefusedAndChangesNothing() {
+        String id = UUID.randomUUID().toString();
+        sensor.announce(Sensor.heading(id, App.START, 50, 2));
+        byte[] noise = new byte[500];
+        new Random(3).nextBytes(noise);
+        byte[] impossible = new byte[4 * 3000];
+        impossible[1] = (byte) 0x90;
+        for (byte[] content : List.of(
+                noise,
+                Sensor.deflated(new byte[0]),
+                Sensor.deflated(new byte[4 * 3000 - 1]),
+                Sensor.deflated(new byte[4 * 2999]),
+                Sensor.deflated(new byte[4 * 3001]),
+                Sensor.deflated(new byte[40_000_000]),
+                Sensor.deflated(impossible))) {
+            assertThat(sensor.chunk(id, 0, content).code()).isEqualTo("refused");
+        }
+        assertThat(sensor.chunk(id, 2, Sensor.deflated(new byte[4 * 3000])).status())
+                .isEqualTo(404);
+        assertThat(sensor.chunk(id, 1, Sensor.deflated(new byte[4 * 10])).status())
+                .as("the last minute may be short")
+                .isEqualTo(201);
+        assertThat(contact()
+                        .path("recordings")
+                        .path(0)
+                        .path("missing")
+                        .valueStream()
+                        .map(JsonNode::asInt))
+                .containsExactly(0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "rateHz, 4.9",
+        "rateHz, 251",
+        "minutes, 0",
+        "minutes, 121",
+        "jitterMs, -1",
+        "name, ''",
+    })
+    void aHeadingOutsideItsBoundsIsRefused(String field, String value) {
+        Map<String, Object> heading =
+                new HashMap<>(Sensor.heading(UUID.randomUUID().toString(), App.START, 50, 2));
+        heading.put(field, field.equals("name") ? value : Double.valueOf(value));
+        Client.Reply reply = sensor.announce(heading);
+        assertThat(reply.status()).isEqualTo(422);
+        assertThat(reply.body().path("issues").path(0).path("path").asString()).isEqualTo(field);
+    }
+
+    @Test
+    void aRecordingOfAnotherWeekBelongsToAnotherLesson() {
+        Map<String, Object> heading =
+                Sensor.heading(UUID.randomUUID().toString(), App.START.minus(Duration.ofDays(3)), 50, 2);
+        assertThat(sensor.announce(heading)
+                        .body()
+                        .path("issues")
+                        .path(0)
+                        .path("code")
+                        .asString())
+                .isEqualTo("other_day");
+        heading.put("startedAt", "+280000-01-01T00:00:00Z");
+        assertThat(sensor.announce(heading).status()).isEqualTo(422);
+    }
+
+    @Test
+    void itIsAlignedTakenOutAndPutBack() {
+        Instant begun = ridden();
+        String id = sensor.send(TROT, begun);
+        String path = "/api/v1/lessons/" + lesson + "/recordings/" + id;
+        Map<String, Object> later = new HashMap<>(
+                Map.of("version", 1, "startedAt", begun.plusSeconds(30).toString(), "isAway", false));
+        JsonNode spans =
+                coach.put(path, later).body().path("recordings").path(0).path("spans");
+        assertThat(spans.path(0).path("toS").asDouble()).isEqualTo(30);
+        assertThat(coach.put(path, later).status()).isEqualTo(412);
+        later.put("version", 2);
+        later.put("isAway", true);
+        JsonNode without = coach.put(path, later).body();
+        assertThat(without.path("recordings").size()).isZero();
+        assertThat(without.path("away").path(0).path("name").asString()).isEqualTo("Stand-in sensor");
+        later.put("version", 3);
+        later.put("isAway", false);
+        assertThat(coach.put(path, later).body().path("recordings").size()).isEqualTo(1);
+    }
+
+    @Test
+    void itComesOutAgainAsATable() {
+        String id = sensor.send(TROT.part(0, 20), App.START);
+        String csv = new String(coach.fetch("/api/v1/lessons/" + lesson + "/recordings/" + id + "/samples.csv")
+                .body());
+        List<String> lines = csv.lines().toList();
+        assertThat(lines).hasSize(1001);
+        assertThat(lines.get(0)).isEqualTo("seconds,left kg,right kg");
+        assertThat(lines.get(51)).startsWith("1.000,");
+    }
+
+    @Test
+    void aBandIsChangedFromItsVersionAndGoesUp() {
+        String path = "/api/v1/pairs/" + pair + "/contact-band";
+        assertThat(coach.put(path, Map.of("version", 0, "lowKg", 2, "highKg", 4))
+                        .body()
+                        .path("version")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(coach.put(path, Map.of("version", 0, "lowKg", 2, "highKg", 5))
+                        .status())
+                .isEqualTo(412);
+        assertThat(coach.put(path, Map.of("version", 1, "lowKg", 5, "highKg", 5))
+                        .code())
+                .isEqualTo("refused");
+        assertThat(coach.put(path, Map.of("version", 1, "lowKg", 1.5, "highKg", 5))
+                        .status())
+                .isEqualTo(200);
+        assertThat(contact().path("band").path("lowKg").asDouble()).isEqualTo(1.5);
+    }
+}
