@@ -2,8 +2,8 @@ import { chakra } from '@chakra-ui/react'
 import { memo, useRef } from 'react'
 import type { PlaitOfLesson } from '../api'
 import { useText } from '../text'
-import { moved, whole } from './stretch'
-import type { Stretch } from './stretch'
+import { moved, whole } from '../timeline'
+import type { Stretch } from '../timeline'
 
 interface OverviewProps {
   plait: NonNullable<PlaitOfLesson['plait']>

@@ -5,8 +5,8 @@ import type { PlaitOfLesson } from '../api'
 import { Spoken } from '../capture'
 import { clock, useText } from '../text'
 import { Button, Quiet } from '../ui'
-import { seen } from './stretch'
-import type { Stretch } from './stretch'
+import { seen } from '../timeline'
+import type { Stretch } from '../timeline'
 
 interface PlaitListProps {
   plait: NonNullable<PlaitOfLesson['plait']>

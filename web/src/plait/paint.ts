@@ -3,39 +3,10 @@ import { clock } from '../text'
 import { LANES, placeOf } from './lanes'
 import type { Place } from './lanes'
 import { hatched, line, RADIUS, signs } from './shapes'
-import { seen, ticks, xOf } from './stretch'
-import type { Stretch } from './stretch'
+import { seen, ticks, xOf } from '../timeline'
+import type { Palette, Stretch } from '../timeline'
 
 type Plait = NonNullable<PlaitOfLesson['plait']>
-
-const COLOURS = [
-  'ink',
-  'quiet',
-  'line',
-  'card',
-  'sunken',
-  'live',
-  'left',
-  'leftSoft',
-  'right',
-  'rightSoft',
-  'warn',
-  'good',
-] as const
-export type Palette = Record<(typeof COLOURS)[number], string> & { font: string }
-
-/** The colours as they are now, in day, dark or sun. */
-export function paletteOf(element: Element): Palette {
-  const style = getComputedStyle(element)
-  const of = Object.fromEntries(
-    COLOURS.map((c) => [
-      c,
-      style.getPropertyValue(`--chakra-colors-${c.replace(/[A-Z]/g, (l) => `-${l.toLowerCase()}`)}`).trim() ||
-        '#888',
-    ]),
-  )
-  return { ...(of as Record<(typeof COLOURS)[number], string>), font: style.fontFamily }
-}
 
 export interface Picture {
   plait: Plait

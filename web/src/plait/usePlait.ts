@@ -4,7 +4,7 @@ import { useSteady } from '../ui'
 import type { EntryAt } from './EntryPanel'
 import { keyOf } from './inWords'
 import { meetingOf } from './meeting'
-import { closer, nextOf, showing, whole } from './stretch'
+import { closer, nextOf, showing, whole } from '../timeline'
 
 type Plait = NonNullable<PlaitOfLesson['plait']>
 

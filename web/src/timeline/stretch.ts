@@ -4,7 +4,7 @@ export interface Stretch {
   toMs: number
 }
 
-/** No closer than ten seconds. */
+/** No closer than ten seconds, unless something else is said. */
 export const LEAST_MS = 10_000
 
 const length = (s: Stretch) => s.toMs - s.fromMs
@@ -12,23 +12,29 @@ const length = (s: Stretch) => s.toMs - s.fromMs
 /** All of a lesson; one of no length is drawn as ten seconds. */
 export const whole = (lengthMs: number): Stretch => ({ fromMs: 0, toMs: Math.max(lengthMs, LEAST_MS) })
 
-function inside(wanted: Stretch, all: Stretch): Stretch {
-  const long = Math.min(Math.max(length(wanted), LEAST_MS), length(all))
+function inside(wanted: Stretch, all: Stretch, leastMs: number): Stretch {
+  const long = Math.min(Math.max(length(wanted), leastMs), length(all))
   const fromMs = Math.min(Math.max(wanted.fromMs, all.fromMs), all.toMs - long)
   return { fromMs, toMs: fromMs + long }
 }
 
 /** Seen closer (above 1) or from further off, with one moment staying where it is. */
-export function closer(now: Stretch, all: Stretch, factor: number, atMs: number): Stretch {
-  const long = Math.min(Math.max(length(now) / factor, LEAST_MS), length(all))
+export function closer(
+  now: Stretch,
+  all: Stretch,
+  factor: number,
+  atMs: number,
+  leastMs = LEAST_MS,
+): Stretch {
+  const long = Math.min(Math.max(length(now) / factor, leastMs), length(all))
   const share = (atMs - now.fromMs) / length(now)
   const fromMs = atMs - share * long
-  return inside({ fromMs, toMs: fromMs + long }, all)
+  return inside({ fromMs, toMs: fromMs + long }, all, leastMs)
 }
 
 /** Moved along, as far as the lesson goes. */
 export const moved = (now: Stretch, all: Stretch, byMs: number): Stretch =>
-  inside({ fromMs: now.fromMs + byMs, toMs: now.toMs + byMs }, all)
+  inside({ fromMs: now.fromMs + byMs, toMs: now.toMs + byMs }, all, 0)
 
 /** Moved just so far that a moment is seen. */
 export function showing(now: Stretch, all: Stretch, atMs: number): Stretch {

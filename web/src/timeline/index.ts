@@ -1,0 +1,5 @@
+export { paletteOf } from './palette'
+export type { Palette } from './palette'
+export { closer, moved, msAt, nextOf, seen, showing, ticks, whole, xOf } from './stretch'
+export type { Stretch } from './stretch'
+export { useTimeline } from './useTimeline'
