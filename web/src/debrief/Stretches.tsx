@@ -14,7 +14,7 @@ export function Stretches({ marks: { holds, headsCm } }: { marks: Marks }) {
   return (
     <>
       {units.map((unit) => (
-        <Held key={unit} unit={unit} amounts={holds.flatMap((h) => (h.unit === unit ? [h.amount] : []))} />
+        <Holds key={unit} unit={unit} amounts={holds.flatMap((h) => (h.unit === unit ? [h.amount] : []))} />
       ))}
       {headsCm.length > 0 && <Heads headsCm={headsCm} />}
     </>
@@ -22,7 +22,7 @@ export function Stretches({ marks: { holds, headsCm } }: { marks: Marks }) {
 }
 
 /** Bars from one floor, as long as it was held. */
-function Held({ unit, amounts }: { unit: Hold['unit']; amounts: number[] }) {
+function Holds({ unit, amounts }: { unit: Hold['unit']; amounts: number[] }) {
   const { t } = useText()
   const unitWord = t(`pair.holdUnit.${unit}`)
   const most = Math.max(...amounts)
