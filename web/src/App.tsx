@@ -38,6 +38,7 @@ const JoinPage = screen(() => import('./invite/JoinPage'))
 const RidePage = screen(() => import('./ride/RidePage'))
 const DevicePage = screen(() => import('./device/DevicePage'))
 const RecordPage = screen(() => import('./files/RecordPage'))
+const ContactPage = screen(() => import('./contact/ContactPage'))
 const DebriefPage = screen(() => import('./debrief/DebriefPage'))
 const MirrorPage = screen(() => import('./debrief/MirrorPage'))
 const RiderPage = screen(() => import('./debrief/RiderPage'))
@@ -59,6 +60,7 @@ const Look = ofLesson(LookPage)
 const Plan = ofLesson(PlanPage)
 const Ride = ofLesson(RidePage)
 const Debrief = ofLesson(DebriefPage)
+const Contact = ofLesson(ContactPage)
 const HomeworkOf = ofLesson(HomeworkPage)
 
 /** Every screen, and the door before them. */
@@ -124,6 +126,7 @@ function Screens() {
               <Route path="/lessons/:id/for-rider" element={<RiderPage />} />
               <Route path="/lessons/:id/record" element={<RecordPage />} />
               <Route path="/lessons/:id/debrief" element={<Debrief />} />
+              <Route path="/lessons/:id/contact" element={<Contact />} />
             </Route>
             <Route path="*" element={<Navigate to="/" replace />} />
           </Routes>

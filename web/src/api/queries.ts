@@ -40,6 +40,11 @@ export const queries = {
       queryKey: ['plait', lesson],
       queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/plait', path(lesson))),
     }),
+  contact: (lesson: string) =>
+    queryOptions({
+      queryKey: ['contact', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/contact', path(lesson))),
+    }),
   homework: (lesson: string) =>
     queryOptions({
       queryKey: ['homework', lesson],

@@ -1868,6 +1868,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** Format: date-time */
+            startedAt: string;
             /** Format: int32 */
             version: number;
         };
@@ -1897,6 +1899,7 @@ export interface components {
         "contact.ContactView": {
             away: components["schemas"]["contact.AwayView"][];
             band: components["schemas"]["contact.BandView"] | null;
+            lesson: components["schemas"]["lesson.Lesson"];
             recordings: components["schemas"]["contact.RecordingView"][];
         };
         "contact.FaultView": {
@@ -1997,6 +2000,10 @@ export interface components {
             fromS: number;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
+            /** @enum {string|null} */
+            heavier: "LEFT" | "RIGHT" | "NONE" | null;
+            /** Format: double */
+            heavierBy: number | null;
             left: components["schemas"]["contact.ReinView"] | null;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;

@@ -103,6 +103,7 @@ function Numbers({ debrief }: { debrief: Debrief }) {
       <Flex gap="3" wrap="wrap">
         <LinkButton to={`/pairs/${lesson.pair}`}>{t('debrief.toStair')}</LinkButton>
         <LinkButton to={`/pairs/${lesson.pair}/history`}>{t('history.key')}</LinkButton>
+        <LinkButton to={`/lessons/${lesson.id}/contact`}>{t('measured.key')}</LinkButton>
         <LinkButton to={`/lessons/${lesson.id}/record`}>{t('debrief.export')}</LinkButton>
       </Flex>
     </Flex>

@@ -84,6 +84,11 @@ export function percent(share: number): string {
   return String(Math.round(100 * share))
 }
 
+/** A figure with so many places after the point at most. */
+export function number(value: number, places: number): string {
+  return String(Number(value.toFixed(places))).replace('-', '−')
+}
+
 /** A span as minutes and seconds, 7:05. */
 export function clock(ms: number): string {
   const seconds = Math.max(0, Math.floor(ms / 1000))

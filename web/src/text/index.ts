@@ -27,6 +27,7 @@ export {
   dayOf,
   dayShort,
   isoOf,
+  number,
   percent,
   timeAndDay,
   timeOfDay,

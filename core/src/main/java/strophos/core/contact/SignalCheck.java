@@ -25,14 +25,22 @@ public final class SignalCheck {
     /** A ceiling is above what a hand usually holds, in kilograms. */
     static final double CEILING_KG = 2;
 
-    /** The lowest readings of so long a time show the zero, in seconds: somewhere in it a rein hangs. */
+    /** The zero shows where a rein hangs: in the lowest reading of each piece of so many seconds. */
     static final double FLOOR_S = 30;
+
+    /** Above this it did not hang: a hand that gets heavy is no wandering zero, in kilograms. */
+    static final double HANGS_KG = 1;
+
+    /** And it must hang in so large a share of all pieces. */
+    static final double HANGS_FROM = 0.5;
 
     /** The zero wandered by so much in all, in kilograms. */
     static final double DRIFT_KG = 0.3;
 
-    /** Below this the zero is off, in kilograms. */
+    /** Below this the zero is off, in kilograms; where so large a share of all readings lies below. */
     static final double BELOW_KG = -0.15;
+
+    static final double BELOW_FROM = 0.01;
 
     /** Samples that come unevenly by this share of their distance blur what is quick: the beat, and the size of an aid. */
     static final double JITTER_SHARE = 0.25;
@@ -65,7 +73,7 @@ public final class SignalCheck {
                 faults.add(new SignalFault.Silent(side));
             }
             ceiling(readings, side).ifPresent(faults::add);
-            floor(series, side).ifPresent(faults::add);
+            drift(series, side).or(() -> belowZero(series, side)).ifPresent(faults::add);
         }
         return List.copyOf(faults);
     }
@@ -139,8 +147,18 @@ public final class SignalCheck {
                 : Optional.empty();
     }
 
-    /** The lowest reading of each half minute: below zero, or wandering. */
-    private static Optional<SignalFault> floor(ReinSeries series, Side side) {
+    /** More than noise reads below nothing. */
+    private static Optional<SignalFault> belowZero(ReinSeries series, Side side) {
+        KgCounts counts = new KgCounts();
+        for (int i = 0; i < series.length(); i++) {
+            counts.add(series.at(side, i));
+        }
+        double low = counts.quantile(BELOW_FROM);
+        return low < BELOW_KG ? Optional.of(new SignalFault.BelowZero(side, low)) : Optional.empty();
+    }
+
+    /** The lowest reading of each half minute in which the rein hung, over time. */
+    private static Optional<SignalFault> drift(ReinSeries series, Side side) {
         int piece = (int) (FLOOR_S * series.rateHz());
         int pieces = series.length() / piece;
         double[] minutes = new double[pieces];
@@ -149,19 +167,18 @@ public final class SignalCheck {
         for (int p = 0; p < pieces; p++) {
             short[] lowest = Level.floor(series.part(p * FLOOR_S, (p + 1) * FLOOR_S), side, FLOOR_S);
             short last = lowest.length == 0 ? ReinSeries.GAP : lowest[lowest.length - 1];
-            if (last != ReinSeries.GAP) {
+            if (last != ReinSeries.GAP && last <= HANGS_KG * ReinSeries.HUNDREDTHS) {
                 minutes[n] = (p + 0.5) * FLOOR_S / 60;
                 kg[n++] = last / (double) ReinSeries.HUNDREDTHS;
             }
         }
-        if (n >= 4) {
+        if (n >= 4 && n >= HANGS_FROM * pieces) {
             Trend.Slope slope = Trend.theilSen(Arrays.copyOf(minutes, n), Arrays.copyOf(kg, n));
             boolean isSure = slope.interval().low() > 0 || slope.interval().high() < 0;
             if (isSure && Math.abs(slope.estimate()) * (minutes[n - 1] - minutes[0]) >= DRIFT_KG) {
                 return Optional.of(new SignalFault.Drift(side, slope.estimate()));
             }
         }
-        double lowest = Arrays.stream(kg, 0, n).min().orElse(0);
-        return lowest < BELOW_KG ? Optional.of(new SignalFault.BelowZero(side, lowest)) : Optional.empty();
+        return Optional.empty();
     }
 }

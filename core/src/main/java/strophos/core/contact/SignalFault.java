@@ -19,7 +19,7 @@ public sealed interface SignalFault {
     /** @param kgAMinute how the lowest readings wander: the zero, not the hand */
     record Drift(Side side, double kgAMinute) implements SignalFault {}
 
-    /** @param lowestKg a hanging rein weighs nothing: zero the sensor again */
+    /** @param lowestKg what a hanging rein reads, which weighs nothing: zero the sensor again */
     record BelowZero(Side side, double lowestKg) implements SignalFault {}
 
     /** @param ms standard deviation of the time from sample to sample before they were laid evenly */

@@ -86,8 +86,24 @@ class ReinLevelTest {
     }
 
     private static java.util.OptionalDouble asymmetry(double leftKg, double rightKg) {
-        return BothReins.of(Reins.of(20, 12, s -> leftKg, s -> rightKg), 1, BAND)
-                .asymmetry();
+        return reins(leftKg, rightKg).asymmetry();
+    }
+
+    private static BothReins reins(double leftKg, double rightKg) {
+        return BothReins.of(Reins.of(20, 12, s -> leftKg, s -> rightKg), 1, BAND);
+    }
+
+    /** 3 and 3.5 kg: the right rein carries a sixth more. 3 and 3.3 kg differ by less than one in twenty of both. */
+    @Test
+    void theHeavierReinIsNamedWithByHowMuch() {
+        assertThat(reins(3, 3.5).heavier()).contains(Side.RIGHT);
+        assertThat(reins(3, 3.5).heavierBy().getAsDouble()).isCloseTo(1 / 6.0, within(1e-9));
+        assertThat(reins(4, 3).heavier()).contains(Side.LEFT);
+        assertThat(reins(3, 3.3).heavier()).contains(Side.NONE);
+        assertThat(reins(0, 4).heavier()).contains(Side.RIGHT);
+        assertThat(reins(0, 4).heavierBy()).isEmpty();
+        assertThat(reins(0, 0).heavier()).isEmpty();
+        assertThat(reins(0, 0).heavierBy()).isEmpty();
     }
 
     @Test

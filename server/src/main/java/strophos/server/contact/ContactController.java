@@ -129,19 +129,19 @@ class ContactController {
         if (there.size() >= MOST_RECORDINGS) {
             throw new Problem(
                     HttpStatus.CONFLICT,
-                    "too_many",
+                    "too_many_recordings",
                     "A lesson holds %d recordings; take one that was taken out back in, or use another lesson."
                             .formatted(MOST_RECORDINGS));
         }
         if (recordings.bytes() >= mostBytes) {
             throw new Problem(
                     HttpStatus.INSUFFICIENT_STORAGE,
-                    "yard_full",
+                    "no_room_for_recordings",
                     "The yard has no room left for recordings (%d MB); ask whoever runs it for more."
                             .formatted(mostBytes >> 20));
         }
         if (!recordings.add(recording, clock.instant())) {
-            throw Problem.refused(List.of(new Issue("taken", "id", "an id of your own; this one is taken")));
+            throw Problem.refused(List.of(new Issue("id_taken", "id", "an id of your own; this one is taken")));
         }
         return ResponseEntity.status(HttpStatus.CREATED).build();
     }
@@ -172,7 +172,7 @@ class ContactController {
             if (!Arrays.equals(there.get().content(), content)) {
                 throw new Problem(
                         HttpStatus.CONFLICT,
-                        "conflict",
+                        "other_content",
                         "This minute is here with other content; begin a new recording.");
             }
             return ResponseEntity.ok().build();
@@ -247,7 +247,8 @@ class ContactController {
     ContactView.BandView band(@PathVariable UUID id, @Valid @RequestBody NewBand wanted) {
         pairs.find(id).orElseThrow(Problem::notFound);
         if (wanted.lowKg() >= wanted.highKg()) {
-            throw Problem.refused(List.of(new Issue("upside_down", "lowKg", "less than the upper edge of the band")));
+            throw Problem.refused(
+                    List.of(new Issue("band_upside_down", "lowKg", "less than the upper edge of the band")));
         }
         if (!recordings.change(id, wanted.version(), wanted.lowKg(), wanted.highKg(), clock.instant())) {
             throw Problem.changedMeanwhile();

@@ -54,7 +54,7 @@ class ContactTeller {
         Optional<StoredBand> band = recordings.band(lesson.pair());
         List<Recording> here = all.stream().filter(r -> !r.isAway()).toList();
         if (here.isEmpty()) {
-            return new ContactView(bandView(band), List.of(), away(all));
+            return new ContactView(lesson, bandView(band), List.of(), away(all));
         }
         Map<UUID, List<StoredChunk>> chunks =
                 recordings.chunks(here.stream().map(Recording::id).toList());
@@ -62,6 +62,7 @@ class ContactTeller {
         Optional<Band> aim = band.map(b -> new Band(b.lowKg(), b.highKg()));
         HeightAndStrides horse = strides.known(List.of(lesson.horseId())).get(lesson.horseId());
         return new ContactView(
+                lesson,
                 bandView(band),
                 here.stream()
                         .map(r -> recording(r, chunks.getOrDefault(r.id(), List.of()), ride, aim, horse))
@@ -72,7 +73,7 @@ class ContactTeller {
     private static List<ContactView.AwayView> away(List<Recording> all) {
         return all.stream()
                 .filter(Recording::isAway)
-                .map(r -> new ContactView.AwayView(r.id(), r.name(), r.version()))
+                .map(r -> new ContactView.AwayView(r.id(), r.name(), r.startedAt(), r.version()))
                 .toList();
     }
 

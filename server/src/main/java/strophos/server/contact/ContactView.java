@@ -8,6 +8,7 @@ import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.Lesson;
 
 /**
  * What was measured in a lesson.
@@ -15,12 +16,12 @@ import strophos.server.contract.CanBeNull;
  * @param band what the pair aims at; null where nobody has said
  * @param recordings those in the lesson, in order; {@code away} those that were taken out and can be put back
  */
-record ContactView(@CanBeNull BandView band, List<RecordingView> recordings, List<AwayView> away) {
+record ContactView(Lesson lesson, @CanBeNull BandView band, List<RecordingView> recordings, List<AwayView> away) {
 
     /** From and to, in kilograms a rein. */
     record BandView(double lowKg, double highKg, int version) {}
 
-    record AwayView(UUID id, String name, int version) {}
+    record AwayView(UUID id, String name, Instant startedAt, int version) {}
 
     /**
      * One recording.
@@ -70,7 +71,9 @@ record ContactView(@CanBeNull BandView band, List<RecordingView> recordings, Lis
      *
      * @param rein the one it was ridden on
      * @param fromS seconds from the first sample; {@code toS} its end
-     * @param asymmetry above 0 the right rein carries more; null where it cannot be told
+     * @param asymmetry above 0 the right rein carries more; null where it cannot be told, as {@code heavier} is
+     * @param heavier the rein that carries more; none where both are alike
+     * @param heavierBy by what share of the other; null where the other hangs
      */
     record SpanView(
             UUID segment,
@@ -83,6 +86,8 @@ record ContactView(@CanBeNull BandView band, List<RecordingView> recordings, Lis
             @CanBeNull ReinView left,
             @CanBeNull ReinView right,
             @CanBeNull Double asymmetry,
+            @CanBeNull Side heavier,
+            @CanBeNull Double heavierBy,
             BeatView beat) {}
 
     /**

@@ -39,6 +39,8 @@ final class SpanTeller {
                 of.reins().left().map(r -> rein(r, of.leftHeavy(), speedMs)).orElse(null),
                 of.reins().right().map(r -> rein(r, of.rightHeavy(), speedMs)).orElse(null),
                 orNull(of.reins().asymmetry()),
+                of.reins().heavier().orElse(null),
+                orNull(of.reins().heavierBy()),
                 beat(of.rhythm()));
     }
 

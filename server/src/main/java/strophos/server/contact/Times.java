@@ -34,6 +34,6 @@ final class Times {
     }
 
     private static Problem far(String expected) {
-        return Problem.refused(List.of(new Issue("other_day", "startedAt", expected)));
+        return Problem.refused(List.of(new Issue("recording_other_day", "startedAt", expected)));
     }
 }

@@ -192,7 +192,7 @@ class RecordingTest {
                         .path(0)
                         .path("code")
                         .asString())
-                .isEqualTo("other_day");
+                .isEqualTo("recording_other_day");
         heading.put("startedAt", "+280000-01-01T00:00:00Z");
         assertThat(sensor.announce(heading).status()).isEqualTo(422);
     }

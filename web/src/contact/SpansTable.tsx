@@ -1,0 +1,101 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import type { ReinOfSpan, SpanOfRecording } from '../api'
+import { clock, number, percent, useText, wordIn } from '../text'
+import type { Text } from '../text'
+import { Quiet, SideLetter } from '../ui'
+
+/** What the ribbon says, in words and figures: a line an exercise, both reins. */
+export function SpansTable({ spans }: { spans: SpanOfRecording[] }) {
+  const { t } = useText()
+  if (spans.length === 0) return <Quiet>{t('measured.noSpans')}</Quiet>
+  return (
+    <chakra.ul listStyleType="none" data-spans>
+      {spans.map((span) => (
+        <chakra.li key={span.segment} borderTopWidth="1px" borderColor="line" paddingY="2">
+          <Flex justify="space-between" gap="3" wrap="wrap">
+            <chakra.span fontWeight="700">
+              {span.exercise}{' '}
+              <chakra.span fontWeight="400" color="quiet">
+                {wordIn(t, 'gait', span.gait)} · {t(`rein.${span.rein}`)} ·{' '}
+                {clock((span.toS - span.fromS) * 1000)}
+              </chakra.span>
+            </chakra.span>
+            <Quiet>{beatInWords(t, span)}</Quiet>
+          </Flex>
+          <Flex gap={{ base: '2', md: '8' }} direction={{ base: 'column', md: 'row' }} marginTop="1">
+            {(['left', 'right'] as const).map((rein) => (
+              <Rein key={rein} side={rein === 'left' ? 'LEFT' : 'RIGHT'} rein={span[rein]} />
+            ))}
+            <Box flex="1">{unlike(t, span)}</Box>
+          </Flex>
+        </chakra.li>
+      ))}
+    </chakra.ul>
+  )
+}
+
+function Rein({ side, rein }: { side: 'LEFT' | 'RIGHT'; rein: ReinOfSpan | null }) {
+  const { t } = useText()
+  return (
+    <Flex gap="2" flex="1" align="start">
+      <SideLetter side={side} />
+      <div>
+        {rein === null ? (
+          <Quiet>{t('measured.tooLittle')}</Quiet>
+        ) : (
+          <>
+            <chakra.span fontWeight="700" fontVariantNumeric="tabular-nums">
+              {t('measured.level', { kg: rein.levelKg.toFixed(1), high: rein.highKg.toFixed(1) })}
+            </chakra.span>
+            <Quiet>
+              {[
+                ...(rein.inBandShare === null
+                  ? []
+                  : [t('measured.inBand', { percent: percent(rein.inBandShare) })]),
+                ...(rein.slackShare >= 0.01
+                  ? [t('measured.slack', { percent: percent(rein.slackShare) })]
+                  : []),
+              ].join(' · ')}
+            </Quiet>
+            {rein.heavy && <Heavy heavy={rein.heavy} />}
+          </>
+        )}
+      </div>
+    </Flex>
+  )
+}
+
+/** From where on, and whether it grows; nothing where it does neither. */
+function Heavy({ heavy }: { heavy: NonNullable<ReinOfSpan['heavy']> }) {
+  const { t } = useText()
+  const { overFromS, overFromM, isGrowing, kgASecond } = heavy
+  const said = [
+    ...(overFromS === null
+      ? []
+      : [
+          overFromS < 1
+            ? t('measured.heavyAtOnce')
+            : overFromM === null
+              ? t('measured.heavyFrom', { seconds: number(overFromS, 0) })
+              : t('measured.heavyFromM', { seconds: number(overFromS, 0), metres: number(overFromM, 0) }),
+        ]),
+    ...(isGrowing && kgASecond >= 0.01 ? [t('measured.growing', { kg: number(kgASecond * 10, 1) })] : []),
+  ]
+  return said.length === 0 ? null : <chakra.p fontWeight="650">{said.join(' · ')}</chakra.p>
+}
+
+function unlike(t: Text, { heavier, heavierBy }: SpanOfRecording) {
+  if (heavier === null) return null
+  if (heavier === 'NONE') return t('measured.alike')
+  if (heavierBy === null) return t(`measured.only.${heavier}`)
+  return t(`measured.more.${heavier}`, { percent: percent(heavierBy) })
+}
+
+function beatInWords(t: Text, { beat, gait }: SpanOfRecording): string {
+  if (beat.kind !== 'REGULAR' || beat.peaksAMinute === null) return t(`measured.beat.${beat.kind}`)
+  const what = gait === 'CANTER' ? 'strides' : gait === 'WALK' || gait === 'TROT' ? 'steps' : 'beats'
+  return t(`measured.beatOf.${what}`, {
+    count: Math.round(beat.peaksAMinute),
+    percent: Math.round(100 * (beat.unevenness ?? 0)),
+  })
+}
