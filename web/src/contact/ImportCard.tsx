@@ -86,7 +86,7 @@ function Found({ lesson, band, read, name }: FoundProps) {
           <chakra.summary minHeight="touch" cursor="pointer" fontWeight="650">
             {t('measured.faulty', { count: faulty, lines })}
           </chakra.summary>
-          <chakra.ul listStyleType="none" maxHeight="240px" overflowY="auto">
+          <chakra.ul listStyleType="none">
             {faults.map(({ line, fault }) => (
               <li key={line}>{t('measured.faultAt', { line, fault: t(`measured.lineFault.${fault}`) })}</li>
             ))}

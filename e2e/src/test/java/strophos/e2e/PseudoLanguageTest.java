@@ -84,6 +84,7 @@ class PseudoLanguageTest {
                     "/lessons/" + fresh + "/plan",
                     "/lessons/" + fresh + "/ride",
                     "/lessons/" + lesson + "/debrief",
+                    "/lessons/" + lesson + "/contact",
                     "/lessons/" + lesson + "/homework",
                     "/lessons/" + lesson + "/record",
                     "/library",
