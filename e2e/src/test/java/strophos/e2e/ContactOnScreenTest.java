@@ -114,7 +114,8 @@ class ContactOnScreenTest {
             coach.assertAccessible();
             byKeysToASecond(coach);
             Download csv = coach.page()
-                    .waitForDownload(() -> coach.button("Export as CSV").click());
+                    .waitForDownload(
+                            () -> coach.page().getByText("Export as CSV").click());
             List<String> lines = Files.readAllLines(csv.path(), StandardCharsets.UTF_8);
             assertThat(lines).hasSize(TROT.length() + 1);
             assertThat(lines.get(1))
