@@ -1912,6 +1912,15 @@ export interface components {
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "NONE";
         };
+        "contact.GivenView": {
+            /** Format: double */
+            fromS: number;
+            isKept: boolean | null;
+            /** Format: double */
+            slackS: number;
+            /** Format: double */
+            tempoChange: number | null;
+        };
         "contact.HeavyView": {
             /** Format: double */
             high: number;
@@ -2000,6 +2009,7 @@ export interface components {
             fromS: number;
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
+            given: components["schemas"]["contact.GivenView"][];
             /** @enum {string|null} */
             heavier: "LEFT" | "RIGHT" | "NONE" | null;
             /** Format: double */

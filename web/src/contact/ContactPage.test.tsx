@@ -71,6 +71,10 @@ const recording: RecordingHere = {
       heavier: 'RIGHT',
       heavierBy: 0.34,
       beat: { kind: 'REGULAR', peaksAMinute: 157.6, unevenness: 0.031 },
+      given: [
+        { fromS: 12, slackS: 4.1, tempoChange: 0.08, isKept: false },
+        { fromS: 30, slackS: 3, tempoChange: null, isKept: null },
+      ],
     },
     {
       segment: '01911111-0000-7000-8000-0000000000b2',
@@ -86,6 +90,7 @@ const recording: RecordingHere = {
       heavier: null,
       heavierBy: null,
       beat: { kind: 'TOO_SHORT', peaksAMinute: null, unevenness: null },
+      given: [],
     },
   ],
 }
@@ -120,6 +125,8 @@ test('each exercise says how heavy, from where on, how unlike and at what beat',
   says('growing', { kg: 1 })
   says('more.RIGHT', { percent: 34 })
   says('beatOf.steps', { count: 158, percent: 3 })
+  says('givenQuicker', { seconds: 4, percent: 8 })
+  says('given', { seconds: 3 })
   const halt = screen.getByText(/Walk–halt/).closest('li') as HTMLElement
   expect(halt).toHaveTextContent(text('measured.beat.TOO_SHORT'))
   expect(within(halt).getAllByText(text('measured.tooLittle'))).toHaveLength(2)

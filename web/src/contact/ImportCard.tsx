@@ -53,14 +53,14 @@ export function ImportCard({ lesson, band, isFirst }: ImportCardProps) {
       {state.is === 'READ' && file && (
         <Flex direction="column" gap="4">
           <DialectForm key={JSON.stringify(state.guess.dialect)} guess={state.guess} onRead={readAs} />
-          <Found lesson={lesson} band={band} read={state.read} name={file.name} />
+          <BeforeAdding lesson={lesson} band={band} read={state.read} name={file.name} />
         </Flex>
       )}
     </Card>
   )
 }
 
-interface FoundProps {
+interface BeforeAddingProps {
   lesson: Lesson
   band: ContactOfLesson['band']
   read: TableRead
@@ -68,7 +68,7 @@ interface FoundProps {
 }
 
 /** What was found in it, before anything is sent. */
-function Found({ lesson, band, read, name }: FoundProps) {
+function BeforeAdding({ lesson, band, read, name }: BeforeAddingProps) {
   const { t } = useText()
   const { send } = useContact(lesson.id)
   const [share, setShare] = useState(0)

@@ -26,7 +26,12 @@ export function SpansTable({ spans }: { spans: SpanOfRecording[] }) {
             {(['left', 'right'] as const).map((rein) => (
               <Rein key={rein} side={rein === 'left' ? 'LEFT' : 'RIGHT'} rein={span[rein]} />
             ))}
-            <Box flex="1">{unlike(t, span)}</Box>
+            <Box flex="1">
+              {unlike(t, span)}
+              {span.given.map((given) => (
+                <Quiet key={given.fromS}>{givenInWords(t, given)}</Quiet>
+              ))}
+            </Box>
           </Flex>
         </chakra.li>
       ))}
@@ -89,6 +94,14 @@ function unlike(t: Text, { heavier, heavierBy }: SpanOfRecording) {
   if (heavier === 'NONE') return t('measured.alike')
   if (heavierBy === null) return t(`measured.only.${heavier}`)
   return t(`measured.more.${heavier}`, { percent: percent(heavierBy) })
+}
+
+function givenInWords(t: Text, { slackS, isKept, tempoChange }: SpanOfRecording['given'][number]): string {
+  const seconds = number(slackS, 0)
+  if (isKept === null || tempoChange === null) return t('measured.given', { seconds })
+  if (isKept) return t('measured.givenKept', { seconds })
+  const how = tempoChange > 0 ? 'measured.givenQuicker' : 'measured.givenSlower'
+  return t(how, { seconds, percent: percent(Math.abs(tempoChange)) })
 }
 
 function beatInWords(t: Text, { beat, gait }: SpanOfRecording): string {

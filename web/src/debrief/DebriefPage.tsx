@@ -1,15 +1,18 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { OctagonAlert } from 'lucide-react'
+import { useMemo } from 'react'
 import { useParams } from 'react-router'
 import { queries } from '../api'
 import { VoiceNotes } from '../capture'
-import type { Debrief } from '../api'
+import type { ContactOfLesson, Debrief } from '../api'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { clock, dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, FoldCard, LinkButton, Quiet, ReinClock, Trouble, Wait } from '../ui'
+import { ContactCard, reinsFrom, useMeasured } from '../contact'
 import { PlaitCard } from '../plait'
+import type { MeasuredReins } from '../plait'
 import { FeltFirst } from './FeltFirst'
 import { FeltLine } from './FeltLine'
 import { NextTime } from './NextTime'
@@ -26,9 +29,11 @@ export default function DebriefPage() {
   const debrief = useQuery({ ...queries.debrief(id), refetchOnMount: 'always' })
   // all at once: what comes later would push away what is being touched
   const plait = useQuery(queries.plait(id))
+  const { contact, isPending } = useMeasured(id)
+  const measured = useMemo(() => reinsFrom(contact, plait.data?.plait?.from ?? null), [contact, plait.data])
   const [isSkipped, skip] = useSkipped(id)
   const { actions } = useMe()
-  if (debrief.isPending || plait.isPending) return <Wait />
+  if (debrief.isPending || plait.isPending || isPending) return <Wait />
   if (debrief.isError) return <Trouble cause={debrief.error} onAgain={() => void debrief.refetch()} />
   const { lesson, rows, after } = debrief.data
   const isAsking = after.isToBeAsked && !isSkipped && actions.includes('RECORD')
@@ -45,13 +50,23 @@ export default function DebriefPage() {
       <HorseLine horse={{ horse: lesson.horseId, pair: lesson.pair }} />
       <Head debrief={debrief.data} hasNumbers={!isAsking} />
       <StoppedBy debrief={debrief.data} />
-      {isAsking ? <FeltFirst lesson={lesson} onDone={skip} /> : <Numbers debrief={debrief.data} />}
+      {isAsking ? (
+        <FeltFirst lesson={lesson} onDone={skip} />
+      ) : (
+        <Numbers debrief={debrief.data} contact={contact} measured={measured} />
+      )}
     </Flex>
   )
 }
 
-/** All that was counted, and what is to be done about it. */
-function Numbers({ debrief }: { debrief: Debrief }) {
+interface NumbersProps {
+  debrief: Debrief
+  contact: ContactOfLesson | undefined
+  measured: readonly MeasuredReins[]
+}
+
+/** All that was counted and measured, and what is to be done about it. */
+function Numbers({ debrief, contact, measured }: NumbersProps) {
   const { t } = useText()
   const { actions } = useMe()
   const { lesson, rows, notes, seen, kept } = debrief
@@ -88,7 +103,8 @@ function Numbers({ debrief }: { debrief: Debrief }) {
       <ShareCard debrief={debrief} />
       <ProbesCard probes={debrief.probes} words={debrief.helpWords} />
       <SightingsCard seen={seen} />
-      <PlaitCard lesson={lesson.id} />
+      <ContactCard contact={contact} />
+      <PlaitCard lesson={lesson.id} measured={measured} />
       {notes.length + voices.length > 0 && (
         <FoldCard title={t('debrief.notes')}>
           <VoiceNotes lesson={lesson.id} voices={voices} />

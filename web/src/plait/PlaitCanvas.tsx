@@ -3,6 +3,7 @@ import type { PlaitOfLesson, PlaitTurn } from '../api'
 import { useTimeline, whole } from '../timeline'
 import type { Palette, Stretch } from '../timeline'
 import { LANES } from './lanes'
+import type { MeasuredReins } from './measured'
 import { paint, touched } from './paint'
 
 interface PlaitCanvasProps {
@@ -15,6 +16,7 @@ interface PlaitCanvasProps {
   describedBy: string
   turnName: (turn: PlaitTurn) => string
   strandName: (strand: 'RIDER' | 'CONTACT' | 'HORSE') => string
+  measured: readonly MeasuredReins[]
   onStretch: (stretch: Stretch) => void
   onSelect: (event: number | undefined) => void
   onNext: (by: 1 | -1) => void
@@ -24,14 +26,19 @@ const PAPER = { width: '100%', height: LANES.height, display: 'block', touchActi
 
 /** The plait, drawn: from the whole lesson to ten seconds, by wheel, by one finger or two, and by keys. */
 export function PlaitCanvas(props: PlaitCanvasProps) {
-  const { plait, stretch, chosen, lit, selected, turnName, strandName, onStretch, onSelect } = props
+  const { plait, stretch, chosen, lit, selected, turnName, strandName, measured } = props
+  const { onStretch, onSelect } = props
   const draw = useCallback(
     (ctx: CanvasRenderingContext2D, width: number, palette: Palette) => {
       const isChosen = (kind: number) => chosen.includes(kind)
       const hasChosen = chosen.length > 0
-      paint(ctx, { plait, stretch, width, isChosen, hasChosen, lit, selected, turnName, strandName }, palette)
+      paint(
+        ctx,
+        { plait, stretch, width, isChosen, hasChosen, lit, selected, turnName, strandName, measured },
+        palette,
+      )
     },
-    [plait, stretch, chosen, lit, selected, turnName, strandName],
+    [plait, stretch, chosen, lit, selected, turnName, strandName, measured],
   )
   const canvas = useTimeline({
     stretch,

@@ -8,6 +8,7 @@ import { useText, wordIn } from '../text'
 import { FoldCard, SIDE, Trouble, Wait } from '../ui'
 import { EntryPanel } from './EntryPanel'
 import { KindsPick } from './KindsPick'
+import type { MeasuredReins } from './measured'
 import { Overview } from './Overview'
 import { PlaitCanvas } from './PlaitCanvas'
 import { PlaitList } from './PlaitList'
@@ -16,8 +17,16 @@ import { usePlait } from './usePlait'
 
 type Plait = NonNullable<PlaitOfLesson['plait']>
 
+interface PlaitCardProps {
+  lesson: string
+  /** What rein sensors say, where there were any. */
+  measured?: readonly MeasuredReins[]
+}
+
+const NOTHING_MEASURED: readonly MeasuredReins[] = []
+
 /** What happened together: the lesson on one time line, in strands that lie under each other. */
-export function PlaitCard({ lesson }: { lesson: string }) {
+export function PlaitCard({ lesson, measured = NOTHING_MEASURED }: PlaitCardProps) {
   const { t } = useText()
   const plait = useQuery(queries.plait(lesson))
   if (plait.isPending) return <Wait />
@@ -25,12 +34,12 @@ export function PlaitCard({ lesson }: { lesson: string }) {
   if (plait.data.plait === null) return null
   return (
     <FoldCard title={t('plait.title')}>
-      <Strands lesson={lesson} plait={plait.data.plait} />
+      <Strands lesson={lesson} plait={plait.data.plait} measured={measured} />
     </FoldCard>
   )
 }
 
-function Strands({ lesson, plait }: { lesson: string; plait: Plait }) {
+function Strands({ lesson, plait, measured }: Required<PlaitCardProps> & { plait: Plait }) {
   const { t } = useText()
   const { actions } = useMe()
   const how = useId()
@@ -69,6 +78,7 @@ function Strands({ lesson, plait }: { lesson: string; plait: Plait }) {
           describedBy={how}
           turnName={turnName}
           strandName={strandName}
+          measured={measured}
           onStretch={look.setStretch}
           onSelect={look.select}
           onNext={look.next}

@@ -1,1 +1,2 @@
 export { PlaitCard } from './PlaitCard'
+export type { MeasuredReins } from './measured'

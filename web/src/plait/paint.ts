@@ -2,6 +2,8 @@ import type { PlaitKind, PlaitOfLesson, PlaitTurn } from '../api'
 import { clock } from '../text'
 import { LANES, placeOf } from './lanes'
 import type { Place } from './lanes'
+import { paintMeasured } from './measured'
+import type { MeasuredReins } from './measured'
 import { hatched, line, RADIUS, signs } from './shapes'
 import { seen, ticks, xOf } from '../timeline'
 import type { Palette, Stretch } from '../timeline'
@@ -21,6 +23,7 @@ export interface Picture {
   /** What a turn is called, in short. */
   turnName: (turn: PlaitTurn) => string
   strandName: (strand: 'RIDER' | 'CONTACT' | 'HORSE') => string
+  measured: readonly MeasuredReins[]
 }
 
 const FAINT = 0.14
@@ -40,6 +43,7 @@ export function paint(ctx: CanvasRenderingContext2D, picture: Picture, colours: 
   const places = seen(plait.events, stretch)
   restsAndTurns(ctx, picture, colours)
   meetings(ctx, picture, places, colours)
+  paintMeasured(ctx, picture.measured, stretch, width, colours)
   cords(ctx, picture, colours)
   placed(plait, places, x).forEach((events, of) => {
     const kind = plait.kinds[of]

@@ -2,6 +2,7 @@ package strophos.core.contact;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import strophos.core.exchange.Side;
 
@@ -42,9 +43,9 @@ public record GiveAndSee(double fromS, double slackS, OptionalDouble tempoChange
         return List.copyOf(found);
     }
 
-    /** Empty where the beat is not known on both sides of it. */
-    public OptionalDouble keptWithin() {
-        return tempoChange.isPresent() ? OptionalDouble.of(Math.abs(tempoChange.getAsDouble())) : tempoChange;
+    /** Whether the beat stayed; empty where it is not known on both sides of it. */
+    public Optional<Boolean> isKept() {
+        return tempoChange.isPresent() ? Optional.of(Math.abs(tempoChange.getAsDouble()) <= KEPT) : Optional.empty();
     }
 
     private static boolean isSlack(ReinSeries series, Side side, int i) {

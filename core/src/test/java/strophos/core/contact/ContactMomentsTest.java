@@ -88,7 +88,7 @@ class ContactMomentsTest {
         assertThat(found.get(0).fromS()).isCloseTo(20, within(0.1));
         assertThat(found.get(0).slackS()).isCloseTo(4, within(0.1));
         assertThat(found.get(0).tempoChange().getAsDouble()).isCloseTo(change, within(0.02));
-        assertThat(found.get(0).keptWithin().getAsDouble() <= GiveAndSee.KEPT).isEqualTo(change == 0);
+        assertThat(found.get(0).isKept()).contains(change == 0);
     }
 
     @Test
@@ -100,6 +100,6 @@ class ContactMomentsTest {
                 GiveAndSee.of(Reins.both(50, 20, s -> s < 18 ? 2 : 0.1)).get(0);
         assertThat(atTheEnd.slackS()).isEqualTo(2);
         assertThat(atTheEnd.tempoChange()).isEmpty();
-        assertThat(atTheEnd.keptWithin()).isEmpty();
+        assertThat(atTheEnd.isKept()).isEmpty();
     }
 }

@@ -2,10 +2,14 @@ package strophos.server.contact;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.zip.DataFormatException;
+import java.util.zip.Deflater;
 import java.util.zip.Inflater;
 import strophos.core.contact.ReinSeries;
+import strophos.core.exchange.Side;
 
 /**
  * A minute of both reins as it is sent and kept: the left rein's samples, then the right one's, 16-bit little-endian hundredths of a
@@ -64,6 +68,26 @@ record Chunk(short[] left, short[] right) {
             }
         }
         return true;
+    }
+
+    /** This minute as it is kept. */
+    static byte[] deflated(ReinSeries minute) {
+        ByteBuffer raw = ByteBuffer.allocate(BYTES_A_PAIR * minute.length()).order(ByteOrder.LITTLE_ENDIAN);
+        for (Side side : List.of(Side.LEFT, Side.RIGHT)) {
+            for (int i = 0; i < minute.length(); i++) {
+                raw.putShort(minute.at(side, i));
+            }
+        }
+        Deflater deflater = new Deflater();
+        try {
+            deflater.setInput(raw.array());
+            deflater.finish();
+            byte[] content = new byte[MOST_BYTES];
+            int size = deflater.deflate(content);
+            return Arrays.copyOf(content, size);
+        } finally {
+            deflater.end();
+        }
     }
 
     int samples() {

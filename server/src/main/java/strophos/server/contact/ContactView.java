@@ -72,6 +72,7 @@ record ContactView(Lesson lesson, @CanBeNull BandView band, List<RecordingView> 
      * @param rein the one it was ridden on
      * @param fromS seconds from the first sample; {@code toS} its end
      * @param asymmetry above 0 the right rein carries more; null where it cannot be told, as {@code heavier} is
+     * @param given the longest times both reins hung, the longest first
      * @param heavier the rein that carries more; none where both are alike
      * @param heavierBy by what share of the other; null where the other hangs
      */
@@ -88,7 +89,20 @@ record ContactView(Lesson lesson, @CanBeNull BandView band, List<RecordingView> 
             @CanBeNull Double asymmetry,
             @CanBeNull Side heavier,
             @CanBeNull Double heavierBy,
-            BeatView beat) {}
+            BeatView beat,
+            List<GivenView> given) {}
+
+    /**
+     * Both reins hung.
+     *
+     * @param tempoChange of the beat from before to after, as a share; null where it cannot be told
+     * @param isKept the beat stayed; null where it cannot be told
+     */
+    record GivenView(
+            double fromS,
+            double slackS,
+            @CanBeNull Double tempoChange,
+            @CanBeNull Boolean isKept) {}
 
     /**
      * One rein of a stretch.

@@ -1,10 +1,12 @@
 package strophos.server.contact;
 
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import strophos.core.contact.Band;
 import strophos.core.contact.GettingHeavy;
+import strophos.core.contact.GiveAndSee;
 import strophos.core.contact.ReinLevel;
 import strophos.core.contact.ReinSeries;
 import strophos.core.contact.Rhythm;
@@ -16,6 +18,9 @@ import strophos.server.contract.CanBeNull;
 
 /** Says in the wire's words what core read from a series. */
 final class SpanTeller {
+
+    /** More of them are not named. */
+    private static final int MOST_GIVEN = 3;
 
     private SpanTeller() {}
 
@@ -41,7 +46,16 @@ final class SpanTeller {
                 orNull(of.reins().asymmetry()),
                 of.reins().heavier().orElse(null),
                 orNull(of.reins().heavierBy()),
-                beat(of.rhythm()));
+                beat(of.rhythm()),
+                GiveAndSee.of(series.part(fromS, toS)).stream()
+                        .sorted(Comparator.comparingDouble(GiveAndSee::slackS).reversed())
+                        .limit(MOST_GIVEN)
+                        .map(g -> new ContactView.GivenView(
+                                g.fromS(),
+                                g.slackS(),
+                                orNull(g.tempoChange()),
+                                g.isKept().orElse(null)))
+                        .toList());
     }
 
     private static ContactView.ReinView rein(ReinLevel r, Optional<GettingHeavy> heavy, OptionalDouble speedMs) {

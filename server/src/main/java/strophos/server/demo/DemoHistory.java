@@ -82,14 +82,16 @@ class DemoHistory {
     /** A pair whose story is told. */
     record Setting(Viewer coach, Viewer rider, Pair pair, Story story, ZoneId zone, SplittableRandom random) {}
 
-    /** Every lesson up to some days ago, and every practice up to yesterday. */
-    void make(Setting of) {
+    /** Every lesson up to some days ago, and every practice up to yesterday; the lessons, the oldest first. */
+    List<UUID> make(Setting of) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), of.zone());
         UUID device = ids.get();
         List<LessonDay> days = days(of.story(), today);
+        List<UUID> made = new ArrayList<>();
         for (int i = 0; i < days.size(); i++) {
             LessonDay day = days.get(i);
             UUID lesson = ids.get();
+            made.add(lesson);
             Instant planned = at(day.date(), of.story().hour(), of.zone());
             lessons.add(lesson, of.pair().id(), planned, LESSON_MINUTES, planned);
             LessonEnd end = ride(of, lesson, device, planned, day.week());
@@ -104,6 +106,7 @@ class DemoHistory {
             practices.make(
                     of, lesson, end.at(), isLast ? today : days.get(i + 1).date(), day.week(), isLast);
         }
+        return List.copyOf(made);
     }
 
     /** A stretch of a lesson; on no rein where the exercise has none. */

@@ -89,6 +89,7 @@ class DemoMaker implements ApplicationRunner {
     private final OwnImport ownWork;
     private final DemoKnown known;
     private final DemoHistory history;
+    private final DemoRecordings recordings;
     private final PasswordEncoder passwords;
     private final TransactionOperations transactions;
     private final Supplier<UUID> ids;
@@ -110,6 +111,7 @@ class DemoMaker implements ApplicationRunner {
             OwnImport ownWork,
             DemoKnown known,
             DemoHistory history,
+            DemoRecordings recordings,
             PasswordEncoder passwords,
             TransactionOperations transactions,
             Supplier<UUID> ids,
@@ -129,6 +131,7 @@ class DemoMaker implements ApplicationRunner {
         this.ownWork = ownWork;
         this.known = known;
         this.history = history;
+        this.recordings = recordings;
         this.passwords = passwords;
         this.transactions = transactions;
         this.ids = ids;
@@ -268,7 +271,10 @@ class DemoMaker implements ApplicationRunner {
         // each story draws from a stream of its own, so that one can change without the other
         SplittableRandom random =
                 new SplittableRandom(settings.demoSeed() * 31 + story.horse().hashCode());
-        history.make(new DemoHistory.Setting(coach, rider, pair, story, zone, random));
+        List<UUID> ridden = history.make(new DemoHistory.Setting(coach, rider, pair, story, zone, random));
+        story.measured()
+                .ifPresent(last -> recordings.make(
+                        pair, ridden.subList(Math.max(0, ridden.size() - last), ridden.size()), settings.demoSeed()));
     }
 
     /** While Penny Black comes back to work, Lindiwe rides Marzipan: a horse of two riders. */

@@ -37,6 +37,7 @@ import strophos.server.horse.Facts;
  * @param last the last report before today, which waits for an answer
  * @param outings where the horse goes in the next days
  * @param strides as they were counted between two marks
+ * @param measured so many of the last lessons with rein sensors
  */
 record Story(
         String horse,
@@ -62,7 +63,8 @@ record Story(
         Practising practises,
         Optional<LastReport> last,
         List<Going> outings,
-        List<Strides> strides) {
+        List<Strides> strides,
+        Optional<Integer> measured) {
 
     static final int LAST_WEEK = 25;
 

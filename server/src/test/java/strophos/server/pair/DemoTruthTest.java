@@ -183,4 +183,43 @@ class DemoTruthTest {
                 points.stream().mapToInt(p -> p.path(side).path("asks").asInt()).sum();
         return (double) yes / asks;
     }
+
+    /** Measured in twelve lessons: heavy from about 25 m on where the long side is lengthened, and on the way home from canter to trot. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void vesperGetsHeavyTwentyFiveMetresIntoALengthenedLongSide(App app) {
+        Client coach = app.as("ottilie");
+        String lessons = "/api/v1/pairs/" + pair(coach, "Vesper").path("id").asString() + "/lessons";
+        JsonNode latest = coach.get(lessons).body();
+        JsonNode before =
+                coach.get(lessons + "?after=" + latest.path("next").asString()).body();
+        List<JsonNode> recordings = Stream.of(latest, before)
+                .flatMap(page -> page.path("lessons").valueStream())
+                .map(l -> coach.get("/api/v1/lessons/" + l.path("id").asString() + "/contact"))
+                .flatMap(c -> c.body().path("recordings").valueStream())
+                .toList();
+        List<JsonNode> spans =
+                recordings.stream().flatMap(r -> r.path("spans").valueStream()).toList();
+        assertThat(recordings).hasSize(12).allMatch(r -> r.path("faults").isEmpty());
+        assertThat(heavy(spans, "Straighten, then lengthen", "RIGHT", "overFromM"))
+                .isNotEmpty()
+                .allSatisfy(metres -> assertThat(metres).isCloseTo(25, within(8.0)));
+        assertThat(heavy(spans, "Canter to trot", "RIGHT", "kgASecond"))
+                .isNotEmpty()
+                .allMatch(kg -> kg > 0.005);
+        assertThat(heavy(spans, "Canter to trot", "LEFT", "kgASecond"))
+                .isNotEmpty()
+                .allMatch(kg -> kg < 0.005);
+    }
+
+    /** Of the right rein, in stretches of this exercise ridden in this direction. */
+    private static List<Double> heavy(List<JsonNode> spans, String exercise, String rein, String what) {
+        return spans.stream()
+                .filter(s -> s.path("exercise").asString().equals(exercise)
+                        && s.path("rein").asString().equals(rein))
+                .map(s -> s.path("right").path("heavy").path(what))
+                .filter(JsonNode::isNumber)
+                .map(JsonNode::asDouble)
+                .toList();
+    }
 }

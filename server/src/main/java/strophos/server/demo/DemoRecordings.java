@@ -1,0 +1,122 @@
+package strophos.server.demo;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import strophos.core.contact.Band;
+import strophos.core.contact.StandInSensor;
+import strophos.core.exchange.Gait;
+import strophos.core.exchange.Rein;
+import strophos.core.record.Ride;
+import strophos.server.contact.Recordings;
+import strophos.server.lesson.Lesson;
+import strophos.server.lesson.LessonRepository;
+import strophos.server.ride.RideLog;
+import strophos.server.roster.Pair;
+
+/**
+ * What rein sensors would have measured in a pair's last lessons: steady, a little more on the right rein, more at canter; heavy from
+ * about 25 m on where the long side is lengthened, and on the right rein, towards home, in transitions from canter to trot. From lesson
+ * to lesson a little less of it.
+ */
+@Component
+@Profile("demo")
+class DemoRecordings {
+
+    private static final double RATE_HZ = 100;
+    private static final Band BAND = new Band(2, 4.5);
+    private static final String NAME = "Stand-in sensor (simulated)";
+
+    /** Of the last lessons the last half hour is measured; of those before what was ridden at the end. */
+    private static final int WHOLE_LESSONS = 2;
+
+    private static final double WHOLE_S = 1800;
+    private static final double SOME_S = 720;
+
+    /** Working trot of a horse of Vesper's height, metres a second: 3.61 × √(1.50 / 1.65) (calculations: gait). */
+    private static final double TROT_MS = 3.44;
+
+    private static final double HEAVY_FROM_M = 25;
+
+    private final LessonRepository lessons;
+    private final RideLog log;
+    private final Recordings recordings;
+
+    DemoRecordings(LessonRepository lessons, RideLog log, Recordings recordings) {
+        this.lessons = lessons;
+        this.log = log;
+        this.recordings = recordings;
+    }
+
+    /** @param ridden the lessons that were measured, the oldest first */
+    void make(Pair pair, List<UUID> ridden, long seed) {
+        recordings.aim(pair.id(), BAND);
+        for (int i = 0; i < ridden.size(); i++) {
+            Lesson lesson = lessons.find(ridden.get(i)).orElseThrow();
+            boolean isWhole = i >= ridden.size() - WHOLE_LESSONS;
+            double worse = 1 - 0.5 * i / Math.max(1, ridden.size() - 1);
+            measure(lesson, isWhole ? WHOLE_S : SOME_S, worse, seed + i);
+        }
+    }
+
+    private void measure(Lesson lesson, double mostS, double worse, long seed) {
+        Ride ride = log.ride(lesson);
+        long endedMs = lesson.endedAt().toEpochMilli();
+        Instant began =
+                Instant.ofEpochMilli(Math.max(lesson.startedAt().toEpochMilli(), endedMs - Math.round(1000 * mostS)));
+        List<StandInSensor.Stretch> stretches = new ArrayList<>();
+        double atS = 0;
+        for (Ride.Segment segment : ride.segments()) {
+            double fromS = Math.max(0, (segment.atMs() - began.toEpochMilli()) / 1000.0);
+            double toS = (segment.endMs().orElse(endedMs) - began.toEpochMilli()) / 1000.0;
+            if (toS > fromS) {
+                // between two exercises she walks on a long rein
+                add(stretches, fromS - atS, at(Gait.WALK, 0.35, 0));
+                ridden(stretches, segment, toS - fromS, worse);
+                atS = toS;
+            }
+        }
+        StandInSensor.Script script = StandInSensor.Script.of(RATE_HZ, stretches.toArray(StandInSensor.Stretch[]::new));
+        recordings.keep(lesson.id(), NAME, began, StandInSensor.measure(script, seed));
+    }
+
+    private static void ridden(
+            List<StandInSensor.Stretch> stretches, Ride.Segment segment, double seconds, double worse) {
+        boolean isLengthened = segment.exercise().equals("straighten-lengthen");
+        boolean leansHome = segment.exercise().equals("canter-trot") && segment.rein() == Rein.RIGHT;
+        StandInSensor.Stretch base = at(segment.gait(), 1, 0);
+        if (isLengthened) {
+            double heavyS = HEAVY_FROM_M / TROT_MS;
+            double growsKgS = (BAND.highKg() - base.rightKg()) / heavyS;
+            add(stretches, Math.min(seconds, 2 * heavyS), at(segment.gait(), 1, growsKgS));
+            add(stretches, seconds - 2 * heavyS, base);
+        } else if (leansHome) {
+            add(stretches, seconds, at(segment.gait(), 1, 2.5 * worse / Math.max(30, seconds)));
+        } else {
+            add(stretches, seconds, base);
+        }
+    }
+
+    private static void add(List<StandInSensor.Stretch> to, double seconds, StandInSensor.Stretch of) {
+        if (seconds > 0) {
+            to.add(new StandInSensor.Stretch(
+                    seconds,
+                    of.beatsAMinute(),
+                    of.unevenness(),
+                    of.leftKg(),
+                    of.rightKg(),
+                    of.swingKg(),
+                    of.growsKgASecond()));
+        }
+    }
+
+    /** As a horse of her height is mostly carried: trot 3 kg, walk less, canter one more (common practice, no source). */
+    private static StandInSensor.Stretch at(Gait gait, double share, double growsKgS) {
+        double kg = gait.equals(Gait.CANTER) ? 3.8 : gait.equals(Gait.TROT) ? 3 : 1.8;
+        double beats = gait.equals(Gait.CANTER) ? 101 : gait.equals(Gait.TROT) ? 164 : 112;
+        return new StandInSensor.Stretch(1, beats, 0.03, kg * share, 1.08 * kg * share, 0.45 * kg * share, growsKgS);
+    }
+}

@@ -1,0 +1,1 @@
+export { ContactCard, reinsFrom, useMeasured } from './ContactCard'
