@@ -73,7 +73,20 @@ class ScreenshotsTest {
             coach.page().getByText("kg on tongue and bars").waitFor();
             keep(coach, "tack");
             ground(coach);
+            contact(coach);
         }
+    }
+
+    /** Both reins of the last lesson that was measured. */
+    private static void contact(Visitor coach) {
+        String lesson = coach.get("/api/v1/pairs/" + pair(coach, "Vesper") + "/lessons")
+                .path("lessons")
+                .path(0)
+                .path("id")
+                .asString();
+        coach.open("/lessons/" + lesson + "/contact");
+        coach.page().locator("[data-spans]").waitFor();
+        keep(coach, "contact");
     }
 
     /** Where the horse braced while something was held too long. */
@@ -135,7 +148,7 @@ class ScreenshotsTest {
             coach.exactly("Flinches").click();
             coach.page().getByText("Stop. Get off.").waitFor();
             coach.page().locator("[data-waiting='0']").waitFor();
-            keep(coach, "stopped-phone");
+            coach.assertAccessible();
             coach.button("That was a mistake").click();
             coach.button("Something's wrong").waitFor();
             coach.page().locator("[data-waiting='0']").waitFor();
