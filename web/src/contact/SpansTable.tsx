@@ -4,38 +4,65 @@ import { clock, number, percent, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Quiet, SideLetter } from '../ui'
 
-/** What the ribbon says, in words and figures: a line an exercise, both reins. */
+/** What the ribbon says, in words and figures: a line an exercise, both reins. What got heavy comes first; the rest is opened. */
 export function SpansTable({ spans }: { spans: SpanOfRecording[] }) {
   const { t } = useText()
   if (spans.length === 0) return <Quiet>{t('measured.noSpans')}</Quiet>
+  const heavy = spans.filter(isHeavy)
+  const others = spans.filter((s) => !isHeavy(s))
+  if (heavy.length === 0 || others.length === 0) return <Spans spans={spans} />
+  return (
+    <>
+      <Spans spans={heavy} />
+      <details>
+        <chakra.summary minHeight="touch" display="flex" alignItems="center" cursor="pointer">
+          {t('measured.others', { count: others.length })}
+        </chakra.summary>
+        <Spans spans={others} />
+      </details>
+    </>
+  )
+}
+
+const isHeavy = ({ left, right }: SpanOfRecording) =>
+  [left, right].some((r) => r?.heavy && (r.heavy.overFromS !== null || r.heavy.isGrowing))
+
+function Spans({ spans }: { spans: SpanOfRecording[] }) {
   return (
     <chakra.ul listStyleType="none" data-spans>
       {spans.map((span) => (
-        <chakra.li key={span.segment} borderTopWidth="1px" borderColor="line" paddingY="2">
-          <Flex justify="space-between" gap="3" wrap="wrap">
-            <chakra.span fontWeight="700">
-              {span.exercise}{' '}
-              <chakra.span fontWeight="400" color="quiet">
-                {wordIn(t, 'gait', span.gait)} · {t(`rein.${span.rein}`)} ·{' '}
-                {clock((span.toS - span.fromS) * 1000)}
-              </chakra.span>
-            </chakra.span>
-            <Quiet>{beatInWords(t, span)}</Quiet>
-          </Flex>
-          <Flex gap={{ base: '2', md: '8' }} direction={{ base: 'column', md: 'row' }} marginTop="1">
-            {(['left', 'right'] as const).map((rein) => (
-              <Rein key={rein} side={rein === 'left' ? 'LEFT' : 'RIGHT'} rein={span[rein]} />
-            ))}
-            <Box flex="1">
-              {unlike(t, span)}
-              {span.given.map((given) => (
-                <Quiet key={given.fromS}>{givenInWords(t, given)}</Quiet>
-              ))}
-            </Box>
-          </Flex>
-        </chakra.li>
+        <Span key={span.segment} span={span} />
       ))}
     </chakra.ul>
+  )
+}
+
+function Span({ span }: { span: SpanOfRecording }) {
+  const { t } = useText()
+  return (
+    <chakra.li borderTopWidth="1px" borderColor="line" paddingY="2">
+      <Flex justify="space-between" gap="3" wrap="wrap">
+        <chakra.span fontWeight="700">
+          {span.exercise}{' '}
+          <chakra.span fontWeight="400" color="quiet">
+            {wordIn(t, 'gait', span.gait)} · {t(`rein.${span.rein}`)} ·{' '}
+            {clock((span.toS - span.fromS) * 1000)}
+          </chakra.span>
+        </chakra.span>
+        <Quiet>{beatInWords(t, span)}</Quiet>
+      </Flex>
+      <Flex gap={{ base: '2', md: '8' }} direction={{ base: 'column', md: 'row' }} marginTop="1">
+        {(['left', 'right'] as const).map((rein) => (
+          <Rein key={rein} side={rein === 'left' ? 'LEFT' : 'RIGHT'} rein={span[rein]} />
+        ))}
+        <Box flex="1">
+          {unlike(t, span)}
+          {span.given.map((given) => (
+            <Quiet key={given.fromS}>{givenInWords(t, given)}</Quiet>
+          ))}
+        </Box>
+      </Flex>
+    </chakra.li>
   )
 }
 
@@ -84,7 +111,7 @@ function Heavy({ heavy }: { heavy: NonNullable<ReinOfSpan['heavy']> }) {
               ? t('measured.heavyFrom', { seconds: number(overFromS, 0) })
               : t('measured.heavyFromM', { seconds: number(overFromS, 0), metres: number(overFromM, 0) }),
         ]),
-    ...(isGrowing && kgASecond >= 0.01 ? [t('measured.growing', { kg: number(kgASecond * 10, 1) })] : []),
+    ...(isGrowing ? [t('measured.growing', { kg: number(kgASecond * 10, 1) })] : []),
   ]
   return said.length === 0 ? null : <chakra.p fontWeight="650">{said.join(' · ')}</chakra.p>
 }

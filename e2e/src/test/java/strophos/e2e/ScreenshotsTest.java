@@ -85,7 +85,7 @@ class ScreenshotsTest {
                 .path("id")
                 .asString();
         coach.open("/lessons/" + lesson + "/contact");
-        coach.page().locator("[data-spans]").waitFor();
+        coach.page().locator("[data-spans]").first().waitFor();
         keep(coach, "contact");
     }
 

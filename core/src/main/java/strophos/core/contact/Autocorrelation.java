@@ -17,17 +17,44 @@ final class Autocorrelation {
      */
     static double[] of(Swing swing, int mostLag) {
         double[] products = sums(swing.kg(), mostLag);
-        double[] mask = new double[swing.kg().length];
-        for (int i = 0; i < mask.length; i++) {
-            mask[i] = swing.isMeasured()[i] ? 1 : 0;
-        }
-        double[] pairs = sums(mask, mostLag);
+        double[] pairs = pairs(swing, mostLag);
         double[] r = new double[mostLag + 1];
         double power = products[0] / pairs[0];
         for (int lag = 0; lag <= mostLag; lag++) {
             r[lag] = power <= 0 || pairs[lag] < 0.5 ? 0 : products[lag] / pairs[lag] / power;
         }
         return r;
+    }
+
+    /** At one lag, not divided by the power: enough to tell which of two is higher. */
+    static double at(Swing swing, int lag) {
+        double sum = 0;
+        int pairs = 0;
+        double[] kg = swing.kg();
+        boolean[] isMeasured = swing.isMeasured();
+        for (int i = 0; i + lag < kg.length; i++) {
+            if (isMeasured[i] && isMeasured[i + lag]) {
+                sum += kg[i] * kg[i + lag];
+                pairs++;
+            }
+        }
+        return pairs == 0 ? 0 : sum / pairs;
+    }
+
+    private static double[] pairs(Swing swing, int mostLag) {
+        int n = swing.kg().length;
+        if (swing.measured() == n) {
+            double[] pairs = new double[mostLag + 1];
+            for (int lag = 0; lag <= mostLag; lag++) {
+                pairs[lag] = n - lag;
+            }
+            return pairs;
+        }
+        double[] mask = new double[n];
+        for (int i = 0; i < n; i++) {
+            mask[i] = swing.isMeasured()[i] ? 1 : 0;
+        }
+        return sums(mask, mostLag);
     }
 
     /** Sums of x[i] · x[i + lag]. */

@@ -1,7 +1,7 @@
 package strophos.core.contact;
 
 /**
- * What a pair aims at, in each rein.
+ * What a pair aims at, in each rein; both ends belong to it.
  *
  * @param lowKg at least 0
  * @param highKg above {@code lowKg}, at most {@link ReinSeries#MOST_KG}
@@ -14,10 +14,5 @@ public record Band(double lowKg, double highKg) {
                     "A band goes from 0 kg or more up to a higher value, at most %.0f kg, not from %s to %s; maybe the two are swapped."
                             .formatted(ReinSeries.MOST_KG, lowKg, highKg));
         }
-    }
-
-    /** Both ends belong to it. */
-    boolean holds(double kg) {
-        return kg >= lowKg && kg <= highKg;
     }
 }

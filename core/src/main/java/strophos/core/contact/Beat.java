@@ -8,6 +8,9 @@ final class Beat {
 
     private static final double MOST_PERIOD_S = 1.3;
 
+    /** So many samples a second are enough to find a beat by; it is measured with all of them. */
+    private static final double ENOUGH_HZ = 25;
+
     /** Below this nothing comes back (set so that noise alone is told a rhythm in less than 1 of 100, docs/contact.md). */
     private static final double LEAST_CLARITY = 0.3;
 
@@ -29,15 +32,31 @@ final class Beat {
         if (swing.rootMeanSquareKg() < LEAST_SWING_KG) {
             return new Rhythm.NoRegularRhythm();
         }
-        int most = (int) Math.ceil(MOST_PERIOD_S * rateHz) + 1;
-        double[] r = Autocorrelation.of(swing, most + 1);
-        int lag = firstClear(r, Math.max(1, (int) Math.floor(LEAST_PERIOD_S * rateHz)), most);
+        int together = Math.max(1, (int) Math.floor(rateHz / ENOUGH_HZ));
+        Swing coarse = swing.thinned(together);
+        double coarseHz = rateHz / together;
+        int most = (int) Math.ceil(MOST_PERIOD_S * coarseHz) + 1;
+        double[] r = Autocorrelation.of(coarse, most + 1);
+        int lag = firstClear(r, Math.max(1, (int) Math.floor(LEAST_PERIOD_S * coarseHz)), most);
         if (lag < 0) {
             return new Rhythm.NoRegularRhythm();
         }
-        double period = lag + vertex(r[lag - 1], r[lag], r[lag + 1]);
+        double about = together * (lag + vertex(r[lag - 1], r[lag], r[lag + 1]));
+        double period = together == 1 ? about : refined(swing, about, together);
         Evenness even = Evenness.of(swing, period);
         return new Rhythm.Regular(60 * rateHz / period, even.unevenness(), even.peaks(), Math.min(1, r[lag]));
+    }
+
+    /** With all samples, about where the thinned ones found it. */
+    private static double refined(Swing swing, double about, int together) {
+        int from = Math.max(1, (int) Math.floor(about) - together);
+        double[] r = new double[2 * together + 3];
+        int best = 1;
+        for (int i = 0; i < r.length; i++) {
+            r[i] = Autocorrelation.at(swing, from + i);
+            best = i > 0 && i < r.length - 1 && r[i] > r[best] ? i : best;
+        }
+        return from + best + vertex(r[best - 1], r[best], r[best + 1]);
     }
 
     /** The first lag that is nearly as clear as the clearest; below 0 when none is clear. */

@@ -20,11 +20,14 @@ public record GettingHeavy(double kgASecond, Interval slope, OptionalDouble over
     /** So much longer than a single peak holds a level up (calculations: at least half a second). */
     public static final double STAYS_S = 0.5;
 
+    /** A hand that gains less is not felt: 0.05 kg in ten seconds (common practice, no source). */
+    public static final double LEAST_KG_S = 0.005;
+
     /** A shorter stretch has no slope, in seconds. */
     public static final double LEAST_S = 8;
 
     /** The slope is taken through so many points at most: the medians of as many pieces of equal length. */
-    private static final int MOST_POINTS = 120;
+    private static final int MOST_POINTS = 40;
 
     /**
      * Of one rein.
@@ -35,19 +38,23 @@ public record GettingHeavy(double kgASecond, Interval slope, OptionalDouble over
      * @return empty where less than {@link #LEAST_S} was measured
      */
     public static Optional<GettingHeavy> of(ReinSeries stretch, Side side, double strideS, double limitKg) {
-        short[] level = Level.of(stretch, side, strideS);
-        Points points = Points.of(level, stretch.rateHz(), strideS);
-        if (KgCounts.of(level).total() / stretch.rateHz() < LEAST_S || points.s().length < 3) {
+        return of(Level.of(stretch, side, strideS), stretch.rateHz(), strideS, limitKg);
+    }
+
+    /** The same of a level that is known. */
+    static Optional<GettingHeavy> of(short[] level, double rateHz, double strideS, double limitKg) {
+        Points points = Points.of(level, rateHz, strideS);
+        if (KgCounts.of(level).total() / rateHz < LEAST_S || points.s().length < 3) {
             return Optional.empty();
         }
         Trend.Slope slope = Trend.theilSen(points.s(), points.kg());
-        return Optional.of(new GettingHeavy(
-                slope.estimate(), slope.interval(), overFrom(level, stretch.rateHz(), strideS, limitKg)));
+        return Optional.of(
+                new GettingHeavy(slope.estimate(), slope.interval(), overFrom(level, rateHz, strideS, limitKg)));
     }
 
-    /** The whole interval of the slope is above 0. */
+    /** The whole interval of the slope is above 0, and it is more than {@link #LEAST_KG_S}. */
     public boolean isGrowing() {
-        return slope.low() > 0;
+        return slope.low() > 0 && kgASecond >= LEAST_KG_S;
     }
 
     private static OptionalDouble overFrom(short[] level, double rateHz, double strideS, double limitKg) {
@@ -69,15 +76,20 @@ public record GettingHeavy(double kgASecond, Interval slope, OptionalDouble over
             int piece = Math.max((int) Math.ceil(strideS * rateHz), (level.length + MOST_POINTS - 1) / MOST_POINTS);
             double[] s = new double[level.length / piece];
             double[] kg = new double[s.length];
+            short[] some = new short[piece];
             int n = 0;
             for (int p = 0; p < s.length; p++) {
-                KgCounts counts = new KgCounts();
-                for (int i = p * piece; i < (p + 1) * piece; i++) {
-                    counts.add(level[i]);
+                int from = p * piece;
+                int measured = 0;
+                for (int i = from; i < from + piece; i++) {
+                    if (level[i] != ReinSeries.GAP) {
+                        some[measured++] = level[i];
+                    }
                 }
-                if (counts.total() > 0) {
+                if (measured > 0) {
+                    Arrays.sort(some, 0, measured);
                     s[n] = (p + 0.5) * piece / rateHz;
-                    kg[n++] = counts.quantile(0.5);
+                    kg[n++] = some[measured / 2] / (double) ReinSeries.HUNDREDTHS;
                 }
             }
             return new Points(Arrays.copyOf(s, n), Arrays.copyOf(kg, n));

@@ -1,29 +1,45 @@
 package strophos.core.contact;
 
+import strophos.core.exchange.Side;
+
 /**
  * How often each hundredth of a kilogram was read, from which quantiles follow without sorting. Exact: samples are hundredths.
  */
 final class KgCounts {
 
-    private static final int LEAST = (int) (ReinSeries.LEAST_KG * ReinSeries.HUNDREDTHS);
+    private final int least;
+    private final int[] counts;
+    private final int total;
 
-    private final int[] counts = new int[(int) (ReinSeries.MOST_KG * ReinSeries.HUNDREDTHS) - LEAST + 1];
-    private int total;
+    private KgCounts(int least, int[] counts, int total) {
+        this.least = least;
+        this.counts = counts;
+        this.total = total;
+    }
 
     /** Of all that are no gap. */
     static KgCounts of(short[] samples) {
-        KgCounts counts = new KgCounts();
+        int least = Integer.MAX_VALUE;
+        int most = Integer.MIN_VALUE;
         for (short s : samples) {
-            counts.add(s);
+            if (s != ReinSeries.GAP) {
+                least = Math.min(least, s);
+                most = Math.max(most, s);
+            }
         }
-        return counts;
+        int[] counts = new int[Math.max(0, most - least + 1)];
+        int total = 0;
+        for (short s : samples) {
+            if (s != ReinSeries.GAP) {
+                counts[s - least]++;
+                total++;
+            }
+        }
+        return new KgCounts(least, counts, total);
     }
 
-    void add(short sample) {
-        if (sample != ReinSeries.GAP) {
-            counts[sample - LEAST]++;
-            total++;
-        }
+    static KgCounts of(ReinSeries series, Side side) {
+        return of(series.copy(side));
     }
 
     int total() {
@@ -53,7 +69,7 @@ final class KgCounts {
         for (int i = 0; i < counts.length; i++) {
             seen += counts[i];
             if (seen > n) {
-                return i + LEAST;
+                return i + least;
             }
         }
         throw new IllegalStateException("There are only %d samples, no %d.".formatted(total, n + 1));

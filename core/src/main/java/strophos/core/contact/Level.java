@@ -41,7 +41,8 @@ public final class Level {
 
     /** @param sign 1 for the maximum, -1 for the minimum */
     private static short[] moving(ReinSeries series, Side side, double windowS, int sign) {
-        int n = series.length();
+        short[] samples = series.copy(side);
+        int n = samples.length;
         int window = window(series, windowS);
         short[] out = new short[n];
         int[] deque = new int[n];
@@ -51,14 +52,15 @@ public final class Level {
             if (head < tail && deque[head] <= i - window) {
                 head++;
             }
-            if (!series.isGap(side, i)) {
-                int now = sign * series.at(side, i);
-                while (head < tail && sign * series.at(side, deque[tail - 1]) <= now) {
+            short sample = samples[i];
+            if (sample != ReinSeries.GAP) {
+                int now = sign * sample;
+                while (head < tail && sign * samples[deque[tail - 1]] <= now) {
                     tail--;
                 }
                 deque[tail++] = i;
             }
-            out[i] = head < tail ? series.at(side, deque[head]) : ReinSeries.GAP;
+            out[i] = head < tail ? samples[deque[head]] : ReinSeries.GAP;
         }
         return out;
     }

@@ -19,18 +19,28 @@ public record Overview(int pieceS, short[] leftHigh, short[] leftLow, short[] ri
         int pieces = (int) Math.ceil(series.seconds() / pieceS - 1e-9);
         Overview overview =
                 new Overview(pieceS, new short[pieces], new short[pieces], new short[pieces], new short[pieces]);
+        short[] left = series.copy(Side.LEFT);
+        short[] right = series.copy(Side.RIGHT);
         for (int p = 0; p < pieces; p++) {
-            ReinSeries piece = series.part((double) p * pieceS, (double) (p + 1) * pieceS);
-            overview.leftHigh[p] = edge(Level.of(piece, Side.LEFT, pieceS));
-            overview.leftLow[p] = edge(Level.floor(piece, Side.LEFT, pieceS));
-            overview.rightHigh[p] = edge(Level.of(piece, Side.RIGHT, pieceS));
-            overview.rightLow[p] = edge(Level.floor(piece, Side.RIGHT, pieceS));
+            int from = series.index((double) p * pieceS);
+            int to = Math.min(series.length(), series.index((double) (p + 1) * pieceS));
+            overview.leftHigh[p] = edge(left, from, to, 1);
+            overview.leftLow[p] = edge(left, from, to, -1);
+            overview.rightHigh[p] = edge(right, from, to, 1);
+            overview.rightLow[p] = edge(right, from, to, -1);
         }
         return overview;
     }
 
-    /** Over the whole piece it is what the last sample's window holds. */
-    private static short edge(short[] moving) {
-        return moving.length == 0 ? ReinSeries.GAP : moving[moving.length - 1];
+    /** @param sign 1 for the highest, -1 for the lowest */
+    static short edge(short[] samples, int from, int to, int sign) {
+        short edge = ReinSeries.GAP;
+        for (int i = from; i < to; i++) {
+            short now = samples[i];
+            if (now != ReinSeries.GAP && (edge == ReinSeries.GAP || sign * now > sign * edge)) {
+                edge = now;
+            }
+        }
+        return edge;
     }
 }

@@ -28,10 +28,7 @@ public enum PulledRein {
 
     /** From the lowest quarter of the readings to the highest. */
     private static double rise(ReinSeries pull, Side side) {
-        KgCounts counts = new KgCounts();
-        for (int i = 0; i < pull.length(); i++) {
-            counts.add(pull.at(side, i));
-        }
+        KgCounts counts = KgCounts.of(pull, side);
         OptionalDouble highest = AidSize.highest(pull, side);
         return highest.isEmpty() ? 0 : highest.getAsDouble() - counts.quantile(0.25);
     }

@@ -38,19 +38,21 @@ public record ReinLevel(
      * @return empty where less than {@link #LEAST_S} was measured
      */
     public static Optional<ReinLevel> of(ReinSeries series, Side side, double strideS, Optional<Band> band) {
-        short[] level = Level.of(series, side, strideS);
+        return of(series.copy(side), Level.of(series, side, strideS), series.rateHz(), band);
+    }
+
+    /** The same of samples whose level is known. */
+    static Optional<ReinLevel> of(short[] samples, short[] level, double rateHz, Optional<Band> band) {
         KgCounts levels = KgCounts.of(level);
-        KgCounts raw = new KgCounts();
+        KgCounts raw = KgCounts.of(samples);
         int slack = 0;
-        for (int i = 0; i < series.length(); i++) {
-            short s = series.at(side, i);
-            raw.add(s);
+        for (short s : samples) {
             if (s != ReinSeries.GAP && s < SLACK_KG * ReinSeries.HUNDREDTHS) {
                 slack++;
             }
         }
         int n = raw.total();
-        double measuredS = n / series.rateHz();
+        double measuredS = n / rateHz;
         if (measuredS < LEAST_S) {
             return Optional.empty();
         }
@@ -67,11 +69,11 @@ public record ReinLevel(
     }
 
     private static int within(short[] level, Band band) {
+        double low = band.lowKg() * ReinSeries.HUNDREDTHS;
+        double high = band.highKg() * ReinSeries.HUNDREDTHS;
         int n = 0;
         for (short l : level) {
-            if (l != ReinSeries.GAP && band.holds(l / (double) ReinSeries.HUNDREDTHS)) {
-                n++;
-            }
+            n += l != ReinSeries.GAP && l >= low && l <= high ? 1 : 0;
         }
         return n;
     }

@@ -1,5 +1,6 @@
 package strophos.core.contact;
 
+import java.util.Arrays;
 import strophos.core.exchange.Side;
 
 /**
@@ -60,9 +61,10 @@ public final class ReinSeries {
 
     private static void check(short[] samples) {
         for (int i = 0; i < samples.length; i++) {
-            if (samples[i] != GAP && !isPossible(samples[i] / (double) HUNDREDTHS)) {
+            short s = samples[i];
+            if (s != GAP && (s < LEAST_KG * HUNDREDTHS || s > MOST_KG * HUNDREDTHS)) {
                 throw new IllegalArgumentException("Sample %d reads %.2f kg; a rein holds %.0f to %.0f."
-                        .formatted(i, samples[i] / (double) HUNDREDTHS, LEAST_KG, MOST_KG));
+                        .formatted(i, s / (double) HUNDREDTHS, LEAST_KG, MOST_KG));
             }
         }
     }
@@ -88,6 +90,11 @@ public final class ReinSeries {
     /** In hundredths of a kilogram, or {@link #GAP}. */
     public short at(Side side, int i) {
         return samples(side)[from + i];
+    }
+
+    /** All samples of one rein. */
+    short[] copy(Side side) {
+        return Arrays.copyOfRange(samples(side), from, from + length);
     }
 
     /** @return NaN never; ask {@link #isGap} before */

@@ -83,8 +83,8 @@ public final class SignalCheck {
         int missing = 0;
         int longest = 0;
         int run = 0;
-        for (int i = 0; i < series.length(); i++) {
-            if (series.isGap(side, i)) {
+        for (short sample : series.copy(side)) {
+            if (sample == ReinSeries.GAP) {
                 gaps += run == 0 ? 1 : 0;
                 run++;
                 missing++;
@@ -112,13 +112,12 @@ public final class SignalCheck {
             int at = 0;
             int run = 0;
             int longest = 0;
-            for (int i = 0; i < series.length(); i++) {
-                if (series.isGap(side, i)) {
+            for (short now : series.copy(side)) {
+                if (now == ReinSeries.GAP) {
                     run = 0;
                     continue;
                 }
                 n++;
-                int now = series.at(side, i);
                 if (now > highest) {
                     highest = now;
                     at = 0;
@@ -149,24 +148,20 @@ public final class SignalCheck {
 
     /** More than noise reads below nothing. */
     private static Optional<SignalFault> belowZero(ReinSeries series, Side side) {
-        KgCounts counts = new KgCounts();
-        for (int i = 0; i < series.length(); i++) {
-            counts.add(series.at(side, i));
-        }
-        double low = counts.quantile(BELOW_FROM);
+        double low = KgCounts.of(series, side).quantile(BELOW_FROM);
         return low < BELOW_KG ? Optional.of(new SignalFault.BelowZero(side, low)) : Optional.empty();
     }
 
     /** The lowest reading of each half minute in which the rein hung, over time. */
     private static Optional<SignalFault> drift(ReinSeries series, Side side) {
+        short[] samples = series.copy(side);
         int piece = (int) (FLOOR_S * series.rateHz());
         int pieces = series.length() / piece;
         double[] minutes = new double[pieces];
         double[] kg = new double[pieces];
         int n = 0;
         for (int p = 0; p < pieces; p++) {
-            short[] lowest = Level.floor(series.part(p * FLOOR_S, (p + 1) * FLOOR_S), side, FLOOR_S);
-            short last = lowest.length == 0 ? ReinSeries.GAP : lowest[lowest.length - 1];
+            short last = Overview.edge(samples, p * piece, (p + 1) * piece, -1);
             if (last != ReinSeries.GAP && last <= HANGS_KG * ReinSeries.HUNDREDTHS) {
                 minutes[n] = (p + 0.5) * FLOOR_S / 60;
                 kg[n++] = last / (double) ReinSeries.HUNDREDTHS;

@@ -33,12 +33,17 @@ public record StretchContact(
     public static StretchContact of(ReinSeries stretch, Gait gait, Optional<Band> band) {
         Rhythm rhythm = Rhythm.of(stretch);
         double strideS = strideS(rhythm, gait);
+        short[] left = Level.of(stretch, Side.LEFT, strideS);
+        short[] right = Level.of(stretch, Side.RIGHT, strideS);
+        double rateHz = stretch.rateHz();
         return new StretchContact(
                 strideS,
-                BothReins.of(stretch, strideS, band),
+                new BothReins(
+                        ReinLevel.of(stretch.copy(Side.LEFT), left, rateHz, band),
+                        ReinLevel.of(stretch.copy(Side.RIGHT), right, rateHz, band)),
                 rhythm,
-                band.flatMap(b -> GettingHeavy.of(stretch, Side.LEFT, strideS, b.highKg())),
-                band.flatMap(b -> GettingHeavy.of(stretch, Side.RIGHT, strideS, b.highKg())));
+                band.flatMap(b -> GettingHeavy.of(left, rateHz, strideS, b.highKg())),
+                band.flatMap(b -> GettingHeavy.of(right, rateHz, strideS, b.highKg())));
     }
 
     private static double strideS(Rhythm rhythm, Gait gait) {

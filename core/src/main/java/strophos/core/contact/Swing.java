@@ -15,14 +15,17 @@ record Swing(double[] kg, boolean[] isMeasured, int measured) {
     private static final double MEAN_OVER_S = 2;
 
     static Swing of(ReinSeries series) {
-        int n = series.length();
-        double[] sums = new double[n + 1];
+        short[] left = series.copy(Side.LEFT);
+        short[] right = series.copy(Side.RIGHT);
+        int n = left.length;
+        long[] sums = new long[n + 1];
         int[] counts = new int[n + 1];
         boolean[] isMeasured = new boolean[n];
         for (int i = 0; i < n; i++) {
-            isMeasured[i] = !series.isGap(Side.LEFT, i) && !series.isGap(Side.RIGHT, i);
-            sums[i + 1] = sums[i] + (isMeasured[i] ? both(series, i) : 0);
-            counts[i + 1] = counts[i] + (isMeasured[i] ? 1 : 0);
+            boolean isHere = left[i] != ReinSeries.GAP && right[i] != ReinSeries.GAP;
+            isMeasured[i] = isHere;
+            sums[i + 1] = sums[i] + (isHere ? left[i] + right[i] : 0);
+            counts[i + 1] = counts[i] + (isHere ? 1 : 0);
         }
         int half = (int) Math.round(MEAN_OVER_S * series.rateHz() / 2);
         double[] kg = new double[n];
@@ -30,10 +33,34 @@ record Swing(double[] kg, boolean[] isMeasured, int measured) {
             if (isMeasured[i]) {
                 int from = Math.max(0, i - half);
                 int to = Math.min(n, i + half + 1);
-                kg[i] = both(series, i) - (sums[to] - sums[from]) / (counts[to] - counts[from]);
+                double mean = (sums[to] - sums[from]) / (double) (counts[to] - counts[from]);
+                kg[i] = (left[i] + right[i] - mean) / ReinSeries.HUNDREDTHS;
             }
         }
         return new Swing(kg, isMeasured, counts[n]);
+    }
+
+    /** Means of so many samples each; measured where all of them were. */
+    Swing thinned(int together) {
+        if (together == 1) {
+            return this;
+        }
+        int n = kg.length / together;
+        double[] thin = new double[n];
+        boolean[] isThere = new boolean[n];
+        int there = 0;
+        for (int i = 0; i < n; i++) {
+            double sum = 0;
+            boolean isAll = true;
+            for (int k = i * together; k < (i + 1) * together; k++) {
+                sum += kg[k];
+                isAll &= isMeasured[k];
+            }
+            thin[i] = isAll ? sum / together : 0;
+            isThere[i] = isAll;
+            there += isAll ? 1 : 0;
+        }
+        return new Swing(thin, isThere, there);
     }
 
     /** Over what was measured; 0 where nothing was. */
@@ -43,9 +70,5 @@ record Swing(double[] kg, boolean[] isMeasured, int measured) {
             sum += k * k;
         }
         return measured == 0 ? 0 : Math.sqrt(sum / measured);
-    }
-
-    private static double both(ReinSeries series, int i) {
-        return series.kg(Side.LEFT, i) + series.kg(Side.RIGHT, i);
     }
 }

@@ -3,11 +3,13 @@ package strophos.core.contact;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.OptionalDouble;
 import org.hipparchus.stat.regression.SimpleRegression;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Side;
+import strophos.core.stats.Interval;
 
 class GettingHeavyTest {
 
@@ -56,6 +58,13 @@ class GettingHeavyTest {
     void aGapInBetweenBeginsTheCountAnew() {
         ReinSeries series = Reins.both(50, 20, s -> s < 10 ? 2 : s < 10.6 ? 6 : s < 12 ? Double.NaN : s < 12.4 ? 6 : 2);
         assertThat(heavy(series, 4).overFromS().getAsDouble()).isCloseTo(10, within(0.03));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.0049, false", "0.0051, true"})
+    void whatIsNotFeltDoesNotGrow(double kgASecond, boolean isGrowing) {
+        GettingHeavy heavy = new GettingHeavy(kgASecond, new Interval(0.001, 0.01), OptionalDouble.empty());
+        assertThat(heavy.isGrowing()).isEqualTo(isGrowing);
     }
 
     @Test

@@ -25,10 +25,7 @@ class ReinLevelTest {
                 .filter(i -> !series.isGap(Side.LEFT, i))
                 .mapToDouble(i -> series.kg(Side.LEFT, i))
                 .toArray();
-        KgCounts counts = new KgCounts();
-        for (int i = 0; i < series.length(); i++) {
-            counts.add(series.at(Side.LEFT, i));
-        }
+        KgCounts counts = KgCounts.of(series, Side.LEFT);
         Percentile library = new Percentile().withEstimationType(EstimationType.R_7);
         assertThat(counts.total()).isEqualTo(kg.length);
         for (double share : new double[] {0.01, 0.25, 0.5, 0.77, 0.95, 1}) {

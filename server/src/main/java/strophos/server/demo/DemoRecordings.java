@@ -113,9 +113,9 @@ class DemoRecordings {
         }
     }
 
-    /** As a horse of her height is mostly carried: trot 3 kg, walk less, canter one more (common practice, no source). */
+    /** As a horse of her height is mostly carried: trot 3 kg, walk a little less, canter one more (common practice, no source). */
     private static StandInSensor.Stretch at(Gait gait, double share, double growsKgS) {
-        double kg = gait.equals(Gait.CANTER) ? 3.8 : gait.equals(Gait.TROT) ? 3 : 1.8;
+        double kg = gait.equals(Gait.CANTER) ? 3.8 : gait.equals(Gait.TROT) ? 3 : 2.3;
         double beats = gait.equals(Gait.CANTER) ? 101 : gait.equals(Gait.TROT) ? 164 : 112;
         return new StandInSensor.Stretch(1, beats, 0.03, kg * share, 1.08 * kg * share, 0.45 * kg * share, growsKgS);
     }
