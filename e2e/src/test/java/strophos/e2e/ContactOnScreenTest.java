@@ -95,6 +95,7 @@ class ContactOnScreenTest {
                     .path("recordings")
                     .path(0);
             assertThat(recording.path("rateHz").asDouble()).isEqualTo(50);
+            coach.page().getByText("One more exercise").click();
             List<String> said = coach.page().locator("[data-spans] > li").allInnerTexts();
             assertThat(said).hasSize(2);
             // what got heavy stands first
