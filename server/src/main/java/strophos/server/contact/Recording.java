@@ -23,4 +23,13 @@ record Recording(
         double jitterMs,
         int version,
         boolean isWhole,
-        boolean isAway) {}
+        boolean isAway) {
+
+    /** Whether another announcement says the same of what is to come; where it stands may have been moved since. */
+    boolean isSameHeading(Recording other) {
+        return rateHz == other.rateHz
+                && minutes == other.minutes
+                && name.equals(other.name)
+                && jitterMs == other.jitterMs;
+    }
+}

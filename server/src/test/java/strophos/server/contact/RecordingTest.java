@@ -113,6 +113,7 @@ class RecordingTest {
         byte[] first = Sensor.deflated(TROT.part(0, 60));
         assertThat(sensor.announce(heading).status()).isEqualTo(201);
         assertThat(sensor.announce(heading).status()).isEqualTo(200);
+        assertThat(sensor.announce(Sensor.heading(id, App.START, 50, 3)).code()).isEqualTo("other_content");
         assertThat(sensor.chunk(id, 0, first).status()).isEqualTo(201);
         assertThat(sensor.chunk(id, 0, first).status()).isEqualTo(200);
         assertThat(sensor.chunk(id, 0, Sensor.deflated(TROT.part(1, 61))).status())

@@ -461,6 +461,8 @@ class ContractFuzzTest {
                 "today",
                 "pairs",
                 "inbox",
+                "mirror",
+                "attention",
                 "ground",
                 "safety",
                 "rules",
@@ -517,6 +519,7 @@ class ContractFuzzTest {
     @Order(2)
     void andSoDoesTheRidersCard() {
         assertThat(rider.get("/api/v1/practice").status()).isEqualTo(200);
+        assertThat(rider.get("/api/v1/for-rider").status()).isEqualTo(200);
         assertThat(rider.get("/api/v1/safety").status()).isEqualTo(200);
     }
 
