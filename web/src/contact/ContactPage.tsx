@@ -41,7 +41,7 @@ function Contact({ contact }: { contact: ContactOfLesson }) {
       ))}
       <Flex direction={{ base: 'column', lg: 'row' }} gap={{ base: '4', md: '6' }} align={{ lg: 'start' }}>
         {actions.includes('RECORD') && (
-          <ImportCard key={recordings.length} lesson={lesson} band={band} isFirst={recordings.length === 0} />
+          <ImportCard lesson={lesson} band={band} isFirst={recordings.length === 0} />
         )}
         <BandForm key={band?.version ?? 0} lesson={lesson} band={band} />
       </Flex>

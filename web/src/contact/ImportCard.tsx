@@ -21,7 +21,7 @@ interface ImportCardProps {
 /** A table of any kind: what it was taken for is said and can be put right, then it goes into the lesson whole, or not at all. */
 export function ImportCard({ lesson, band, isFirst }: ImportCardProps) {
   const { t } = useText()
-  const { state, read } = useImport()
+  const { state, read, forget } = useImport()
   const [file, setFile] = useState<File>()
   const choose = (chosen: File | undefined) => {
     if (!chosen) return
@@ -53,7 +53,7 @@ export function ImportCard({ lesson, band, isFirst }: ImportCardProps) {
       {state.is === 'READ' && file && (
         <Flex direction="column" gap="4">
           <DialectForm key={JSON.stringify(state.guess.dialect)} guess={state.guess} onRead={readAs} />
-          <BeforeAdding lesson={lesson} band={band} read={state.read} name={file.name} />
+          <BeforeAdding lesson={lesson} band={band} read={state.read} name={file.name} onAdded={forget} />
         </Flex>
       )}
     </Card>
@@ -65,10 +65,11 @@ interface BeforeAddingProps {
   band: ContactOfLesson['band']
   read: TableRead
   name: string
+  onAdded: () => void
 }
 
 /** What was found in it, before anything is sent. */
-function BeforeAdding({ lesson, band, read, name }: BeforeAddingProps) {
+function BeforeAdding({ lesson, band, read, name, onAdded }: BeforeAddingProps) {
   const { t } = useText()
   const { send } = useContact(lesson.id)
   const [share, setShare] = useState(0)
@@ -113,12 +114,15 @@ function BeforeAdding({ lesson, band, read, name }: BeforeAddingProps) {
               look="act"
               disabled={send.isPending}
               onClick={() =>
-                send.mutate({
-                  samples,
-                  startedAt: startOf(samples.clockS, lesson.startedAt ?? lesson.plannedAt),
-                  name: name.slice(0, 120),
-                  onShare: setShare,
-                })
+                send.mutate(
+                  {
+                    samples,
+                    startedAt: startOf(samples.clockS, lesson.startedAt ?? lesson.plannedAt),
+                    name: name.slice(0, 120),
+                    onShare: setShare,
+                  },
+                  { onSuccess: onAdded },
+                )
               }
             >
               {t('measured.add')}

@@ -25,5 +25,6 @@ export function useImport() {
     now.onerror = () => setState({ is: 'NO_TABLE' })
     now.postMessage({ file, dialect })
   }
-  return { state, read }
+  const forget = () => setState({ is: 'NOTHING' })
+  return { state, read, forget }
 }
