@@ -5444,6 +5444,12 @@ export interface components {
             /** Format: int32 */
             v: number;
         };
+        "ride.BandForRide": {
+            /** Format: double */
+            highKg: number;
+            /** Format: double */
+            lowKg: number;
+        };
         "ride.Batch": {
             entries: components["schemas"]["ride.EntryWire"][];
         };
@@ -5511,6 +5517,7 @@ export interface components {
         "ride.Packet": {
             /** Format: int64 */
             arrival: number;
+            band: components["schemas"]["ride.BandForRide"] | null;
             corrections: {
                 [key: string]: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
             };

@@ -2,6 +2,7 @@ package strophos.server.ride;
 
 import java.util.List;
 import java.util.Optional;
+import strophos.core.contact.Band;
 import strophos.server.intake.IntakeForRide;
 import strophos.server.look.StoredLook;
 import strophos.server.watch.WatchItem;
@@ -15,6 +16,7 @@ import strophos.server.watch.WatchItem;
  * @param headgear what the pair's tack says it wears; empty where it does not
  * @param known of the horse and the two together
  * @param note what the debrief of the lesson before left for this one
+ * @param band what the pair aims at in each rein
  */
 record BesideLesson(
         List<StoredLook> looksBefore,
@@ -22,4 +24,5 @@ record BesideLesson(
         boolean maySpeak,
         Optional<String> headgear,
         IntakeForRide known,
-        Optional<String> note) {}
+        Optional<String> note,
+        Optional<Band> band) {}

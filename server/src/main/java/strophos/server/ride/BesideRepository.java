@@ -1,5 +1,7 @@
 package strophos.server.ride;
 
+import static strophos.server.db.Tables.CONTACT_BAND;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -8,9 +10,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.contact.Band;
 import strophos.core.record.AfterRiding;
 import strophos.core.record.Payload;
 import strophos.server.attachment.VoiceConsents;
@@ -66,13 +70,23 @@ class BesideRepository {
                         voices.mayRecord(pair),
                         tack.headgear(pair, day),
                         intakes.forRide(pair),
-                        entries.nextTimeBefore(of))
+                        entries.nextTimeBefore(of),
+                        band(pair))
                 .fetchSingle(r -> new BesideLesson(
                         r.value1(),
                         r.value2(),
                         Boolean.TRUE.equals(r.value3()),
                         Optional.ofNullable(r.value4()),
                         r.value5(),
-                        AfterRiding.of(RideLog.fold(r.value6())).nextTime().map(Payload.NextTime::text)));
+                        AfterRiding.of(RideLog.fold(r.value6())).nextTime().map(Payload.NextTime::text),
+                        Optional.ofNullable(r.value7())));
+    }
+
+    /** Null where nobody has said. */
+    private static Field<Band> band(UUID pair) {
+        return DSL.field(
+                DSL.select(DSL.row(CONTACT_BAND.LOW_KG, CONTACT_BAND.HIGH_KG).mapping(Band.class, Band::new))
+                        .from(CONTACT_BAND)
+                        .where(CONTACT_BAND.PAIR_ID.eq(pair)));
     }
 }

@@ -140,7 +140,11 @@ class RideController {
             Map<String, CorrectionPolicy> corrections,
             Map<String, PadKind> ownPads,
             GroundForRide ground,
+            @CanBeNull BandForRide band,
             long serverMs) {}
+
+    /** What the pair aims at in each rein, in kilograms. */
+    record BandForRide(double lowKg, double highKg) {}
 
     /**
      * What stands, and the drill between two cones.
@@ -259,6 +263,7 @@ class RideController {
                 corrections(rungs),
                 ownPads(of.teaching(), rungs),
                 ground(of.ground(), rungs, id.getLeastSignificantBits()),
+                beside.band().map(b -> new BandForRide(b.lowKg(), b.highKg())).orElse(null),
                 clock.millis());
     }
 
@@ -354,6 +359,7 @@ class RideController {
                 corrections(rungs),
                 ownPads(teaching, rungs),
                 ground(Optional.empty(), rungs, clock.millis()),
+                null,
                 clock.millis());
     }
 
