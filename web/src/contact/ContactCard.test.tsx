@@ -3,7 +3,7 @@ import { afterEach, expect, test, vi } from 'vitest'
 import type { ContactOfLesson, RecordingHere } from '../api'
 import { lesson, show, text } from '../page.testing'
 import { ContactCard, reinsFrom } from './ContactCard'
-import { GAP } from './samples'
+import { GAP } from '../reins'
 
 afterEach(() => vi.restoreAllMocks())
 

@@ -1,7 +1,7 @@
 import { clock } from '../text'
 import { ticks, xOf } from '../timeline'
 import type { Palette, Stretch } from '../timeline'
-import { GAP } from './samples'
+import { GAP } from '../reins'
 import { CLOSE_MS, edgesAt, topKg } from './source'
 import type { RibbonSource } from './source'
 

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
-import { chunkOf, minutesOf, readChunk } from './chunks'
+import { chunkOf, GAP, minutesOf, readChunk } from '../reins'
 import type { Dialect } from './dialect'
-import { GAP, SampleReader, spread } from './samples'
+import { SampleReader, spread } from './samples'
 
 const DIALECT: Dialect = {
   delimiter: ',',

@@ -1,19 +1,7 @@
+import { GAP } from '../reins'
+import type { Samples } from '../reins'
 import { KG, valueOf } from './dialect'
 import type { Dialect } from './dialect'
-
-/** Stands where a rein was not measured. */
-export const GAP = -32_768
-
-/** Both reins, evenly apart, in hundredths of a kilogram. */
-export interface Samples {
-  rateHz: number
-  left: Int16Array
-  right: Int16Array
-  /** How unevenly they came, standard deviation. */
-  jitterMs: number
-  /** What the clock of the file said at the first one, in seconds since midnight or since 1970; null without a clock. */
-  clockS: number | null
-}
 
 export const LINE_FAULTS = ['NOT_A_NUMBER', 'TOO_FEW', 'TIME_BACK', 'IMPOSSIBLE'] as const
 export type LineFault = (typeof LINE_FAULTS)[number]

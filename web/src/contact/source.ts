@@ -1,6 +1,6 @@
 import type { RecordingHere } from '../api'
-import { GAP } from './samples'
-import type { Samples } from './samples'
+import { GAP } from '../reins'
+import type { Samples } from '../reins'
 
 export type OverviewOf = NonNullable<RecordingHere['overview']>
 

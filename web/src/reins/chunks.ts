@@ -8,15 +8,20 @@ export const wholeMinute = (rateHz: number) => Math.round(MINUTE_S * rateHz)
 
 export const minutesOf = ({ left, rateHz }: Samples) => Math.ceil(left.length / wholeMinute(rateHz))
 
-/** A minute as it is sent: the left rein's samples, then the right one's, 16-bit little-endian, deflated. */
-export async function chunkOf({ left, right, rateHz }: Samples, minute: number): Promise<Uint8Array> {
+/** A minute of samples, as it is sent. */
+export function chunkOf({ left, right, rateHz }: Samples, minute: number): Promise<Uint8Array<ArrayBuffer>> {
   const whole = wholeMinute(rateHz)
-  const from = minute * whole
-  const to = Math.min(left.length, from + whole)
-  const raw = new DataView(new ArrayBuffer(4 * (to - from)))
-  for (let i = from; i < to; i++) {
-    raw.setInt16(2 * (i - from), left[i] ?? GAP, true)
-    raw.setInt16(2 * (to - from + i - from), right[i] ?? GAP, true)
+  const [from, to] = [minute * whole, (minute + 1) * whole]
+  return chunk(left.subarray(from, to), right.subarray(from, to))
+}
+
+/** The left rein's samples, then the right one's, 16-bit little-endian, deflated. */
+export function chunk(left: Int16Array, right: Int16Array): Promise<Uint8Array<ArrayBuffer>> {
+  const many = left.length
+  const raw = new DataView(new ArrayBuffer(4 * many))
+  for (let i = 0; i < many; i++) {
+    raw.setInt16(2 * i, left[i] ?? GAP, true)
+    raw.setInt16(2 * (many + i), right[i] ?? GAP, true)
   }
   return through(new CompressionStream('deflate'), new Uint8Array(raw.buffer))
 }
@@ -33,7 +38,7 @@ export async function readChunk(content: Uint8Array): Promise<{ left: Int16Array
 async function through(
   stream: CompressionStream | DecompressionStream,
   content: Uint8Array,
-): Promise<Uint8Array> {
+): Promise<Uint8Array<ArrayBuffer>> {
   const writer = stream.writable.getWriter()
   const written = writer.write(Uint8Array.from(content)).then(() => writer.close())
   const [buffer] = await Promise.all([new Response(stream.readable).arrayBuffer(), written])
