@@ -56,6 +56,25 @@ test('tries again after 2 s, then after twice as long, and from 2 s again once i
   box.stop()
 })
 
+test.each([
+  ['a network that is back', (box: Outbox) => box.wake(), new Unreachable()],
+  ['something that got through', (box: Outbox) => box.send(), true],
+] as const)(
+  'after %s it is tried again after 2 s, however long it waited before',
+  async (_, again, first) => {
+    const failing = Array.from({ length: 4 }, () => new Unreachable())
+    const { box, sendNext } = outbox(...failing, first, new Unreachable(), new Unreachable())
+    await box.send()
+    await vi.advanceTimersByTimeAsync(2_000 + 4_000 + 8_000)
+    expect(sendNext).toHaveBeenCalledTimes(4)
+    await again(box)
+    const before = sendNext.mock.calls.length
+    await vi.advanceTimersByTimeAsync(2_000)
+    expect(sendNext).toHaveBeenCalledTimes(before + 1)
+    box.stop()
+  },
+)
+
 test('never waits longer than a minute', async () => {
   const { box, sendNext } = outbox(...Array.from({ length: 99 }, () => new Unreachable()))
   await box.send()

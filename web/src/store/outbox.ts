@@ -53,6 +53,12 @@ export class Outbox {
     }
   }
 
+  /** The network is back: tried now, and soon again where it was only a flicker. */
+  async wake(): Promise<void> {
+    this.pauseMs = RETRY_MS.least
+    await this.send()
+  }
+
   /** Ends retrying; what waits stays. */
   stop(): void {
     clearTimeout(this.timer)
@@ -60,7 +66,8 @@ export class Outbox {
 
   private async sendAll(): Promise<void> {
     try {
-      while (await this.waiting.sendNext(() => this.enter('sending')));
+      // what got through shows that the line holds: the next cut is waited out from the start
+      while (await this.waiting.sendNext(() => this.enter('sending'))) this.pauseMs = RETRY_MS.least
       this.pauseMs = RETRY_MS.least
       this.enter('resting')
     } catch (e) {

@@ -6,11 +6,11 @@ import type { Backlog } from './outbox'
 export function useOutbox(waiting: () => Backlog): Outbox {
   const [outbox] = useState(() => new Outbox(waiting()))
   useEffect(() => {
-    const send = () => void outbox.send()
-    send()
-    window.addEventListener('online', send)
+    const wake = () => void outbox.wake()
+    wake()
+    window.addEventListener('online', wake)
     return () => {
-      window.removeEventListener('online', send)
+      window.removeEventListener('online', wake)
       outbox.stop()
     }
   }, [outbox])
