@@ -201,6 +201,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   settled: { slack: 'FAULT', landingLead: 'CHANGED', bit: null, correction: 'PREVENT' },
   corrections: {},
   ownPads: {},
+  band: null,
   ground: { stands: null, onCones: [], coneParts: [] },
   known: { fears: null, sightAndHearing: null, ownGait: null, head: null, unwanted: [] },
   usual: [

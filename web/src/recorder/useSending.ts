@@ -8,7 +8,7 @@ const NONE: StoredEntry[] = []
 
 export interface Sending {
   state: OutboxState
-  /** Not yet answered for by the server, of all lessons on this device; undefined until the store has been read. */
+  /** Entries and recordings not yet answered for by the server, of all lessons on this device; undefined until the store has been read. */
   waiting: number | undefined
   /** Of this lesson, which the server would not take. */
   refused: StoredEntry[]
@@ -18,7 +18,13 @@ export interface Sending {
 export function useSending(outbox: Outbox, lesson: string): Sending {
   const shelf = shelfOf(useMe().person)
   const state = useSyncExternalStore(outbox.subscribe, outbox.current)
-  const waiting = useLiveQuery(() => shelf.entries.where({ passage: 'waiting' }).count(), [shelf])
+  const waiting = useLiveQuery(async () => {
+    const [entries, recordings] = await Promise.all([
+      shelf.entries.where({ passage: 'waiting' }).count(),
+      shelf.recordings.where({ passage: 'waiting' }).count(),
+    ])
+    return entries + recordings
+  }, [shelf])
   const refused =
     useLiveQuery(
       () =>

@@ -5,6 +5,7 @@ import type { Cards, HorsePhoto, Me, NewPair, NewPractice, NewStopSign, Packet, 
 import type { Entry, StopSign } from '../record'
 import {
   completeCardsForGround,
+  completeForBand,
   completeForGround,
   completeForGroups,
   completeForPauses,
@@ -102,6 +103,32 @@ export interface StoredPhoto {
   code?: string
 }
 
+/** A recording of both reins that was begun on this device, here until the server has all of it. */
+export interface StoredRecording {
+  id: string
+  lesson: string
+  /** By the server's clock. */
+  startedAtMs: number
+  rateHz: number
+  name: string
+  /** While it runs its last sign of life by this device's clock; a tab that was killed gives none. */
+  lastMs: number
+  /** Samples a rein, known once it has ended. */
+  samples: number
+  /** Minutes that the server has. */
+  sent: number
+  passage: 'running' | 'waiting' | 'refused'
+  code?: string
+}
+
+/** Some seconds of a recording: the left rein's samples, then the right one's. */
+export interface StoredPiece {
+  recording: string
+  place: number
+  left: Int16Array<ArrayBuffer>
+  right: Int16Array<ArrayBuffer>
+}
+
 /** An earlier photo of a pair's horse, to be laid over the next. */
 export interface StoredGhost {
   pair: string
@@ -151,6 +178,8 @@ export type Shelf = Dexie & {
   photos: EntityTable<StoredPhoto, 'id'>
   ghosts: Table<StoredGhost, [string, string]>
   blanks: EntityTable<StoredBlank, 'school'>
+  recordings: EntityTable<StoredRecording, 'id'>
+  pieces: Table<StoredPiece, [string, number]>
 }
 
 const shelves = new Map<string, Shelf>()
@@ -247,6 +276,14 @@ export function shelfOf(person: string): Shelf {
     await tx.table<OlderPacket>('blanks').toCollection().modify(completeForGround)
     await tx.table<{ cards: Partial<Cards> }>('cards').toCollection().modify(completeCardsForGround)
   })
+  // both reins can be measured while riding, and a pair has its band
+  shelf
+    .version(12)
+    .stores({ recordings: 'id, lesson, passage', pieces: '[recording+place], recording' })
+    .upgrade(async (tx) => {
+      await tx.table<OlderPacket>('packets').toCollection().modify(completeForBand)
+      await tx.table<OlderPacket>('blanks').toCollection().modify(completeForBand)
+    })
   shelves.set(person, shelf)
   return shelf
 }
@@ -268,7 +305,16 @@ export async function lastSignedIn(): Promise<Me | null> {
   return (await door.sessions.get('me'))?.me ?? null
 }
 
+const leaving = new Set<() => void>()
+
+/** Tells when whoever was signed in here leaves. */
+export function onLeaving(listener: () => void): () => void {
+  leaving.add(listener)
+  return () => leaving.delete(listener)
+}
+
 export async function rememberSignedIn(me: Me | null): Promise<void> {
+  if (!me) leaving.forEach((listener) => listener())
   if (me) await door.sessions.put({ name: 'me', me })
   else await door.sessions.clear()
 }

@@ -1,6 +1,6 @@
 export { append } from './append'
 export type { NewEntry } from './append'
-export { counterOf, lastSignedIn, rememberSignedIn, shelfOf } from './device'
+export { counterOf, lastSignedIn, onLeaving, rememberSignedIn, shelfOf } from './device'
 export type {
   HeardSign,
   StoredCards,
@@ -9,6 +9,7 @@ export type {
   StoredPacket,
   StoredPhoto,
   StoredPractice,
+  StoredRecording,
   StoredSign,
   StoredSound,
   RunningTimer,
@@ -16,6 +17,7 @@ export type {
 } from './device'
 export { fetchGhosts, keepPhoto, sendPhoto, viewsOf } from './photos'
 export { digestOf, keepSound } from './sounds'
+export { beginRecording, endRecording, keepPiece, pieceEnd } from './recordings'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'
 export { beginPair, blankSchools, fetchBlanks } from './newPair'

@@ -1,5 +1,6 @@
 import type { StoredEntry, Shelf } from './device'
 import { photosAsText } from './photos'
+import { recordingsAsText } from './recordings'
 import { soundsAsText } from './sounds'
 
 /** One lesson as it lies on this device. */
@@ -17,7 +18,7 @@ export interface StoredLesson {
 export interface Stored {
   lessons: StoredLesson[]
   practices: number
-  /** Entries, sounds, photos, reports, stop signs and new pairs that the server has not answered for. */
+  /** Entries, sounds, photos, recordings, reports, stop signs and new pairs that the server has not answered for. */
   unsent: number
 }
 
@@ -49,31 +50,33 @@ export async function storedOn(shelf: Shelf): Promise<Stored> {
 /** How much waits for the server, or was refused by it. */
 export async function unsentOn(shelf: Shelf): Promise<number> {
   const open = ['waiting', 'refused']
-  const [entries, practices, signs, sounds, photos, pairs] = await Promise.all([
+  const [entries, practices, signs, sounds, photos, recordings, pairs] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).count(),
     shelf.practices.where('passage').anyOf(open).count(),
     shelf.signs.where('passage').anyOf(open).count(),
     shelf.sounds.count(),
     shelf.photos.where('passage').anyOf(open).count(),
+    shelf.recordings.count(),
     shelf.packets
       .where({ toAdd: 1 })
       .filter((kept) => kept.newPair !== undefined)
       .count(),
   ])
-  return entries + practices + signs + sounds + photos + pairs
+  return entries + practices + signs + sounds + photos + recordings + pairs
 }
 
 /** What was not sent, as a file holds it. */
 export async function unsentFile(shelf: Shelf): Promise<string> {
   const open = ['waiting', 'refused']
-  const [entries, practices, signs, sounds, photos] = await Promise.all([
+  const [entries, practices, signs, sounds, photos, recordings] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).toArray(),
     shelf.practices.where('passage').anyOf(open).toArray(),
     shelf.signs.where('passage').anyOf(open).toArray(),
     soundsAsText(shelf),
     photosAsText(shelf),
+    recordingsAsText(shelf),
   ])
-  return JSON.stringify({ entries, practices, signs, sounds, photos }, null, 1)
+  return JSON.stringify({ entries, practices, signs, sounds, photos, recordings }, null, 1)
 }
 
 /** Forgets the entries of a lesson that the server has, and its packet; what is not sent stays. */

@@ -109,6 +109,11 @@ export function completeForGround({ packet }: OlderPacket): void {
   packet.plan?.plan.blocks.forEach(({ ground }: { ground: Partial<Ground> }) => (ground.forHorse ??= null))
 }
 
+/** What an application before reins were measured kept: a pair without a band. */
+export function completeForBand({ packet }: OlderPacket): void {
+  packet.band ??= null
+}
+
 export function completeCardsForGround({ cards: { pairs } }: { cards: Partial<Cards> }): void {
   pairs?.forEach(({ cards }) =>
     cards.forEach(({ steps }) => steps.forEach((step: Partial<HomeworkStep>) => (step.ground ??= null))),

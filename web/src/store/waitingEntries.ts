@@ -4,6 +4,7 @@ import type { StoredEntry, Passage, Shelf } from './device'
 import { addNextLesson } from './addLesson'
 import type { Backlog } from './outbox'
 import { sendNextPhoto } from './photos'
+import { sendNextMinute } from './recordings'
 import { sendNextSound } from './sounds'
 
 /** What the server takes in one request, and less than it takes in bytes. */
@@ -28,9 +29,13 @@ export function waitingEntries(shelf: Shelf): Backlog {
       if (await addNextLesson(shelf, onSending)) return true
       const waiting = await shelf.entries.where({ passage: 'waiting' }).sortBy('seq')
       const batch = firstOf(waiting, mostNow)
-      // a sound goes when the server has the entry that names it, and a photo when all that is lighter went
+      // a sound goes when the server has the entry that names it, and what is heavier when all that is lighter went
       if (batch.length === 0)
-        return (await sendNextSound(shelf, onSending)) || sendNextPhoto(shelf, onSending)
+        return (
+          (await sendNextSound(shelf, onSending)) ||
+          (await sendNextPhoto(shelf, onSending)) ||
+          sendNextMinute(shelf, onSending)
+        )
       onSending()
       try {
         await sendSome(shelf, batch)
