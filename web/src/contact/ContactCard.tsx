@@ -1,15 +1,18 @@
+import { Box } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { queries } from '../api'
 import type { ContactOfLesson } from '../api'
 import type { MeasuredReins } from '../plait'
+import { GAP } from '../reins'
 import { useText } from '../text'
-import { FoldCard, LinkButton } from '../ui'
-import { GAP } from './samples'
+import { FoldCard, LinkButton, Quiet } from '../ui'
 import { SpansTable } from './SpansTable'
+import { useOnItsWay } from './useOnItsWay'
 
 /** What was measured in a lesson; empty while it is asked for, and where nothing was. */
 export function useMeasured(lesson: string) {
   const contact = useQuery(queries.contact(lesson))
+  useOnItsWay(lesson)
   return { contact: contact.data, isPending: contact.isPending }
 }
 
@@ -21,7 +24,10 @@ export function ContactCard({ contact }: { contact: ContactOfLesson | undefined 
   return (
     <FoldCard title={t('measured.key')}>
       {whole.map((recording) => (
-        <SpansTable key={recording.id} spans={recording.spans} />
+        <Box key={recording.id}>
+          <Quiet>{recording.name}</Quiet>
+          <SpansTable spans={recording.spans} />
+        </Box>
       ))}
       <LinkButton to={`/lessons/${contact.lesson.id}/contact`}>{t('measured.toRibbon')}</LinkButton>
     </FoldCard>

@@ -10,6 +10,7 @@ import { BandForm } from './BandForm'
 import { ImportCard } from './ImportCard'
 import { RecordingCard } from './RecordingCard'
 import { useContact } from './useContact'
+import { useOnItsWay } from './useOnItsWay'
 
 /** The moment: at the table, the sensor's file at hand. How heavy was it, in which rein, from where on? */
 export default function ContactPage() {
@@ -24,6 +25,7 @@ function Contact({ contact }: { contact: ContactOfLesson }) {
   const { t } = useText()
   const { timeZone, actions } = useMe()
   const { lesson, recordings, band } = contact
+  const onItsWay = useOnItsWay(lesson.id)
   const begun = lesson.startedAt ?? lesson.plannedAt
   return (
     <Flex direction="column" gap={{ base: '4', md: '6' }}>
@@ -36,6 +38,11 @@ function Contact({ contact }: { contact: ContactOfLesson }) {
           {lesson.rider} · {dayLongAt(begun, timeZone)}, {timeOfDay(begun, timeZone)}
         </Quiet>
       </Box>
+      {onItsWay > 0 && (
+        <chakra.p role="status" fontWeight="650">
+          {t('measured.onItsWay', { count: onItsWay })}
+        </chakra.p>
+      )}
       {recordings.map((recording) => (
         <RecordingCard key={recording.id} lesson={lesson.id} recording={recording} band={band} />
       ))}

@@ -3,15 +3,17 @@ import type { NewMark } from '../see'
 import type { Kind, Segment } from '../record'
 import type { StoredPacket } from '../store'
 import { useText } from '../text'
+import { Button } from '../ui'
 import { AskDrawer, asRidden, FigureDrawer, padOf, SegmentDrawer, TallyDrawer, Touches } from '../capture'
 import type { Ask, RiddenSegment } from '../capture'
 import { detach } from '../recorder'
 import type { Recorder } from '../recorder'
 import { GroundNow } from './GroundNow'
+import { SensorDrawer } from './SensorHere'
 
 /** What stands over the controls for a moment. */
 export type Open =
-  | { what: 'seen' | 'figure' | 'touches' }
+  | { what: 'seen' | 'figure' | 'touches' | 'sensor' }
   /** The red key: what is wrong. It covers everything, and is drawn by whoever opened it. */
   | { what: 'wrong' }
   /** More of an ask that is written already. */
@@ -51,8 +53,12 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
           slack={kept.packet.settled.slack}
           onSay={on.onSee}
           onClose={close}
-        />
+        >
+          <Button onClick={() => on.onOpen({ what: 'sensor' })}>{t('sensor.title')}</Button>
+        </SeePanel>
       )
+    case 'sensor':
+      return <SensorDrawer kept={kept} recorder={recorder} onClose={close} />
     case 'figure':
       return (
         <FigureDrawer known={kept.packet} now={segment} onChange={on.onFigure} onClose={close}>

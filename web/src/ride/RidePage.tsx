@@ -8,6 +8,7 @@ import { Riding } from './Riding'
 import { StartOrEnd } from './StartOrEnd'
 import { usePacket, useSignsHere, useRecorder } from '../recorder'
 import { StopScreen } from './StopScreen'
+import { useSensorEnds } from './useSensorEnds'
 
 /** The moment: in the sand, gloves, one hand, eyes on the horse. Works with no network from start to end. */
 export default function RidePage() {
@@ -17,6 +18,7 @@ export default function RidePage() {
   const packet = usePacket(id)
   const safety = useSafety()
   useSignsHere(recorder, packet.data)
+  useSensorEnds(recorder, id)
   if (packet.isError) {
     return (
       <Flex direction="column" gap="4" padding="6" maxWidth="40rem" marginX="auto">

@@ -16,6 +16,7 @@ import {
 import { limitsOf } from '../look'
 import { Times } from '../record'
 import type { Ride, Segment } from '../record'
+import { SensorStrip, useLive } from '../sensor'
 import { lastStanding } from '../recorder'
 import type { Recorder } from '../recorder'
 import { WrongDrawer } from '../safety'
@@ -73,6 +74,8 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
   useTallyAtTheTurn(ride, segment, on.onTallyOf)
   const last = lastStanding(entries, ride.voided, recorder.device)
   const isOnCones = kept.packet.ground.onCones.includes(segment.exercise)
+  const sensor = useLive()
+  const isMeasured = sensor.step !== 'OFF' && sensor.lesson === lesson.id
   const says = { nudge, rules: planned.nudges, restFromMs, offsetMs }
   // not drawn where there is no room for it, not only hidden
   const [isWide = false] = useMediaQuery(['(min-width: 62rem)'], { ssr: false })
@@ -90,7 +93,10 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
       )}
       <Layout
         isTight={
-          (latch !== null && padOf(kept.packet, segment) === 'STRENGTH') || lesson.group !== null || isOnCones
+          (latch !== null && padOf(kept.packet, segment) === 'STRENGTH') ||
+          lesson.group !== null ||
+          isOnCones ||
+          isMeasured
         }
         head={
           <Flex direction="column" gap={{ base: '1.5', lg: '3' }}>
@@ -110,6 +116,7 @@ export function Riding({ kept, recorder, segment }: RidingProps) {
               onWrong={on.onWrong}
               {...says}
             />
+            {isMeasured && <SensorStrip onOpen={on.onSensor} />}
           </Flex>
         }
         drawer={

@@ -16,6 +16,7 @@ import { HeadgearLine } from './HeadgearLine'
 import { KnownLines } from './KnownLines'
 import { HowHard } from './HowHard'
 import { SchoolLines } from './SchoolLines'
+import { SensorBefore } from './SensorHere'
 import { useGroup } from './useGroup'
 import { OutboxLine } from '../recorder'
 import type { Beside, Recorder } from '../recorder'
@@ -94,6 +95,7 @@ export function StartOrEnd({ kept, recorder, isStopped: isStoppedBySign }: Start
                 marks={ride.marks}
                 onSay={(headgear) => void say({ kind: 'headgear', payload: { headgear } })}
               />
+              <SensorBefore kept={kept} recorder={recorder} />
               <DayLines marks={ride.marks} rules={heat} said={plan.notes.map((n) => n.code)} />
             </>
           )}

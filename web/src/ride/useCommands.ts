@@ -98,6 +98,7 @@ export function useCommands(
     onEnd: useSteady(() => detach(tell('lesson_ended', {}))),
     onWrong: useCallback(() => setOpen({ what: 'wrong' }), []),
     onFigure: useCallback(() => setOpen({ what: 'figure' }), []),
+    onSensor: useCallback(() => setOpen({ what: 'sensor' }), []),
     onSeen: useCallback(() => setOpen({ what: 'seen' }), []),
     onTouches: useCallback(() => setOpen({ what: 'touches' }), []),
   }

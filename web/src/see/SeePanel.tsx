@@ -1,6 +1,7 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 import { useState } from 'react'
+import type { ReactNode } from 'react'
 import { wordIn, useText } from '../text'
 import type { Packet, WatchItem, EarlierMark } from '../api'
 import type { RideMark, Segment, Side } from '../record'
@@ -37,6 +38,8 @@ interface SeePanelProps {
   slack: Packet['settled']['slack']
   onSay: (said: NewMark) => void
   onClose: () => void
+  /** What can be done about the hand beside. */
+  children?: ReactNode
 }
 
 /** Rider and horse as figures: touch the place, then the word. What the pair is marked for most stands first. */
@@ -51,6 +54,7 @@ export function SeePanel({
   slack,
   onSay,
   onClose,
+  children,
 }: SeePanelProps) {
   const { t } = useText()
   const [tab, setTab] = useState<Tab>('rider')
@@ -111,7 +115,10 @@ export function SeePanel({
         />
       )}
       {tab === 'hand' ? (
-        <Hands slack={slack} lastAsk={lastAsk} onSay={onSay} />
+        <>
+          <Hands slack={slack} lastAsk={lastAsk} onSay={onSay} />
+          {children}
+        </>
       ) : tab === 'measured' ? (
         <Measured segment={segment} aim={aim} onSay={onSay} />
       ) : (

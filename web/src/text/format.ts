@@ -89,6 +89,11 @@ export function number(value: number, places: number): string {
   return String(Number(value.toFixed(places))).replace('-', '−')
 }
 
+/** A figure that changes while it is read: always with so many places, so that nothing beside it moves. */
+export function steady(value: number, places: number): string {
+  return value.toFixed(places).replace('-', '−')
+}
+
 /** A span as minutes and seconds, 7:05. */
 export function clock(ms: number): string {
   const seconds = Math.max(0, Math.floor(ms / 1000))

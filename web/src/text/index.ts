@@ -29,6 +29,7 @@ export {
   isoOf,
   number,
   percent,
+  steady,
   timeAndDay,
   timeOfDay,
   today,
