@@ -77,19 +77,30 @@ class SpeedRun {
             rider.sees(before);
             coach.page().evaluate(WATCH_PAD);
             CDPSession chromium = coach.context().newCDPSession(coach.page());
-            JsonObject rate = new JsonObject();
-            rate.addProperty("rate", THROTTLE);
-            chromium.send("Emulation.setCPUThrottlingRate", rate);
+            slow(chromium, THROTTLE);
             // as in a lesson, where seconds lie between two touches
             Times calm = touch(coach, before, true);
             // faster than anyone touches: the one before is shown, and still on its way to the server
             Times hurried = touch(coach, before + TOUCHES, false);
-            String said = "%d entries in the lesson, processor at 1/%.0f, %d touches each: %s; hurried: %s"
-                    .formatted(ENTRIES, THROTTLE, TOUCHES, calm.told(), hurried.told());
+            slow(chromium, 1);
+            LiveReinsTest.connectWhileRiding(coach);
+            slow(chromium, THROTTLE);
+            Times sensed = touch(coach, before + 2 * TOUCHES, true);
+            String said =
+                    "%d entries in the lesson, processor at 1/%.0f, %d touches each: %s; hurried: %s; while both reins are measured: %s"
+                            .formatted(ENTRIES, THROTTLE, TOUCHES, calm.told(), hurried.told(), sensed.told());
             Files.writeString(Path.of(System.getProperty("strophos.root"), "e2e/target/speed.txt"), said + "\n");
             assertThat(share(calm.painted(), 0.95)).as(said).isLessThanOrEqualTo(PAINT_MOST_MS);
             assertThat(share(calm.kept(), 0.95)).as(said).isLessThanOrEqualTo(KEPT_MOST_MS);
+            assertThat(share(sensed.painted(), 0.95)).as(said).isLessThanOrEqualTo(PAINT_MOST_MS);
+            assertThat(share(sensed.kept(), 0.95)).as(said).isLessThanOrEqualTo(KEPT_MOST_MS);
         }
+    }
+
+    private static void slow(CDPSession chromium, double times) {
+        JsonObject rate = new JsonObject();
+        rate.addProperty("rate", times);
+        chromium.send("Emulation.setCPUThrottlingRate", rate);
     }
 
     private record Times(List<Double> painted, List<Double> kept) {
