@@ -34,6 +34,32 @@ public record AidSize(double beforeKg, double sizeKg) {
                 : Optional.of(new AidSize(before.getAsDouble(), after.getAsDouble() - before.getAsDouble()));
     }
 
+    /** One touch while riding is about a second late: the aid lies somewhere in so many seconds before it (common practice, no source). */
+    public static final double BEFORE_TOUCH_S = 3;
+
+    /** And a quick hand touches while the horse answers. */
+    public static final double AFTER_TOUCH_S = 0.5;
+
+    /**
+     * Of an ask whose aid has no moment of its own, only the touch that told its answer: the highest from {@link #BEFORE_TOUCH_S} before it
+     * until {@link #AFTER_TOUCH_S} after it, less the highest of as long a time before that. Both windows are alike, so that noise and
+     * uneven beats lift both.
+     *
+     * @return empty where the rein was not measured in either
+     */
+    public static Optional<AidSize> nearTouch(ReinSeries series, Side side, double touchS) {
+        double fromS = touchS - BEFORE_TOUCH_S;
+        double longS = BEFORE_TOUCH_S + AFTER_TOUCH_S;
+        if (fromS < longS) {
+            return Optional.empty();
+        }
+        OptionalDouble before = highest(series.part(fromS - longS, fromS), side);
+        OptionalDouble during = highest(series.part(fromS, fromS + longS), side);
+        return before.isEmpty() || during.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new AidSize(before.getAsDouble(), during.getAsDouble() - before.getAsDouble()));
+    }
+
     /** A driving aid that met this rise in a rein was contradicted, unless it was a half-halt. */
     public boolean isConflict() {
         return sizeKg >= CONFLICT_KG;

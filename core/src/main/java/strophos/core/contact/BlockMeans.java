@@ -1,8 +1,8 @@
 package strophos.core.contact;
 
+import java.util.Arrays;
 import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
-import strophos.core.exchange.Side;
 import strophos.core.stats.Interval;
 
 /**
@@ -26,34 +26,63 @@ public record BlockMeans(double differenceKg, Interval interval, int earlier, in
 
     private static final double HALF_OF_95 = 0.975;
 
-    private record Moments(int n, double mean, double variance) {}
+    /**
+     * How heavy a rein was by blocks.
+     *
+     * @param kg mean of the blocks
+     * @param interval 95 %, as if the blocks were independent
+     */
+    public record Mean(double kg, Interval interval, int blocks) {}
+
+    private record Moments(int n, double mean, double variance) {
+
+        static Moments of(double[] blocks) {
+            double mean = Arrays.stream(blocks).average().orElse(0);
+            double squares =
+                    Arrays.stream(blocks).map(b -> (b - mean) * (b - mean)).sum();
+            return new Moments(blocks.length, mean, blocks.length < 2 ? 0 : squares / (blocks.length - 1));
+        }
+    }
 
     /**
-     * Of the level of one rein.
+     * Of blocks of both ({@link #blocks}).
      *
      * @return empty with fewer than {@link #LEAST_BLOCKS} blocks on either side, and where all blocks are the same
      */
-    public static Optional<BlockMeans> between(ReinSeries earlier, ReinSeries later, Side side, double strideS) {
-        Moments a = blocks(earlier, side, strideS);
-        Moments b = blocks(later, side, strideS);
+    public static Optional<BlockMeans> between(double[] earlier, double[] later) {
+        Moments a = Moments.of(earlier);
+        Moments b = Moments.of(later);
         if (a.n() < LEAST_BLOCKS || b.n() < LEAST_BLOCKS || a.variance() + b.variance() == 0) {
             return Optional.empty();
         }
         double va = a.variance() / a.n();
         double vb = b.variance() / b.n();
         double df = (va + vb) * (va + vb) / (va * va / (a.n() - 1) + vb * vb / (b.n() - 1));
-        double half = new TDistribution(df).inverseCumulativeProbability(HALF_OF_95) * Math.sqrt(va + vb);
+        double half = half(df, va + vb);
         double difference = b.mean() - a.mean();
         return Optional.of(
                 new BlockMeans(difference, new Interval(difference - half, difference + half), a.n(), b.n()));
     }
 
-    private static Moments blocks(ReinSeries series, Side side, double strideS) {
-        short[] level = Level.of(series, side, strideS);
-        int block = (int) Math.ceil(BLOCK_S * series.rateHz());
+    /** Of one stretch, by Student's interval; empty with fewer than {@link #LEAST_BLOCKS} blocks. */
+    public static Optional<Mean> mean(double[] blocks) {
+        Moments of = Moments.of(blocks);
+        if (of.n() < LEAST_BLOCKS) {
+            return Optional.empty();
+        }
+        double half = half(of.n() - 1, of.variance() / of.n());
+        return Optional.of(new Mean(of.mean(), new Interval(of.mean() - half, of.mean() + half), of.n()));
+    }
+
+    private static double half(double df, double variance) {
+        return new TDistribution(df).inverseCumulativeProbability(HALF_OF_95) * Math.sqrt(variance);
+    }
+
+    /** The mean level of each block of which enough was measured, in kilograms; what is left at the end is no block. */
+    public static double[] blocks(short[] level, double rateHz) {
+        int block = (int) Math.ceil(BLOCK_S * rateHz);
+        double[] means = new double[level.length / block];
         int n = 0;
-        double mean = 0;
-        double squares = 0;
         for (int from = 0; from + block <= level.length; from += block) {
             long sum = 0;
             int measured = 0;
@@ -64,13 +93,9 @@ public record BlockMeans(double differenceKg, Interval interval, int earlier, in
                 }
             }
             if (measured >= LEAST_SHARE * block) {
-                n++;
-                double kg = sum / (double) measured / ReinSeries.HUNDREDTHS;
-                double off = kg - mean;
-                mean += off / n;
-                squares += off * (kg - mean);
+                means[n++] = sum / (double) measured / ReinSeries.HUNDREDTHS;
             }
         }
-        return new Moments(n, mean, n < 2 ? 0 : squares / (n - 1));
+        return Arrays.copyOf(means, n);
     }
 }

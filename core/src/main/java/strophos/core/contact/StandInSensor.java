@@ -114,6 +114,8 @@ public final class StandInSensor {
 
     private ReinSeries measured() {
         int n = (int) Math.round(script.seconds() * script.rateHz());
+        double[] pulledLeft = pulled(Side.LEFT, n);
+        double[] pulledRight = pulled(Side.RIGHT, n);
         short[] left = new short[n];
         short[] right = new short[n];
         double beganS = 0;
@@ -125,8 +127,8 @@ public final class StandInSensor {
                 double s = i / script.rateHz();
                 double below = beats.below(s);
                 double grown = stretch.growsKgASecond() * (s - beganS);
-                left[i] = sample(s, Side.LEFT, stretch.leftKg() + grown - below);
-                right[i] = sample(s, Side.RIGHT, stretch.rightKg() + grown - below);
+                left[i] = sample(s, stretch.leftKg() + grown - below + pulledLeft[i]);
+                right[i] = sample(s, stretch.rightKg() + grown - below + pulledRight[i]);
             }
             beganS = endS;
         }
@@ -134,18 +136,29 @@ public final class StandInSensor {
     }
 
     /** What the sensor says of this tension, in hundredths. */
-    private short sample(double s, Side side, double kg) {
+    private short sample(double s, double kg) {
         double noise = script.noiseKg() * random.nextGaussian();
         if (script.holes().stream().anyMatch(h -> s >= h.fromS() && s < h.toS())) {
             return ReinSeries.GAP;
         }
-        double pulled = script.pulls().stream()
-                .filter(p -> p.side() == side)
-                .mapToDouble(p -> p.sizeKg() * ramp(s - p.atS(), p.heldS()))
-                .sum();
         // a rein cannot push: what is below nothing is the zero and the noise
-        double said = Math.max(0, kg + pulled) + noise + script.driftKgAMinute() * s / 60;
+        double said = Math.max(0, kg) + noise + script.driftKgAMinute() * s / 60;
         return (short) Math.round(Math.min(said, script.ceilingKg()) * ReinSeries.HUNDREDTHS);
+    }
+
+    /** What the hand adds to this rein, sample by sample. */
+    private double[] pulled(Side side, int n) {
+        double[] kg = new double[n];
+        for (Pull pull : script.pulls()) {
+            if (pull.side() == side) {
+                int from = Math.max(0, (int) Math.floor(pull.atS() * script.rateHz()));
+                int to = Math.min(n, (int) Math.ceil((pull.atS() + pull.heldS() + RAMP_S) * script.rateHz()) + 1);
+                for (int i = from; i < to; i++) {
+                    kg[i] += pull.sizeKg() * ramp(i / script.rateHz() - pull.atS(), pull.heldS());
+                }
+            }
+        }
+        return kg;
     }
 
     /** How much of a pull there is so long after it began, in [0, 1]. */

@@ -9,6 +9,7 @@ import strophos.core.exchange.Side;
  * All that is read from one stretch of one gait.
  *
  * @param strideS the window its levels were taken over: its own stride where the beat is known, else {@link Level#STRIDE_S}
+ * @param leftBlocks the left rein's level by blocks ({@link BlockMeans#blocks}); {@code rightBlocks} the right one's
  * @param leftHeavy whether the left rein gets heavy; empty without a band, and where too little was measured; {@code rightHeavy} the
  *     right one
  */
@@ -16,6 +17,8 @@ public record StretchContact(
         double strideS,
         BothReins reins,
         Rhythm rhythm,
+        double[] leftBlocks,
+        double[] rightBlocks,
         Optional<GettingHeavy> leftHeavy,
         Optional<GettingHeavy> rightHeavy) {
 
@@ -42,6 +45,8 @@ public record StretchContact(
                         ReinLevel.of(stretch.copy(Side.LEFT), left, rateHz, band),
                         ReinLevel.of(stretch.copy(Side.RIGHT), right, rateHz, band)),
                 rhythm,
+                BlockMeans.blocks(left, rateHz),
+                BlockMeans.blocks(right, rateHz),
                 band.flatMap(b -> GettingHeavy.of(left, rateHz, strideS, b.highKg())),
                 band.flatMap(b -> GettingHeavy.of(right, rateHz, strideS, b.highKg())));
     }

@@ -54,7 +54,7 @@ public record AidUse(Proportion lightly, List<Integer> firstAt, Proportion intoT
                                         .isPresent())
                                 .count())
                         .toList(),
-                share(asks.stream().filter(x -> at(x, AidUse::isDriving) >= 0).toList(), AidUse::isIntoTheHand),
+                share(asks.stream().filter(AidUse::drives).toList(), AidUse::intoTheHand),
                 share(
                         asks.stream()
                                 .filter(x -> isInTurn(x) && at(x, AidUse::isWhip) >= 0 && at(x, AidUse::isLeg) >= 0)
@@ -62,13 +62,22 @@ public record AidUse(Proportion lightly, List<Integer> firstAt, Proportion intoT
                         x -> at(x, AidUse::isWhip) < at(x, AidUse::isLeg)));
     }
 
-    private static Proportion share(Collection<Payload.Exchange> of, Predicate<Payload.Exchange> which) {
-        return new Proportion((int) of.stream().filter(which).count(), of.size());
+    /** Whether a driving aid was noted. */
+    public static boolean drives(Payload.Exchange ask) {
+        return at(ask, AidUse::isDriving) >= 0;
     }
 
-    private static boolean isIntoTheHand(Payload.Exchange x) {
+    /** Whether the hand took at the same time as a driving aid, or after it. */
+    public static boolean intoTheHand(Payload.Exchange x) {
+        if (!drives(x)) {
+            return false;
+        }
         int hand = lastAt(x, AidUse::isTaking);
         return hand >= 0 && (!isInTurn(x) || hand > at(x, AidUse::isDriving));
+    }
+
+    private static Proportion share(Collection<Payload.Exchange> of, Predicate<Payload.Exchange> which) {
+        return new Proportion((int) of.stream().filter(which).count(), of.size());
     }
 
     private static boolean isInTurn(Payload.Exchange x) {

@@ -3,6 +3,7 @@ package strophos.core.contact;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import org.hipparchus.stat.inference.TTest;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Side;
@@ -14,8 +15,7 @@ class BlockMeansTest {
     void isWelchsIntervalOfTheBlocks() {
         double[] before = {3, 3.4, 2.8, 3.1, 3.3};
         double[] after = {3.6, 4.1, 3.5, 3.9};
-        BlockMeans means = BlockMeans.between(blocks(before), blocks(after), Side.LEFT, 0.01)
-                .orElseThrow();
+        BlockMeans means = between(blocks(before), blocks(after), 0.01).orElseThrow();
         assertThat(means.differenceKg()).isCloseTo(3.775 - 3.12, within(1e-9));
         assertThat(means.earlier()).isEqualTo(5);
         assertThat(means.later()).isEqualTo(4);
@@ -27,6 +27,25 @@ class BlockMeansTest {
         assertThat(new TTest().tTest(before, moved)).isCloseTo(0.05, within(1e-3));
     }
 
+    private static Optional<BlockMeans> between(ReinSeries earlier, ReinSeries later, double strideS) {
+        return BlockMeans.between(of(earlier, strideS), of(later, strideS));
+    }
+
+    private static double[] of(ReinSeries series, double strideS) {
+        return BlockMeans.blocks(Level.of(series, Side.LEFT, strideS), series.rateHz());
+    }
+
+    /** Student's interval of one stretch, against a general library's test: at its end the mean differs at 5 %. */
+    @Test
+    void oneStretchHasStudentsInterval() {
+        double[] blocks = {3, 3.4, 2.8, 3.1, 3.3};
+        BlockMeans.Mean mean = BlockMeans.mean(blocks).orElseThrow();
+        assertThat(mean.kg()).isCloseTo(3.12, within(1e-9));
+        assertThat(new TTest().tTest(mean.interval().low(), blocks)).isCloseTo(0.05, within(1e-6));
+        assertThat(new TTest().tTest(mean.interval().high(), blocks)).isCloseTo(0.05, within(1e-6));
+        assertThat(BlockMeans.mean(new double[] {3, 3.4, 2.8})).isEmpty();
+    }
+
     /** Each block at one reading; a level of one sample is the reading itself. */
     private static ReinSeries blocks(double[] kg) {
         return Reins.both(50, kg.length * BlockMeans.BLOCK_S, s -> kg[(int) (s / BlockMeans.BLOCK_S)]);
@@ -34,10 +53,9 @@ class BlockMeansTest {
 
     @Test
     void fewerThanFourBlocksSayNothing() {
-        assertThat(BlockMeans.between(
-                        blocks(new double[] {3, 3.1, 3.2}), blocks(new double[] {4, 4.1, 4, 4.2}), Side.LEFT, 1))
+        assertThat(between(blocks(new double[] {3, 3.1, 3.2}), blocks(new double[] {4, 4.1, 4, 4.2}), 1))
                 .isEmpty();
-        assertThat(BlockMeans.between(Reins.both(50, 60, s -> 3), Reins.both(50, 60, s -> 3), Side.LEFT, 1))
+        assertThat(between(Reins.both(50, 60, s -> 3), Reins.both(50, 60, s -> 3), 1))
                 .as("all the same: no spread to reckon with")
                 .isEmpty();
     }
@@ -45,8 +63,7 @@ class BlockMeansTest {
     @Test
     void aBlockThatWasHardlyMeasuredIsLeftOut() {
         ReinSeries torn = Reins.both(50, 25, s -> s < 3 ? Double.NaN : 3 + 0.1 * Math.floor(s / 5));
-        assertThat(BlockMeans.between(torn, torn, Side.LEFT, 0.01).orElseThrow().earlier())
-                .isEqualTo(4);
+        assertThat(between(torn, torn, 0.01).orElseThrow().earlier()).isEqualTo(4);
     }
 
     /** Two stretches of the same hand: their interval leaves out nothing in about 5 of 100, as it says. */
@@ -56,11 +73,8 @@ class BlockMeansTest {
         for (long seed = 0; seed < 200; seed++) {
             StandInSensor.Script script =
                     StandInSensor.Script.of(50, Reins.trot(60)).noisy(0.2);
-            BlockMeans means = BlockMeans.between(
-                            StandInSensor.measure(script, seed),
-                            StandInSensor.measure(script, seed + 1000),
-                            Side.RIGHT,
-                            1)
+            BlockMeans means = between(
+                            StandInSensor.measure(script, seed), StandInSensor.measure(script, seed + 1000), 1)
                     .orElseThrow();
             wrong += means.interval().low() > 0 || means.interval().high() < 0 ? 1 : 0;
         }

@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import strophos.core.exchange.Gait;
 import strophos.core.exchange.Side;
 
 /** What is measured about a marked moment: the size of an aid, a contradiction, the release. */
@@ -43,6 +46,48 @@ class ContactMomentsTest {
         for (double at : new double[] {-1, 0, 9.5, 25}) {
             assertThat(AidSize.of(series, Side.LEFT, at, 1)).as("at %s", at).isEmpty();
         }
+    }
+
+    /** Touched 1.4 s after the aid, as one touch is: a hand that took 3.2 kg is told from a light aid in all but a few of 400. */
+    @Test
+    void aTouchThatCameLateStillTellsATakingHandFromALightAid() {
+        int wrong = 0;
+        for (long seed = 0; seed < 40; seed++) {
+            StandInSensor.Pull[] pulls = new StandInSensor.Pull[10];
+            for (int i = 0; i < pulls.length; i++) {
+                pulls[i] = new StandInSensor.Pull(10 + 10 * i, Side.LEFT, i % 2 == 0 ? 3.2 : 0.9, 0.3);
+            }
+            ReinSeries series = StandInSensor.measure(
+                    StandInSensor.Script.of(100, Reins.trot(115)).with(pulls), seed);
+            for (int i = 0; i < pulls.length; i++) {
+                boolean isTaking = AidSize.nearTouch(series, Side.LEFT, pulls[i].atS() + 1.4)
+                        .orElseThrow()
+                        .isConflict();
+                wrong += isTaking == (i % 2 == 0) ? 0 : 1;
+            }
+        }
+        assertThat(wrong).isLessThanOrEqualTo(20);
+    }
+
+    @Test
+    void aTouchWithoutEnoughTimeBeforeItSaysNothing() {
+        ReinSeries series = Reins.both(50, 30, s -> 2);
+        assertThat(AidSize.nearTouch(series, Side.LEFT, 6.4)).isEmpty();
+        assertThat(AidSize.nearTouch(series, Side.LEFT, 6.5)).contains(new AidSize(2, 0));
+        assertThat(AidSize.nearTouch(series, Side.LEFT, 40)).as("after its end").isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"4, NaN", "5, 1.2", "6, 1.15"})
+    void theSizeOfAGaitsAidsIsTheirMedian(int asks, double median) {
+        double[] kg = {1.2, 0.8, 3, 1.4, 0.9, 1.1};
+        List<AskMeasured> measured = IntStream.range(0, asks)
+                .mapToObj(i -> new AskMeasured("x" + i, Gait.TROT, i, true, kg[i]))
+                .toList();
+        OptionalDouble said = AskMeasured.medianKg(measured, Gait.TROT);
+        assertThat(said.isPresent()).isEqualTo(!Double.isNaN(median));
+        said.ifPresent(of -> assertThat(of).isCloseTo(median, within(1e-9)));
+        assertThat(AskMeasured.medianKg(measured, Gait.CANTER)).isEmpty();
     }
 
     /** The answer at 10 s; the hand stays at 4 kg until so much later, then goes back to 2. */
