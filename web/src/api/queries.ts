@@ -45,6 +45,16 @@ export const queries = {
       queryKey: ['contact', lesson],
       queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/contact', path(lesson))),
     }),
+  contactBeside: (lesson: string, earlier: string) =>
+    queryOptions({
+      queryKey: ['contact', lesson, earlier],
+      queryFn: () =>
+        answerOf(
+          api.GET('/api/v1/lessons/{id}/contact/beside/{earlier}', {
+            params: { path: { id: lesson, earlier } },
+          }),
+        ),
+    }),
   homework: (lesson: string) =>
     queryOptions({
       queryKey: ['homework', lesson],

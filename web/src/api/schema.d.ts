@@ -372,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/contact/beside/{earlier}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/debrief": {
         parameters: {
             query?: never;
@@ -1864,6 +1880,17 @@ export interface components {
             /** @enum {string} */
             region: "HEAD" | "FACE" | "TAIL" | "GAIT" | "ANSWER";
         };
+        "contact.AsksView": {
+            /** Format: int32 */
+            drives: number;
+            /** Format: int32 */
+            fewest: number;
+            /** Format: int32 */
+            intoTheHand: number;
+            isOften: boolean | null;
+            moments: number[];
+            sizes: components["schemas"]["contact.SizeView"][];
+        };
         "contact.AwayView": {
             /** Format: uuid */
             id: string;
@@ -1889,6 +1916,12 @@ export interface components {
             /** Format: double */
             unevenness: number | null;
         };
+        "contact.BesideView": {
+            recordings: components["schemas"]["contact.DrawnView"][];
+            rows: components["schemas"]["contact.RowView"][];
+            /** Format: date-time */
+            startedAt: string;
+        };
         "contact.ChangedRecording": {
             isAway: boolean;
             /** Format: date-time */
@@ -1899,8 +1932,33 @@ export interface components {
         "contact.ContactView": {
             away: components["schemas"]["contact.AwayView"][];
             band: components["schemas"]["contact.BandView"] | null;
+            earlier: components["schemas"]["contact.EarlierView"][];
             lesson: components["schemas"]["lesson.Lesson"];
             recordings: components["schemas"]["contact.RecordingView"][];
+        };
+        "contact.DifferenceView": {
+            /** Format: double */
+            earlierKg: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            laterKg: number;
+            /** Format: double */
+            low: number;
+        };
+        "contact.DrawnView": {
+            name: string;
+            overview: components["schemas"]["contact.OverviewView"];
+            /** Format: double */
+            rateHz: number;
+            /** Format: double */
+            seconds: number;
+        };
+        "contact.EarlierView": {
+            /** Format: uuid */
+            lesson: string;
+            /** Format: date-time */
+            startedAt: string;
         };
         "contact.FaultView": {
             /** Format: double */
@@ -1964,6 +2022,7 @@ export interface components {
             rightLow: number[];
         };
         "contact.RecordingView": {
+            asks: components["schemas"]["contact.AsksView"] | null;
             faults: components["schemas"]["contact.FaultView"][];
             /** Format: uuid */
             id: string;
@@ -1994,11 +2053,34 @@ export interface components {
             /** Format: double */
             levelKg: number;
             /** Format: double */
+            meanFromKg: number | null;
+            /** Format: double */
+            meanToKg: number | null;
+            /** Format: double */
             medianKg: number;
             /** Format: double */
             overAMinute: number | null;
             /** Format: double */
             slackShare: number;
+        };
+        "contact.RowView": {
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            left: components["schemas"]["contact.DifferenceView"] | null;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            /** @enum {string} */
+            rein: "LEFT" | "RIGHT" | "NONE";
+            right: components["schemas"]["contact.DifferenceView"] | null;
+        };
+        "contact.SizeView": {
+            /** Format: int32 */
+            asks: number;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            /** Format: double */
+            kg: number;
         };
         "contact.SpanView": {
             /** Format: double */
@@ -6523,6 +6605,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["contact.ContactView"];
+                };
+            };
+        };
+    };
+    beside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                earlier: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["contact.BesideView"];
                 };
             };
         };

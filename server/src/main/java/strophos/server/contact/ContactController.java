@@ -55,6 +55,7 @@ class ContactController {
     private final PairRepository pairs;
     private final RecordingRepository recordings;
     private final ContactTeller teller;
+    private final BesideTeller besides;
     private final Clock clock;
     private final long mostBytes;
 
@@ -63,12 +64,14 @@ class ContactController {
             PairRepository pairs,
             RecordingRepository recordings,
             ContactTeller teller,
+            BesideTeller besides,
             Clock clock,
             @Value("${strophos.recordings.most-bytes:4294967296}") long mostBytes) {
         this.lessons = lessons;
         this.pairs = pairs;
         this.recordings = recordings;
         this.teller = teller;
+        this.besides = besides;
         this.clock = clock;
         this.mostBytes = mostBytes;
     }
@@ -103,6 +106,18 @@ class ContactController {
     @Needs(Action.SEE_DEBRIEF)
     ContactView contact(@PathVariable UUID id) {
         return teller.view(lesson(id));
+    }
+
+    /** What was measured on an earlier day of the same pair, beside this lesson. */
+    @GetMapping("/lessons/{id}/contact/beside/{earlier}")
+    @Needs(Action.SEE_DEBRIEF)
+    BesideView beside(@PathVariable UUID id, @PathVariable UUID earlier) {
+        Lesson lesson = lesson(id);
+        Lesson before = lesson(earlier);
+        if (!before.pair().equals(lesson.pair())) {
+            throw Problem.notFound();
+        }
+        return besides.beside(lesson, before);
     }
 
     /** 201 where it is new, 200 where it was announced before. */

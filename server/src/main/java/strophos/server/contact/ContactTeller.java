@@ -1,10 +1,8 @@
 package strophos.server.contact;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +13,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
+import strophos.core.contact.AskMeasured;
 import strophos.core.contact.Band;
 import strophos.core.contact.Overview;
 import strophos.core.contact.ReinSeries;
@@ -26,6 +25,7 @@ import strophos.core.stride.StrideOfHorse;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
 import strophos.server.ride.RideLog;
+import strophos.server.rules.YardRules;
 import strophos.server.stride.HeightAndStrides;
 import strophos.server.stride.StrideRepository;
 
@@ -34,19 +34,26 @@ import strophos.server.stride.StrideRepository;
 @Transactional(readOnly = true)
 class ContactTeller {
 
-    /** Of a stretch at least so much must have been measured to stand in the list, in seconds. */
-    private static final double LEAST_S = 2;
+    /** So many earlier days can be laid beside this one. */
+    private static final int EARLIER = 12;
 
     private final RecordingRepository recordings;
     private final RideLog log;
     private final StrideRepository strides;
     private final Catalogue catalogue;
+    private final YardRules rules;
 
-    ContactTeller(RecordingRepository recordings, RideLog log, StrideRepository strides, Catalogue catalogue) {
+    ContactTeller(
+            RecordingRepository recordings,
+            RideLog log,
+            StrideRepository strides,
+            Catalogue catalogue,
+            YardRules rules) {
         this.recordings = recordings;
         this.log = log;
         this.strides = strides;
         this.catalogue = catalogue;
+        this.rules = rules;
     }
 
     ContactView view(Lesson lesson) {
@@ -54,7 +61,7 @@ class ContactTeller {
         Optional<StoredBand> band = recordings.band(lesson.pair());
         List<Recording> here = all.stream().filter(r -> !r.isAway()).toList();
         if (here.isEmpty()) {
-            return new ContactView(lesson, bandView(band), List.of(), away(all));
+            return new ContactView(lesson, bandView(band), List.of(), away(all), List.of());
         }
         Map<UUID, List<StoredChunk>> chunks =
                 recordings.chunks(here.stream().map(Recording::id).toList());
@@ -67,7 +74,8 @@ class ContactTeller {
                 here.stream()
                         .map(r -> recording(r, chunks.getOrDefault(r.id(), List.of()), ride, aim, horse))
                         .toList(),
-                away(all));
+                away(all),
+                recordings.measuredBefore(lesson, EARLIER));
     }
 
     private static List<ContactView.AwayView> away(List<Recording> all) {
@@ -96,10 +104,10 @@ class ContactTeller {
                             .toList(),
                     List.of(),
                     null,
-                    List.of());
+                    List.of(),
+                    null);
         }
         ReinSeries series = series(r, chunks);
-        Overview o = Overview.of(series);
         return view(
                 r,
                 series.seconds(),
@@ -107,8 +115,9 @@ class ContactTeller {
                 SignalCheck.of(series, r.jitterMs()).stream()
                         .map(SpanTeller::fault)
                         .toList(),
-                new ContactView.OverviewView(o.pieceS(), o.leftHigh(), o.leftLow(), o.rightHigh(), o.rightLow()),
-                spans(r, series, ride, band, horse));
+                overview(Overview.of(series)),
+                spans(Stretch.all(r, series, ride, band), horse, r.startedAt()),
+                SpanTeller.asks(AskMeasured.of(ride, series, r.startedAt().toEpochMilli()), rules.intoTheHand()));
     }
 
     private static ContactView.RecordingView view(
@@ -117,7 +126,8 @@ class ContactTeller {
             List<Integer> missing,
             List<ContactView.FaultView> faults,
             @CanBeNull ContactView.OverviewView overview,
-            List<ContactView.SpanView> spans) {
+            List<ContactView.SpanView> spans,
+            @CanBeNull ContactView.AsksView asks) {
         return new ContactView.RecordingView(
                 r.id(),
                 r.name(),
@@ -131,7 +141,12 @@ class ContactTeller {
                 r.jitterMs(),
                 faults,
                 overview,
-                spans);
+                spans,
+                asks);
+    }
+
+    static ContactView.OverviewView overview(Overview o) {
+        return new ContactView.OverviewView(o.pieceS(), o.leftHigh(), o.leftLow(), o.rightHigh(), o.rightLow());
     }
 
     /** All chunks, one after the other. */
@@ -149,30 +164,13 @@ class ContactTeller {
         return ReinSeries.of(r.rateHz(), left, right);
     }
 
-    private List<ContactView.SpanView> spans(
-            Recording r, ReinSeries series, Ride ride, Optional<Band> band, HeightAndStrides horse) {
-        List<ContactView.SpanView> spans = new ArrayList<>();
-        for (Ride.Segment segment : ride.segments()) {
-            double fromS = Math.max(0, secondsIn(r, segment.atMs()));
-            double toS = segment.endMs().isEmpty()
-                    ? series.seconds()
-                    : Math.min(series.seconds(), secondsIn(r, segment.endMs().getAsLong()));
-            if (toS - fromS >= LEAST_S) {
-                spans.add(SpanTeller.span(
-                        segment,
-                        catalogue.nameOf(segment.exercise()),
-                        series,
-                        fromS,
-                        toS,
-                        band,
-                        speed(segment.gait(), horse, r.startedAt())));
-            }
-        }
-        return spans;
-    }
-
-    private static double secondsIn(Recording r, long atMs) {
-        return Duration.between(r.startedAt(), Instant.ofEpochMilli(atMs)).toMillis() / 1000.0;
+    private List<ContactView.SpanView> spans(List<Stretch> stretches, HeightAndStrides horse, Instant at) {
+        return stretches.stream()
+                .map(s -> SpanTeller.span(
+                        s,
+                        catalogue.nameOf(s.segment().exercise()),
+                        speed(s.segment().gait(), horse, at)))
+                .toList();
     }
 
     /** Of the horse's measured or usual stride; of a gait that has none, unknown. */

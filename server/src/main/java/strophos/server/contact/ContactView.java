@@ -14,9 +14,18 @@ import strophos.server.lesson.Lesson;
  * What was measured in a lesson.
  *
  * @param band what the pair aims at; null where nobody has said
+ * @param earlier lessons of the pair before this one that were measured, the latest first
  * @param recordings those in the lesson, in order; {@code away} those that were taken out and can be put back
  */
-record ContactView(Lesson lesson, @CanBeNull BandView band, List<RecordingView> recordings, List<AwayView> away) {
+record ContactView(
+        Lesson lesson,
+        @CanBeNull BandView band,
+        List<RecordingView> recordings,
+        List<AwayView> away,
+        List<EarlierView> earlier) {
+
+    /** A lesson of the same pair that was measured. */
+    record EarlierView(UUID lesson, Instant startedAt) {}
 
     /** From and to, in kilograms a rein. */
     record BandView(double lowKg, double highKg, int version) {}
@@ -29,6 +38,7 @@ record ContactView(Lesson lesson, @CanBeNull BandView band, List<RecordingView> 
      * @param isWhole all of it is here; until then nothing is read from it
      * @param missing minutes that have not come yet
      * @param overview null until it is whole
+     * @param asks null where no ask was measured
      */
     record RecordingView(
             UUID id,
@@ -43,7 +53,28 @@ record ContactView(Lesson lesson, @CanBeNull BandView band, List<RecordingView> 
             double jitterMs,
             List<FaultView> faults,
             @CanBeNull OverviewView overview,
-            List<SpanView> spans) {}
+            List<SpanView> spans,
+            @CanBeNull AsksView asks) {}
+
+    /**
+     * What the hand did while something was asked. The moment of an aid is known to some three seconds before its touch.
+     *
+     * @param drives asks of which a driving aid was noted
+     * @param intoTheHand of these, the hand took with it
+     * @param isOften too often; null while too few were measured to say
+     * @param fewest asks it takes to say
+     * @param moments of the hand that took, in seconds from the first sample
+     */
+    record AsksView(
+            int drives,
+            int intoTheHand,
+            @CanBeNull Boolean isOften,
+            int fewest,
+            List<Double> moments,
+            List<SizeView> sizes) {}
+
+    /** How big the aids of a gait were, the median. */
+    record SizeView(Gait gait, int asks, double kg) {}
 
     /**
      * What is wrong with the signal.
@@ -107,12 +138,15 @@ record ContactView(Lesson lesson, @CanBeNull BandView band, List<RecordingView> 
     /**
      * One rein of a stretch.
      *
+     * @param meanFromKg the mean level lies between it and {@code meanToKg} (95 %); null where too little was measured
      * @param inBandShare null without a band; {@code overAMinute} too
      * @param heavy null without a band, and where too little was measured
      */
     record ReinView(
             double levelKg,
             double highKg,
+            @CanBeNull Double meanFromKg,
+            @CanBeNull Double meanToKg,
             double medianKg,
             double slackShare,
             @CanBeNull Double inBandShare,

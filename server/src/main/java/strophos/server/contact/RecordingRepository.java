@@ -1,8 +1,10 @@
 package strophos.server.contact;
 
 import static strophos.server.db.Tables.CONTACT_BAND;
+import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.RECORDING;
 import static strophos.server.db.Tables.RECORDING_CHUNK;
+import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
 import java.util.Collection;
@@ -11,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -18,6 +21,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
+import strophos.server.lesson.Lesson;
 import strophos.server.sql.Binds;
 
 /** Recordings with their chunks, and each pair's band; of lessons and pairs that the viewer was found to see. */
@@ -37,6 +41,24 @@ class RecordingRepository {
                 .where(RECORDING.LESSON_ID.eq(lesson))
                 .orderBy(RECORDING.STARTED_AT, RECORDING.ID)
                 .fetch(RecordingRepository::recording);
+    }
+
+    /** Lessons of the same pair that were begun before this one and measured, the latest first. */
+    List<ContactView.EarlierView> measuredBefore(Lesson of, int most) {
+        Field<Instant> began = DSL.coalesce(RIDDEN_LESSON.STARTED_AT, LESSON.PLANNED_AT);
+        return db.select(LESSON.ID, began)
+                .from(LESSON)
+                .leftJoin(RIDDEN_LESSON)
+                .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
+                .where(LESSON.PAIR_ID.eq(of.pair()))
+                .and(began.lt(of.startedAt() == null ? of.plannedAt() : of.startedAt()))
+                .and(DSL.exists(DSL.selectOne()
+                        .from(RECORDING)
+                        .where(RECORDING.YARD_ID.eq(LESSON.YARD_ID).and(RECORDING.LESSON_ID.eq(LESSON.ID)))
+                        .and(RECORDING.WHOLE_AT.isNotNull().and(RECORDING.AWAY_AT.isNull()))))
+                .orderBy(began.desc(), LESSON.ID)
+                .limit(most)
+                .fetch(r -> new ContactView.EarlierView(r.value1(), r.value2()));
     }
 
     /** Locked, so that nobody else changes it meanwhile. */

@@ -1,18 +1,24 @@
 package strophos.server.contact;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import strophos.core.contact.Band;
+import strophos.core.aid.Drive;
+import strophos.core.aid.DrivesIntoTheHand;
+import strophos.core.aid.TimeSource;
+import strophos.core.contact.AskMeasured;
+import strophos.core.contact.BlockMeans;
 import strophos.core.contact.GettingHeavy;
 import strophos.core.contact.GiveAndSee;
 import strophos.core.contact.ReinLevel;
-import strophos.core.contact.ReinSeries;
 import strophos.core.contact.Rhythm;
 import strophos.core.contact.SignalFault;
 import strophos.core.contact.StretchContact;
+import strophos.core.exchange.Gait;
 import strophos.core.exchange.Side;
+import strophos.core.judgement.Judgement;
 import strophos.core.record.Ride;
 import strophos.server.contract.CanBeNull;
 
@@ -24,30 +30,30 @@ final class SpanTeller {
 
     private SpanTeller() {}
 
-    static ContactView.SpanView span(
-            Ride.Segment segment,
-            String exercise,
-            ReinSeries series,
-            double fromS,
-            double toS,
-            Optional<Band> band,
-            OptionalDouble speedMs) {
-        StretchContact of = StretchContact.of(series.part(fromS, toS), segment.gait(), band);
+    static ContactView.SpanView span(Stretch stretch, String exercise, OptionalDouble speedMs) {
+        Ride.Segment segment = stretch.segment();
+        StretchContact of = stretch.contact();
         return new ContactView.SpanView(
                 UUID.fromString(segment.id()),
                 exercise,
                 segment.gait(),
                 segment.place(),
                 segment.rein(),
-                fromS,
-                toS,
-                of.reins().left().map(r -> rein(r, of.leftHeavy(), speedMs)).orElse(null),
-                of.reins().right().map(r -> rein(r, of.rightHeavy(), speedMs)).orElse(null),
+                stretch.fromS(),
+                stretch.toS(),
+                of.reins()
+                        .left()
+                        .map(r -> rein(r, of.leftBlocks(), of.leftHeavy(), speedMs))
+                        .orElse(null),
+                of.reins()
+                        .right()
+                        .map(r -> rein(r, of.rightBlocks(), of.rightHeavy(), speedMs))
+                        .orElse(null),
                 orNull(of.reins().asymmetry()),
                 of.reins().heavier().orElse(null),
                 orNull(of.reins().heavierBy()),
                 beat(of.rhythm()),
-                GiveAndSee.of(series.part(fromS, toS)).stream()
+                GiveAndSee.of(stretch.part()).stream()
                         .sorted(Comparator.comparingDouble(GiveAndSee::slackS).reversed())
                         .limit(MOST_GIVEN)
                         .map(g -> new ContactView.GivenView(
@@ -58,10 +64,14 @@ final class SpanTeller {
                         .toList());
     }
 
-    private static ContactView.ReinView rein(ReinLevel r, Optional<GettingHeavy> heavy, OptionalDouble speedMs) {
+    private static ContactView.ReinView rein(
+            ReinLevel r, double[] blocks, Optional<GettingHeavy> heavy, OptionalDouble speedMs) {
+        Optional<BlockMeans.Mean> mean = BlockMeans.mean(blocks);
         return new ContactView.ReinView(
                 r.levelKg(),
                 r.highKg(),
+                mean.map(m -> m.interval().low()).orElse(null),
+                mean.map(m -> m.interval().high()).orElse(null),
                 r.medianKg(),
                 r.slackShare(),
                 orNull(r.inBandShare()),
@@ -74,6 +84,42 @@ final class SpanTeller {
                                 orNull(h.overFromS()),
                                 orNull(StretchContact.metres(h, speedMs))))
                         .orElse(null));
+    }
+
+    /** What the hand did while something was asked; null where no ask was measured. */
+    @CanBeNull
+    static ContactView.AsksView asks(List<AskMeasured> asks, DrivesIntoTheHand rule) {
+        if (asks.isEmpty()) {
+            return null;
+        }
+        List<Drive> drives = asks.stream()
+                .filter(AskMeasured::isDriving)
+                .map(a -> new Drive(
+                        a.exchange(), TimeSource.SENSOR, Optional.empty(), OptionalDouble.of(a.riseKg()), false))
+                .toList();
+        Judgement judged = rule.judge(drives);
+        List<Double> moments = asks.stream()
+                .filter(a -> a.isDriving() && a.riseKg() >= rule.riseKg())
+                .map(AskMeasured::atS)
+                .toList();
+        return new ContactView.AsksView(
+                drives.size(),
+                moments.size(),
+                judged instanceof Judgement.NotEnoughData ? null : judged.isMet(),
+                rule.fewest(),
+                moments,
+                asks.stream()
+                        .map(AskMeasured::gait)
+                        .distinct()
+                        .sorted(Comparator.comparing(Gait::word))
+                        .flatMap(gait -> AskMeasured.medianKg(asks, gait).stream()
+                                .mapToObj(kg -> new ContactView.SizeView(
+                                        gait,
+                                        (int) asks.stream()
+                                                .filter(a -> a.gait().equals(gait))
+                                                .count(),
+                                        kg)))
+                        .toList());
     }
 
     private static ContactView.BeatView beat(Rhythm rhythm) {

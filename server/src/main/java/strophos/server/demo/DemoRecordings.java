@@ -1,15 +1,21 @@
 package strophos.server.demo;
 
+import static java.util.stream.Collectors.toMap;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import strophos.core.contact.Band;
 import strophos.core.contact.StandInSensor;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Side;
+import strophos.core.record.AidUse;
 import strophos.core.record.Ride;
 import strophos.server.contact.Recordings;
 import strophos.server.lesson.Lesson;
@@ -20,7 +26,7 @@ import strophos.server.roster.Pair;
 /**
  * What rein sensors would have measured in a pair's last lessons: steady, a little more on the right rein, more at canter; heavy from
  * about 25 m on where the long side is lengthened, and on the right rein, towards home, in transitions from canter to trot. From lesson
- * to lesson a little less of it.
+ * to lesson a little less of it. The hand takes where the log says that it did.
  */
 @Component
 @Profile("demo")
@@ -40,6 +46,14 @@ class DemoRecordings {
     private static final double TROT_MS = 3.44;
 
     private static final double HEAVY_FROM_M = 25;
+
+    /** A light aid, and a hand that takes while the leg drives; short, so that none of them makes a rein heavy. */
+    private static final double LIGHT_KG = 0.9;
+
+    private static final double LIGHT_IN_CANTER_KG = 1.3;
+    private static final double TAKING_KG = 3.2;
+    private static final double HELD_S = 0.3;
+    private static final double TOUCHED_LATE_S = 1.4;
 
     private final LessonRepository lessons;
     private final RideLog log;
@@ -79,8 +93,25 @@ class DemoRecordings {
                 atS = toS;
             }
         }
-        StandInSensor.Script script = StandInSensor.Script.of(RATE_HZ, stretches.toArray(StandInSensor.Stretch[]::new));
+        StandInSensor.Script script = StandInSensor.Script.of(RATE_HZ, stretches.toArray(StandInSensor.Stretch[]::new))
+                .with(pulls(ride, began.toEpochMilli()));
         recordings.keep(lesson.id(), NAME, began, StandInSensor.measure(script, seed));
+    }
+
+    /** What the hand did at each ask, a second and more before it was touched in: a light aid, or taking against the leg. */
+    private static StandInSensor.Pull[] pulls(Ride ride, long beganMs) {
+        Map<String, Gait> gaits = ride.segments().stream().collect(toMap(Ride.Segment::id, Ride.Segment::gait));
+        return ride.exchanges().stream()
+                .flatMap(ask -> {
+                    double atS = (ask.atMs() - beganMs) / 1000.0 - TOUCHED_LATE_S;
+                    double lightKg = gaits.get(ask.segment()).equals(Gait.CANTER) ? LIGHT_IN_CANTER_KG : LIGHT_KG;
+                    double kg = AidUse.intoTheHand(ask.said()) ? TAKING_KG : lightKg;
+                    return Stream.of(
+                            new StandInSensor.Pull(atS, Side.LEFT, kg, HELD_S),
+                            new StandInSensor.Pull(atS, Side.RIGHT, kg, HELD_S));
+                })
+                .filter(pull -> pull.atS() > 0)
+                .toArray(StandInSensor.Pull[]::new);
     }
 
     private static void ridden(

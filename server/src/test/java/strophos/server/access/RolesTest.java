@@ -149,6 +149,10 @@ class RolesTest {
         coachOnly("PUT /api/v1/pairs/{id}/facts", 412);
         coachOnly("PUT /api/v1/lessons/{id}/ground", 412);
         rowWithId("GET /api/v1/lessons/{id}/contact", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId(
+                "GET /api/v1/lessons/{id}/contact/beside/{earlier}",
+                own(404, 404, 403, 403, 401),
+                own(404, 404, 403, 403, 401));
         rowWithId("POST /api/v1/lessons/{id}/recordings", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));
         for (String of : List.of(
                 "PUT /api/v1/lessons/{id}/recordings/{recording}",
@@ -249,6 +253,7 @@ class RolesTest {
                 .replace("{arena}", NOBODYS)
                 .replace("{layout}", NOBODYS)
                 .replace("{recording}", NOBODYS)
+                .replace("{earlier}", NOBODYS)
                 .replace("{place}", "0")
                 .replace("{book}", "stop");
         boolean hasBody = endpoint[0].equals("POST") || endpoint[0].equals("PUT");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.contact.ReinSeries;
 import strophos.core.contact.StandInSensor;
+import strophos.core.exchange.Side;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
 import strophos.server.harness.Sensor;
@@ -34,7 +36,7 @@ class RecordingTest {
     private final Client coach = App.demo().as("ottilie");
     private final Yard yard = new Yard(coach);
     private final String pair = yard.pair();
-    private final String lesson = yard.lesson(pair);
+    private String lesson = yard.lesson(pair);
     private final Sensor sensor = new Sensor(coach, lesson);
 
     private JsonNode contact() {
@@ -84,6 +86,80 @@ class RecordingTest {
         // Sindri has 138 cm: a working trot of 3.61 m/s, scaled by the root of 1.38 / 1.65 (calculations: gait)
         assertThat(heavy.path("overFromM").asDouble())
                 .isCloseTo(heavy.path("overFromS").asDouble() * 3.61 * Math.sqrt(1.38 / 1.65), within(0.5));
+    }
+
+    /** Six asks with a driving aid, the hand taking 3.2 kg in three of them; one more right after the turn began, and one of the trainer's. */
+    @Test
+    void aHandThatTakesWhileTheLegDrivesIsCountedWithItsMoments() {
+        Map<String, Object> started = yard.entry(lesson, "lesson_started", Map.of());
+        long beganMs = (long) started.get("atMs") + 1;
+        Map<String, Object> turn = trot("LEFT");
+        turn.put("atMs", beganMs);
+        List<Map<String, Object>> log = new ArrayList<>(List.of(started, turn));
+        List<StandInSensor.Pull> pulls = new ArrayList<>();
+        for (int i = 0; i < 7; i++) {
+            int atS = i == 0 ? 4 : 2 + 8 * i;
+            Map<String, Object> leg = Map.of("means", "LEG", "side", "NONE", "manner", "PUSH");
+            Map<String, Object> ask = yard.entry(
+                    lesson,
+                    "exchange",
+                    Map.of("segment", turn.get("id"), "strength", 2, "response", "YES", "aids", List.of(leg)));
+            ask.put("atMs", beganMs + 1000L * atS);
+            log.add(ask);
+            pulls.add(new StandInSensor.Pull(atS - 1.4, Side.RIGHT, i % 2 == 1 ? 3.2 : 0.8, 0.3));
+        }
+        yard.send(log);
+        sensor.send(
+                StandInSensor.measure(
+                        StandInSensor.Script.of(50, new StandInSensor.Stretch(60, 158, 0.03, 3, 3.5, 1.5, 0))
+                                .with(pulls.toArray(StandInSensor.Pull[]::new)),
+                        5),
+                Instant.ofEpochMilli(beganMs));
+        JsonNode asks = contact().path("recordings").path(0).path("asks");
+        assertThat(asks.path("drives").asInt()).isEqualTo(6);
+        assertThat(asks.path("intoTheHand").asInt()).isEqualTo(3);
+        assertThat(asks.path("isOften").asBoolean()).isTrue();
+        assertThat(asks.path("moments").valueStream().map(JsonNode::asDouble)).containsExactly(10.0, 26.0, 42.0);
+        JsonNode size = asks.path("sizes").path(0);
+        assertThat(size.path("gait").asString()).isEqualTo("TROT");
+        assertThat(size.path("asks").asInt()).isEqualTo(6);
+        // half of 0.8 and 3.2 kg, and what of a pull meets no beat's top
+        assertThat(size.path("kg").asDouble()).isCloseTo(2, within(0.6));
+    }
+
+    /** The same trot half a kilogram heavier in the right rein, in another lesson of the pair. */
+    @Test
+    void anEarlierDaySaysHowMuchHeavierItWasWithAnInterval() {
+        sensor.send(TROT, ridden());
+        String before = lesson;
+        JsonNode alone = contact();
+        assertThat(alone.path("earlier").isEmpty()).isTrue();
+        lesson = yard.lesson(pair);
+        Instant later = ridden();
+        ReinSeries heavier = StandInSensor.measure(
+                StandInSensor.Script.of(50, new StandInSensor.Stretch(60, 158, 0.03, 3, 4, 1.5, 0)), 8);
+        new Sensor(coach, lesson).send(heavier, later);
+        JsonNode earlier = contact().path("earlier");
+        assertThat(earlier.valueStream().map(e -> e.path("lesson").asString())).containsExactly(before);
+        JsonNode beside = coach.get("/api/v1/lessons/" + lesson + "/contact/beside/" + before)
+                .body();
+        assertThat(beside.path("recordings").path(0).path("seconds").asDouble()).isEqualTo(95);
+        assertThat(beside.path("rows").size())
+                .as("the second turn was not measured")
+                .isEqualTo(1);
+        JsonNode row = beside.path("rows").path(0);
+        assertThat(row.path("rein").asString()).isEqualTo("LEFT");
+        assertThat(row.path("right").path("laterKg").asDouble()
+                        - row.path("right").path("earlierKg").asDouble())
+                .isCloseTo(0.5, within(0.05));
+        assertThat(row.path("right").path("low").asDouble()).isBetween(0.4, 0.5);
+        assertThat(row.path("right").path("high").asDouble()).isBetween(0.5, 0.6);
+        assertThat(row.path("left").path("low").asDouble()).isLessThan(0);
+        String other = yard.lesson(yard.pair());
+        assertThat(coach.get("/api/v1/lessons/" + lesson + "/contact/beside/" + other)
+                        .status())
+                .as("of another pair")
+                .isEqualTo(404);
     }
 
     @Test

@@ -298,6 +298,7 @@ class ContractFuzzTest {
                 .replace("{arena}", PIECE)
                 .replace("{layout}", PIECE)
                 .replace("{recording}", PIECE)
+                .replace("{earlier}", PIECE)
                 .replace("{place}", "0")
                 .replace("{sha256}", "0".repeat(64));
         List<List<Object>> places = Bodies.places(body);

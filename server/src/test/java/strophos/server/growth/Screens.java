@@ -109,6 +109,10 @@ final class Screens {
                 new Screen("plan of a lesson", coach, at("/api/v1/lessons/", lessons, "/plan")),
                 new Screen("debrief", coach, at("/api/v1/lessons/", lessons, "/debrief")),
                 new Screen("contact", coach, i -> "/api/v1/lessons/" + lessons.get(0) + "/contact"),
+                new Screen(
+                        "contact beside",
+                        coach,
+                        i -> "/api/v1/lessons/" + lessons.get(0) + "/contact/beside/" + lessons.get(0)),
                 new Screen("plait", coach, at("/api/v1/lessons/", lessons, "/plait")),
                 new Screen("homework", coach, at("/api/v1/lessons/", lessons, "/homework")),
                 new Screen("entries", coach, at("/api/v1/lessons/", lessons, "/entries")),

@@ -188,16 +188,7 @@ class DemoTruthTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void vesperGetsHeavyTwentyFiveMetresIntoALengthenedLongSide(App app) {
-        Client coach = app.as("ottilie");
-        String lessons = "/api/v1/pairs/" + pair(coach, "Vesper").path("id").asString() + "/lessons";
-        JsonNode latest = coach.get(lessons).body();
-        JsonNode before =
-                coach.get(lessons + "?after=" + latest.path("next").asString()).body();
-        List<JsonNode> recordings = Stream.of(latest, before)
-                .flatMap(page -> page.path("lessons").valueStream())
-                .map(l -> coach.get("/api/v1/lessons/" + l.path("id").asString() + "/contact"))
-                .flatMap(c -> c.body().path("recordings").valueStream())
-                .toList();
+        List<JsonNode> recordings = measured(app.as("ottilie"), "Vesper");
         List<JsonNode> spans =
                 recordings.stream().flatMap(r -> r.path("spans").valueStream()).toList();
         assertThat(recordings).hasSize(12).allMatch(r -> r.path("faults").isEmpty());
@@ -210,6 +201,49 @@ class DemoTruthTest {
         assertThat(heavy(spans, "Canter to trot", "LEFT", "kgASecond"))
                 .isNotEmpty()
                 .allMatch(kg -> kg < 0.005);
+    }
+
+    /** The sensor finds what the log says: the hand takes while the leg drives, and less so from lesson to lesson. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void vespersReinsShowFewerContradictionsFromLessonToLesson(App app) {
+        List<JsonNode> asks = measured(app.as("ottilie"), "Vesper").stream()
+                .map(r -> r.path("asks"))
+                .toList();
+        assertThat(asks).hasSize(12);
+        double late = share(asks.subList(0, 4));
+        double early = share(asks.subList(8, 12));
+        assertThat(early).isGreaterThan(late + 0.03);
+        assertThat(late).isBetween(0.05, 0.25);
+        assertThat(asks.subList(0, 4))
+                .anySatisfy(a -> assertThat(kg(a, "CANTER")).isGreaterThan(kg(a, "TROT")));
+    }
+
+    private static double share(List<JsonNode> asks) {
+        int drives = asks.stream().mapToInt(a -> a.path("drives").asInt()).sum();
+        return asks.stream().mapToInt(a -> a.path("intoTheHand").asInt()).sum() / (double) drives;
+    }
+
+    private static double kg(JsonNode asks, String gait) {
+        return asks.path("sizes")
+                .valueStream()
+                .filter(s -> s.path("gait").asString().equals(gait))
+                .mapToDouble(s -> s.path("kg").asDouble())
+                .findFirst()
+                .orElse(Double.NaN);
+    }
+
+    /** Of a pair's lessons, the latest first. */
+    private static List<JsonNode> measured(Client coach, String horse) {
+        String lessons = "/api/v1/pairs/" + pair(coach, horse).path("id").asString() + "/lessons";
+        JsonNode latest = coach.get(lessons).body();
+        JsonNode before =
+                coach.get(lessons + "?after=" + latest.path("next").asString()).body();
+        return Stream.of(latest, before)
+                .flatMap(page -> page.path("lessons").valueStream())
+                .map(l -> coach.get("/api/v1/lessons/" + l.path("id").asString() + "/contact"))
+                .flatMap(c -> c.body().path("recordings").valueStream())
+                .toList();
     }
 
     /** Of the right rein, in stretches of this exercise ridden in this direction. */
