@@ -17,6 +17,7 @@ const recording: RecordingHere = {
   version: 1,
   isWhole: true,
   missing: [],
+  asks: null,
   jitterMs: 0,
   faults: [],
   overview: {
@@ -34,6 +35,7 @@ const contact = (recordings: RecordingHere[]): ContactOfLesson => ({
   band: null,
   recordings,
   away: [],
+  earlier: [],
 })
 
 test('the plait is given the highest of each piece, from its own beginning', () => {

@@ -6,6 +6,7 @@ import type { MeasuredReins } from '../plait'
 import { GAP } from '../reins'
 import { useText } from '../text'
 import { FoldCard, LinkButton, Quiet } from '../ui'
+import { AsksLines } from './AsksLines'
 import { SpansTable } from './SpansTable'
 import { useOnItsWay } from './useOnItsWay'
 
@@ -26,6 +27,7 @@ export function ContactCard({ contact }: { contact: ContactOfLesson | undefined 
       {whole.map((recording) => (
         <Box key={recording.id}>
           <Quiet>{recording.name}</Quiet>
+          <AsksLines asks={recording.asks} />
           <SpansTable spans={recording.spans} />
         </Box>
       ))}

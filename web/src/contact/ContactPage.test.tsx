@@ -19,6 +19,8 @@ const PATH = `/api/v1/lessons/${LESSON}`
 const rein = (more: Partial<ReinOfSpan> = {}): ReinOfSpan => ({
   levelKg: 3,
   highKg: 3.24,
+  meanFromKg: null,
+  meanToKg: null,
   medianKg: 2,
   slackShare: 0,
   inBandShare: 0.9,
@@ -39,6 +41,7 @@ const recording: RecordingHere = {
   missing: [],
   jitterMs: 0,
   faults: [{ kind: 'GAPS', side: 'LEFT', amount: 2.5, share: 0.031 }],
+  asks: null,
   overview: {
     pieceS: 1,
     leftHigh: [300, 310],
@@ -55,7 +58,7 @@ const recording: RecordingHere = {
       rein: 'RIGHT',
       fromS: 0,
       toS: 60,
-      left: rein({ inBandShare: null, slackShare: 0.04 }),
+      left: rein({ inBandShare: null, slackShare: 0.04, meanFromKg: 2.86, meanToKg: 3.04 }),
       right: rein({
         levelKg: 4.02,
         heavy: {
@@ -100,6 +103,7 @@ const contact = (more: Partial<ContactOfLesson> = {}): ContactOfLesson => ({
   band: { lowKg: 2, highKg: 4, version: 1 },
   recordings: [recording],
   away: [],
+  earlier: [],
   ...more,
 })
 
@@ -119,6 +123,7 @@ test('each exercise says how heavy, from where on, how unlike and at what beat',
     expect(list).toHaveTextContent(text(`measured.${key}`, values))
   says('level', { kg: '3.0', high: '3.2' })
   says('level', { kg: '4.0', high: '3.2' })
+  says('mean', { low: '2.9', high: '3.0' })
   says('inBand', { percent: 90 })
   says('slack', { percent: 4 })
   says('heavyFromM', { seconds: 7, metres: 25 })
@@ -135,6 +140,77 @@ test('each exercise says how heavy, from where on, how unlike and at what beat',
       text('measured.fault.GAPS', { rein: text('measured.rein.LEFT'), percent: 3, amount: '2.5' }),
     ),
   ).toBeVisible()
+})
+
+test('a hand that takes against the leg is told with its moments, and each is shown in the ribbon', async () => {
+  const user = userEvent.setup()
+  const asks: RecordingHere['asks'] = {
+    drives: 6,
+    intoTheHand: 2,
+    isOften: true,
+    fewest: 5,
+    moments: [12, 65.5],
+    sizes: [
+      { gait: 'CANTER', asks: 7, kg: 1.34 },
+      { gait: 'TROT', asks: 9, kg: 0.9 },
+    ],
+  }
+  const { asked } = open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, asks }] }) })
+  expect(await screen.findByText(text('measured.asks.often', { taken: 2, drives: 6 }))).toBeVisible()
+  const size = (gait: string, kg: string, count: number) =>
+    text('measured.asks.size', { gait: text(`gait.${gait}`), kg, count })
+  const sizes = [size('CANTER', '1.3', 7), size('TROT', '0.9', 9)].join(', ')
+  expect(screen.getByText(text('measured.asks.sizes', { sizes }))).toBeVisible()
+  await user.click(screen.getByRole('button', { name: text('measured.asks.moment', { time: '1:05' }) }))
+  // so close that its minute is wanted in full
+  await vi.waitFor(() =>
+    expect(asked.map((a) => a.request)).toContain(`GET ${PATH}/recordings/${recording.id}/chunks/1`),
+  )
+})
+
+test('too few asks are not called often, nor seldom', async () => {
+  const asks = { drives: 3, intoTheHand: 1, isOften: null, fewest: 5, moments: [12], sizes: [] }
+  open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, asks }] }) })
+  expect(await screen.findByText(text('measured.asks.few', { drives: 3, taken: 1, fewest: 5 }))).toBeVisible()
+  expect(screen.queryByText('0:12')).toBeNull()
+})
+
+test('an earlier day is laid beside this one, rein by rein, with how sure it is', async () => {
+  const user = userEvent.setup()
+  const before = '01911111-0000-7000-8000-00000000000b'
+  const row = { gait: 'TROT', place: 'RAIL', rein: 'LEFT' } as const
+  open({
+    [`GET ${PATH}/contact`]: contact({ earlier: [{ lesson: before, startedAt: '2026-11-17T10:00:00Z' }] }),
+    [`GET ${PATH}/contact/beside/${before}`]: {
+      startedAt: '2026-11-17T10:00:00Z',
+      recordings: [{ name: 'before.csv', seconds: 90, rateHz: 50, overview: recording.overview }],
+      rows: [
+        {
+          ...row,
+          exercise: 'Counter-bend',
+          left: { earlierKg: 3, laterKg: 3.52, low: 0.31, high: 0.73 },
+          right: { earlierKg: 4.1, laterKg: 3.6, low: -0.8, high: -0.2 },
+        },
+        {
+          ...row,
+          exercise: 'Lengthen',
+          left: null,
+          right: { earlierKg: 3, laterKg: 3.1, low: -0.2, high: 0.4 },
+        },
+      ],
+    },
+  })
+  await user.selectOptions(await screen.findByLabelText(text('measured.beside.choose')), before)
+  const says = async (exercise: string, key: string, values?: Record<string, unknown>) =>
+    expect((await screen.findByText(exercise)).closest('li')).toHaveTextContent(
+      text(`measured.${key}`, values),
+    )
+  await says('Counter-bend', 'beside.heavier', { kg: '0.5', low: '0.3', high: '0.7' })
+  await says('Counter-bend', 'beside.lighter', { kg: '0.5', low: '0.2', high: '0.8' })
+  await says('Counter-bend', 'beside.from', { then: '3.0', now: '3.5' })
+  await says('Lengthen', 'beside.same', { low: '−0.2', high: '0.4' })
+  await says('Lengthen', 'tooLittle')
+  expect(screen.getAllByRole('img', { name: /Both reins/ })).toHaveLength(2)
 })
 
 test('a recording that is not all here says so and is not drawn', async () => {

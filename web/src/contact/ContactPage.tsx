@@ -6,6 +6,7 @@ import type { ContactOfLesson } from '../api'
 import { useMe } from '../session'
 import { dayLongAt, timeOfDay, useText } from '../text'
 import { Back, Button, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
+import { Beside } from './Beside'
 import { BandForm } from './BandForm'
 import { ImportCard } from './ImportCard'
 import { RecordingCard } from './RecordingCard'
@@ -46,6 +47,7 @@ function Contact({ contact }: { contact: ContactOfLesson }) {
       {recordings.map((recording) => (
         <RecordingCard key={recording.id} lesson={lesson.id} recording={recording} band={band} />
       ))}
+      <Beside contact={contact} />
       <Flex direction={{ base: 'column', lg: 'row' }} gap={{ base: '4', md: '6' }} align={{ lg: 'start' }}>
         {actions.includes('RECORD') && (
           <ImportCard lesson={lesson} band={band} isFirst={recordings.length === 0} />

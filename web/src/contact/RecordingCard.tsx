@@ -5,7 +5,9 @@ import { useMe } from '../session'
 import { clock, number, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { AnchorButton, Button, Card, CardTitle, Quiet } from '../ui'
+import { moved } from '../timeline'
 import { Align } from './Align'
+import { AsksLines } from './AsksLines'
 import { Ribbon } from './Ribbon'
 import { SpansTable } from './SpansTable'
 import { useContact, useMinutes } from './useContact'
@@ -24,6 +26,7 @@ export function RecordingCard({ lesson, recording, band }: RecordingCardProps) {
   const { id, name, rateHz, seconds, startedAt, version, isWhole, missing, minutes, faults, spans } =
     recording
   const mayChange = actions.includes('RECORD')
+  const [moment, setMoment] = useState<number>()
   return (
     <Card>
       <CardTitle>{name}</CardTitle>
@@ -40,7 +43,10 @@ export function RecordingCard({ lesson, recording, band }: RecordingCardProps) {
           </chakra.li>
         ))}
       </chakra.ul>
-      {recording.overview && <Drawn lesson={lesson} recording={recording} band={band} />}
+      {recording.overview && (
+        <Drawn key={moment} lesson={lesson} recording={recording} band={band} moment={moment} />
+      )}
+      <AsksLines asks={recording.asks} onMoment={setMoment} />
       {isWhole && <SpansTable spans={spans} />}
       <Flex gap="2" wrap="wrap" marginTop="3">
         {isWhole && mayChange && <Align lesson={lesson} recording={recording} />}
@@ -62,10 +68,24 @@ export function RecordingCard({ lesson, recording, band }: RecordingCardProps) {
   )
 }
 
-function Drawn({ lesson, recording, band }: RecordingCardProps) {
+/** So much is shown of a moment, before it and after. */
+const AROUND_MS = 5_000
+
+function Drawn({ lesson, recording, band, moment }: RecordingCardProps & { moment: number | undefined }) {
   const { t } = useText()
   const { id, overview, rateHz, seconds, spans } = recording
-  const [seen, setSeen] = useState({ fromMs: 0, toMs: seconds * 1000 })
+  const first = useMemo(
+    () =>
+      moment === undefined
+        ? { fromMs: 0, toMs: seconds * 1000 }
+        : moved(
+            { fromMs: 0, toMs: Math.min(2 * AROUND_MS, seconds * 1000) },
+            { fromMs: 0, toMs: seconds * 1000 },
+            1000 * moment - AROUND_MS,
+          ),
+    [moment, seconds],
+  )
+  const [seen, setSeen] = useState(first)
   const minutes = useMinutes(lesson, id, seen.fromMs / 1000, seen.toMs / 1000)
   const source = useMemo(
     () => overview && { seconds, rateHz, overview, minutes },
@@ -89,6 +109,7 @@ function Drawn({ lesson, recording, band }: RecordingCardProps) {
         band={band}
         spans={shown}
         label={t('measured.drawing', { time: clock(seconds * 1000), count: spans.length })}
+        first={first}
         onSeen={setSeen}
       />
     </Box>

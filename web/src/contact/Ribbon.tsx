@@ -15,6 +15,8 @@ interface RibbonProps {
   spans: SpanShown[]
   /** Says in a sentence what is drawn. */
   label: string
+  /** What is shown first; else all of it. */
+  first?: Stretch
   /** Which part is seen: in full from the minutes on that it needs. */
   onSeen?: (stretch: Stretch) => void
 }
@@ -24,11 +26,11 @@ const LEAST_MS = 1000
 const PAPER = { width: '100%', height: RIBBON.height, display: 'block', touchAction: 'pan-y', cursor: 'grab' }
 
 /** Both reins along time: from the whole recording to one second, by wheel, fingers and keys. */
-export function Ribbon({ source, band, spans, label, onSeen }: RibbonProps) {
+export function Ribbon({ source, band, spans, label, first, onSeen }: RibbonProps) {
   const { t } = useText()
   const how = useId()
   const all = useMemo(() => whole(source.seconds * 1000), [source.seconds])
-  const [stretch, setStretch] = useState(all)
+  const [stretch, setStretch] = useState(first ?? all)
   const look = (to: Stretch) => {
     setStretch(to)
     onSeen?.(to)

@@ -81,6 +81,11 @@ function Rein({ side, rein }: { side: 'LEFT' | 'RIGHT'; rein: ReinOfSpan | null 
             </chakra.span>
             <Quiet>
               {[
+                ...(rein.meanFromKg === null || rein.meanToKg === null
+                  ? []
+                  : [
+                      t('measured.mean', { low: rein.meanFromKg.toFixed(1), high: rein.meanToKg.toFixed(1) }),
+                    ]),
                 ...(rein.inBandShare === null
                   ? []
                   : [t('measured.inBand', { percent: percent(rein.inBandShare) })]),

@@ -1,0 +1,67 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import type { RecordingHere } from '../api'
+import { clock, steady, useText, wordIn } from '../text'
+import { Quiet } from '../ui'
+
+interface AsksLinesProps {
+  asks: RecordingHere['asks']
+  /** Shows a moment of the recording; without it the moments are only said. */
+  onMoment?: (seconds: number) => void
+}
+
+/** What the hand did while something was asked: whether it took against the leg, and how big its aids were in each gait. */
+export function AsksLines({ asks, onMoment }: AsksLinesProps) {
+  const { t } = useText()
+  if (!asks) return null
+  const { drives, intoTheHand: taken, isOften, fewest, moments, sizes } = asks
+  const said = sizes.map(({ gait, asks: count, kg }) =>
+    t('measured.asks.size', { gait: wordIn(t, 'gait', gait), kg: steady(kg, 1), count }),
+  )
+  return (
+    <Box marginTop="3" data-asks>
+      {drives > 0 && (
+        <chakra.p fontWeight={isOften ? '700' : '400'}>
+          {t(
+            isOften === null ? 'measured.asks.few' : isOften ? 'measured.asks.often' : 'measured.asks.seldom',
+            {
+              drives,
+              taken,
+              fewest,
+            },
+          )}{' '}
+          {isOften && !onMoment && moments.map((s) => clock(1000 * s)).join(', ')}
+        </chakra.p>
+      )}
+      {isOften && onMoment && (
+        <Flex gap="2" wrap="wrap" marginY="2">
+          {moments.map((s) => (
+            <Moment
+              key={s}
+              type="button"
+              aria-label={t('measured.asks.moment', { time: clock(1000 * s) })}
+              onClick={() => onMoment(s)}
+            >
+              {clock(1000 * s)}
+            </Moment>
+          ))}
+        </Flex>
+      )}
+      {said.length > 0 && <p>{t('measured.asks.sizes', { sizes: said.join(', ') })}</p>}
+      <Quiet>{t('measured.asks.about')}</Quiet>
+    </Box>
+  )
+}
+
+const Moment = chakra('button', {
+  base: {
+    minHeight: 'touch',
+    minWidth: 'touch',
+    paddingX: '2',
+    borderWidth: '1px',
+    borderColor: 'line',
+    borderRadius: 'key',
+    background: 'card',
+    fontVariantNumeric: 'tabular-nums',
+    cursor: 'pointer',
+  },
+})
