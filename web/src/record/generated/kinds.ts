@@ -383,6 +383,10 @@ export interface Payloads {
     text?: string
     /** The side of the horse that felt better; NONE: both alike. */
     better?: Side
+    /** What the rider held in the left rein, mostly, as it felt, in kilograms. */
+    leftKg?: number
+    /** The same of the right rein. */
+    rightKg?: number
   }
   /**
    * From here on: this exercise, gait, place and rein, with this person in the saddle. Ends the segment
@@ -971,8 +975,10 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       may: {
         text: TEXT_1000,
         better: oneOf(SIDES),
+        leftKg: whole(0, 20),
+        rightKg: whole(0, 20),
       },
-      oneOf: ['text', 'better'],
+      oneOf: ['text', 'better', 'leftKg', 'rightKg'],
     },
   },
   segment: {
@@ -1101,7 +1107,7 @@ export const BOUNDS = {
   line: { ridden: { least: 1, most: 30 }, planned: { least: 1, most: 30 } },
   next_time: { text: { least: 1, most: 400 } },
   note: { text: { least: 1, most: 2000 } },
-  rider_felt: { text: { least: 1, most: 1000 } },
+  rider_felt: { text: { least: 1, most: 1000 }, leftKg: { least: 0, most: 20 }, rightKg: { least: 0, most: 20 } },
   segment: { circleM: { least: 6, most: 40 }, aids: { least: 1, most: 4 } },
   tally: { good: { least: 0, most: 60 }, others: { least: 0, most: 60 } },
   time_base: { startMs: { least: 0, most: 4102444800000 } },

@@ -706,7 +706,11 @@ public sealed interface Payload {
     }
 
     /** What the rider felt, asked after riding and before any number was shown. The last one said stands. */
-    record RiderFelt(Optional<String> text, Optional<Side> better) implements Mark {
+    record RiderFelt(
+            Optional<String> text,
+            Optional<Side> better,
+            OptionalInt leftKg,
+            OptionalInt rightKg) implements Mark {
 
         @Override
         public String kind() {
@@ -720,7 +724,12 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return new PlainMap().maybe("text", text).maybe("better", better.map(Side::word)).map();
+            return new PlainMap()
+                    .maybe("text", text)
+                    .maybe("better", better.map(Side::word))
+                    .maybe("leftKg", leftKg)
+                    .maybe("rightKg", rightKg)
+                    .map();
         }
     }
 

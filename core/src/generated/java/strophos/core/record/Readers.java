@@ -280,8 +280,10 @@ final class Readers {
     private static Payload readRiderFelt(Fields f) {
         var text = f.maybeTextWith("text", TEXT, 1000);
         var better = f.maybeWord("better", Side.WORDS);
-        f.mustHold(text.isPresent() || better.isPresent());
-        return f.fit() ? new Payload.RiderFelt(text, better) : null;
+        var leftKg = f.maybeWhole("leftKg", 0, 20);
+        var rightKg = f.maybeWhole("rightKg", 0, 20);
+        f.mustHold(text.isPresent() || better.isPresent() || leftKg.isPresent() || rightKg.isPresent());
+        return f.fit() ? new Payload.RiderFelt(text, better, leftKg, rightKg) : null;
     }
 
     private static Payload readSegment(Fields f) {
