@@ -2,6 +2,7 @@ package strophos.core.contact;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hipparchus.distribution.continuous.TDistribution;
 import strophos.core.stats.Interval;
 
@@ -72,6 +73,16 @@ public record BlockMeans(double differenceKg, Interval interval, int earlier, in
         }
         double half = half(of.n() - 1, of.variance() / of.n());
         return Optional.of(new Mean(of.mean(), new Interval(of.mean() - half, of.mean() + half), of.n()));
+    }
+
+    /** What a rein mostly carried: the median of all blocks; empty with fewer than {@link #LEAST_BLOCKS}. */
+    public static OptionalDouble mostly(double[] blocks) {
+        double[] sorted = Arrays.stream(blocks).sorted().toArray();
+        int middle = sorted.length / 2;
+        if (sorted.length < LEAST_BLOCKS) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(sorted.length % 2 == 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2);
     }
 
     private static double half(double df, double variance) {

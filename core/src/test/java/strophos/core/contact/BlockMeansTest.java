@@ -46,6 +46,14 @@ class BlockMeansTest {
         assertThat(BlockMeans.mean(new double[] {3, 3.4, 2.8})).isEmpty();
     }
 
+    @Test
+    void mostlyIsTheMedianOfTheBlocks() {
+        assertThat(BlockMeans.mostly(new double[] {9, 3, 3.2, 2}).getAsDouble()).isCloseTo(3.1, within(1e-9));
+        assertThat(BlockMeans.mostly(new double[] {9, 3, 3.2, 2, 4}).getAsDouble())
+                .isEqualTo(3.2);
+        assertThat(BlockMeans.mostly(new double[] {9, 3, 3.2})).isEmpty();
+    }
+
     /** Each block at one reading; a level of one sample is the reading itself. */
     private static ReinSeries blocks(double[] kg) {
         return Reins.both(50, kg.length * BlockMeans.BLOCK_S, s -> kg[(int) (s / BlockMeans.BLOCK_S)]);
