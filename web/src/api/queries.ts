@@ -45,6 +45,11 @@ export const queries = {
       queryKey: ['contact', lesson],
       queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/contact', path(lesson))),
     }),
+  contactAnswers: (lesson: string) =>
+    queryOptions({
+      queryKey: ['contact', lesson, 'answers'],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/contact/answers', path(lesson))),
+    }),
   contactBeside: (lesson: string, earlier: string) =>
     queryOptions({
       queryKey: ['contact', lesson, earlier],

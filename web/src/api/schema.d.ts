@@ -372,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/contact/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["answers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/contact/beside/{earlier}": {
         parameters: {
             query?: never;
@@ -1880,6 +1896,15 @@ export interface components {
             /** @enum {string} */
             region: "HEAD" | "FACE" | "TAIL" | "GAIT" | "ANSWER";
         };
+        "contact.AnswersView": {
+            /** Format: int32 */
+            asks: number;
+            compared: components["schemas"]["contact.StateView"][];
+            /** Format: int32 */
+            lessons: number;
+            notCompared: components["schemas"]["contact.TooSeldomView"][];
+            worthChecking: components["schemas"]["contact.StateView"][];
+        };
         "contact.AsksView": {
             /** Format: int32 */
             drives: number;
@@ -1992,6 +2017,12 @@ export interface components {
             /** Format: double */
             overFromS: number | null;
         };
+        "contact.MostlyView": {
+            /** Format: double */
+            leftKg: number;
+            /** Format: double */
+            rightKg: number;
+        };
         "contact.NewBand": {
             /** Format: double */
             highKg: number;
@@ -2032,6 +2063,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             missing: number[];
+            mostly: components["schemas"]["contact.MostlyView"] | null;
             name: string;
             overview: components["schemas"]["contact.OverviewView"] | null;
             /** Format: double */
@@ -2106,6 +2138,30 @@ export interface components {
             segment: string;
             /** Format: double */
             toS: number;
+        };
+        "contact.StateView": {
+            /** Format: double */
+            adjusted: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** @enum {string} */
+            state: "LEFT_HEAVY" | "RIGHT_HEAVY" | "BOTH_LIGHT" | "LEFT_MORE" | "RIGHT_MORE";
+            /** Format: int32 */
+            with: number;
+            /** Format: int32 */
+            without: number;
+            /** Format: int32 */
+            yesWith: number;
+            /** Format: int32 */
+            yesWithout: number;
+        };
+        "contact.TooSeldomView": {
+            /** @enum {string} */
+            state: "LEFT_HEAVY" | "RIGHT_HEAVY" | "BOTH_LIGHT" | "LEFT_MORE" | "RIGHT_MORE";
+            /** @enum {string} */
+            why: "WITH" | "WITHOUT" | "LESSONS";
         };
         "core.arena.Bounds": {
             /** Format: double */
@@ -2659,6 +2715,10 @@ export interface components {
         "debrief.FeltView": {
             /** @enum {string|null} */
             better: "LEFT" | "RIGHT" | "NONE" | null;
+            /** Format: int32 */
+            leftKg: number | null;
+            /** Format: int32 */
+            rightKg: number | null;
             text: string | null;
         };
         "debrief.ForRiderView": {
@@ -6605,6 +6665,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["contact.ContactView"];
+                };
+            };
+        };
+    };
+    answers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["contact.AnswersView"];
                 };
             };
         };

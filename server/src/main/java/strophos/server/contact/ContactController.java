@@ -56,6 +56,7 @@ class ContactController {
     private final RecordingRepository recordings;
     private final ContactTeller teller;
     private final BesideTeller besides;
+    private final AnswersTeller answers;
     private final Clock clock;
     private final long mostBytes;
 
@@ -65,6 +66,7 @@ class ContactController {
             RecordingRepository recordings,
             ContactTeller teller,
             BesideTeller besides,
+            AnswersTeller answers,
             Clock clock,
             @Value("${strophos.recordings.most-bytes:4294967296}") long mostBytes) {
         this.lessons = lessons;
@@ -72,6 +74,7 @@ class ContactController {
         this.recordings = recordings;
         this.teller = teller;
         this.besides = besides;
+        this.answers = answers;
         this.clock = clock;
         this.mostBytes = mostBytes;
     }
@@ -118,6 +121,13 @@ class ContactController {
             throw Problem.notFound();
         }
         return besides.beside(lesson, before);
+    }
+
+    /** How the reins were before the asks, beside the answers, over the pair's measured lessons up to this one. */
+    @GetMapping("/lessons/{id}/contact/answers")
+    @Needs(Action.SEE_DEBRIEF)
+    AnswersView answers(@PathVariable UUID id) {
+        return answers.beside(lesson(id));
     }
 
     /** 201 where it is new, 200 where it was announced before. */

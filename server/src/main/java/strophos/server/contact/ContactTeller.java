@@ -35,7 +35,7 @@ import strophos.server.stride.StrideRepository;
 class ContactTeller {
 
     /** So many earlier days can be laid beside this one. */
-    private static final int EARLIER = 12;
+    static final int EARLIER = 12;
 
     private final RecordingRepository recordings;
     private final RideLog log;
@@ -105,9 +105,11 @@ class ContactTeller {
                     List.of(),
                     null,
                     List.of(),
+                    null,
                     null);
         }
         ReinSeries series = series(r, chunks);
+        List<Stretch> stretches = Stretch.all(r, series, ride, band);
         return view(
                 r,
                 series.seconds(),
@@ -116,7 +118,8 @@ class ContactTeller {
                         .map(SpanTeller::fault)
                         .toList(),
                 overview(Overview.of(series)),
-                spans(Stretch.all(r, series, ride, band), horse, r.startedAt()),
+                spans(stretches, horse, r.startedAt()),
+                SpanTeller.mostly(stretches),
                 SpanTeller.asks(AskMeasured.of(ride, series, r.startedAt().toEpochMilli()), rules.intoTheHand()));
     }
 
@@ -127,6 +130,7 @@ class ContactTeller {
             List<ContactView.FaultView> faults,
             @CanBeNull ContactView.OverviewView overview,
             List<ContactView.SpanView> spans,
+            @CanBeNull ContactView.MostlyView mostly,
             @CanBeNull ContactView.AsksView asks) {
         return new ContactView.RecordingView(
                 r.id(),
@@ -142,6 +146,7 @@ class ContactTeller {
                 faults,
                 overview,
                 spans,
+                mostly,
                 asks);
     }
 

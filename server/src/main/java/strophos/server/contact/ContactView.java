@@ -38,6 +38,7 @@ record ContactView(
      * @param isWhole all of it is here; until then nothing is read from it
      * @param missing minutes that have not come yet
      * @param overview null until it is whole
+     * @param mostly null where too little was measured in either rein
      * @param asks null where no ask was measured
      */
     record RecordingView(
@@ -54,7 +55,11 @@ record ContactView(
             List<FaultView> faults,
             @CanBeNull OverviewView overview,
             List<SpanView> spans,
+            @CanBeNull MostlyView mostly,
             @CanBeNull AsksView asks) {}
+
+    /** What each rein carried in all that was ridden, half of it more: what a rider remembers. */
+    record MostlyView(double leftKg, double rightKg) {}
 
     /**
      * What the hand did while something was asked. The moment of an aid is known to some three seconds before its touch.

@@ -4,6 +4,7 @@ import static strophos.server.db.Tables.CONTACT_BAND;
 import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.RECORDING;
 import static strophos.server.db.Tables.RECORDING_CHUNK;
+import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 
 import java.time.Instant;
@@ -19,6 +20,8 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.exchange.Mounted;
+import strophos.core.exchange.Response;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
@@ -59,6 +62,39 @@ class RecordingRepository {
                 .orderBy(began.desc(), LESSON.ID)
                 .limit(most)
                 .fetch(r -> new ContactView.EarlierView(r.value1(), r.value2()));
+    }
+
+    /** The same of several lessons, only those that are whole and in use. */
+    List<Recording> readable(Collection<UUID> lessons) {
+        return db.selectFrom(RECORDING)
+                .where(Binds.isAnyOf(RECORDING.LESSON_ID, lessons))
+                .and(RECORDING.WHOLE_AT.isNotNull().and(RECORDING.AWAY_AT.isNull()))
+                .orderBy(RECORDING.STARTED_AT, RECORDING.ID)
+                .fetch(RecordingRepository::recording);
+    }
+
+    /** Asks of the pair's own rider in these lessons, in order. */
+    List<AskedThen> asks(Collection<UUID> lessons) {
+        return db.select(
+                        RIDDEN_EXCHANGE.LESSON_ID,
+                        RIDDEN_EXCHANGE.ENTRY_ID,
+                        RIDDEN_EXCHANGE.AT,
+                        RIDDEN_EXCHANGE.EXERCISE,
+                        RIDDEN_EXCHANGE.GAIT,
+                        RIDDEN_EXCHANGE.PLACE,
+                        RIDDEN_EXCHANGE.REIN,
+                        RIDDEN_EXCHANGE.RESPONSE)
+                .from(RIDDEN_EXCHANGE)
+                .where(Binds.isAnyOf(RIDDEN_EXCHANGE.LESSON_ID, lessons))
+                // a tally has no moment of its own
+                .and(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()).and(RIDDEN_EXCHANGE.GOOD.isNull()))
+                .orderBy(RIDDEN_EXCHANGE.LESSON_ID, RIDDEN_EXCHANGE.ORD)
+                .fetch(r -> new AskedThen(
+                        r.value1(),
+                        r.value2(),
+                        r.value3(),
+                        String.join(" ", r.value4(), r.value5(), r.value6(), r.value7()),
+                        r.value8().equals(Response.YES.name())));
     }
 
     /** Locked, so that nobody else changes it meanwhile. */

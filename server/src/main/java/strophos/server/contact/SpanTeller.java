@@ -1,10 +1,12 @@
 package strophos.server.contact;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import strophos.core.aid.Drive;
 import strophos.core.aid.DrivesIntoTheHand;
 import strophos.core.aid.TimeSource;
@@ -84,6 +86,23 @@ final class SpanTeller {
                                 orNull(h.overFromS()),
                                 orNull(StretchContact.metres(h, speedMs))))
                         .orElse(null));
+    }
+
+    @CanBeNull
+    static ContactView.MostlyView mostly(List<Stretch> stretches) {
+        OptionalDouble left = BlockMeans.mostly(blocks(stretches, StretchContact::leftBlocks));
+        OptionalDouble right = BlockMeans.mostly(blocks(stretches, StretchContact::rightBlocks));
+        return left.isEmpty() || right.isEmpty()
+                ? null
+                : new ContactView.MostlyView(left.getAsDouble(), right.getAsDouble());
+    }
+
+    private static double[] blocks(List<Stretch> stretches, Function<StretchContact, double[]> rein) {
+        return stretches.stream()
+                .map(Stretch::contact)
+                .map(rein)
+                .flatMapToDouble(Arrays::stream)
+                .toArray();
     }
 
     /** What the hand did while something was asked; null where no ask was measured. */

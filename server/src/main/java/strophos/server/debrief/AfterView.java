@@ -1,6 +1,7 @@
 package strophos.server.debrief;
 
 import java.util.List;
+import java.util.OptionalInt;
 import strophos.core.exchange.Better;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.VoiceShown;
@@ -22,8 +23,31 @@ record AfterView(
         @CanBeNull String nextTime,
         @CanBeNull ForRiderView forRider) {
 
-    /** @param better the side that felt better; NONE: both alike; null where it was not said */
-    record FeltView(@CanBeNull String text, @CanBeNull Side better) {}
+    /**
+     * What is null was not said.
+     *
+     * @param better the side that felt better; NONE: both alike
+     * @param leftKg what the left rein felt like, mostly; {@code rightKg} the right one
+     */
+    record FeltView(
+            @CanBeNull String text,
+            @CanBeNull Side better,
+            @CanBeNull Integer leftKg,
+            @CanBeNull Integer rightKg) {
+
+        static FeltView of(Payload.RiderFelt said) {
+            return new FeltView(
+                    said.text().orElse(null),
+                    said.better().orElse(null),
+                    orNull(said.leftKg()),
+                    orNull(said.rightKg()));
+        }
+
+        @CanBeNull
+        private static Integer orNull(OptionalInt of) {
+            return of.isPresent() ? of.getAsInt() : null;
+        }
+    }
 
     record RungShownView(String rung, Better better) {}
 
@@ -49,9 +73,7 @@ record AfterView(
 
     static AfterView of(AfterRiding said, boolean isToBeAsked) {
         return new AfterView(
-                said.felt()
-                        .map(f -> new FeltView(f.text().orElse(null), f.better().orElse(null)))
-                        .orElse(null),
+                said.felt().map(FeltView::of).orElse(null),
                 isToBeAsked,
                 said.nextTime().map(Payload.NextTime::text).orElse(null),
                 said.forRider().map(ForRiderView::of).orElse(null));

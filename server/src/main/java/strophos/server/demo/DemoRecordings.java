@@ -53,6 +53,7 @@ class DemoRecordings {
     private static final double LIGHT_IN_CANTER_KG = 1.3;
     private static final double TAKING_KG = 3.2;
     private static final double HELD_S = 0.3;
+    private static final double HELD_IN_CANTER_S = 0.5;
     private static final double TOUCHED_LATE_S = 1.4;
 
     private final LessonRepository lessons;
@@ -104,11 +105,13 @@ class DemoRecordings {
         return ride.exchanges().stream()
                 .flatMap(ask -> {
                     double atS = (ask.atMs() - beganMs) / 1000.0 - TOUCHED_LATE_S;
-                    double lightKg = gaits.get(ask.segment()).equals(Gait.CANTER) ? LIGHT_IN_CANTER_KG : LIGHT_KG;
+                    boolean isCanter = gaits.get(ask.segment()).equals(Gait.CANTER);
+                    double lightKg = isCanter ? LIGHT_IN_CANTER_KG : LIGHT_KG;
                     double kg = AidUse.intoTheHand(ask.said()) ? TAKING_KG : lightKg;
+                    double heldS = isCanter ? HELD_IN_CANTER_S : HELD_S;
                     return Stream.of(
-                            new StandInSensor.Pull(atS, Side.LEFT, kg, HELD_S),
-                            new StandInSensor.Pull(atS, Side.RIGHT, kg, HELD_S));
+                            new StandInSensor.Pull(atS, Side.LEFT, kg, heldS),
+                            new StandInSensor.Pull(atS, Side.RIGHT, kg, heldS));
                 })
                 .filter(pull -> pull.atS() > 0)
                 .toArray(StandInSensor.Pull[]::new);

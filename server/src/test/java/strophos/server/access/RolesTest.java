@@ -150,6 +150,8 @@ class RolesTest {
         coachOnly("PUT /api/v1/lessons/{id}/ground", 412);
         rowWithId("GET /api/v1/lessons/{id}/contact", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId(
+                "GET /api/v1/lessons/{id}/contact/answers", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId(
                 "GET /api/v1/lessons/{id}/contact/beside/{earlier}",
                 own(404, 404, 403, 403, 401),
                 own(404, 404, 403, 403, 401));

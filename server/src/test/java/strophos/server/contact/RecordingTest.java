@@ -127,6 +127,55 @@ class RecordingTest {
         assertThat(size.path("kg").asDouble()).isCloseTo(2, within(0.6));
     }
 
+    /** Three lessons; where the right rein carried more than the band before the ask, it came half as often. */
+    @Test
+    void howTheReinsWereBeforeTheAsksIsLaidBesideTheAnswers() {
+        coach.put("/api/v1/pairs/" + pair + "/contact-band", Map.of("version", 0, "lowKg", 2, "highKg", 4.5));
+        for (int l = 0; l < 3; l++) {
+            lesson = l == 0 ? lesson : yard.lesson(pair);
+            Map<String, Object> started = yard.entry(lesson, "lesson_started", Map.of());
+            long beganMs = (long) started.get("atMs") + 1;
+            Map<String, Object> turn = trot("LEFT");
+            turn.put("atMs", beganMs);
+            List<Map<String, Object>> log = new ArrayList<>(List.of(started, turn));
+            List<StandInSensor.Stretch> stretches = new ArrayList<>();
+            for (int i = 0; i < 20; i++) {
+                boolean isHeavy = i % 2 == 1;
+                stretches.add(new StandInSensor.Stretch(10, 158, 0.03, 3, isHeavy ? 5.5 : 3.2, 1.5, 0));
+                Map<String, Object> ask = yard.entry(
+                        lesson,
+                        "exchange",
+                        Map.of(
+                                "segment",
+                                turn.get("id"),
+                                "strength",
+                                2,
+                                "response",
+                                isHeavy && i % 4 == 1 ? "BRACE" : "YES"));
+                ask.put("atMs", beganMs + 1000L * (10 * i + 9));
+                log.add(ask);
+            }
+            yard.send(log);
+            new Sensor(coach, lesson)
+                    .send(
+                            StandInSensor.measure(
+                                    StandInSensor.Script.of(20, stretches.toArray(StandInSensor.Stretch[]::new)), l),
+                            Instant.ofEpochMilli(beganMs));
+        }
+        JsonNode beside =
+                coach.get("/api/v1/lessons/" + lesson + "/contact/answers").body();
+        assertThat(beside.path("lessons").asInt()).isEqualTo(3);
+        assertThat(beside.path("asks").asInt()).isEqualTo(60);
+        JsonNode heavy = beside.path("worthChecking").path(0);
+        assertThat(heavy.path("state").asString()).isEqualTo("RIGHT_HEAVY");
+        assertThat(heavy.path("with").asInt()).isEqualTo(30);
+        assertThat(heavy.path("yesWith").asInt()).isEqualTo(15);
+        assertThat(heavy.path("yesWithout").asInt()).isEqualTo(30);
+        // Newcombe's interval of 15/30 less 30/30
+        assertThat(heavy.path("high").asDouble()).isLessThan(-0.2);
+        assertThat(heavy.path("adjusted").asDouble()).isLessThan(0.001);
+    }
+
     /** The same trot half a kilogram heavier in the right rein, in another lesson of the pair. */
     @Test
     void anEarlierDaySaysHowMuchHeavierItWasWithAnInterval() {

@@ -498,6 +498,7 @@ class ContractFuzzTest {
                     "debrief",
                     "plait",
                     "contact",
+                    "contact/answers",
                     "packet",
                     "entries",
                     "files/entries.csv",

@@ -109,6 +109,7 @@ final class Screens {
                 new Screen("plan of a lesson", coach, at("/api/v1/lessons/", lessons, "/plan")),
                 new Screen("debrief", coach, at("/api/v1/lessons/", lessons, "/debrief")),
                 new Screen("contact", coach, i -> "/api/v1/lessons/" + lessons.get(0) + "/contact"),
+                new Screen("contact answers", coach, i -> "/api/v1/lessons/" + lessons.get(0) + "/contact/answers"),
                 new Screen(
                         "contact beside",
                         coach,
