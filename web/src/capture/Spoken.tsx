@@ -122,6 +122,8 @@ function markInWords(t: Text, said: Mark): string {
         felt: [
           ...(said.text ? [said.text] : []),
           ...(said.better ? [t(`riderFelt.side.${said.better}`)] : []),
+          ...(said.leftKg === undefined ? [] : [t('riderFelt.kg.LEFT', { kg: said.leftKg })]),
+          ...(said.rightKg === undefined ? [] : [t('riderFelt.kg.RIGHT', { kg: said.rightKg })]),
         ].join(' · '),
       })
     case 'next_time':

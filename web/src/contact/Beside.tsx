@@ -2,20 +2,21 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useId, useMemo, useState } from 'react'
 import { queries } from '../api'
-import type { ContactOfLesson, ReinBeside, DrawnBeside } from '../api'
+import type { ContactBeside, ContactOfLesson, DrawnBeside, ReinBeside } from '../api'
 import { useMe } from '../session'
 import { clock, dayLongAt, steady, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Card, CardTitle, FieldLabel, Quiet, Select, SideLetter, Trouble, Wait } from '../ui'
 import { Ribbon } from './Ribbon'
-import type { RibbonSource } from './source'
+import { topKg } from './source'
+import type { OverviewOf, RibbonSource } from './source'
 
 /** An earlier day of the pair beside this one: each rein of what was ridden on both, and what it looked like. */
 export function Beside({ contact }: { contact: ContactOfLesson }) {
   const { t } = useText()
   const { timeZone } = useMe()
   const id = useId()
-  const { lesson, earlier, recordings } = contact
+  const { earlier, recordings } = contact
   const [chosen, choose] = useState('')
   if (earlier.length === 0 || !recordings.some((r) => r.isWhole)) return null
   return (
@@ -32,24 +33,35 @@ export function Beside({ contact }: { contact: ContactOfLesson }) {
           ))}
         </Select>
       </Box>
-      {chosen && <Compared lesson={lesson.id} earlier={chosen} band={contact.band} />}
+      {chosen && <Compared contact={contact} earlier={chosen} />}
     </Card>
   )
 }
 
-interface ComparedProps {
-  lesson: string
-  earlier: string
-  band: ContactOfLesson['band']
-}
-
-function Compared({ lesson, earlier, band }: ComparedProps) {
-  const { t } = useText()
-  const { timeZone } = useMe()
-  const beside = useQuery(queries.contactBeside(lesson, earlier))
+function Compared({ contact, earlier }: { contact: ContactOfLesson; earlier: string }) {
+  const beside = useQuery(queries.contactBeside(contact.lesson.id, earlier))
   if (beside.isPending) return <Wait />
   if (beside.isError) return <Trouble cause={beside.error} onAgain={() => void beside.refetch()} />
-  const { rows, recordings, startedAt } = beside.data
+  return <Days beside={beside.data} contact={contact} />
+}
+
+function Days({
+  beside,
+  contact: { band, recordings },
+}: {
+  beside: ContactBeside
+  contact: ContactOfLesson
+}) {
+  const { t } = useText()
+  const { timeZone } = useMe()
+  const { rows, startedAt } = beside
+  const then = useMemo(() => beside.recordings.map(sourceOf), [beside])
+  const now = useMemo(
+    () => recordings.flatMap(({ overview, ...r }) => (overview ? [sourceOf({ ...r, overview })] : [])),
+    [recordings],
+  )
+  // one scale for both days
+  const top = Math.max(...[...then, ...now].map((source) => topKg(source, band?.highKg ?? null)))
   return (
     <Box data-beside>
       {rows.length === 0 && <p>{t('measured.beside.nothing')}</p>}
@@ -74,13 +86,17 @@ function Compared({ lesson, earlier, band }: ComparedProps) {
         ))}
       </chakra.ul>
       <Quiet>{t('measured.beside.about')}</Quiet>
-      {recordings.map((drawn, i) => (
-        <Box key={i} marginTop="4">
-          <chakra.h3 fontWeight="700">
-            {t('measured.beside.drawn', { day: dayLongAt(startedAt, timeZone) })}
-          </chakra.h3>
-          <Drawn of={drawn} band={band} />
-        </Box>
+      <chakra.h3 fontWeight="700" marginTop="4">
+        {t('measured.beside.drawn', { day: dayLongAt(startedAt, timeZone) })}
+      </chakra.h3>
+      {then.map((source, i) => (
+        <Drawn key={i} source={source} band={band} top={top} />
+      ))}
+      <chakra.h3 fontWeight="700" marginTop="4">
+        {t('measured.beside.now')}
+      </chakra.h3>
+      {now.map((source, i) => (
+        <Drawn key={i} source={source} band={band} top={top} />
       ))}
     </Box>
   )
@@ -115,20 +131,33 @@ function inWords(t: Text, { earlierKg, laterKg, low, high }: ReinBeside): string
   return t('measured.beside.same', { low: steady(low, 1), high: steady(high, 1) })
 }
 
-const NO_MINUTES = new Map<number, never>()
+interface DrawnProps {
+  source: RibbonSource
+  band: ContactOfLesson['band']
+  top: number
+}
 
-function Drawn({ of, band }: { of: DrawnBeside; band: ContactOfLesson['band'] }) {
+function Drawn({ source, band, top }: DrawnProps) {
   const { t } = useText()
-  const source = useMemo<RibbonSource>(
-    () => ({ seconds: of.seconds, rateHz: of.rateHz, overview: of.overview, minutes: NO_MINUTES }),
-    [of],
-  )
   return (
     <Ribbon
       source={source}
       band={band}
-      spans={[]}
-      label={t('measured.drawing', { time: clock(of.seconds * 1000), count: 0 })}
+      spans={NONE}
+      top={top}
+      label={t('measured.drawing', { time: clock(source.seconds * 1000), count: 0 })}
     />
   )
+}
+
+const NONE: never[] = []
+const NO_MINUTES = new Map<number, never>()
+
+/** Of a whole recording from further off; single beats are seen above. */
+function sourceOf({
+  seconds,
+  rateHz,
+  overview,
+}: Pick<DrawnBeside, 'seconds' | 'rateHz'> & { overview: OverviewOf }) {
+  return { seconds, rateHz, overview, minutes: NO_MINUTES }
 }

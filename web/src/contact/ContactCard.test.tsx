@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { cleanup, screen } from '@testing-library/react'
 import { afterEach, expect, test, vi } from 'vitest'
 import type { ContactOfLesson, RecordingHere } from '../api'
 import { lesson, show, text } from '../page.testing'
@@ -17,6 +17,7 @@ const recording: RecordingHere = {
   version: 1,
   isWhole: true,
   missing: [],
+  mostly: null,
   asks: null,
   jitterMs: 0,
   faults: [],
@@ -47,12 +48,24 @@ test('the plait is given the highest of each piece, from its own beginning', () 
 })
 
 test('where nothing was measured, and before all of it is here, nothing stands in the debrief', () => {
-  show(<ContactCard contact={contact([{ ...recording, isWhole: false }])} />)
+  show(<ContactCard felt={null} contact={contact([{ ...recording, isWhole: false }])} />)
   expect(screen.queryByText(text('measured.key'))).toBeNull()
 })
 
+test('what the rider guessed stands beside what the reins mostly carried', () => {
+  const mostly = { leftKg: 3.14, rightKg: 3.46 }
+  const felt = { text: null, better: null, leftKg: 2, rightKg: null }
+  show(<ContactCard felt={felt} contact={contact([{ ...recording, mostly }])} />)
+  const guess = text('riderFelt.kg.LEFT', { kg: 2 })
+  const said = { rider: contact([]).lesson.rider, felt: guess, left: '3.1', right: '3.5' }
+  expect(screen.getByText(text('measured.guessed', said))).toBeInTheDocument()
+  cleanup()
+  show(<ContactCard felt={null} contact={contact([{ ...recording, mostly }])} />)
+  expect(screen.getByText(text('measured.mostly', { left: '3.1', right: '3.5' }))).toBeInTheDocument()
+})
+
 test('what was measured leads to its ribbon', () => {
-  show(<ContactCard contact={contact([recording])} />)
+  show(<ContactCard felt={null} contact={contact([recording])} />)
   expect(screen.getByText(text('measured.key'))).toBeInTheDocument()
   expect(screen.getByRole('link', { name: text('measured.toRibbon'), hidden: true })).toBeInTheDocument()
 })

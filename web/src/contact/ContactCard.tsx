@@ -1,10 +1,10 @@
-import { Box } from '@chakra-ui/react'
+import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { queries } from '../api'
-import type { ContactOfLesson } from '../api'
+import type { ContactOfLesson, FeltBefore } from '../api'
 import type { MeasuredReins } from '../plait'
 import { GAP } from '../reins'
-import { useText } from '../text'
+import { steady, useText } from '../text'
 import { FoldCard, LinkButton, Quiet } from '../ui'
 import { AsksLines } from './AsksLines'
 import { SpansTable } from './SpansTable'
@@ -17,8 +17,14 @@ export function useMeasured(lesson: string) {
   return { contact: contact.data, isPending: contact.isPending }
 }
 
+interface ContactCardProps {
+  contact: ContactOfLesson | undefined
+  /** What the rider said before any number was shown. */
+  felt: FeltBefore | null
+}
+
 /** What each exercise weighed in the hand, in the debrief; nothing where nothing was measured. */
-export function ContactCard({ contact }: { contact: ContactOfLesson | undefined }) {
+export function ContactCard({ contact, felt }: ContactCardProps) {
   const { t } = useText()
   const whole = contact?.recordings.filter((r) => r.isWhole) ?? []
   if (!contact || whole.length === 0) return null
@@ -27,12 +33,38 @@ export function ContactCard({ contact }: { contact: ContactOfLesson | undefined 
       {whole.map((recording) => (
         <Box key={recording.id}>
           <Quiet>{recording.name}</Quiet>
+          <Mostly contact={contact} mostly={recording.mostly} felt={felt} />
           <AsksLines asks={recording.asks} />
           <SpansTable spans={recording.spans} />
         </Box>
       ))}
       <LinkButton to={`/lessons/${contact.lesson.id}/contact`}>{t('measured.toRibbon')}</LinkButton>
     </FoldCard>
+  )
+}
+
+interface MostlyProps {
+  contact: ContactOfLesson
+  mostly: ContactOfLesson['recordings'][number]['mostly']
+  felt: FeltBefore | null
+}
+
+/** What the two reins mostly carried, beside what the rider had felt. */
+function Mostly({ contact: { lesson }, mostly, felt }: MostlyProps) {
+  const { t } = useText()
+  const { leftKg, rightKg } = felt ?? { leftKg: null, rightKg: null }
+  if (!mostly) return null
+  const [left, right] = [steady(mostly.leftKg, 1), steady(mostly.rightKg, 1)]
+  const said = [
+    ...(leftKg === null ? [] : [t('riderFelt.kg.LEFT', { kg: leftKg })]),
+    ...(rightKg === null ? [] : [t('riderFelt.kg.RIGHT', { kg: rightKg })]),
+  ]
+  return (
+    <chakra.p fontWeight="650" marginY="1">
+      {said.length > 0
+        ? t('measured.guessed', { rider: lesson.rider, felt: said.join(', '), left, right })
+        : t('measured.mostly', { left, right })}
+    </chakra.p>
   )
 }
 

@@ -41,6 +41,7 @@ const recording: RecordingHere = {
   missing: [],
   jitterMs: 0,
   faults: [{ kind: 'GAPS', side: 'LEFT', amount: 2.5, share: 0.031 }],
+  mostly: null,
   asks: null,
   overview: {
     pieceS: 1,
@@ -210,7 +211,37 @@ test('an earlier day is laid beside this one, rein by rein, with how sure it is'
   await says('Counter-bend', 'beside.from', { then: '3.0', now: '3.5' })
   await says('Lengthen', 'beside.same', { low: '−0.2', high: '0.4' })
   await says('Lengthen', 'tooLittle')
-  expect(screen.getAllByRole('img', { name: /Both reins/ })).toHaveLength(2)
+  expect(
+    screen.getAllByRole('img', { name: /Both reins/ }),
+    'this day twice: large, and on the scale of both',
+  ).toHaveLength(3)
+})
+
+test('how the reins were before the asks is reckoned when it is wanted, in counts and never as a cause', async () => {
+  const counted = {
+    yesWith: 5,
+    with: 20,
+    yesWithout: 18,
+    without: 22,
+    low: -0.8,
+    high: -0.3,
+    adjusted: 0.0004,
+  }
+  open({
+    [`GET ${PATH}/contact`]: contact(),
+    [`GET ${PATH}/contact/answers`]: {
+      lessons: 4,
+      asks: 42,
+      worthChecking: [{ state: 'RIGHT_HEAVY', ...counted }],
+      compared: [],
+      notCompared: [{ state: 'BOTH_LIGHT', why: 'WITH' }],
+    },
+  })
+  await userEvent.click(await screen.findByRole('button', { name: text('measured.answers.reckon') }))
+  expect(await screen.findByText(text('measured.answers.over', { asks: 42, count: 4 }))).toBeVisible()
+  const factor = text('measured.state.RIGHT_HEAVY')
+  expect(screen.getAllByText(text('seenIn.with', { factor, ...counted }))[0]).toBeVisible()
+  expect(screen.getByText(text('seenIn.noCause'))).toBeVisible()
 })
 
 test('a recording that is not all here says so and is not drawn', async () => {

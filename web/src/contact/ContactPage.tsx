@@ -6,6 +6,7 @@ import type { ContactOfLesson } from '../api'
 import { useMe } from '../session'
 import { dayLongAt, timeOfDay, useText } from '../text'
 import { Back, Button, Card, CardTitle, Quiet, Trouble, Wait } from '../ui'
+import { AnswersCard } from './AnswersCard'
 import { Beside } from './Beside'
 import { BandForm } from './BandForm'
 import { ImportCard } from './ImportCard'
@@ -48,6 +49,7 @@ function Contact({ contact }: { contact: ContactOfLesson }) {
         <RecordingCard key={recording.id} lesson={lesson.id} recording={recording} band={band} />
       ))}
       <Beside contact={contact} />
+      {recordings.some((r) => r.isWhole) && <AnswersCard lesson={lesson.id} />}
       <Flex direction={{ base: 'column', lg: 'row' }} gap={{ base: '4', md: '6' }} align={{ lg: 'start' }}>
         {actions.includes('RECORD') && (
           <ImportCard lesson={lesson} band={band} isFirst={recordings.length === 0} />

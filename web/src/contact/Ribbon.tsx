@@ -15,6 +15,8 @@ interface RibbonProps {
   spans: SpanShown[]
   /** Says in a sentence what is drawn. */
   label: string
+  /** Where the scale ends, so that two ribbons can be compared. */
+  top?: number
   /** What is shown first; else all of it. */
   first?: Stretch
   /** Which part is seen: in full from the minutes on that it needs. */
@@ -26,7 +28,7 @@ const LEAST_MS = 1000
 const PAPER = { width: '100%', height: RIBBON.height, display: 'block', touchAction: 'pan-y', cursor: 'grab' }
 
 /** Both reins along time: from the whole recording to one second, by wheel, fingers and keys. */
-export function Ribbon({ source, band, spans, label, first, onSeen }: RibbonProps) {
+export function Ribbon({ source, band, spans, label, top, first, onSeen }: RibbonProps) {
   const { t } = useText()
   const how = useId()
   const all = useMemo(() => whole(source.seconds * 1000), [source.seconds])
@@ -37,8 +39,8 @@ export function Ribbon({ source, band, spans, label, first, onSeen }: RibbonProp
   }
   const draw = useCallback(
     (ctx: CanvasRenderingContext2D, width: number, palette: Palette) =>
-      paintRibbon(ctx, { source, stretch, band, spans }, width, palette),
-    [source, stretch, band, spans],
+      paintRibbon(ctx, { source, stretch, band, spans, ...(top && { top }) }, width, palette),
+    [source, stretch, band, spans, top],
   )
   const canvas = useTimeline({
     stretch,

@@ -18,6 +18,8 @@ export interface RibbonPicture {
   stretch: Stretch
   band: { lowKg: number; highKg: number } | null
   spans: SpanShown[]
+  /** Where the scale ends, in kilograms; by itself where it is not said. */
+  top?: number
 }
 
 export const RIBBON = { height: 300, middle: 124, half: 112, spans: 250, turn: 22, times: 290 }
@@ -34,7 +36,7 @@ export function paintRibbon(
   colours: Palette,
 ) {
   ctx.clearRect(0, 0, width, RIBBON.height)
-  const top = topKg(of.source, of.band?.highKg ?? null)
+  const top = of.top ?? topKg(of.source, of.band?.highKg ?? null)
   const yOf = (kg: number, side: 'left' | 'right') =>
     RIBBON.middle + (side === 'left' ? -1 : 1) * Math.min(1, Math.max(0, kg) / top) * RIBBON.half
   ribbon(ctx, of, width, colours, yOf)

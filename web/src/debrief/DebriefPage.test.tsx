@@ -369,7 +369,7 @@ test('all that was advised and is open is agreed with in one touch', async () =>
 
 test('what the rider felt stands beside the numbers, and the note for next time can be changed', async () => {
   const after = {
-    felt: { text: 'lighter at the end', better: 'RIGHT' as const },
+    felt: { text: 'lighter at the end', better: 'RIGHT' as const, leftKg: null, rightKg: null },
     isToBeAsked: false,
     nextTime: 'begin on the right rein',
     forRider: null,

@@ -51,7 +51,11 @@ export default function DebriefPage() {
       <Head debrief={debrief.data} hasNumbers={!isAsking} />
       <StoppedBy debrief={debrief.data} />
       {isAsking ? (
-        <FeltFirst lesson={lesson} onDone={skip} />
+        <FeltFirst
+          lesson={lesson}
+          isMeasured={contact?.recordings.some((r) => r.isWhole) === true}
+          onDone={skip}
+        />
       ) : (
         <Numbers debrief={debrief.data} contact={contact} measured={measured} />
       )}
@@ -103,7 +107,7 @@ function Numbers({ debrief, contact, measured }: NumbersProps) {
       <ShareCard debrief={debrief} />
       <ProbesCard probes={debrief.probes} words={debrief.helpWords} />
       <SightingsCard seen={seen} />
-      <ContactCard contact={contact} />
+      <ContactCard contact={contact} felt={debrief.after.felt} />
       <PlaitCard lesson={lesson.id} measured={measured} />
       {notes.length + voices.length > 0 && (
         <FoldCard title={t('debrief.notes')}>

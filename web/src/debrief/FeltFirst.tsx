@@ -5,24 +5,30 @@ import { NoteKey } from '../capture'
 import { SIDES } from '../record'
 import type { Side } from '../record'
 import { useText } from '../text'
-import { Button, Card, FieldLabel, isOneSide, Quiet, SideLetter, TextArea, Trouble } from '../ui'
+import { Button, Card, Field, FieldLabel, isOneSide, Quiet, SideLetter, TextArea, Trouble } from '../ui'
 import { useAfter } from './useAfter'
 
 interface FeltFirstProps {
   lesson: Lesson
+  /** Both reins were measured: the rider guesses first. */
+  isMeasured: boolean
   /** The numbers may be shown. */
   onDone: () => void
 }
 
 /** The rider first: what was felt, before any number is shown. A line, a held note, or the better side; or not at all. */
-export function FeltFirst({ lesson, onDone }: FeltFirstProps) {
+export function FeltFirst({ lesson, isMeasured, onDone }: FeltFirstProps) {
   const { t } = useText()
   const { said: keeping, isReady, maySpeak } = useAfter(lesson.id)
   const line = useRef<HTMLTextAreaElement>(null)
   const [text, setText] = useState('')
   const [better, setBetter] = useState<Side>()
   const said = text.trim()
-  const isSaid = said !== '' || better !== undefined
+  const [kg, setKg] = useState({ LEFT: '', RIGHT: '' })
+  const leftKg = wholeKg(kg.LEFT)
+  const rightKg = wholeKg(kg.RIGHT)
+  const isWrong = leftKg === null || rightKg === null
+  const isSaid = said !== '' || better !== undefined || leftKg !== undefined || rightKg !== undefined
   return (
     <Card as="section">
       <chakra.h2 fontSize="2xl" fontWeight="740">
@@ -70,15 +76,41 @@ export function FeltFirst({ lesson, onDone }: FeltFirstProps) {
           </Button>
         ))}
       </Flex>
+      {isMeasured && (
+        <>
+          <chakra.p marginTop="4" marginBottom="2" fontWeight="650">
+            {t('riderFelt.howHeavy', { rider: lesson.rider })}
+          </chakra.p>
+          <Flex gap="3" maxWidth="24rem">
+            {(['LEFT', 'RIGHT'] as const).map((side) => (
+              <Field
+                key={side}
+                label={t(`riderFelt.hand.${side}`)}
+                inputMode="numeric"
+                autoComplete="off"
+                maxLength={2}
+                value={kg[side]}
+                issue={wholeKg(kg[side]) === null ? t('riderFelt.notKg') : undefined}
+                onChange={(e) => setKg({ ...kg, [side]: e.target.value })}
+              />
+            ))}
+          </Flex>
+        </>
+      )}
       <Flex gap="3" wrap="wrap" marginTop="6">
         <Button
           look="act"
-          disabled={!isReady || !isSaid}
+          disabled={!isReady || !isSaid || isWrong}
           onClick={() =>
             keeping.mutate(
               {
                 kind: 'rider_felt',
-                payload: { ...(said && { text: said }), ...(better && { better }) },
+                payload: {
+                  ...(said && { text: said }),
+                  ...(better && { better }),
+                  ...(leftKg !== undefined && leftKg !== null && { leftKg }),
+                  ...(rightKg !== undefined && rightKg !== null && { rightKg }),
+                },
               },
               { onSuccess: onDone },
             )
@@ -94,4 +126,13 @@ export function FeltFirst({ lesson, onDone }: FeltFirstProps) {
       <Quiet marginTop="3">{t('riderFelt.why')}</Quiet>
     </Card>
   )
+}
+
+const MOST_KG = 20
+
+/** Undefined where nothing was typed, null where it is no such number. */
+function wholeKg(typed: string): number | null | undefined {
+  const text = typed.trim()
+  if (text === '') return undefined
+  return /^\d+$/.test(text) && Number(text) <= MOST_KG ? Number(text) : null
 }
