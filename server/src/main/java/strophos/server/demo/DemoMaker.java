@@ -272,9 +272,7 @@ class DemoMaker implements ApplicationRunner {
         SplittableRandom random =
                 new SplittableRandom(settings.demoSeed() * 31 + story.horse().hashCode());
         List<UUID> ridden = history.make(new DemoHistory.Setting(coach, rider, pair, story, zone, random));
-        story.measured()
-                .ifPresent(last -> recordings.make(
-                        pair, ridden.subList(Math.max(0, ridden.size() - last), ridden.size()), settings.demoSeed()));
+        story.measured().ifPresent(lessons -> recordings.make(pair, ridden, lessons, settings.demoSeed()));
     }
 
     /** While Penny Black comes back to work, Lindiwe rides Marzipan: a horse of two riders. */

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -24,7 +25,7 @@ import strophos.server.ride.RideLog;
 import strophos.server.roster.Pair;
 
 /**
- * What rein sensors would have measured in a pair's last lessons: steady, a little more on the right rein, more at canter; heavy from
+ * What rein sensors would have measured in a pair's lessons: steady, a little more on the right rein, more at canter; heavy from
  * about 25 m on where the long side is lengthened, and on the right rein, towards home, in transitions from canter to trot. From lesson
  * to lesson a little less of it. The hand takes where the log says that it did.
  */
@@ -66,15 +67,30 @@ class DemoRecordings {
         this.recordings = recordings;
     }
 
-    /** @param ridden the lessons that were measured, the oldest first */
-    void make(Pair pair, List<UUID> ridden, long seed) {
+    /**
+     * @param ridden all lessons of the pair, the oldest first
+     * @param count so many of them were measured
+     */
+    void make(Pair pair, List<UUID> ridden, int count, long seed) {
         recordings.aim(pair.id(), BAND);
-        for (int i = 0; i < ridden.size(); i++) {
-            Lesson lesson = lessons.find(ridden.get(i)).orElseThrow();
-            boolean isWhole = i >= ridden.size() - WHOLE_LESSONS;
-            double worse = 1 - 0.5 * i / Math.max(1, ridden.size() - 1);
+        List<UUID> measured = measured(ridden, count);
+        for (int i = 0; i < measured.size(); i++) {
+            Lesson lesson = lessons.find(measured.get(i)).orElseThrow();
+            boolean isWhole = i >= measured.size() - WHOLE_LESSONS;
+            double worse = 1 - 0.5 * i / Math.max(1, measured.size() - 1);
             measure(lesson, isWhole ? WHOLE_S : SOME_S, worse, seed + i);
         }
+    }
+
+    /** A sensor was borrowed now and then, and was there for the last two in three. */
+    private static List<UUID> measured(List<UUID> ridden, int count) {
+        int before = count / 3;
+        int last = Math.max(0, ridden.size() - count + before);
+        return Stream.concat(
+                        IntStream.rangeClosed(1, before).mapToObj(i -> ridden.get(i * last / (before + 1))),
+                        ridden.subList(last, ridden.size()).stream())
+                .distinct()
+                .toList();
     }
 
     private void measure(Lesson lesson, double mostS, double worse, long seed) {

@@ -37,7 +37,7 @@ import strophos.server.horse.Facts;
  * @param last the last report before today, which waits for an answer
  * @param outings where the horse goes in the next days
  * @param strides as they were counted between two marks
- * @param measured so many of the last lessons with rein sensors
+ * @param measured so many lessons with rein sensors, most of them the last
  */
 record Story(
         String horse,

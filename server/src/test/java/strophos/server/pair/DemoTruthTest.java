@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -213,8 +214,9 @@ class DemoTruthTest {
         assertThat(asks).hasSize(12);
         double late = share(asks.subList(0, 4));
         double early = share(asks.subList(8, 12));
-        assertThat(early).isGreaterThan(late + 0.03);
-        assertThat(late).isBetween(0.05, 0.25);
+        // planted: 35 of 100 in week 4, 12 in week 24; the sensor finds most of them, and calls some light aids so
+        assertThat(early).isBetween(0.15, 0.4);
+        assertThat(late).isBetween(0.05, 0.25).isLessThan(early - 0.05);
         assertThat(asks.subList(0, 4))
                 .anySatisfy(a -> assertThat(kg(a, "CANTER")).isGreaterThan(kg(a, "TROT")));
     }
@@ -236,10 +238,14 @@ class DemoTruthTest {
     /** Of a pair's lessons, the latest first. */
     private static List<JsonNode> measured(Client coach, String horse) {
         String lessons = "/api/v1/pairs/" + pair(coach, horse).path("id").asString() + "/lessons";
-        JsonNode latest = coach.get(lessons).body();
-        JsonNode before =
-                coach.get(lessons + "?after=" + latest.path("next").asString()).body();
-        return Stream.of(latest, before)
+        return Stream.iterate(
+                        coach.get(lessons).body(),
+                        Objects::nonNull,
+                        page -> page.path("next").isString()
+                                ? coach.get(lessons + "?after="
+                                                + page.path("next").asString())
+                                        .body()
+                                : null)
                 .flatMap(page -> page.path("lessons").valueStream())
                 .map(l -> coach.get("/api/v1/lessons/" + l.path("id").asString() + "/contact"))
                 .flatMap(c -> c.body().path("recordings").valueStream())
