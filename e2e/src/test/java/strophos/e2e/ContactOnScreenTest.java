@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -142,6 +143,42 @@ class ContactOnScreenTest {
                 .sorted()
                 .toArray();
         return highest[highest.length / 2];
+    }
+
+    /** The last measured lesson of the demo's Vesper: an earlier one on the same scale, and the answers of all of them. */
+    @Test
+    void anEarlierDayAndTheAnswersStandBesideWhatWasMeasured() {
+        try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
+            String pair = coach.get("/api/v1/pairs/names")
+                    .path("pairs")
+                    .valueStream()
+                    .filter(p -> p.path("rider").asString().equals("Noor Haldane"))
+                    .findFirst()
+                    .orElseThrow()
+                    .path("id")
+                    .asString();
+            String lesson = coach.get("/api/v1/pairs/" + pair + "/lessons")
+                    .path("lessons")
+                    .valueStream()
+                    .map(l -> l.path("id").asString())
+                    .filter(l -> !coach.get("/api/v1/lessons/" + l + "/contact")
+                            .path("recordings")
+                            .isEmpty())
+                    .findFirst()
+                    .orElseThrow();
+            coach.open("/lessons/" + lesson + "/contact");
+            coach.page().locator("[data-asks]").waitFor();
+            coach.page().getByLabel("Earlier day").selectOption(new SelectOption().setIndex(1));
+            Locator beside = coach.page().locator("[data-beside]");
+            beside.waitFor();
+            assertThat(beside.locator("[data-ribbon]").count()).isEqualTo(2);
+            coach.button("Reckon it over the measured lessons").click();
+            Locator answers = coach.page().locator("[data-answers]");
+            answers.waitFor();
+            assertThat(answers.innerText()).containsPattern("\\d+ asks of 12 measured lessons");
+            coach.assertAccessible();
+            coach.assertQuiet();
+        }
     }
 
     private static void byKeysToASecond(Visitor coach) {
