@@ -27,6 +27,7 @@ export const RIBBON = { height: 300, middle: 124, half: 112, spans: 250, turn: 2
 const NAMED = 64
 const TICKS = 6
 const LABEL_PX = 4
+const LETTER_PX = 26
 
 /** Left above the middle line, right below it: crookedness is a lopsided ribbon, heaviness a thick one. */
 export function paintRibbon(
@@ -123,7 +124,8 @@ function scale(ctx: CanvasRenderingContext2D, top: number, width: number, colour
       const y = yOf(kg, side)
       ctx.fillStyle = colours.line
       ctx.fillRect(0, y, width, 1)
-      label(ctx, `${String(kg)} kg`, LABEL_PX, y, colours)
+      // the letter of the rein stands at the end of the scale
+      if (Math.abs(y - yOf(top, side)) > LETTER_PX) label(ctx, `${String(kg)} kg`, LABEL_PX, y, colours)
     }
     label(ctx, side === 'left' ? 'L' : 'R', LABEL_PX, yOf(top, side) + (side === 'left' ? 8 : -8), colours)
   }
