@@ -92,6 +92,19 @@ test('what is asked for while it sends is sent in the next round', async () => {
   expect(sendNext).toHaveBeenCalledTimes(3)
 })
 
+test('stopped while it sends it does not try again either', async () => {
+  let fail: (cause: Error) => void = () => undefined
+  const sendNext = vi.fn(() => new Promise<boolean>((_, failed) => (fail = failed)))
+  const box = new Outbox({ name: 'test', sendNext })
+  const sending = box.send()
+  await vi.advanceTimersByTimeAsync(0)
+  box.stop()
+  fail(new Unreachable())
+  await sending
+  await vi.advanceTimersByTimeAsync(120_000)
+  expect(sendNext).toHaveBeenCalledTimes(1)
+})
+
 test('once it is stopped it does not try again', async () => {
   const { box, sendNext } = outbox(new Unreachable())
   await box.send()

@@ -23,6 +23,7 @@ export class Outbox {
   private pauseMs = RETRY_MS.least
   private running: Promise<void> | undefined
   private isAskedAgain = false
+  private isStopped = false
   private readonly listeners = new Set<() => void>()
 
   constructor(private readonly waiting: Backlog) {}
@@ -36,6 +37,7 @@ export class Outbox {
 
   /** Sends now, or again once the sending under way is done. */
   async send(): Promise<void> {
+    this.isStopped = false
     if (this.running) {
       this.isAskedAgain = true
       return this.running
@@ -61,6 +63,7 @@ export class Outbox {
 
   /** Ends retrying; what waits stays. */
   stop(): void {
+    this.isStopped = true
     clearTimeout(this.timer)
   }
 
@@ -72,6 +75,8 @@ export class Outbox {
       this.enter('resting')
     } catch (e) {
       this.enter(stateAfter(e))
+      // whoever ended it while it was sending does not want it tried again
+      if (this.isStopped) return
       this.timer = setTimeout(() => void this.send(), this.pauseMs)
       this.pauseMs = Math.min(2 * this.pauseMs, RETRY_MS.most)
     }
