@@ -1,6 +1,7 @@
 export { chunk, chunkOf, minutesOf, readChunk, wholeMinute } from './chunks'
 export { heavyNow } from './heavyNow'
 export { MovingHigh } from './movingHigh'
+export { pieceEnd, PIECES_A_MINUTE } from './pieces'
 export { pulledRein } from './pulledRein'
 export type { Pulled } from './pulledRein'
 export { GAP, HUNDREDTHS } from './samples'

@@ -1,7 +1,8 @@
 import { v7 } from 'uuid'
-import { GAP, heavyNow, HUNDREDTHS, MovingHigh, pulledRein } from '../reins'
-import { beginRecording, endRecording, keepPiece, onLeaving, pieceEnd } from '../store'
-import type { Shelf } from '../store'
+import { GAP, heavyNow, HUNDREDTHS, MovingHigh, pieceEnd, pulledRein } from '../reins'
+import { isoOf } from '../text'
+import { onLeaving, recordings } from '../store'
+import type { Shelf, StoredPiece } from '../store'
 import type { ReinSensor, SensorNews } from './reinSensor'
 
 export const REINS = ['left', 'right'] as const
@@ -135,7 +136,7 @@ export class LiveReins {
   /** Readings until what is recorded begins; 0 before and after. */
   private letGo = 0
   private keeping: Promise<void> = Promise.resolve()
-  private unkept: Parameters<typeof keepPiece>[1][] = []
+  private unkept: StoredPiece[] = []
   /** The number of the reading that is due next. */
   private next = 0
   private heardMs = 0
@@ -274,11 +275,12 @@ export class LiveReins {
     }
     this.running = running
     this.keeping = this.keeping
-      .then(() =>
+      .then(recordings)
+      .then(({ beginRecording }) =>
         beginRecording(of.shelf, {
           id,
           lesson: of.lesson,
-          startedAtMs: startedMs + of.offsetMs,
+          startedAt: isoOf(startedMs + of.offsetMs),
           rateHz,
           name: state.name,
         }),
@@ -317,6 +319,7 @@ export class LiveReins {
   /** One after the other; what could not be kept is tried again with the next. */
   private async keepAll(shelf: Shelf): Promise<void> {
     try {
+      const { keepPiece } = await recordings()
       for (let piece = this.unkept[0]; piece; piece = this.unkept[0]) {
         await keepPiece(shelf, piece)
         this.unkept.shift()
@@ -334,7 +337,7 @@ export class LiveReins {
     const rest = running.count - pieceEnd(running.place - 1, this.rateHz)
     if (rest > 0) this.keep(running, rest)
     await this.keeping
-    await endRecording(of.shelf, running.id)
+    await (await recordings()).endRecording(of.shelf, running.id)
     running.release()
   }
 
@@ -362,6 +365,9 @@ export class LiveReins {
     this.stateListeners.forEach((listener) => listener())
   }
 }
+
+// fetched while there is a network, for when there is none
+recordings().catch(() => undefined)
 
 /** The one of this tab; who leaves takes the sensor along. */
 export const liveReins = new LiveReins()

@@ -108,7 +108,7 @@ export interface StoredRecording {
   id: string
   lesson: string
   /** By the server's clock. */
-  startedAtMs: number
+  startedAt: string
   rateHz: number
   name: string
   /** While it runs its last sign of life by this device's clock; a tab that was killed gives none. */

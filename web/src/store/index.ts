@@ -8,6 +8,7 @@ export type {
   StoredGhost,
   StoredPacket,
   StoredPhoto,
+  StoredPiece,
   StoredPractice,
   StoredRecording,
   StoredSign,
@@ -17,7 +18,7 @@ export type {
 } from './device'
 export { fetchGhosts, keepPhoto, sendPhoto, viewsOf } from './photos'
 export { digestOf, keepSound } from './sounds'
-export { beginRecording, endRecording, keepPiece, pieceEnd } from './recordings'
+export { recordings } from './heavy'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'
 export { beginPair, blankSchools, fetchBlanks } from './newPair'

@@ -1,9 +1,9 @@
 import { v7 } from 'uuid'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import { GAP, readChunk } from '../reins'
+import { GAP, pieceEnd, readChunk } from '../reins'
 import { shelfOf } from './device'
 import type { Shelf } from './device'
-import { beginRecording, endRecording, keepPiece, pieceEnd, sendNextMinute } from './recordings'
+import { beginRecording, endRecording, keepPiece, sendNextMinute } from './recordings'
 import { unsentFile, unsentOn } from './stored'
 import { sweep } from './sweep'
 
@@ -25,7 +25,7 @@ async function measured(samples: number, without: number[] = []) {
   const release = await beginRecording(shelf, {
     id,
     lesson: LESSON,
-    startedAtMs: Date.UTC(2026, 10, 24, 16),
+    startedAt: '2026-11-24T16:00:00.000Z',
     rateHz: RATE,
     name: 'Simulated sensor',
   })
@@ -49,6 +49,8 @@ function server(otherwise: Record<number, () => Response> = {}) {
   const sent: Sent[] = []
   vi.spyOn(globalThis, 'fetch').mockImplementation(async (input) => {
     const request = input as Request
+    // what another screen's outbox tries again meanwhile is not asked here
+    if (!request.url.includes('/recordings')) throw new TypeError('Failed to fetch')
     const at = sent.length
     sent.push({
       path: `${request.method} ${new URL(request.url).pathname.split('/recordings')[1] ?? ''}`,

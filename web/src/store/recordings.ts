@@ -1,20 +1,11 @@
 import { answerOf, api, Problem } from '../api'
-import { chunk, GAP, wholeMinute } from '../reins'
-import { isoOf } from '../text'
-import { base64Of } from './base64'
+import { chunk, GAP, pieceEnd, PIECES_A_MINUTE, wholeMinute } from '../reins'
 import type { Shelf, StoredPiece, StoredRecording } from './device'
 
-/** A minute is kept in so many pieces: what a killed tab loses is never more than one. */
-const PIECES_A_MINUTE = 30
 /** A recording that gave no sign of life for so long has ended, where it cannot be asked. */
 const SILENT_MS = 30_000
 /** Refusals that asking again does not change; the recording stays here and can be saved as a file. */
 const FINAL = new Set([403, 404, 409, 413, 415, 422, 507])
-
-/** The place of the first sample that no longer belongs to a piece. */
-export function pieceEnd(place: number, rateHz: number): number {
-  return Math.floor(((place + 1) * wholeMinute(rateHz)) / PIECES_A_MINUTE)
-}
 
 /** Ends a recording that runs nowhere any more. */
 export type Release = () => void
@@ -22,7 +13,7 @@ export type Release = () => void
 /** Keeps a new recording. While it runs nobody else ends it: it is held until it is let go. */
 export async function beginRecording(
   shelf: Shelf,
-  of: Pick<StoredRecording, 'id' | 'lesson' | 'startedAtMs' | 'rateHz' | 'name'>,
+  of: Pick<StoredRecording, 'id' | 'lesson' | 'startedAt' | 'rateHz' | 'name'>,
 ): Promise<Release> {
   const release = await hold(of.id)
   await shelf.recordings.put({ ...of, lastMs: Date.now(), samples: 0, sent: 0, passage: 'running' })
@@ -68,10 +59,9 @@ export async function sendNextMinute(shelf: Shelf, onSending: () => void): Promi
 }
 
 async function sendMinute(shelf: Shelf, recording: StoredRecording): Promise<void> {
-  const { id, lesson, rateHz, name, samples, sent: place } = recording
+  const { id, lesson, startedAt, rateHz, name, samples, sent: place } = recording
   const minutes = Math.ceil(samples / wholeMinute(rateHz))
   if (place === 0) {
-    const startedAt = isoOf(recording.startedAtMs)
     await answerOf(
       api.POST('/api/v1/lessons/{id}/recordings', {
         params: { path: { id: lesson } },
@@ -151,16 +141,3 @@ function hold(id: string): Promise<Release> {
 }
 
 const nameOf = (id: string) => `recording-${id}`
-
-/** As a file of text holds those that were not sent: seconds and kilograms are the server's table's. */
-export async function recordingsAsText(shelf: Shelf) {
-  const all = await shelf.recordings.toArray()
-  return Promise.all(
-    all.map(async (recording) => {
-      const pieces = await piecesOf(shelf, recording.id)
-      const bytes = (side: 'left' | 'right') =>
-        base64Of(new Uint8Array(pieces.flatMap((p) => [...new Uint8Array(p[side].slice().buffer)])))
-      return { ...recording, leftBase64: bytes('left'), rightBase64: bytes('right') }
-    }),
-  )
-}

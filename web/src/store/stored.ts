@@ -1,6 +1,6 @@
 import type { StoredEntry, Shelf } from './device'
+import { base64Of } from './base64'
 import { photosAsText } from './photos'
-import { recordingsAsText } from './recordings'
 import { soundsAsText } from './sounds'
 
 /** One lesson as it lies on this device. */
@@ -77,6 +77,19 @@ export async function unsentFile(shelf: Shelf): Promise<string> {
     recordingsAsText(shelf),
   ])
   return JSON.stringify({ entries, practices, signs, sounds, photos, recordings }, null, 1)
+}
+
+/** As a file of text holds those that were not sent: each rein's samples in order, 16-bit little-endian. */
+async function recordingsAsText(shelf: Shelf) {
+  const all = await shelf.recordings.toArray()
+  return Promise.all(
+    all.map(async (recording) => {
+      const pieces = await shelf.pieces.where({ recording: recording.id }).sortBy('place')
+      const bytes = (side: 'left' | 'right') =>
+        base64Of(new Uint8Array(pieces.flatMap((p) => [...new Uint8Array(p[side].slice().buffer)])))
+      return { ...recording, leftBase64: bytes('left'), rightBase64: bytes('right') }
+    }),
+  )
 }
 
 /** Forgets the entries of a lesson that the server has, and its packet; what is not sent stays. */

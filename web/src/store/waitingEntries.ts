@@ -2,9 +2,9 @@ import { answerOf, api, Problem, Unreachable } from '../api'
 import type { BatchAnswer } from '../api'
 import type { StoredEntry, Passage, Shelf } from './device'
 import { addNextLesson } from './addLesson'
+import { recordings } from './heavy'
 import type { Backlog } from './outbox'
 import { sendNextPhoto } from './photos'
-import { sendNextMinute } from './recordings'
 import { sendNextSound } from './sounds'
 
 /** What the server takes in one request, and less than it takes in bytes. */
@@ -34,7 +34,7 @@ export function waitingEntries(shelf: Shelf): Backlog {
         return (
           (await sendNextSound(shelf, onSending)) ||
           (await sendNextPhoto(shelf, onSending)) ||
-          sendNextMinute(shelf, onSending)
+          sendNextRecording(shelf, onSending)
         )
       onSending()
       try {
@@ -48,6 +48,11 @@ export function waitingEntries(shelf: Shelf): Backlog {
       return true
     },
   }
+}
+
+async function sendNextRecording(shelf: Shelf, onSending: () => void): Promise<boolean> {
+  if ((await shelf.recordings.count()) === 0) return false
+  return (await recordings()).sendNextMinute(shelf, onSending)
 }
 
 /** So many times the server may fail at an entry before it is set aside although nothing beside it went through. */
