@@ -1,1 +1,2 @@
+export { Compared } from './Compared'
 export { ContactCard, reinsFrom, useMeasured } from './ContactCard'
