@@ -5,6 +5,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { createHash, randomUUID } from 'node:crypto'
 import { execFileSync } from 'node:child_process'
+import { deflateSync } from 'node:zlib'
 
 const [url, token, out, database] = process.argv.slice(2)
 
@@ -286,6 +287,19 @@ await coach.post(`/pairs/${sindri}/outings`, {
 await coach.post(`/pairs/${sindri}/strides`, {
   id: randomUUID(), pace: 'CANTER', way: 'DISTANCE', distanceM: 40, count: 14, seconds: 10.4, on: today,
 })
+// both reins, measured for a minute and some seconds in the first lesson, and what the pair aims at
+await put(`/pairs/${sindri}/contact-band`, { version: 0, lowKg: 2, highKg: 4.5 })
+const recording = randomUUID()
+const rateHz = 10
+await coach.post(`/lessons/${jumped}/recordings`, {
+  id: recording, startedAt: new Date(atMs).toISOString(), rateHz, minutes: 2, name: 'Stand-in sensor', jitterMs: 0,
+})
+for (const [place, seconds] of [60, 12].entries()) {
+  const many = seconds * rateHz
+  const samples = Int16Array.from({ length: 2 * many }, (_, i) => 300 + Math.round(80 * Math.sin(i)) + (i < many ? 0 : 40))
+  await coach.sendBytes(`/lessons/${jumped}/recordings/${recording}/chunks/${place}`, deflateSync(samples))
+}
+await put(`/lessons/${jumped}/recordings/${recording}/whole`, {})
 // the ground: an arena with a landmark, a set-up on it of every kind of thing, the coach's own paces
 const arena = randomUUID()
 await put(`/ground/arenas/${arena}`, {

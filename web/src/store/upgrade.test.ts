@@ -100,6 +100,12 @@ test('a lesson of before groups is ridden alone', async () => {
   expect(packet?.lesson.group).toBeNull()
 })
 
+test('a pair of before reins were measured has no band, and nothing of a sensor waits', async () => {
+  const { packet } = (await coach.packets.toArray())[0] ?? {}
+  expect(packet?.band).toBeNull()
+  expect((await coach.recordings.count()) + (await coach.pieces.count())).toBe(0)
+})
+
 test('it is sent as the version before wrote it', async () => {
   const sent: unknown[] = []
   vi.spyOn(globalThis, 'fetch').mockImplementation(async (input) => {
