@@ -5,7 +5,7 @@ import type { Text } from '../text'
 import { Quiet, WhyBox } from '../ui'
 
 /** What was counted with a factor and without it, as the server says it. */
-export interface Counted {
+export interface Counts {
   yesWith: number
   with: number
   yesWithout: number
@@ -16,9 +16,9 @@ export interface Counted {
 }
 
 interface ComparedProps<F> {
-  worthChecking: readonly (F & Counted)[]
+  worthChecking: readonly (F & Counts)[]
   /** Tested with them. */
-  compared: readonly (F & Counted)[]
+  compared: readonly (F & Counts)[]
   notCompared: readonly (F & { why: 'WITH' | 'WITHOUT' | 'LESSONS' })[]
   /** A factor in words; they tell it from all others. */
   inWords: (factor: F) => string
@@ -81,7 +81,7 @@ export function Compared<F>({
   )
 }
 
-function counts<F>(t: Text, c: F & Counted, inWords: (factor: F) => string): string {
+function counts<F>(t: Text, c: F & Counts, inWords: (factor: F) => string): string {
   const { yesWith, with: times, yesWithout, without } = c
   return t('seenIn.with', { factor: inWords(c), yesWith, with: times, yesWithout, without })
 }
