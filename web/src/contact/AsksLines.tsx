@@ -12,7 +12,7 @@ interface AsksLinesProps {
 /** What the hand did while something was asked: whether it took against the leg, and how big its aids were in each gait. */
 export function AsksLines({ asks, onMoment }: AsksLinesProps) {
   const { t } = useText()
-  if (!asks) return null
+  if (!asks || asks.drives + asks.sizes.length === 0) return null
   const { drives, intoTheHand: taken, isOften, fewest, moments, sizes } = asks
   const said = sizes.map(({ gait, asks: count, kg }) =>
     t('measured.asks.size', { gait: wordIn(t, 'gait', gait), kg: steady(kg, 1), count }),

@@ -176,6 +176,13 @@ test('too few asks are not called often, nor seldom', async () => {
   expect(screen.queryByText('0:12')).toBeNull()
 })
 
+test('of asks that tell nothing nothing is said', async () => {
+  const asks = { drives: 0, intoTheHand: 0, isOften: null, fewest: 5, moments: [], sizes: [] }
+  open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, asks }] }) })
+  await screen.findByText(/Straighten, then lengthen/)
+  expect(screen.queryByText(text('measured.asks.about'))).toBeNull()
+})
+
 test('an earlier day is laid beside this one, rein by rein, with how sure it is', async () => {
   const user = userEvent.setup()
   const before = '01911111-0000-7000-8000-00000000000b'
