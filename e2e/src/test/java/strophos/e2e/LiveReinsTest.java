@@ -32,7 +32,7 @@ class LiveReinsTest {
     /** Connected, zeroed and told apart while the horse stands. */
     private static void connect(Visitor coach) {
         coach.button("Connect the simulated sensor").click();
-        coach.button("Both hang: this is nothing").click();
+        coach.button("Both hang: set to zero").click();
         coach.button("Let the simulated sensor pull the left rein").click();
         coach.page().getByText("Both reins are being measured").waitFor();
     }
