@@ -1914,6 +1914,8 @@ export interface components {
             intoTheHand: number;
             isOften: boolean | null;
             moments: number[];
+            /** Format: double */
+            riseKg: number;
             sizes: components["schemas"]["contact.SizeView"][];
         };
         "contact.AwayView": {

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { RecordingHere } from '../api'
-import { clock, steady, useText, wordIn } from '../text'
+import { clock, number, steady, useText, wordIn } from '../text'
 import { Quiet } from '../ui'
 
 interface AsksLinesProps {
@@ -13,7 +13,7 @@ interface AsksLinesProps {
 export function AsksLines({ asks, onMoment }: AsksLinesProps) {
   const { t } = useText()
   if (!asks || asks.drives + asks.sizes.length === 0) return null
-  const { drives, intoTheHand: taken, isOften, fewest, moments, sizes } = asks
+  const { drives, intoTheHand: taken, isOften, fewest, riseKg, moments, sizes } = asks
   const said = sizes.map(({ gait, asks: count, kg }) =>
     t('measured.asks.size', { gait: wordIn(t, 'gait', gait), kg: steady(kg, 1), count }),
   )
@@ -27,6 +27,7 @@ export function AsksLines({ asks, onMoment }: AsksLinesProps) {
               drives,
               taken,
               fewest,
+              kg: number(riseKg, 1),
             },
           )}{' '}
           {isOften && !onMoment && moments.map((s) => clock(1000 * s)).join(', ')}

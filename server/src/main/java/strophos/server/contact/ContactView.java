@@ -68,6 +68,7 @@ record ContactView(
      * @param intoTheHand of these, the hand took with it
      * @param isOften too often; null while too few were measured to say
      * @param fewest asks it takes to say
+     * @param riseKg from so much on it took, by the yard's rule
      * @param moments of the hand that took, in seconds from the first sample
      */
     record AsksView(
@@ -75,6 +76,7 @@ record ContactView(
             int intoTheHand,
             @CanBeNull Boolean isOften,
             int fewest,
+            double riseKg,
             List<Double> moments,
             List<SizeView> sizes) {}
 

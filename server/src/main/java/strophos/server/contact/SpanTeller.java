@@ -126,6 +126,7 @@ final class SpanTeller {
                 moments.size(),
                 judged instanceof Judgement.NotEnoughData ? null : judged.isMet(),
                 rule.fewest(),
+                rule.riseKg(),
                 moments,
                 asks.stream()
                         .map(AskMeasured::gait)

@@ -119,6 +119,7 @@ class RecordingTest {
         assertThat(asks.path("drives").asInt()).isEqualTo(6);
         assertThat(asks.path("intoTheHand").asInt()).isEqualTo(3);
         assertThat(asks.path("isOften").asBoolean()).isTrue();
+        assertThat(asks.path("riseKg").asDouble()).isEqualTo(2);
         assertThat(asks.path("moments").valueStream().map(JsonNode::asDouble)).containsExactly(10.0, 26.0, 42.0);
         JsonNode size = asks.path("sizes").path(0);
         assertThat(size.path("gait").asString()).isEqualTo("TROT");
