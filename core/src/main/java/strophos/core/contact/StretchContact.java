@@ -1,5 +1,6 @@
 package strophos.core.contact;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import strophos.core.exchange.Gait;
@@ -12,6 +13,8 @@ import strophos.core.exchange.Side;
  * @param leftBlocks the left rein's level by blocks ({@link BlockMeans#blocks}); {@code rightBlocks} the right one's
  * @param leftHeavy whether the left rein gets heavy; empty without a band, and where too little was measured; {@code rightHeavy} the
  *     right one
+ * @param inBand for how long both were in the band; empty without one
+ * @param softAgain each time a rein was over the band; none without one
  */
 public record StretchContact(
         double strideS,
@@ -20,7 +23,13 @@ public record StretchContact(
         double[] leftBlocks,
         double[] rightBlocks,
         Optional<GettingHeavy> leftHeavy,
-        Optional<GettingHeavy> rightHeavy) {
+        Optional<GettingHeavy> rightHeavy,
+        Optional<BandTime> inBand,
+        List<SoftAgain> softAgain) {
+
+    public StretchContact {
+        softAgain = List.copyOf(softAgain);
+    }
 
     /** A stride that takes less or more is a beat misread, in seconds (common practice, no source). */
     private static final double LEAST_STRIDE_S = 0.4;
@@ -48,7 +57,10 @@ public record StretchContact(
                 BlockMeans.blocks(left, rateHz),
                 BlockMeans.blocks(right, rateHz),
                 band.flatMap(b -> GettingHeavy.of(left, rateHz, strideS, b.highKg())),
-                band.flatMap(b -> GettingHeavy.of(right, rateHz, strideS, b.highKg())));
+                band.flatMap(b -> GettingHeavy.of(right, rateHz, strideS, b.highKg())),
+                band.map(b -> BandTime.of(left, right, rateHz, b)),
+                band.map(b -> SoftAgain.of(left, right, rateHz, strideS, b.highKg()))
+                        .orElse(List.of()));
     }
 
     private static double strideS(Rhythm rhythm, Gait gait) {

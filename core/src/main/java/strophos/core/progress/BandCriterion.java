@@ -36,6 +36,11 @@ public record BandCriterion(double share, int leastS) implements Criterion {
     }
 
     @Override
+    public boolean isMeasured() {
+        return true;
+    }
+
+    @Override
     public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
         List<Observation.InBand> measured = facts.lessons().isEmpty()
                 ? List.of()

@@ -19,6 +19,11 @@ public sealed interface Criterion extends Rule<RungFacts>
                 RecoveryCriterion,
                 AlwaysCriterion {
 
+    /** Whether a sensor must have measured what it looks at. */
+    default boolean isMeasured() {
+        return false;
+    }
+
     /** One side against the criterion. */
     RungEvidence.OfSide onSide(RungFacts facts, Side side);
 

@@ -34,6 +34,11 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
     }
 
     @Override
+    public boolean isMeasured() {
+        return true;
+    }
+
+    @Override
     public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
         List<Observation.Recovery> all = facts.lessons().stream()
                 .flatMap(l -> l.observed(Observation.Recovery.class, side).stream())
@@ -58,6 +63,9 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
     }
 
     private boolean isInTime(Observation.Recovery recovered) {
-        return recovered.after().compareTo(Duration.ofSeconds(withinS)) <= 0;
+        return recovered
+                .after()
+                .filter(a -> a.compareTo(Duration.ofSeconds(withinS)) <= 0)
+                .isPresent();
     }
 }

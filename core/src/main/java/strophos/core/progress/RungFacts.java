@@ -116,6 +116,13 @@ public final class RungFacts {
         return new RungFacts(sides, more, Set.of());
     }
 
+    /** Whether a sensor measured in this lesson, which is the one judged. */
+    public boolean isMeasuredIn(String lesson) {
+        return !lessons.isEmpty()
+                && lessons.get(lessons.size() - 1).lesson().equals(lesson)
+                && lessons.get(lessons.size() - 1).observed().stream().anyMatch(Observation::isMeasured);
+    }
+
     public boolean isEmpty() {
         return lessons.isEmpty();
     }

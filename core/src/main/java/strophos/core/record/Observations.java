@@ -15,7 +15,7 @@ import strophos.core.stair.RungId;
 /**
  * What was observed on the rungs of a ride beside its asks, under the pair's own rider: stretches kept, named faults of rider
  * and horse, frights (chosen or seen as jumping away). Contact as felt is no share of time and recovery is not timed: they
- * need a sensor.
+ * come from a sensor ({@code RiddenStretch}).
  */
 public final class Observations {
 

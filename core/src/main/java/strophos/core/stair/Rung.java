@@ -24,6 +24,11 @@ public record Rung(
         Objects.requireNonNull(works, "works");
     }
 
+    /** Whether it is learnt by what a sensor measures. */
+    public boolean isMeasured() {
+        return criterion.filter(Criterion::isMeasured).isPresent();
+    }
+
     /** The same rung, which needs these. */
     public Rung needing(Set<RungId> others) {
         return new Rung(id, others, wayBack, criterion, works);

@@ -23,6 +23,11 @@ public record Judge(Function<RungId, Optional<Rung>> rungs, RungDecision decisio
         return rungs.apply(rung).map(Rung::works).orElse(WorkedSide.INSIDE);
     }
 
+    /** Whether a rung is learnt by what a sensor measures. */
+    public boolean isMeasured(RungId rung) {
+        return rungs.apply(rung).filter(Rung::isMeasured).isPresent();
+    }
+
     /** What is known of a rung that was never ridden. */
     public RungFacts none(RungId rung) {
         return RungFacts.none(works(rung));

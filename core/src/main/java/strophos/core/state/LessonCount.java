@@ -34,6 +34,7 @@ import strophos.core.stair.RungId;
  * @param released asks after which the rider let go, in time or late; {@code releaseMissed} those after which not
  * @param corrected errors that were corrected; {@code letPass} those that were let pass
  * @param observed things observed beside the asks
+ * @param measured things that a sensor measured
  */
 public record LessonCount(
         Key key,
@@ -44,7 +45,8 @@ public record LessonCount(
         int releaseMissed,
         int corrected,
         int letPass,
-        int observed) {
+        int observed,
+        int measured) {
 
     static final int ANSWERS = 20;
     static final int TALLIED = 8;
@@ -130,8 +132,17 @@ public record LessonCount(
         return strength.ordinal() * Response.values().length + response.ordinal();
     }
 
-    /** A lesson's counts, in the order in which each was first ridden. */
+    /** By its entries alone. */
     public static List<LessonCount> of(Ride ride) {
+        return of(ride, List.of());
+    }
+
+    /**
+     * A lesson's counts, in the order in which each was first ridden.
+     *
+     * @param measured what sensors tell of it beside its entries
+     */
+    public static List<LessonCount> of(Ride ride, List<Observations.RungObservation> measured) {
         Map<String, Key> keys = new HashMap<>();
         ride.segments().forEach(s -> keys.put(s.id(), key(s)));
         Map<String, String> segmentOf = new HashMap<>();
@@ -154,9 +165,8 @@ public record LessonCount(
             });
         }
         // how many there were, whatever side they were on
-        for (Observations.RungObservation o : Observations.of(ride, rung -> WorkedSide.NEITHER)) {
-            at(counting, keys.get(o.segment())).observed++;
-        }
+        Observations.of(ride, rung -> WorkedSide.NEITHER).forEach(o -> at(counting, keys.get(o.segment())).observed++);
+        measured.forEach(o -> at(counting, keys.get(o.segment())).measured++);
         List<LessonCount> counts = new ArrayList<>();
         counting.forEach((key, c) -> counts.add(c.counted(key)));
         return counts;
@@ -180,6 +190,7 @@ public record LessonCount(
         private int corrected;
         private int letPass;
         private int observed;
+        private int measured;
 
         void add(Answer a) {
             if (a instanceof Answer.Touch touch) {
@@ -200,7 +211,8 @@ public record LessonCount(
                     releaseMissed,
                     corrected,
                     letPass,
-                    observed);
+                    observed,
+                    measured);
         }
     }
 }

@@ -183,7 +183,7 @@ class CriteriaTest {
     }
 
     private static Observation.Recovery after(Side side, double seconds) {
-        return new Observation.Recovery("r", side, Duration.ofMillis((long) (1000 * seconds)));
+        return new Observation.Recovery("r", side, Optional.of(Duration.ofMillis((long) (1000 * seconds))));
     }
 
     @Test
