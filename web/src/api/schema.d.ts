@@ -1927,6 +1927,12 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "contact.BandTimeView": {
+            /** Format: double */
+            insideS: number;
+            /** Format: double */
+            measuredS: number;
+        };
         "contact.BandView": {
             /** Format: double */
             highKg: number;
@@ -2116,6 +2122,12 @@ export interface components {
             /** Format: double */
             kg: number;
         };
+        "contact.SoftAgainView": {
+            /** Format: double */
+            afterS: number | null;
+            /** Format: double */
+            fromS: number;
+        };
         "contact.SpanView": {
             /** Format: double */
             asymmetry: number | null;
@@ -2130,6 +2142,7 @@ export interface components {
             heavier: "LEFT" | "RIGHT" | "NONE" | null;
             /** Format: double */
             heavierBy: number | null;
+            inBand: components["schemas"]["contact.BandTimeView"] | null;
             left: components["schemas"]["contact.ReinView"] | null;
             /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
             place: string;
@@ -2138,6 +2151,7 @@ export interface components {
             right: components["schemas"]["contact.ReinView"] | null;
             /** Format: uuid */
             segment: string;
+            softAgain: components["schemas"]["contact.SoftAgainView"][];
             /** Format: double */
             toS: number;
         };

@@ -64,6 +64,7 @@ class ArchitectureTest {
             "pause",
             "homework",
             "plan",
+            "rein",
             "ride",
             "contact",
             "debrief",

@@ -17,6 +17,9 @@ import strophos.core.contact.Band;
 import strophos.core.contact.ReinSeries;
 import strophos.core.contact.ReinsBeforeAsk;
 import strophos.server.lesson.Lesson;
+import strophos.server.rein.Recording;
+import strophos.server.rein.ReinRepository;
+import strophos.server.rein.StoredChunk;
 import strophos.server.rules.YardRules;
 
 /** Lays how the reins were before each ask beside what the horse answered, over the pair's lessons that were measured. */
@@ -25,10 +28,12 @@ import strophos.server.rules.YardRules;
 class AnswersTeller {
 
     private final RecordingRepository recordings;
+    private final ReinRepository reins;
     private final YardRules rules;
 
-    AnswersTeller(RecordingRepository recordings, YardRules rules) {
+    AnswersTeller(RecordingRepository recordings, ReinRepository reins, YardRules rules) {
         this.recordings = recordings;
+        this.reins = reins;
         this.rules = rules;
     }
 
@@ -40,8 +45,8 @@ class AnswersTeller {
                 .toList();
         Optional<Band> band = recordings.band(lesson.pair()).map(b -> new Band(b.lowKg(), b.highKg()));
         Map<UUID, List<Recording>> measured =
-                recordings.readable(lessons).stream().collect(Collectors.groupingBy(Recording::lesson));
-        Map<UUID, List<StoredChunk>> chunks = recordings.chunks(measured.values().stream()
+                reins.readable(lessons).stream().collect(Collectors.groupingBy(Recording::lesson));
+        Map<UUID, List<StoredChunk>> chunks = reins.chunks(measured.values().stream()
                 .flatMap(List::stream)
                 .map(Recording::id)
                 .toList());
@@ -71,7 +76,7 @@ class AnswersTeller {
     private static Stream<MarkedAsk> marked(
             List<Recording> measured, Map<UUID, List<StoredChunk>> chunks, List<AskedThen> asks, Optional<Band> band) {
         return measured.stream().flatMap(r -> {
-            ReinSeries series = ContactTeller.series(r, chunks.getOrDefault(r.id(), List.of()));
+            ReinSeries series = r.series(chunks.getOrDefault(r.id(), List.of()));
             return asks.stream().flatMap(ask -> {
                 double touchS = Duration.between(r.startedAt(), ask.at()).toMillis() / 1000.0;
                 return ReinsBeforeAsk.at(series, touchS, band).stream().map(states -> marked(ask, states));

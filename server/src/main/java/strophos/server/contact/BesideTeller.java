@@ -13,12 +13,16 @@ import strophos.catalogue.Catalogue;
 import strophos.core.contact.BlockMeans;
 import strophos.core.contact.Overview;
 import strophos.core.contact.ReinSeries;
+import strophos.core.contact.RiddenStretch;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
 import strophos.core.record.Ride;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
+import strophos.server.rein.Recording;
+import strophos.server.rein.ReinRepository;
+import strophos.server.rein.StoredChunk;
 import strophos.server.ride.RideLog;
 
 /** Lays what was measured on an earlier day beside a lesson of the same pair. */
@@ -26,12 +30,12 @@ import strophos.server.ride.RideLog;
 @Transactional(readOnly = true)
 class BesideTeller {
 
-    private final RecordingRepository recordings;
+    private final ReinRepository reins;
     private final RideLog log;
     private final Catalogue catalogue;
 
-    BesideTeller(RecordingRepository recordings, RideLog log, Catalogue catalogue) {
-        this.recordings = recordings;
+    BesideTeller(ReinRepository reins, RideLog log, Catalogue catalogue) {
+        this.reins = reins;
         this.log = log;
         this.catalogue = catalogue;
     }
@@ -66,13 +70,11 @@ class BesideTeller {
     }
 
     private List<Measured> measured(Lesson lesson) {
-        List<Recording> whole = recordings.ofLesson(lesson.id()).stream()
-                .filter(r -> r.isWhole() && !r.isAway())
-                .toList();
+        List<Recording> whole = reins.readable(List.of(lesson.id()));
         Map<UUID, List<StoredChunk>> chunks =
-                recordings.chunks(whole.stream().map(Recording::id).toList());
+                reins.chunks(whole.stream().map(Recording::id).toList());
         return whole.stream()
-                .map(r -> new Measured(r, ContactTeller.series(r, chunks.getOrDefault(r.id(), List.of()))))
+                .map(r -> new Measured(r, r.series(chunks.getOrDefault(r.id(), List.of()))))
                 .toList();
     }
 
@@ -83,7 +85,8 @@ class BesideTeller {
         }
         Ride ride = log.ride(lesson);
         for (Measured m : measured) {
-            for (Stretch s : Stretch.all(m.recording(), m.series(), ride, Optional.empty())) {
+            for (RiddenStretch s : RiddenStretch.all(
+                    ride, m.series(), m.recording().startedAt().toEpochMilli(), Optional.empty())) {
                 Ride.Segment of = s.segment();
                 all.merge(
                         new Key(of.exercise(), of.gait(), of.place(), of.rein()),

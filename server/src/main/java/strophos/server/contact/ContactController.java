@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -34,7 +35,14 @@ import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.problem.Issue;
 import strophos.server.problem.Problem;
+import strophos.server.rein.Chunk;
+import strophos.server.rein.Recording;
+import strophos.server.rein.ReinRepository;
+import strophos.server.rein.StoredChunk;
+import strophos.server.ride.RideLog;
 import strophos.server.roster.PairRepository;
+import strophos.server.state.RenewalDue;
+import strophos.server.state.StaleRepository;
 
 /**
  * Recordings in and out: announced first, then a chunk a minute, then said to be whole. Each of these may be sent again when an answer was
@@ -54,9 +62,13 @@ class ContactController {
     private final LessonRepository lessons;
     private final PairRepository pairs;
     private final RecordingRepository recordings;
+    private final ReinRepository reins;
     private final ContactTeller teller;
     private final BesideTeller besides;
     private final AnswersTeller answers;
+    private final RideLog log;
+    private final StaleRepository stale;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
     private final long mostBytes;
 
@@ -64,17 +76,25 @@ class ContactController {
             LessonRepository lessons,
             PairRepository pairs,
             RecordingRepository recordings,
+            ReinRepository reins,
             ContactTeller teller,
             BesideTeller besides,
             AnswersTeller answers,
+            RideLog log,
+            StaleRepository stale,
+            ApplicationEventPublisher events,
             Clock clock,
             @Value("${strophos.recordings.most-bytes:4294967296}") long mostBytes) {
         this.lessons = lessons;
         this.pairs = pairs;
         this.recordings = recordings;
+        this.reins = reins;
         this.teller = teller;
         this.besides = besides;
         this.answers = answers;
+        this.log = log;
+        this.stale = stale;
+        this.events = events;
         this.clock = clock;
         this.mostBytes = mostBytes;
     }
@@ -147,7 +167,7 @@ class ContactController {
                 false,
                 false);
         Times.refuseUnlessNear(lesson, recording.startedAt());
-        List<Recording> there = recordings.ofLesson(id);
+        List<Recording> there = reins.ofLesson(id);
         Optional<Recording> before =
                 there.stream().filter(r -> r.id().equals(wanted.id())).findFirst();
         if (before.isPresent()) {
@@ -227,10 +247,12 @@ class ContactController {
                     "%d of %d minutes are here; send the others, then say so again."
                             .formatted(samples.size(), of.minutes()));
         }
+        Lesson lesson = lesson(id);
         if (!of.isWhole()) {
             recordings.markWhole(recording, clock.instant());
+            log.measuredAnew(lesson);
         }
-        return teller.view(lesson(id));
+        return teller.view(lesson);
     }
 
     @PutMapping("/lessons/{id}/recordings/{recording}")
@@ -245,6 +267,9 @@ class ContactController {
         Instant startedAt = Times.toMillis(wanted.startedAt());
         Times.refuseUnlessNear(lesson, startedAt);
         recordings.change(recording, startedAt, wanted.isAway() ? clock.instant() : null);
+        if (of.isWhole()) {
+            log.measuredAnew(lesson);
+        }
         return teller.view(lesson);
     }
 
@@ -267,12 +292,12 @@ class ContactController {
     @Needs(Action.EXPORT)
     ResponseEntity<byte[]> samples(@PathVariable UUID id, @PathVariable UUID recording) {
         Recording of = found(id, recording);
-        List<StoredChunk> chunks = recordings.chunks(List.of(recording)).getOrDefault(recording, List.of());
+        List<StoredChunk> chunks = reins.chunks(List.of(recording)).getOrDefault(recording, List.of());
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/csv;charset=utf-8"))
                 .header("Content-Disposition", "attachment; filename=\"contact-" + recording + ".csv\"")
                 .cacheControl(CacheControl.noStore())
-                .body(SamplesTable.of(ContactTeller.series(of, chunks)));
+                .body(SamplesTable.of(of.series(chunks)));
     }
 
     @PutMapping("/pairs/{id}/contact-band")
@@ -286,7 +311,18 @@ class ContactController {
         if (!recordings.change(id, wanted.version(), wanted.lowKg(), wanted.highKg(), clock.instant())) {
             throw Problem.changedMeanwhile();
         }
+        otherBand(id);
         return new ContactView.BandView(wanted.lowKg(), wanted.highKg(), wanted.version() + 1);
+    }
+
+    /** The last lesson that was measured is judged by another band at once, those before it soon. */
+    private void otherBand(UUID pair) {
+        List<UUID> measured = recordings.measured(pair);
+        measured.stream().findFirst().ifPresent(last -> log.measuredAnew(lesson(last)));
+        if (measured.size() > 1) {
+            stale.markLessons(measured.subList(1, measured.size()));
+            events.publishEvent(new RenewalDue());
+        }
     }
 
     private Lesson lesson(UUID id) {
@@ -295,7 +331,7 @@ class ContactController {
 
     private Recording found(UUID lesson, UUID recording) {
         lesson(lesson);
-        return recordings.ofLesson(lesson).stream()
+        return reins.ofLesson(lesson).stream()
                 .filter(r -> r.id().equals(recording))
                 .findFirst()
                 .orElseThrow(Problem::notFound);

@@ -17,6 +17,7 @@ import strophos.core.contact.AskMeasured;
 import strophos.core.contact.Band;
 import strophos.core.contact.Overview;
 import strophos.core.contact.ReinSeries;
+import strophos.core.contact.RiddenStretch;
 import strophos.core.contact.SignalCheck;
 import strophos.core.exchange.Gait;
 import strophos.core.record.Ride;
@@ -24,6 +25,9 @@ import strophos.core.stride.Pace;
 import strophos.core.stride.StrideOfHorse;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
+import strophos.server.rein.Recording;
+import strophos.server.rein.ReinRepository;
+import strophos.server.rein.StoredChunk;
 import strophos.server.ride.RideLog;
 import strophos.server.rules.YardRules;
 import strophos.server.stride.HeightAndStrides;
@@ -38,6 +42,7 @@ class ContactTeller {
     static final int EARLIER = 12;
 
     private final RecordingRepository recordings;
+    private final ReinRepository reins;
     private final RideLog log;
     private final StrideRepository strides;
     private final Catalogue catalogue;
@@ -45,11 +50,13 @@ class ContactTeller {
 
     ContactTeller(
             RecordingRepository recordings,
+            ReinRepository reins,
             RideLog log,
             StrideRepository strides,
             Catalogue catalogue,
             YardRules rules) {
         this.recordings = recordings;
+        this.reins = reins;
         this.log = log;
         this.strides = strides;
         this.catalogue = catalogue;
@@ -57,14 +64,14 @@ class ContactTeller {
     }
 
     ContactView view(Lesson lesson) {
-        List<Recording> all = recordings.ofLesson(lesson.id());
+        List<Recording> all = reins.ofLesson(lesson.id());
         Optional<StoredBand> band = recordings.band(lesson.pair());
         List<Recording> here = all.stream().filter(r -> !r.isAway()).toList();
         if (here.isEmpty()) {
             return new ContactView(lesson, bandView(band), List.of(), away(all), List.of());
         }
         Map<UUID, List<StoredChunk>> chunks =
-                recordings.chunks(here.stream().map(Recording::id).toList());
+                reins.chunks(here.stream().map(Recording::id).toList());
         Ride ride = log.ride(lesson);
         Optional<Band> aim = band.map(b -> new Band(b.lowKg(), b.highKg()));
         HeightAndStrides horse = strides.known(List.of(lesson.horseId())).get(lesson.horseId());
@@ -108,8 +115,9 @@ class ContactTeller {
                     null,
                     null);
         }
-        ReinSeries series = series(r, chunks);
-        List<Stretch> stretches = Stretch.all(r, series, ride, band);
+        ReinSeries series = r.series(chunks);
+        List<RiddenStretch> stretches =
+                RiddenStretch.all(ride, series, r.startedAt().toEpochMilli(), band);
         return view(
                 r,
                 series.seconds(),
@@ -154,22 +162,7 @@ class ContactTeller {
         return new ContactView.OverviewView(o.pieceS(), o.leftHigh(), o.leftLow(), o.rightHigh(), o.rightLow());
     }
 
-    /** All chunks, one after the other. */
-    static ReinSeries series(Recording r, List<StoredChunk> chunks) {
-        int samples = chunks.stream().mapToInt(StoredChunk::samples).sum();
-        short[] left = new short[samples];
-        short[] right = new short[samples];
-        int at = 0;
-        for (StoredChunk c : chunks) {
-            Chunk chunk = Chunk.read(c.content()).orElseThrow();
-            System.arraycopy(chunk.left(), 0, left, at, chunk.samples());
-            System.arraycopy(chunk.right(), 0, right, at, chunk.samples());
-            at += chunk.samples();
-        }
-        return ReinSeries.of(r.rateHz(), left, right);
-    }
-
-    private List<ContactView.SpanView> spans(List<Stretch> stretches, HeightAndStrides horse, Instant at) {
+    private List<ContactView.SpanView> spans(List<RiddenStretch> stretches, HeightAndStrides horse, Instant at) {
         return stretches.stream()
                 .map(s -> SpanTeller.span(
                         s,

@@ -113,6 +113,8 @@ record ContactView(
      * @param given the longest times both reins hung, the longest first
      * @param heavier the rein that carries more; none where both are alike
      * @param heavierBy by what share of the other; null where the other hangs
+     * @param inBand both at once; null without a band
+     * @param softAgain each time a rein stayed over the band, the first ones
      */
     record SpanView(
             UUID segment,
@@ -128,7 +130,15 @@ record ContactView(
             @CanBeNull Side heavier,
             @CanBeNull Double heavierBy,
             BeatView beat,
-            List<GivenView> given) {}
+            List<GivenView> given,
+            @CanBeNull BandTimeView inBand,
+            List<SoftAgainView> softAgain) {}
+
+    /** Seconds in which both reins were in the band, of those in which both were measured. */
+    record BandTimeView(double insideS, double measuredS) {}
+
+    /** When a rein went over the band, and after how many seconds both were back; null where they were not by the stretch's end. */
+    record SoftAgainView(double fromS, @CanBeNull Double afterS) {}
 
     /**
      * Both reins hung.

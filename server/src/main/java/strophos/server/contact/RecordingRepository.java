@@ -13,9 +13,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -25,9 +25,12 @@ import strophos.core.exchange.Response;
 import strophos.server.access.YardScope;
 import strophos.server.contract.CanBeNull;
 import strophos.server.lesson.Lesson;
+import strophos.server.rein.Recording;
+import strophos.server.rein.ReinRepository;
+import strophos.server.rein.StoredChunk;
 import strophos.server.sql.Binds;
 
-/** Recordings with their chunks, and each pair's band; of lessons and pairs that the viewer was found to see. */
+/** Changes recordings and bands, and finds what was measured; of lessons and pairs that the viewer was found to see. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 class RecordingRepository {
@@ -36,14 +39,6 @@ class RecordingRepository {
 
     RecordingRepository(DSLContext db) {
         this.db = db;
-    }
-
-    /** In the order they were begun in, those that were taken out too. */
-    List<Recording> ofLesson(UUID lesson) {
-        return db.selectFrom(RECORDING)
-                .where(RECORDING.LESSON_ID.eq(lesson))
-                .orderBy(RECORDING.STARTED_AT, RECORDING.ID)
-                .fetch(RecordingRepository::recording);
     }
 
     /** Lessons of the same pair that were begun before this one and measured, the latest first. */
@@ -55,22 +50,27 @@ class RecordingRepository {
                 .on(RIDDEN_LESSON.YARD_ID.eq(LESSON.YARD_ID).and(RIDDEN_LESSON.LESSON_ID.eq(LESSON.ID)))
                 .where(LESSON.PAIR_ID.eq(of.pair()))
                 .and(began.lt(of.startedAt() == null ? of.plannedAt() : of.startedAt()))
-                .and(DSL.exists(DSL.selectOne()
-                        .from(RECORDING)
-                        .where(RECORDING.YARD_ID.eq(LESSON.YARD_ID).and(RECORDING.LESSON_ID.eq(LESSON.ID)))
-                        .and(RECORDING.WHOLE_AT.isNotNull().and(RECORDING.AWAY_AT.isNull()))))
+                .and(isMeasured())
                 .orderBy(began.desc(), LESSON.ID)
                 .limit(most)
                 .fetch(r -> new ContactView.EarlierView(r.value1(), r.value2()));
     }
 
-    /** The same of several lessons, only those that are whole and in use. */
-    List<Recording> readable(Collection<UUID> lessons) {
-        return db.selectFrom(RECORDING)
-                .where(Binds.isAnyOf(RECORDING.LESSON_ID, lessons))
-                .and(RECORDING.WHOLE_AT.isNotNull().and(RECORDING.AWAY_AT.isNull()))
-                .orderBy(RECORDING.STARTED_AT, RECORDING.ID)
-                .fetch(RecordingRepository::recording);
+    /** Lessons of the pair that were measured, the latest first. */
+    List<UUID> measured(UUID pair) {
+        return db.select(LESSON.ID)
+                .from(LESSON)
+                .where(LESSON.PAIR_ID.eq(pair))
+                .and(isMeasured())
+                .orderBy(LESSON.PLANNED_AT.desc(), LESSON.ID)
+                .fetch(LESSON.ID);
+    }
+
+    private static Condition isMeasured() {
+        return DSL.exists(DSL.selectOne()
+                .from(RECORDING)
+                .where(RECORDING.YARD_ID.eq(LESSON.YARD_ID).and(RECORDING.LESSON_ID.eq(LESSON.ID)))
+                .and(RECORDING.WHOLE_AT.isNotNull().and(RECORDING.AWAY_AT.isNull())));
     }
 
     /** Asks of the pair's own rider in these lessons, in order. */
@@ -102,21 +102,7 @@ class RecordingRepository {
         return db.selectFrom(RECORDING)
                 .where(RECORDING.ID.eq(id).and(RECORDING.LESSON_ID.eq(lesson)))
                 .forUpdate()
-                .fetchOptional(RecordingRepository::recording);
-    }
-
-    private static Recording recording(Record r) {
-        return new Recording(
-                r.get(RECORDING.ID),
-                r.get(RECORDING.LESSON_ID),
-                r.get(RECORDING.STARTED_AT),
-                r.get(RECORDING.RATE_HZ),
-                r.get(RECORDING.MINUTES),
-                r.get(RECORDING.NAME),
-                r.get(RECORDING.JITTER_MS),
-                r.get(RECORDING.VERSION),
-                r.get(RECORDING.WHOLE_AT) != null,
-                r.get(RECORDING.AWAY_AT) != null);
+                .fetchOptional(ReinRepository::recording);
     }
 
     /** Whether the id was free. */
@@ -152,24 +138,6 @@ class RecordingRepository {
                 .set(RECORDING.WHOLE_AT, at)
                 .where(RECORDING.ID.eq(id))
                 .execute();
-    }
-
-    /** All of them, in order; of each recording, by its id. */
-    Map<UUID, List<StoredChunk>> chunks(Collection<UUID> recordings) {
-        return db.select(
-                        RECORDING_CHUNK.RECORDING_ID,
-                        RECORDING_CHUNK.PLACE,
-                        RECORDING_CHUNK.SAMPLES,
-                        RECORDING_CHUNK.CONTENT)
-                .from(RECORDING_CHUNK)
-                .where(Binds.isAnyOf(RECORDING_CHUNK.RECORDING_ID, recordings))
-                .orderBy(RECORDING_CHUNK.RECORDING_ID, RECORDING_CHUNK.PLACE)
-                .fetchGroups(
-                        r -> r.get(RECORDING_CHUNK.RECORDING_ID),
-                        r -> new StoredChunk(
-                                r.get(RECORDING_CHUNK.PLACE),
-                                r.get(RECORDING_CHUNK.SAMPLES),
-                                r.get(RECORDING_CHUNK.CONTENT)));
     }
 
     Optional<StoredChunk> chunk(UUID recording, int place) {

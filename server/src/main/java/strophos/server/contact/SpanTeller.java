@@ -16,6 +16,7 @@ import strophos.core.contact.GettingHeavy;
 import strophos.core.contact.GiveAndSee;
 import strophos.core.contact.ReinLevel;
 import strophos.core.contact.Rhythm;
+import strophos.core.contact.RiddenStretch;
 import strophos.core.contact.SignalFault;
 import strophos.core.contact.StretchContact;
 import strophos.core.exchange.Gait;
@@ -30,9 +31,11 @@ final class SpanTeller {
     /** More of them are not named. */
     private static final int MOST_GIVEN = 3;
 
+    private static final int MOST_SOFT = 8;
+
     private SpanTeller() {}
 
-    static ContactView.SpanView span(Stretch stretch, String exercise, OptionalDouble speedMs) {
+    static ContactView.SpanView span(RiddenStretch stretch, String exercise, OptionalDouble speedMs) {
         Ride.Segment segment = stretch.segment();
         StretchContact of = stretch.contact();
         return new ContactView.SpanView(
@@ -63,6 +66,13 @@ final class SpanTeller {
                                 g.slackS(),
                                 orNull(g.tempoChange()),
                                 g.isKept().orElse(null)))
+                        .toList(),
+                of.inBand()
+                        .map(b -> new ContactView.BandTimeView(b.insideS(), b.measuredS()))
+                        .orElse(null),
+                of.softAgain().stream()
+                        .limit(MOST_SOFT)
+                        .map(s -> new ContactView.SoftAgainView(s.fromS(), orNull(s.afterS())))
                         .toList());
     }
 
@@ -89,7 +99,7 @@ final class SpanTeller {
     }
 
     @CanBeNull
-    static ContactView.MostlyView mostly(List<Stretch> stretches) {
+    static ContactView.MostlyView mostly(List<RiddenStretch> stretches) {
         OptionalDouble left = BlockMeans.mostly(blocks(stretches, StretchContact::leftBlocks));
         OptionalDouble right = BlockMeans.mostly(blocks(stretches, StretchContact::rightBlocks));
         return left.isEmpty() || right.isEmpty()
@@ -97,9 +107,9 @@ final class SpanTeller {
                 : new ContactView.MostlyView(left.getAsDouble(), right.getAsDouble());
     }
 
-    private static double[] blocks(List<Stretch> stretches, Function<StretchContact, double[]> rein) {
+    private static double[] blocks(List<RiddenStretch> stretches, Function<StretchContact, double[]> rein) {
         return stretches.stream()
-                .map(Stretch::contact)
+                .map(RiddenStretch::contact)
                 .map(rein)
                 .flatMapToDouble(Arrays::stream)
                 .toArray();

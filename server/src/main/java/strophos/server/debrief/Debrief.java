@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.springframework.http.HttpStatus;
@@ -127,12 +128,17 @@ public class Debrief {
         Ride ride = log.ride(lesson);
         List<LessonCount> counts = LessonCount.of(ride);
         List<PastDecision> made = decisions.ofLesson(lessonId);
-        Judging judging = judging(lesson, ride, ridden(counts));
+        Judging judging = judging(lesson, ride, ridden(counts, ride));
         Map<RungId, RungMarks> marks = RungMarks.of(ride);
         Map<RungId, List<LessonCount>> ridden = counts.stream()
                 .filter(c -> c.asks() > 0)
                 .collect(Collectors.groupingBy(c -> c.key().rung(), LinkedHashMap::new, Collectors.toList()));
-        // what was only measured, praised or asked wrongly is shown as well; nothing is judged by it
+        judging.facts().forEach((rung, facts) -> {
+            if (facts.isMeasuredIn(lessonId.toString())) {
+                ridden.putIfAbsent(rung, List.of());
+            }
+        });
+        // what was only held, praised or asked wrongly is shown as well; nothing is judged by it
         marks.forEach((rung, of) -> {
             if (of.isAnything()) {
                 ridden.computeIfAbsent(
@@ -148,7 +154,14 @@ public class Debrief {
                 ride.reinMs().get(Rein.LEFT),
                 ride.reinMs().get(Rein.RIGHT),
                 ridden.entrySet().stream()
-                        .map(e -> row(lesson, ride, e.getKey(), e.getValue(), marks.get(e.getKey()), made, judging))
+                        .map(e -> row(
+                                lesson,
+                                ride,
+                                e.getKey(),
+                                e.getValue(),
+                                marks.getOrDefault(e.getKey(), RungMarks.NONE),
+                                made,
+                                judging))
                         .toList(),
                 WeatherView.of(ride),
                 ride.headgear().map(this::worn).orElse(null),
@@ -273,10 +286,19 @@ public class Debrief {
                 rules.rungDecision());
     }
 
-    private static Set<RungId> ridden(List<LessonCount> counts) {
-        return counts.stream()
-                .filter(c -> c.key().mounted() == Mounted.RIDER)
-                .map(c -> c.key().rung())
+    /** Also those that nothing was touched in on, where a sensor can tell of them. */
+    private Set<RungId> ridden(List<LessonCount> counts, Ride ride) {
+        return Stream.concat(
+                        counts.stream()
+                                .filter(c -> c.key().mounted() == Mounted.RIDER)
+                                .map(c -> c.key().rung()),
+                        ride.segments().stream()
+                                .filter(s -> s.mounted() == Mounted.RIDER)
+                                .map(Ride.Segment::rung)
+                                .filter(r -> catalogue
+                                        .rung(r)
+                                        .filter(Rung::isMeasured)
+                                        .isPresent()))
                 .collect(Collectors.toSet());
     }
 
@@ -314,12 +336,11 @@ public class Debrief {
         WorkedSide works = rung.map(Rung::works).orElse(WorkedSide.INSIDE);
         List<LessonCount> own =
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
-        boolean isAsked = own.stream().anyMatch(c -> c.asks() > 0);
-        boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && isAsked;
-        List<RungChange> changes = isJudged
-                ? RungChange.of(
-                        judging.facts().getOrDefault(id, RungFacts.none(works)), rules.thirds(), rules.plateau())
-                : List.of();
+        RungFacts facts = judging.facts().getOrDefault(id, RungFacts.none(works));
+        boolean isWorked = own.stream().anyMatch(c -> c.asks() > 0)
+                || facts.isMeasuredIn(lesson.id().toString());
+        boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && isWorked;
+        List<RungChange> changes = isJudged ? RungChange.of(facts, rules.thirds(), rules.plateau()) : List.of();
         Optional<PastDecision> decision = rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()));
         return new DebriefView.RungRow(
                 id.exercise(),
@@ -327,10 +348,10 @@ public class Debrief {
                 id.gait(),
                 id.place(),
                 rung.map(r -> r.id().toString()).orElse(null),
-                rung.map(r -> stairs.state(r, judging.before(), lesson.teaching(), isAsked, made))
+                rung.map(r -> stairs.state(r, judging.before(), lesson.teaching(), isWorked, made))
                         .orElse(null),
                 works,
-                isAsked ? day(judging.facts().get(id)) : null,
+                isWorked ? day(facts) : null,
                 sides(works, own),
                 sides(
                         works,
@@ -353,8 +374,8 @@ public class Debrief {
 
     /** Which of the pair's days on a rung the last one is, as far as its record is kept. */
     @CanBeNull
-    private static Integer day(@CanBeNull RungFacts facts) {
-        if (facts == null || facts.lessons().size() >= RungFacts.LESSONS) {
+    private static Integer day(RungFacts facts) {
+        if (facts.lessons().size() >= RungFacts.LESSONS) {
             return null;
         }
         return (int) facts.lessons().stream().map(LessonFacts::day).distinct().count();

@@ -48,6 +48,8 @@ record RungMarks(
         int tallied,
         int slips) {
 
+    static final RungMarks NONE = new RungMarks(List.of(), 0, List.of(), List.of(), List.of(), 0, List.of(), 0, 0);
+
     /** Something stands here that is no ask. */
     boolean isAnything() {
         return slips + praised + rewards > 0 || !holds.isEmpty() || !headsCm.isEmpty();

@@ -112,7 +112,7 @@ class DemoRecordings {
         }
         StandInSensor.Script script = StandInSensor.Script.of(RATE_HZ, stretches.toArray(StandInSensor.Stretch[]::new))
                 .with(pulls(ride, began.toEpochMilli()));
-        recordings.keep(lesson.id(), NAME, began, StandInSensor.measure(script, seed));
+        recordings.keep(lesson, NAME, began, StandInSensor.measure(script, seed));
     }
 
     /** What the hand did at each ask, a second and more before it was touched in: a light aid, or taking against the leg. */

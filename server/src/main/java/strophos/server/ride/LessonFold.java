@@ -1,17 +1,20 @@
 package strophos.server.ride;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import strophos.core.record.Observations.RungObservation;
 import strophos.core.record.Ride;
 import strophos.server.lesson.Lesson;
 
 /**
  * A lesson, and what its log tells.
  *
+ * @param measured what sensors tell of it, each on the side that was meant
  * @param receivedAt when an entry came in, by its id
  */
-record LessonFold(Lesson lesson, Ride ride, Function<String, Instant> receivedAt) {
+record LessonFold(Lesson lesson, Ride ride, List<RungObservation> measured, Function<String, Instant> receivedAt) {
 
     UUID id() {
         return lesson.id();

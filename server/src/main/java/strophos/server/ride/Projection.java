@@ -150,7 +150,7 @@ class Projection {
     private List<LessonCountRecord> counts(LessonFold l, @CanBeNull Instant began) {
         return began == null
                 ? List.of()
-                : counts.rows(l.lesson().pair(), new LessonKey(began, l.id()), LessonCount.of(l.ride()));
+                : counts.rows(l.lesson().pair(), new LessonKey(began, l.id()), LessonCount.of(l.ride(), l.measured()));
     }
 
     private boolean isHeadChanged(Optional<RiddenLessonRecord> before, RiddenLessonRecord now) {
@@ -213,7 +213,10 @@ class Projection {
         Map<String, Ride.Segment> segments = segments(lesson);
         // the side that was meant is written, not the one it came to: what an exercise works is the catalogue's, and
         // may change
-        for (Observations.RungObservation at : Observations.of(lesson.ride(), rung -> WorkedSide.CHOSEN)) {
+        List<Observations.RungObservation> all =
+                new ArrayList<>(Observations.of(lesson.ride(), rung -> WorkedSide.CHOSEN));
+        all.addAll(lesson.measured());
+        for (Observations.RungObservation at : all) {
             RiddenObservedRecord row = new RiddenObservedRecord();
             row.setYardId(yard);
             row.setLessonId(lesson.id());
@@ -231,6 +234,13 @@ class Projection {
             } else if (at.observed() instanceof Observation.Fault fault) {
                 row.setKind("FAULT");
                 row.setName(fault.name());
+            } else if (at.observed() instanceof Observation.InBand inBand) {
+                row.setKind("IN_BAND");
+                row.setInsideMs((int) inBand.inside().toMillis());
+                row.setMeasuredMs((int) inBand.measured().toMillis());
+            } else if (at.observed() instanceof Observation.Recovery soft) {
+                row.setKind("SOFT_AGAIN");
+                row.setAfterMs(soft.after().map(a -> (int) a.toMillis()).orElse(null));
             } else {
                 row.setKind("FRIGHT");
             }

@@ -26,9 +26,11 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.DefaultTransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
+import strophos.core.exchange.WorkedSide;
 import strophos.core.plain.Plain;
 import strophos.core.record.Entry;
 import strophos.core.record.Fold;
+import strophos.core.record.Observations.RungObservation;
 import strophos.core.record.ReadEntry;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
@@ -36,6 +38,7 @@ import strophos.server.attachment.VoiceConsents;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
+import strophos.server.rein.ReinReader;
 import strophos.server.state.PairStates;
 import strophos.server.state.StaleRepository;
 import tools.jackson.databind.JsonNode;
@@ -50,6 +53,7 @@ public class RideLog {
     private final EntryRepository entries;
     private final LessonRepository lessons;
     private final Projection projection;
+    private final ReinReader reins;
     private final PairStates states;
     private final StaleRepository stale;
     private final EnvelopeReader envelopes;
@@ -62,6 +66,7 @@ public class RideLog {
             EntryRepository entries,
             LessonRepository lessons,
             Projection projection,
+            ReinReader reins,
             PairStates states,
             StaleRepository stale,
             EnvelopeReader envelopes,
@@ -72,6 +77,7 @@ public class RideLog {
         this.entries = entries;
         this.lessons = lessons;
         this.projection = projection;
+        this.reins = reins;
         this.states = states;
         this.stale = stale;
         this.envelopes = envelopes;
@@ -230,7 +236,7 @@ public class RideLog {
             List<ReadEntry> log =
                     new ArrayList<>(stored.stream().map(StoredEntry::read).toList());
             added.forEach(id -> log.add(first.get(id).arrived(now.toEpochMilli())));
-            LessonChange outcome = project(List.of(folded(of, Fold.ofRead(log), arrivals(stored), now)))
+            LessonChange outcome = project(List.of(new LogOfLesson(of, Fold.ofRead(log), arrivals(stored), now)))
                     .get(of.id());
             if (outcome.isEnded()) {
                 ended.pairs.add(of.pair());
@@ -275,15 +281,29 @@ public class RideLog {
         return stored.stream().collect(Collectors.toMap(e -> e.entry().id(), StoredEntry::receivedAt));
     }
 
-    private static LessonFold folded(Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
-        return new LessonFold(of, ride, entry -> arrivals.getOrDefault(entry, otherwise));
+    /**
+     * A lesson, folded.
+     *
+     * @param arrivals when each of its entries came in, by its id; {@code otherwise} those that come in now
+     */
+    private record LogOfLesson(Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
+
+        LessonFold with(List<RungObservation> measured) {
+            return new LessonFold(of, ride, measured, entry -> arrivals.getOrDefault(entry, otherwise));
+        }
     }
 
-    private Map<UUID, LessonChange> project(List<LessonFold> lessons) {
-        Map<UUID, LessonChange> outcomes = projection.replace(lessons);
-        lessons.forEach(l -> outcomes.get(l.id())
-                .from()
-                .ifPresent(from -> states.forget(l.lesson().pair(), from)));
+    private Map<UUID, LessonChange> project(List<LogOfLesson> lessons) {
+        Map<UUID, List<RungObservation>> measured = reins.observed(
+                lessons.stream()
+                        .map(l -> new ReinReader.RideOf(l.of().id(), l.of().pair(), l.ride()))
+                        .toList(),
+                // the side that was meant, as of what was seen
+                rung -> WorkedSide.CHOSEN);
+        Map<UUID, LessonChange> outcomes = projection.replace(lessons.stream()
+                .map(l -> l.with(measured.getOrDefault(l.of().id(), List.of())))
+                .toList());
+        lessons.forEach(l -> outcomes.get(l.of().id()).from().ifPresent(from -> states.forget(l.of().pair(), from)));
         return outcomes;
     }
 
@@ -292,12 +312,21 @@ public class RideLog {
         entries.lock(lessons);
         Map<UUID, List<StoredEntry>> stored = entries.ofLessons(lessons);
         Instant now = clock.instant();
-        List<LessonFold> folded = this.lessons.all(stored.keySet()).stream()
-                .map(of -> folded(of, fold(stored.get(of.id())), arrivals(stored.get(of.id())), now))
+        List<LogOfLesson> folded = this.lessons.all(stored.keySet()).stream()
+                .map(of -> new LogOfLesson(of, fold(stored.get(of.id())), arrivals(stored.get(of.id())), now))
                 .toList();
         return (int) project(folded).values().stream()
                 .filter(LessonChange::isChanged)
                 .count();
+    }
+
+    /** What sensors tell of this lesson, which the viewer was found to see, is not what it was: all that follows is made anew. */
+    public void measuredAnew(Lesson of) {
+        rebuild(List.of(of.id()));
+        if (of.endedAt() != null) {
+            settle(of.pair());
+        }
+        teller.changedLesson(of.id(), of.pair());
     }
 
     static Ride fold(List<StoredEntry> stored) {

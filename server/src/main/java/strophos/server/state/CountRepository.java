@@ -95,7 +95,8 @@ public class CountRepository {
                     c.letPass(),
                     c.observed(),
                     c.tallied().toArray(Integer[]::new),
-                    c.slips()));
+                    c.slips(),
+                    c.measured()));
         }
         return rows;
     }

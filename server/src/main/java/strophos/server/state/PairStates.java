@@ -102,20 +102,23 @@ public class PairStates {
         if (rungs.isEmpty()) {
             return Map.of();
         }
-        List<RungUpTo> wanted =
-                rungs.stream().map(r -> new RungUpTo(pair, r, lesson)).toList();
-        return facts(wanted, List.of(), judge()).last().getOrDefault(pair, Map.of());
+        Judge judge = judge();
+        List<RungUpTo> wanted = rungs.stream()
+                .map(r -> new RungUpTo(pair, r, lesson, judge.isMeasured(r)))
+                .toList();
+        return facts(wanted, List.of(), judge).last().getOrDefault(pair, Map.of());
     }
 
     /** What is known now of these rungs, one a pair at most; a pair that never rode its rung is left out. */
     public Map<UUID, RungFacts> factsNow(Map<UUID, RungId> rungs) {
+        Judge judge = judge();
         LessonKey last = new LessonKey(LATEST, new UUID(-1, -1));
         Map<UUID, Map<RungId, RungFacts>> facts = facts(
                         rungs.entrySet().stream()
-                                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last))
+                                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last, judge.isMeasured(e.getValue())))
                                 .toList(),
                         List.of(),
-                        judge())
+                        judge)
                 .last();
         return facts.entrySet().stream()
                 .filter(e -> e.getValue().containsKey(rungs.get(e.getKey())))
@@ -200,6 +203,7 @@ public class PairStates {
     /** Folds that go on from these states, with what they must know of the lessons before. */
     private Map<UUID, Folding> open(Collection<StateSince> all) {
         String madeBy = madeBy();
+        Judge judge = judge();
         List<RungUpTo> wanted = new ArrayList<>();
         List<BegunLesson> begun = new ArrayList<>();
         for (StateSince since : all) {
@@ -212,9 +216,8 @@ public class PairStates {
                     rungs.addAll(from.state().rungs().keySet());
                 }
             }
-            rungs.forEach(r -> wanted.add(new RungUpTo(from.pair(), r, from.upTo())));
+            rungs.forEach(r -> wanted.add(new RungUpTo(from.pair(), r, from.upTo(), judge.isMeasured(r))));
         }
-        Judge judge = judge();
         FactsOfRungs facts = facts(wanted, begun, judge);
         Map<UUID, Folding> foldings = new HashMap<>();
         all.forEach(since -> foldings.put(since.from().pair(), folding(since, facts, judge, madeBy)));
@@ -242,7 +245,7 @@ public class PairStates {
         if (wanted.isEmpty() && lessons.isEmpty()) {
             return new FactsOfRungs(Map.of(), Map.of());
         }
-        RiddenFacts all = ridden.ridden(wanted, lessons, judge::works, settings.zone());
+        RiddenFacts all = ridden.ridden(wanted, lessons, judge, settings.zone());
         Map<UUID, Map<RungId, RungFacts>> last = new HashMap<>();
         all.last().forEach((pair, byRung) -> {
             Map<RungId, RungFacts> facts = new HashMap<>();

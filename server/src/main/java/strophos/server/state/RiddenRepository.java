@@ -1,5 +1,6 @@
 package strophos.server.state;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -9,8 +10,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -29,6 +30,7 @@ import strophos.core.progress.LessonFacts;
 import strophos.core.progress.Observation;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
+import strophos.core.state.Judge;
 import strophos.server.contract.CanBeNull;
 import strophos.server.sql.Binds;
 
@@ -52,29 +54,28 @@ class RiddenRepository {
      * What is known under the pair's own rider, lesson by lesson and each by its key, whatever the planner thinks of the tables: of each rung that is wanted its last lessons, and of these lessons all rungs.
      *
      * @param lessons beside those of the rungs wanted
-     * @param works the side of the horse that a rung works
+     * @param judge knows the side of the horse that a rung works, and which rungs are learnt by what a sensor measures
      */
-    RiddenFacts ridden(
-            Collection<RungUpTo> wanted,
-            Collection<BegunLesson> lessons,
-            Function<RungId, WorkedSide> works,
-            ZoneId zone) {
+    RiddenFacts ridden(Collection<RungUpTo> wanted, Collection<BegunLesson> lessons, Judge judge, ZoneId zone) {
         Map<LessonOfRung, Sitting> sittings = new HashMap<>();
         Map<LessonOfRung, Boolean> isLast = new HashMap<>();
+        List<RungUpTo> each = eachRung(lessons, judge);
         db.resultQuery(
                         """
                         with lessons as (
-                            select w.pair_id, w.rung, c.began_at, c.lesson_id, true as is_last
-                            from unnest({0}::uuid[], {1}::text[], {2}::timestamptz[], {3}::uuid[]) as w (pair_id, rung, began_at, lesson_id)
+                            select w.pair_id, w.rung, c.began_at, c.lesson_id, true as is_last, w.is_measured
+                            from unnest({0}::uuid[], {1}::text[], {2}::timestamptz[], {3}::uuid[], {10}::boolean[])
+                                as w (pair_id, rung, began_at, lesson_id, is_measured)
                             cross join lateral (
                                 select c.began_at, c.lesson_id from lesson_count c
-                                where c.pair_id = w.pair_id and c.rung = w.rung and c.mounted = 'RIDER' and (c.asks > 0 or c.observed > 0)
+                                where c.pair_id = w.pair_id and c.rung = w.rung and c.mounted = 'RIDER'
+                                    and (c.asks > 0 or c.observed > 0 or (w.is_measured and c.measured > 0))
                                     and (c.began_at, c.lesson_id) <= (w.began_at, w.lesson_id)
                                 group by c.began_at, c.lesson_id
                                 order by c.began_at desc, c.lesson_id desc
                                 limit {9}) c
                             union all
-                            select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[])
+                            select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[], {11}::boolean[])
                         )
                         select l.pair_id, l.rung, l.began_at, l.lesson_id, bool_or(l.is_last) as is_last, min(a.lines) as asks, min(o.lines) as observed
                         from lessons l
@@ -86,10 +87,11 @@ class RiddenRepository {
                                 and x.exercise || '.' || lower(x.gait) || '.' || lower(x.place) = l.rung) a
                         cross join lateral (
                             select string_agg(concat_ws('|', o.entry_id, o.rein, o.side, o.kind, coalesce(o.name, ''),
-                                coalesce(o.unit, ''), o.amount), ';' order by o.ord) as lines
+                                coalesce(o.unit, ''), o.amount, o.inside_ms, o.measured_ms, o.after_ms), ';' order by o.ord) as lines
                             from ridden_observed o
                             where o.lesson_id = l.lesson_id
-                                and o.exercise || '.' || lower(o.gait) || '.' || lower(o.place) = l.rung) o
+                                and o.exercise || '.' || lower(o.gait) || '.' || lower(o.place) = l.rung
+                                and (l.is_measured or o.kind not in ('IN_BAND', 'SOFT_AGAIN'))) o
                         where a.lines is not null or o.lines is not null
                         group by 1, 2, 3, 4
                         """,
@@ -97,18 +99,20 @@ class RiddenRepository {
                         Binds.texts(wanted, w -> w.rung().toString()),
                         Binds.texts(wanted, w -> w.upTo().beganAt().toString()),
                         Binds.texts(wanted, w -> w.upTo().lesson().toString()),
-                        Binds.texts(eachRung(lessons), w -> w.pair().toString()),
-                        Binds.texts(eachRung(lessons), w -> w.rung().toString()),
-                        Binds.texts(eachRung(lessons), w -> w.upTo().beganAt().toString()),
-                        Binds.texts(eachRung(lessons), w -> w.upTo().lesson().toString()),
-                        Binds.texts(eachRung(lessons), w -> "false"),
-                        DSL.inline(RungFacts.LESSONS))
+                        Binds.texts(each, w -> w.pair().toString()),
+                        Binds.texts(each, w -> w.rung().toString()),
+                        Binds.texts(each, w -> w.upTo().beganAt().toString()),
+                        Binds.texts(each, w -> w.upTo().lesson().toString()),
+                        Binds.texts(each, w -> "false"),
+                        DSL.inline(RungFacts.LESSONS),
+                        Binds.texts(wanted, w -> Boolean.toString(w.isMeasured())),
+                        Binds.texts(each, w -> Boolean.toString(w.isMeasured())))
                 .forEach(r -> {
                     LessonOfRung on = new LessonOfRung(
                             r.get(0, UUID.class),
                             new LessonKey(r.get(2, Instant.class), r.get(3, UUID.class)),
                             RungId.of(r.get(1, String.class)));
-                    WorkedSide side = works.apply(on.rung());
+                    WorkedSide side = judge.works(on.rung());
                     isLast.put(on, r.get(4, Boolean.class));
                     sittings.put(
                             on,
@@ -149,9 +153,10 @@ class RiddenRepository {
         return new RiddenFacts(last, byLesson);
     }
 
-    private static List<RungUpTo> eachRung(Collection<BegunLesson> lessons) {
+    private static List<RungUpTo> eachRung(Collection<BegunLesson> lessons, Judge judge) {
         return lessons.stream()
-                .flatMap(l -> l.rungs().stream().map(rung -> new RungUpTo(l.pair(), rung, l.key())))
+                .flatMap(l ->
+                        l.rungs().stream().map(rung -> new RungUpTo(l.pair(), rung, l.key(), judge.isMeasured(rung))))
                 .toList();
     }
 
@@ -171,8 +176,16 @@ class RiddenRepository {
             case "HELD" ->
                 new Observation.Hold(line[0], side(line, works), HoldUnit.valueOf(line[5]), Integer.parseInt(line[6]));
             case "FAULT" -> new Observation.Fault(line[0], side(line, works), line[4]);
+            case "IN_BAND" -> new Observation.InBand(line[0], side(line, works), ms(line[6]), ms(line[7]));
+            case "SOFT_AGAIN" ->
+                new Observation.Recovery(
+                        line[0], side(line, works), line.length > 6 ? Optional.of(ms(line[6])) : Optional.empty());
             default -> new Observation.Fright(line[0], side(line, works));
         };
+    }
+
+    private static Duration ms(String text) {
+        return Duration.ofMillis(Long.parseLong(text));
     }
 
     private static List<Ask> asks(String[] line, WorkedSide works) {

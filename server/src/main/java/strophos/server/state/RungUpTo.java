@@ -3,5 +3,5 @@ package strophos.server.state;
 import java.util.UUID;
 import strophos.core.stair.RungId;
 
-/** The last lessons on a rung up to this one are wanted. */
-record RungUpTo(UUID pair, RungId rung, LessonKey upTo) {}
+/** The last lessons on a rung up to this one are wanted; those in which it was only measured too, where it {@code isMeasured}. */
+record RungUpTo(UUID pair, RungId rung, LessonKey upTo, boolean isMeasured) {}

@@ -61,6 +61,10 @@ public class StaleRepository {
                 .execute();
     }
 
+    public void markLessons(Collection<UUID> lessons) {
+        lessons.forEach(this::markLesson);
+    }
+
     public void markPair(UUID pair) {
         db.insertInto(STALE_PAIR)
                 .values(YardScope.viewer().yard(), pair)

@@ -74,7 +74,7 @@ class StateRepository {
                             (select coalesce(jsonb_agg(jsonb_build_object(
                                 'at', r.started_at, 'lesson', r.lesson_id, 'ended', r.ended_at is not null, 'rungs', array(
                                     select distinct c.rung from lesson_count c
-                                    where c.lesson_id = r.lesson_id and c.mounted = 'RIDER' and (c.asks > 0 or c.observed > 0)))
+                                    where c.lesson_id = r.lesson_id and c.mounted = 'RIDER' and (c.asks > 0 or c.observed > 0 or c.measured > 0)))
                                 order by r.started_at, r.lesson_id), '[]')
                             from ridden_lesson r
                             where r.pair_id = w.pair_id and r.started_at is not null and r.started_at >= s.from_at

@@ -79,6 +79,13 @@ class RecordingTest {
         assertThat(steady.path("asymmetry").asDouble()).isCloseTo(0.5 / 6.5, within(0.01));
         assertThat(steady.path("beat").path("peaksAMinute").asDouble()).isCloseTo(158, within(1.5));
         assertThat(steady.path("left").path("heavy").path("overFromS").isNull()).isTrue();
+        assertThat(steady.path("inBand").path("insideS").asDouble()).isCloseTo(60, within(2.0));
+        assertThat(steady.path("inBand").path("measuredS").asDouble()).isCloseTo(60, within(0.1));
+        assertThat(steady.path("softAgain")).isEmpty();
+        JsonNode never = recording.path("spans").path(1).path("softAgain").path(0);
+        assertThat(never.path("afterS").isNull())
+                .as("it got heavier to the end")
+                .isTrue();
         JsonNode heavy = recording.path("spans").path(1).path("left").path("heavy");
         assertThat(heavy.path("isGrowing").asBoolean()).isTrue();
         assertThat(heavy.path("kgASecond").asDouble()).isCloseTo(0.1, within(0.01));

@@ -1,7 +1,9 @@
-package strophos.server.contact;
+package strophos.server.rein;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
+import strophos.core.contact.ReinSeries;
 
 /**
  * What sensors measured in a lesson.
@@ -13,7 +15,7 @@ import java.util.UUID;
  * @param isWhole all its chunks are here
  * @param isAway taken out of the lesson; it can be put back
  */
-record Recording(
+public record Recording(
         UUID id,
         UUID lesson,
         Instant startedAt,
@@ -26,10 +28,25 @@ record Recording(
         boolean isAway) {
 
     /** Whether another announcement says the same of what is to come; where it stands may have been moved since. */
-    boolean isSameHeading(Recording other) {
+    public boolean isSameHeading(Recording other) {
         return rateHz == other.rateHz
                 && minutes == other.minutes
                 && name.equals(other.name)
                 && jitterMs == other.jitterMs;
+    }
+
+    /** All its chunks, one after the other. */
+    public ReinSeries series(List<StoredChunk> chunks) {
+        int samples = chunks.stream().mapToInt(StoredChunk::samples).sum();
+        short[] left = new short[samples];
+        short[] right = new short[samples];
+        int at = 0;
+        for (StoredChunk c : chunks) {
+            Chunk chunk = Chunk.read(c.content()).orElseThrow();
+            System.arraycopy(chunk.left(), 0, left, at, chunk.samples());
+            System.arraycopy(chunk.right(), 0, right, at, chunk.samples());
+            at += chunk.samples();
+        }
+        return ReinSeries.of(rateHz, left, right);
     }
 }

@@ -1,4 +1,4 @@
-package strophos.server.contact;
+package strophos.server.rein;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
@@ -15,18 +15,18 @@ import strophos.core.exchange.Side;
  * A minute of both reins as it is sent and kept: the left rein's samples, then the right one's, 16-bit little-endian hundredths of a
  * kilogram, in zlib's format. A gap is −32 768.
  */
-record Chunk(short[] left, short[] right) {
+public record Chunk(short[] left, short[] right) {
 
     /** A minute at the highest rate, both reins. */
     static final int MOST_SAMPLES = (int) (60 * ReinSeries.MOST_HZ);
 
     /** Compressed; noise hardly gets smaller, so that a little more than its raw size is taken. */
-    static final int MOST_BYTES = 65_536;
+    public static final int MOST_BYTES = 65_536;
 
     private static final int BYTES_A_PAIR = 4;
 
     /** How many samples a whole minute has. */
-    static int whole(double rateHz) {
+    public static int whole(double rateHz) {
         return (int) Math.round(60 * rateHz);
     }
 
@@ -34,7 +34,7 @@ record Chunk(short[] left, short[] right) {
      * Empty when it is not in that format, holds nothing or more than a minute, or a sample no rein reads. Never inflates more than a
      * minute, whatever it was given.
      */
-    static Optional<Chunk> read(byte[] content) {
+    public static Optional<Chunk> read(byte[] content) {
         ByteBuffer raw = inflated(content);
         if (raw == null || raw.limit() == 0 || raw.limit() % BYTES_A_PAIR != 0) {
             return Optional.empty();
@@ -71,7 +71,7 @@ record Chunk(short[] left, short[] right) {
     }
 
     /** This minute as it is kept. */
-    static byte[] deflated(ReinSeries minute) {
+    public static byte[] deflated(ReinSeries minute) {
         ByteBuffer raw = ByteBuffer.allocate(BYTES_A_PAIR * minute.length()).order(ByteOrder.LITTLE_ENDIAN);
         for (Side side : List.of(Side.LEFT, Side.RIGHT)) {
             for (int i = 0; i < minute.length(); i++) {
@@ -90,7 +90,7 @@ record Chunk(short[] left, short[] right) {
         }
     }
 
-    int samples() {
+    public int samples() {
         return left.length;
     }
 }
