@@ -79,6 +79,12 @@ const recording: RecordingHere = {
         { fromS: 12, slackS: 4.1, tempoChange: 0.08, isKept: false },
         { fromS: 30, slackS: 3, tempoChange: null, isKept: null },
       ],
+      inBand: { insideS: 41.5, measuredS: 60 },
+      softAgain: [
+        { fromS: 3, afterS: 2.14 },
+        { fromS: 20, afterS: 3 },
+        { fromS: 58, afterS: null },
+      ],
     },
     {
       segment: '01911111-0000-7000-8000-0000000000b2',
@@ -95,6 +101,8 @@ const recording: RecordingHere = {
       heavierBy: null,
       beat: { kind: 'TOO_SHORT', peaksAMinute: null, unevenness: null },
       given: [],
+      inBand: null,
+      softAgain: [],
     },
   ],
 }
@@ -133,6 +141,9 @@ test('each exercise says how heavy, from where on, how unlike and at what beat',
   says('beatOf.steps', { count: 158, percent: 3 })
   says('givenQuicker', { seconds: 4, percent: 8 })
   says('given', { seconds: 3 })
+  says('bothInBand', { inside: '0:41', of: '1:00' })
+  says('softAgain', { times: '2.1 s, 3.0 s' })
+  says('neverSoft')
   const halt = screen.getByText(/Walk–halt/).closest('li') as HTMLElement
   expect(halt).toHaveTextContent(text('measured.beat.TOO_SHORT'))
   expect(within(halt).getAllByText(text('measured.tooLittle'))).toHaveLength(2)

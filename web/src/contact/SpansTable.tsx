@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { ReinOfSpan, SpanOfRecording } from '../api'
-import { clock, number, percent, useText, wordIn } from '../text'
+import { clock, number, percent, steady, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Quiet, SideLetter } from '../ui'
 
@@ -57,6 +57,9 @@ function Span({ span }: { span: SpanOfRecording }) {
         ))}
         <Box flex="1">
           {unlike(t, span)}
+          {bandInWords(t, span).map((line) => (
+            <Quiet key={line}>{line}</Quiet>
+          ))}
           {span.given.map((given) => (
             <Quiet key={given.fromS}>{givenInWords(t, given)}</Quiet>
           ))}
@@ -126,6 +129,29 @@ function unlike(t: Text, { heavier, heavierBy }: SpanOfRecording) {
   if (heavier === 'NONE') return t('measured.alike')
   if (heavierBy === null) return t(`measured.only.${heavier}`)
   return t(`measured.more.${heavier}`, { percent: percent(heavierBy) })
+}
+
+/** How long both reins were in the band, and how soon they were back in it. */
+function bandInWords(t: Text, { inBand, softAgain }: SpanOfRecording): string[] {
+  const after = softAgain.flatMap(({ afterS }) => (afterS === null ? [] : [afterS]))
+  return [
+    ...(inBand && inBand.measuredS > 0
+      ? [
+          t('measured.bothInBand', {
+            inside: clock(inBand.insideS * 1000),
+            of: clock(inBand.measuredS * 1000),
+          }),
+        ]
+      : []),
+    ...(after.length > 0
+      ? [
+          t('measured.softAgain', {
+            times: after.map((s) => t('measured.step', { seconds: steady(s, 1) })).join(', '),
+          }),
+        ]
+      : []),
+    ...(softAgain.length > after.length ? [t('measured.neverSoft')] : []),
+  ]
 }
 
 function givenInWords(t: Text, { slackS, isKept, tempoChange }: SpanOfRecording['given'][number]): string {

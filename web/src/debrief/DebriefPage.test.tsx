@@ -230,6 +230,35 @@ test('a rung stands with its advice, and the notes with their time', async () =>
   )
 })
 
+test('what was only measured is said in seconds, and no answers are drawn', async () => {
+  const side = (of: 'LEFT' | 'RIGHT', successes: number) => ({
+    kind: 'SIDE' as const,
+    side: of,
+    tallied: 0,
+    counted: { successes, total: 90 },
+    window: 60,
+    needed: 72,
+    interval: { low: 0.4, high: 0.9 },
+    held: 1,
+    toHold: 1,
+    missing: [],
+    entries: [],
+  })
+  const finding = {
+    ruleId: 'criterion.band',
+    thresholds: { share: 0.8, leastS: 60 },
+    judgement: { kind: 'MET' as const, evidence: [side('LEFT', 81), side('RIGHT', 89)] },
+  }
+  const only = {
+    ...row,
+    pair: { left: NOBODY, right: NOBODY, none: NOBODY },
+    advice: { ...advice, findings: [finding] },
+  }
+  open({ [`GET ${PATH}/debrief`]: debrief({ rows: [only] }) })
+  expect(await screen.findByText(/Measured:.*81 of 90 s in the band.*89 of 90 s in the band/)).toBeVisible()
+  expect(screen.queryByText(text('debrief.notRiddenRein'))).toBeNull()
+})
+
 test('what was touched in beside the asks stands there in words', async () => {
   const marks: DebriefRow['marks'] = {
     ...row.marks,

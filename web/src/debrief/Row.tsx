@@ -8,6 +8,7 @@ import type { Side } from '../record'
 import { sideIn, wordIn, useText } from '../text'
 import { AdviceLine } from './AdviceLine'
 import { ChangeLines, changeInShort } from './ChangeLines'
+import { measuredSentences } from './evidence'
 import { Mirror } from './Mirror'
 import { HandBacks, Multiples } from './Multiples'
 import { Otherwise } from './Otherwise'
@@ -23,6 +24,11 @@ function viewOf({ left, right, none }: DebriefRow['pair'], side: Side) {
 /** Something was asked by strength: the words of other pads are counted as such, below. */
 function hasCounts({ left, right, none }: DebriefRow['pair']): boolean {
   return [left, right, none].some(({ counts }) => counts.flat().some((n) => n > 0))
+}
+
+/** Something was asked: a rung can be measured as well, with nothing touched in. */
+function isAsked({ left, right, none }: DebriefRow['pair']): boolean {
+  return left.asks + right.asks + none.asks > 0
 }
 
 interface RowProps {
@@ -43,6 +49,7 @@ export function Row({ row, lesson, hasOneKey }: RowProps) {
     view: viewOf(pair, side),
   }))
   const changed = changeInShort(t, row.changes)
+  const measured = row.advice ? measuredSentences(t, works, row.advice) : []
   const Sign = isOpen ? ChevronUp : ChevronDown
   return (
     <Box as="section" aria-label={row.name} borderTopWidth="1px" borderColor="line" paddingY="3">
@@ -89,7 +96,12 @@ export function Row({ row, lesson, hasOneKey }: RowProps) {
           </chakra.button>
         </chakra.h3>
         <Box>
-          <Mirror halves={sides} />
+          {(isAsked(pair) || measured.length === 0) && <Mirror halves={sides} />}
+          {measured.length > 0 && (
+            <chakra.p data-measured marginTop="1" fontSize="sm">
+              {t('debrief.measured', { what: measured.join(' · ') })}
+            </chakra.p>
+          )}
           {changed && <Quiet marginTop="1">{t('change.title', { what: changed })}</Quiet>}
         </Box>
         <AdviceLine row={row} lesson={lesson} hasOneKey={hasOneKey} />

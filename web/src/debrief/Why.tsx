@@ -42,7 +42,7 @@ function FindingLine({ finding, works, isDeciding }: FindingLineProps) {
           <li>{t('debrief.why.few', { asks: judgement.seen, needed: judgement.needed })}</li>
         )}
         {judgement.evidence
-          .flatMap((e) => evidenceSentences(t, works, e))
+          .flatMap((e) => evidenceSentences(t, works, e, finding.ruleId))
           .map((sentence) => (
             <li key={sentence}>{sentence}</li>
           ))}

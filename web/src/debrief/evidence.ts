@@ -1,15 +1,34 @@
 import type { Text } from '../text'
-import type { Evidence } from '../api'
+import type { Advice, Evidence } from '../api'
 import type { Side, WorkedSide } from '../record'
 import { dayLong, percent, sideIn, wordIn } from '../text'
 
 type Proportion = { successes: number; total: number }
 
+/** What a sensor counted, by the rule that looks at it: seconds and times, which are no asks. */
+const MEASURED: Record<string, string> = {
+  'criterion.band': 'IN_BAND',
+  'criterion.recovery': 'SOFT_AGAIN',
+}
+
+/** What a sensor measured of a rung, a sentence a side; none where its criterion is none of these. */
+export function measuredSentences(t: Text, works: WorkedSide, advice: Advice): string[] {
+  return advice.findings
+    .filter((f) => f.ruleId in MEASURED)
+    .flatMap((f) => f.judgement.evidence.flatMap((e) => evidenceSentences(t, works, e, f.ruleId)))
+}
+
 /** The numbers of a rule, a sentence each. */
-export function evidenceSentences(t: Text, works: WorkedSide, e: Evidence): string[] {
+export function evidenceSentences(t: Text, works: WorkedSide, e: Evidence, ruleId = ''): string[] {
   const of = (side: Side) => ({ side: sideIn(t, works, side) })
   switch (e.kind) {
-    case 'SIDE':
+    case 'SIDE': {
+      const measured = MEASURED[ruleId]
+      if (measured) {
+        return e.counted.total === 0
+          ? [t('debrief.why.number.notMeasured', of(e.side))]
+          : [counted(t, measured, e.counted, of(e.side))]
+      }
       return [
         [
           counted(t, 'SUCCESSES', e.counted, of(e.side)),
@@ -18,6 +37,7 @@ export function evidenceSentences(t: Text, works: WorkedSide, e: Evidence): stri
           ...(e.tallied > 0 ? [t('debrief.why.number.tallied', { count: e.tallied })] : []),
         ].join(', '),
       ]
+    }
     case 'FORCE':
       return [counted(t, 'STRONGEST', e.strongest, { mean: e.meanStrength.toFixed(1) })]
     case 'TRIES':
