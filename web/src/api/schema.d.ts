@@ -1907,9 +1907,12 @@ export interface components {
         };
         "contact.AsksView": {
             /** Format: int32 */
+            answered: number;
+            /** Format: int32 */
             drives: number;
             /** Format: int32 */
             fewest: number;
+            heldOn: number[];
             /** Format: int32 */
             intoTheHand: number;
             isOften: boolean | null;

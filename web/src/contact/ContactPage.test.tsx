@@ -163,6 +163,8 @@ test('a hand that takes against the leg is told with its moments, and each is sh
     fewest: 5,
     riseKg: 2.5,
     moments: [12, 65.5],
+    answered: 9,
+    heldOn: [31],
     sizes: [
       { gait: 'CANTER', asks: 7, kg: 1.34 },
       { gait: 'TROT', asks: 9, kg: 0.9 },
@@ -172,6 +174,8 @@ test('a hand that takes against the leg is told with its moments, and each is sh
   expect(
     await screen.findByText(text('measured.asks.often', { taken: 2, drives: 6, kg: '2.5' })),
   ).toBeVisible()
+  expect(screen.getByText(text('measured.asks.heldOn', { count: 9, held: 1 }))).toBeVisible()
+  expect(screen.getByRole('button', { name: text('measured.asks.moment', { time: '0:31' }) })).toBeVisible()
   const size = (gait: string, kg: string, count: number) =>
     text('measured.asks.size', { gait: text(`gait.${gait}`), kg, count })
   const sizes = [size('CANTER', '1.3', 7), size('TROT', '0.9', 9)].join(', ')
@@ -184,14 +188,35 @@ test('a hand that takes against the leg is told with its moments, and each is sh
 })
 
 test('too few asks are not called often, nor seldom', async () => {
-  const asks = { drives: 3, intoTheHand: 1, isOften: null, fewest: 5, riseKg: 2, moments: [12], sizes: [] }
+  const asks = {
+    drives: 3,
+    intoTheHand: 1,
+    isOften: null,
+    fewest: 5,
+    riseKg: 2,
+    moments: [12],
+    answered: 2,
+    heldOn: [],
+    sizes: [],
+  }
   open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, asks }] }) })
   expect(await screen.findByText(text('measured.asks.few', { drives: 3, taken: 1, fewest: 5 }))).toBeVisible()
+  expect(screen.getByText(text('measured.asks.letGo', { count: 2 }))).toBeVisible()
   expect(screen.queryByText('0:12')).toBeNull()
 })
 
 test('of asks that tell nothing nothing is said', async () => {
-  const asks = { drives: 0, intoTheHand: 0, isOften: null, fewest: 5, riseKg: 2, moments: [], sizes: [] }
+  const asks = {
+    drives: 0,
+    intoTheHand: 0,
+    isOften: null,
+    fewest: 5,
+    riseKg: 2,
+    moments: [],
+    answered: 0,
+    heldOn: [],
+    sizes: [],
+  }
   open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, asks }] }) })
   await screen.findByText(/Straighten, then lengthen/)
   expect(screen.queryByText(text('measured.asks.about'))).toBeNull()

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -11,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Side;
+import strophos.core.record.SmallLog;
 
 /** What is measured about a marked moment: the size of an aid, a contradiction, the release. */
 class ContactMomentsTest {
@@ -69,6 +71,51 @@ class ContactMomentsTest {
         assertThat(wrong).isLessThanOrEqualTo(20);
     }
 
+    /**
+     * Ten good answers, ten seconds apart and each touched in 1.4 s after a hand that took 1.2 kg: in every other one it held 2.6 s, 1.2 s
+     * beyond the touch.
+     */
+    @Test
+    void aHandThatStillHoldsAtTheTouchLetGoLate() {
+        int wrong = 0;
+        double errorS = 0;
+        for (long seed = 0; seed < 40; seed++) {
+            SmallLog log = new SmallLog();
+            log.asks(log.segment("LEFT", "RIDER"), "yyyyyyyyyy");
+            StandInSensor.Pull[] pulls = new StandInSensor.Pull[10];
+            for (int i = 0; i < pulls.length; i++) {
+                // the first entry stands at 10 s, the first ask at 20 s
+                pulls[i] = new StandInSensor.Pull(20 + 10 * i - 1.4, Side.LEFT, 1.2, i % 2 == 0 ? 2.6 : 0.3);
+            }
+            List<AskMeasured> asks = AskMeasured.of(
+                    log.ride(),
+                    StandInSensor.measure(
+                            StandInSensor.Script.of(100, Reins.trot(140)).with(pulls), seed),
+                    0);
+            for (int i = 0; i < pulls.length; i++) {
+                boolean isLate = asks.get(i).isHeldOn().orElse(i % 2 != 0);
+                wrong += isLate == (i % 2 == 0) ? 0 : 1;
+                if (i % 2 == 0 && asks.get(i).release().orElse(null) instanceof ReleaseDelay.LetGo letGo) {
+                    errorS = Math.max(errorS, Math.abs(letGo.seconds() - 1.2));
+                }
+            }
+        }
+        assertThat(wrong).as("told in nine of ten").isLessThanOrEqualTo(40);
+        assertThat(errorS)
+                .as("up to a beat, which may carry the pull on or end it")
+                .isLessThan(0.6);
+    }
+
+    @Test
+    void onlyAGoodAnswerForWhichTheHandTookIsReleased() {
+        SmallLog log = new SmallLog();
+        log.asks(log.segment("LEFT", "RIDER"), "nyy");
+        ReinSeries series = Reins.both(50, 60, s -> s >= 18.6 && s < 19 || s >= 28.6 && s < 31 ? 4 : 3);
+        assertThat(AskMeasured.of(log.ride(), series, 0))
+                .extracting(AskMeasured::isHeldOn)
+                .containsExactly(Optional.empty(), Optional.of(true), Optional.empty());
+    }
+
     @Test
     void aTouchWithoutEnoughTimeBeforeItSaysNothing() {
         ReinSeries series = Reins.both(50, 30, s -> 2);
@@ -82,7 +129,7 @@ class ContactMomentsTest {
     void theSizeOfAGaitsAidsIsTheirMedian(int asks, double median) {
         double[] kg = {1.2, 0.8, 3, 1.4, 0.9, 1.1};
         List<AskMeasured> measured = IntStream.range(0, asks)
-                .mapToObj(i -> new AskMeasured("x" + i, Gait.TROT, i, true, kg[i]))
+                .mapToObj(i -> new AskMeasured("x" + i, Gait.TROT, i, true, kg[i], Optional.empty()))
                 .toList();
         OptionalDouble said = AskMeasured.medianKg(measured, Gait.TROT);
         assertThat(said.isPresent()).isEqualTo(!Double.isNaN(median));

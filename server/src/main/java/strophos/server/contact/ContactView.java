@@ -70,6 +70,8 @@ record ContactView(
      * @param fewest asks it takes to say
      * @param riseKg from so much on it took, by the yard's rule
      * @param moments of the hand that took, in seconds from the first sample
+     * @param answered good answers for which the hand took something
+     * @param heldOn of these, the hand still held as the answer was touched in: the moments, in seconds from the first sample
      */
     record AsksView(
             int drives,
@@ -78,6 +80,8 @@ record ContactView(
             int fewest,
             double riseKg,
             List<Double> moments,
+            int answered,
+            List<Double> heldOn,
             List<SizeView> sizes) {}
 
     /** How big the aids of a gait were, the median. */

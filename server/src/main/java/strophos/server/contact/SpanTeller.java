@@ -138,6 +138,11 @@ final class SpanTeller {
                 rule.fewest(),
                 rule.riseKg(),
                 moments,
+                (int) asks.stream().flatMap(a -> a.isHeldOn().stream()).count(),
+                asks.stream()
+                        .filter(a -> a.isHeldOn().orElse(false))
+                        .map(AskMeasured::atS)
+                        .toList(),
                 asks.stream()
                         .map(AskMeasured::gait)
                         .distinct()

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -56,6 +57,11 @@ class DemoRecordings {
     private static final double HELD_S = 0.3;
     private static final double HELD_IN_CANTER_S = 0.5;
     private static final double TOUCHED_LATE_S = 1.4;
+
+    /** Now and then she forgets to let go. */
+    private static final double HELD_ON_S = 2.6;
+
+    private static final int HELD_ON_ONCE_IN = 6;
 
     private final LessonRepository lessons;
     private final RideLog log;
@@ -111,12 +117,13 @@ class DemoRecordings {
             }
         }
         StandInSensor.Script script = StandInSensor.Script.of(RATE_HZ, stretches.toArray(StandInSensor.Stretch[]::new))
-                .with(pulls(ride, began.toEpochMilli()));
+                .with(pulls(ride, began.toEpochMilli(), seed));
         recordings.keep(lesson, NAME, began, StandInSensor.measure(script, seed));
     }
 
     /** What the hand did at each ask, a second and more before it was touched in: a light aid, or taking against the leg. */
-    private static StandInSensor.Pull[] pulls(Ride ride, long beganMs) {
+    private static StandInSensor.Pull[] pulls(Ride ride, long beganMs, long seed) {
+        SplittableRandom isLate = new SplittableRandom(seed);
         Map<String, Gait> gaits = ride.segments().stream().collect(toMap(Ride.Segment::id, Ride.Segment::gait));
         return ride.exchanges().stream()
                 .flatMap(ask -> {
@@ -124,7 +131,8 @@ class DemoRecordings {
                     boolean isCanter = gaits.get(ask.segment()).equals(Gait.CANTER);
                     double lightKg = isCanter ? LIGHT_IN_CANTER_KG : LIGHT_KG;
                     double kg = AidUse.intoTheHand(ask.said()) ? TAKING_KG : lightKg;
-                    double heldS = isCanter ? HELD_IN_CANTER_S : HELD_S;
+                    boolean isHeldOn = !isCanter && kg == LIGHT_KG && isLate.nextInt(HELD_ON_ONCE_IN) == 0;
+                    double heldS = isHeldOn ? HELD_ON_S : isCanter ? HELD_IN_CANTER_S : HELD_S;
                     return Stream.of(
                             new StandInSensor.Pull(atS, Side.LEFT, kg, heldS),
                             new StandInSensor.Pull(atS, Side.RIGHT, kg, heldS));

@@ -113,7 +113,7 @@ class RecordingTest {
                     Map.of("segment", turn.get("id"), "strength", 2, "response", "YES", "aids", List.of(leg)));
             ask.put("atMs", beganMs + 1000L * atS);
             log.add(ask);
-            pulls.add(new StandInSensor.Pull(atS - 1.4, Side.RIGHT, i % 2 == 1 ? 3.2 : 0.8, 0.3));
+            pulls.add(new StandInSensor.Pull(atS - 1.4, Side.RIGHT, i % 2 == 1 ? 3.2 : 0.8, i == 3 ? 3 : 0.3));
         }
         yard.send(log);
         sensor.send(
@@ -128,6 +128,10 @@ class RecordingTest {
         assertThat(asks.path("isOften").asBoolean()).isTrue();
         assertThat(asks.path("riseKg").asDouble()).isEqualTo(2);
         assertThat(asks.path("moments").valueStream().map(JsonNode::asDouble)).containsExactly(10.0, 26.0, 42.0);
+        assertThat(asks.path("heldOn").valueStream().map(JsonNode::asDouble))
+                .as("for 3 s, and so beyond the touch")
+                .containsExactly(26.0);
+        assertThat(asks.path("answered").asInt()).isBetween(3, 6);
         JsonNode size = asks.path("sizes").path(0);
         assertThat(size.path("gait").asString()).isEqualTo("TROT");
         assertThat(size.path("asks").asInt()).isEqualTo(6);
