@@ -420,6 +420,8 @@ export interface Payloads {
     school?: School
     /** What is done about an error here, where that is said apart from exercise and school. */
     correction?: CorrectionPolicy
+    /** The cue of the pair's book it is asked by here; left out: none of its own. */
+    cue?: string
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
@@ -998,6 +1000,7 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         stage: NAME,
         school: oneOf(SCHOOLS),
         correction: oneOf(CORRECTION_POLICIES),
+        cue: ID,
         when: part(MOMENT),
       },
     },

@@ -299,8 +299,9 @@ final class Readers {
         var stage = f.maybeText("stage", NAME);
         var school = f.maybeWord("school", School.WORDS);
         var correction = f.maybeWord("correction", CorrectionPolicy.WORDS);
+        var cue = f.maybeText("cue", ID);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Segment(exercise, gait, place, rein, mounted, circleM, bend, aids, side, stage, school, correction, when) : null;
+        return f.fit() ? new Payload.Segment(exercise, gait, place, rein, mounted, circleM, bend, aids, side, stage, school, correction, cue, when) : null;
     }
 
     private static Payload readSign(Fields f) {

@@ -3,8 +3,9 @@ package strophos.core.contact;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.hipparchus.distribution.continuous.TDistribution;
 import strophos.core.stats.Interval;
+import strophos.core.stats.Mean;
+import strophos.core.stats.MeanDifference;
 
 /**
  * How much heavier one stretch was than another. Samples lie close and are alike, so that counting each would promise far too much: means
@@ -25,54 +26,21 @@ public record BlockMeans(double differenceKg, Interval interval, int earlier, in
     /** A block of which less was measured is left out. */
     private static final double LEAST_SHARE = 0.5;
 
-    private static final double HALF_OF_95 = 0.975;
-
-    /**
-     * How heavy a rein was by blocks.
-     *
-     * @param kg mean of the blocks
-     * @param interval 95 %, as if the blocks were independent
-     */
-    public record Mean(double kg, Interval interval, int blocks) {}
-
-    private record Moments(int n, double mean, double variance) {
-
-        static Moments of(double[] blocks) {
-            double mean = Arrays.stream(blocks).average().orElse(0);
-            double squares =
-                    Arrays.stream(blocks).map(b -> (b - mean) * (b - mean)).sum();
-            return new Moments(blocks.length, mean, blocks.length < 2 ? 0 : squares / (blocks.length - 1));
-        }
-    }
-
     /**
      * Of blocks of both ({@link #blocks}).
      *
      * @return empty with fewer than {@link #LEAST_BLOCKS} blocks on either side, and where all blocks are the same
      */
     public static Optional<BlockMeans> between(double[] earlier, double[] later) {
-        Moments a = Moments.of(earlier);
-        Moments b = Moments.of(later);
-        if (a.n() < LEAST_BLOCKS || b.n() < LEAST_BLOCKS || a.variance() + b.variance() == 0) {
-            return Optional.empty();
-        }
-        double va = a.variance() / a.n();
-        double vb = b.variance() / b.n();
-        double df = (va + vb) * (va + vb) / (va * va / (a.n() - 1) + vb * vb / (b.n() - 1));
-        double half = half(df, va + vb);
-        double difference = b.mean() - a.mean();
-        return Optional.of(
-                new BlockMeans(difference, new Interval(difference - half, difference + half), a.n(), b.n()));
+        return earlier.length < LEAST_BLOCKS || later.length < LEAST_BLOCKS
+                ? Optional.empty()
+                : MeanDifference.between(earlier, later)
+                        .map(d -> new BlockMeans(d.value(), d.interval(), earlier.length, later.length));
     }
 
     /** Of one stretch, by Student's interval; empty with fewer than {@link #LEAST_BLOCKS} blocks. */
     public static Optional<Mean> mean(double[] blocks) {
-        Moments of = Moments.of(blocks);
-        if (of.n() < LEAST_BLOCKS) {
-            return Optional.empty();
-        }
-        double half = half(of.n() - 1, of.variance() / of.n());
-        return Optional.of(new Mean(of.mean(), new Interval(of.mean() - half, of.mean() + half), of.n()));
+        return blocks.length < LEAST_BLOCKS ? Optional.empty() : Mean.of(blocks);
     }
 
     /** What a rein mostly carried: the median of all blocks; empty with fewer than {@link #LEAST_BLOCKS}. */
@@ -83,10 +51,6 @@ public record BlockMeans(double differenceKg, Interval interval, int earlier, in
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(sorted.length % 2 == 1 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2);
-    }
-
-    private static double half(double df, double variance) {
-        return new TDistribution(df).inverseCumulativeProbability(HALF_OF_95) * Math.sqrt(variance);
     }
 
     /** The mean level of each block of which enough was measured, in kilograms; what is left at the end is no block. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.hipparchus.stat.inference.TTest;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Side;
+import strophos.core.stats.Mean;
 
 class BlockMeansTest {
 
@@ -39,8 +40,8 @@ class BlockMeansTest {
     @Test
     void oneStretchHasStudentsInterval() {
         double[] blocks = {3, 3.4, 2.8, 3.1, 3.3};
-        BlockMeans.Mean mean = BlockMeans.mean(blocks).orElseThrow();
-        assertThat(mean.kg()).isCloseTo(3.12, within(1e-9));
+        Mean mean = BlockMeans.mean(blocks).orElseThrow();
+        assertThat(mean.value()).isCloseTo(3.12, within(1e-9));
         assertThat(new TTest().tTest(mean.interval().low(), blocks)).isCloseTo(0.05, within(1e-6));
         assertThat(new TTest().tTest(mean.interval().high(), blocks)).isCloseTo(0.05, within(1e-6));
         assertThat(BlockMeans.mean(new double[] {3, 3.4, 2.8})).isEmpty();
