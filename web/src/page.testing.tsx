@@ -202,6 +202,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   corrections: {},
   ownPads: {},
   band: null,
+  cues: [],
   ground: { stands: null, onCones: [], coneParts: [] },
   known: { fears: null, sightAndHearing: null, ownGait: null, head: null, unwanted: [] },
   usual: [

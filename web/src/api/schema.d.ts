@@ -1972,6 +1972,36 @@ export interface components {
             lesson: components["schemas"]["lesson.Lesson"];
             recordings: components["schemas"]["contact.RecordingView"][];
         };
+        "contact.CueView": {
+            /** Format: int32 */
+            asks: number;
+            /** Format: double */
+            change: number | null;
+            /** Format: uuid */
+            cue: string;
+            /** Format: int32 */
+            fewest: number;
+            /** Format: double */
+            high: number | null;
+            /** Format: double */
+            low: number | null;
+            meaning: string;
+            signal: string;
+        };
+        "contact.CuesBesideView": {
+            /** Format: double */
+            by: number;
+            /** Format: uuid */
+            first: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: uuid */
+            second: string;
+            /** @enum {string} */
+            verdict: "APART" | "ALIKE" | "OPEN";
+        };
         "contact.DifferenceView": {
             /** Format: double */
             earlierKg: number;
@@ -2065,6 +2095,8 @@ export interface components {
         };
         "contact.RecordingView": {
             asks: components["schemas"]["contact.AsksView"] | null;
+            cues: components["schemas"]["contact.CueView"][];
+            cuesBeside: components["schemas"]["contact.CuesBesideView"][];
             faults: components["schemas"]["contact.FaultView"][];
             /** Format: uuid */
             id: string;
@@ -2529,6 +2561,14 @@ export interface components {
         "cue.Clash": {
             first: string;
             second: string;
+            signal: string;
+        };
+        "cue.CueForRide": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string | null;
+            /** Format: uuid */
+            id: string;
+            meaning: string;
             signal: string;
         };
         "cue.CueForm": {
@@ -5682,6 +5722,7 @@ export interface components {
             corrections: {
                 [key: string]: "AT_ONCE" | "WHEN_CLEAR" | "PREVENT" | "IGNORE";
             };
+            cues: components["schemas"]["cue.CueForRide"][];
             entries: components["schemas"]["ride.ArrivedEntry"][];
             ground: components["schemas"]["ride.GroundForRide"];
             headgear: components["schemas"]["ride.HeadgearChoice"];

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import type { Text } from '../text'
 import { BENDS, CIRCLES } from '../record'
 import { wordIn, useText } from '../text'
+import { CueChips } from './CueChips'
 import { TeachingChips } from './TeachingChips'
 import type { HowTaught } from './TeachingChips'
 import type { RiddenSegment } from './choose'
@@ -27,6 +28,7 @@ export function FigureDrawer({ known, now, onChange, onClose, children }: Figure
     <Drawer title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
       <TeachingChips known={known} now={now} onChange={onChange} />
       <FigureChips now={now} onChange={onChange} />
+      <CueChips cues={known.cues} now={now} onChange={onChange} />
       {children}
     </Drawer>
   )
@@ -70,7 +72,12 @@ export function figureInWords(t: Text, now: RiddenSegment): string {
     now.place === 'CIRCLE' && now.circleM
       ? t('figure.metres', { metres: now.circleM })
       : wordIn(t, 'place', now.place)
-  return [place, now.bend && t(`figure.flexed.${now.bend}`), now.school && t(`school.${now.school}`)]
+  return [
+    place,
+    now.bend && t(`figure.flexed.${now.bend}`),
+    now.school && t(`school.${now.school}`),
+    now.cue && t('figure.byCue'),
+  ]
     .filter(Boolean)
     .join(', ')
 }

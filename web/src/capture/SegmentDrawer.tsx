@@ -8,6 +8,7 @@ import { changed, choicesOf, worksOf } from './choose'
 import type { RungsAndAids, RiddenSegment } from './choose'
 import { FigureChips } from './FigureDrawer'
 import { gaitInWords, gaitsOf } from './SegmentBar'
+import { CueChips } from './CueChips'
 import { TeachingChips } from './TeachingChips'
 import type { HowTaught } from './TeachingChips'
 import { Chips, Drawer } from './Drawer'
@@ -71,6 +72,7 @@ export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerP
         onChoose={(gait) => gait && change({ gait })}
       />
       <FigureChips now={said} onChange={change} />
+      <CueChips cues={known.cues} now={said} onChange={change} />
       <TeachingChips known={known} now={said} onChange={change} />
       <Chips
         name={t('mounted.label')}

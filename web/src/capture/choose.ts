@@ -18,6 +18,8 @@ export interface RiddenSegment {
   school?: School | undefined
   /** What is done about an error, where that is said apart from exercise and school. */
   correction?: CorrectionPolicy | undefined
+  /** The cue of the pair's book it is asked by. */
+  cue?: string | undefined
 }
 
 /** What may be ridden, and how it is usually asked. */
@@ -85,7 +87,7 @@ export function changed(
   now: RiddenSegment,
   change: Partial<RiddenSegment>,
 ): RiddenSegment {
-  const { exercise, gait, place, rein, mounted, circleM, bend, side, school, correction } = now
+  const { exercise, gait, place, rein, mounted, circleM, bend, side, school, correction, cue } = now
   const isNew = change.exercise !== undefined && change.exercise !== exercise
   const rung = isNew && change.exercise ? rungOf(known.rungs, change.exercise) : undefined
   return asAsked(known, {
@@ -96,6 +98,8 @@ export function changed(
     mounted,
     ...(school && { school }),
     ...(isNew ? {} : { circleM, bend, side, ...(correction && { correction }) }),
+    // a cue is given in its gait
+    ...(cue && !isNew && (change.gait ?? gait) === gait && { cue }),
     ...change,
   })
 }
@@ -137,8 +141,9 @@ export function asRidden({
   side,
   school,
   correction,
+  cue,
 }: RiddenSegment): RiddenSegment {
-  return { exercise, gait, place, rein, mounted, circleM, bend, aids, side, school, correction }
+  return { exercise, gait, place, rein, mounted, circleM, bend, aids, side, school, correction, cue }
 }
 
 /** How what is ridden is touched in: as the school it is asked by has it; an exercise the packet does not know, by strength. */

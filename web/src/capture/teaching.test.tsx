@@ -1,9 +1,14 @@
 import { cleanup, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import i18next from 'i18next'
 import { expect, test, vi } from 'vitest'
 import { lesson, packet, show, text } from '../page.testing'
+import { changed } from './choose'
+import { CueChips } from './CueChips'
+import { figureInWords } from './FigureDrawer'
 import { TeachingChips } from './TeachingChips'
 import type { RiddenSegment } from './choose'
+import type { Text } from '../text'
 
 const known = packet(lesson())
 const now: RiddenSegment = {
@@ -46,4 +51,35 @@ test('what is done about an error is as exercise and school have it, unless it i
 test('a packet that an earlier version fetched offers nothing', () => {
   show(<TeachingChips known={{ ...known, schools: [] }} now={now} onChange={vi.fn()} />)
   expect(screen.queryByRole('button')).not.toBeInTheDocument()
+})
+
+const CUES = [
+  { id: 'c1', signal: 'Both legs, twice', meaning: 'quicker', gait: 'TROT' },
+  { id: 'c2', signal: 'Click', meaning: 'walk on', gait: null },
+]
+
+test('a stretch is asked by a cue of its gait, and by none again', async () => {
+  const onChange = vi.fn()
+  show(<CueChips cues={CUES} now={now} onChange={onChange} />)
+  expect(screen.queryByText('quicker'), 'a cue of trot in walk').not.toBeInTheDocument()
+  await userEvent.click(key('Click walk on'))
+  expect(onChange).toHaveBeenLastCalledWith({ cue: 'c2' })
+  cleanup()
+  show(<CueChips cues={CUES} now={{ ...now, gait: 'TROT', cue: 'c1' }} onChange={onChange} />)
+  expect(key('Both legs, twice quicker')).toHaveAttribute('aria-pressed', 'true')
+  await userEvent.click(key('Both legs, twice quicker'))
+  expect(onChange).toHaveBeenLastCalledWith({ cue: undefined })
+  cleanup()
+  show(<CueChips cues={[]} now={now} onChange={onChange} />)
+  expect(screen.queryByRole('button')).not.toBeInTheDocument()
+})
+
+test('a cue goes on over a change of rein, and ends with its gait', () => {
+  const trot: RiddenSegment = { ...now, gait: 'TROT', cue: 'c1' }
+  expect(changed(known, trot, { rein: 'RIGHT' }).cue).toBe('c1')
+  expect(changed(known, trot, { gait: 'WALK' }).cue).toBeUndefined()
+  expect(changed(known, trot, { cue: undefined }).cue).toBeUndefined()
+  expect(figureInWords(i18next.t as unknown as Text, trot)).toBe(
+    `${text('place.RAIL')}, ${text('figure.byCue')}`,
+  )
 })

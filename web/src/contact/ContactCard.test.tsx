@@ -19,6 +19,8 @@ const recording: RecordingHere = {
   missing: [],
   mostly: null,
   asks: null,
+  cues: [],
+  cuesBeside: [],
   jitterMs: 0,
   faults: [],
   overview: {

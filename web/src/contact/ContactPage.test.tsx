@@ -43,6 +43,8 @@ const recording: RecordingHere = {
   faults: [{ kind: 'GAPS', side: 'LEFT', amount: 2.5, share: 0.031 }],
   mostly: null,
   asks: null,
+  cues: [],
+  cuesBeside: [],
   overview: {
     pieceS: 1,
     leftHigh: [300, 310],
@@ -220,6 +222,39 @@ test('of asks that tell nothing nothing is said', async () => {
   open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, asks }] }) })
   await screen.findByText(/Straighten, then lengthen/)
   expect(screen.queryByText(text('measured.asks.about'))).toBeNull()
+})
+
+test('each cue says what the beat did after it, and whether two get answers of their own', async () => {
+  const cue = (id: string, signal: string, meaning: string) => ({
+    cue: id,
+    signal,
+    meaning,
+    asks: 6,
+    fewest: 4,
+  })
+  const measured = (change: number, low: number, high: number) => ({ change, low, high })
+  const cues = [
+    { ...cue('q', 'Both legs, twice', 'quicker'), ...measured(0.071, 0.05, 0.092) },
+    { ...cue('b', 'Stand, hand forward', 'bigger'), ...measured(-0.04, -0.06, -0.02) },
+    { ...cue('s', 'Sit deep', 'shorter'), ...measured(0.005, -0.02, 0.03) },
+    { ...cue('w', 'Click', 'walk on'), asks: 2, change: null, low: null, high: null },
+  ]
+  const cuesBeside: RecordingHere['cuesBeside'] = [
+    { first: 'b', second: 'q', by: -0.08, low: -0.11, high: -0.05, verdict: 'APART' },
+    { first: 'q', second: 'w', by: 0.01, low: -0.05, high: 0.07, verdict: 'OPEN' },
+  ]
+  open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, cues, cuesBeside }] }) })
+  const box = (await screen.findByText(text('measured.cues.title'))).parentElement as HTMLElement
+  expect(box).toHaveTextContent('“Both legs, twice” (quicker): 7 % quicker afterwards (5 to 9), 6 asks')
+  expect(box).toHaveTextContent('“Stand, hand forward” (bigger): 4 % slower afterwards (2 to 6), 6 asks')
+  expect(box).toHaveTextContent(
+    '“Sit deep” (shorter): no change of the beat that can be told (−2 to 3 %), 6 asks',
+  )
+  expect(box).toHaveTextContent('“Click” (walk on): 2 of 4 asks')
+  expect(box).toHaveTextContent(
+    '“Stand, hand forward” and “Both legs, twice” get answers of their own: the beat differs by 8 % (5 to 11).',
+  )
+  expect(box).toHaveTextContent('cannot be told yet (−5 to 7 %)')
 })
 
 test('an earlier day is laid beside this one, rein by rein, with how sure it is', async () => {

@@ -8,6 +8,7 @@ import { AnchorButton, Button, Card, CardTitle, Quiet } from '../ui'
 import { moved } from '../timeline'
 import { Align } from './Align'
 import { AsksLines } from './AsksLines'
+import { CuesLines } from './CuesLines'
 import { Ribbon } from './Ribbon'
 import { SpansTable } from './SpansTable'
 import { useContact, useMinutes } from './useContact'
@@ -47,6 +48,7 @@ export function RecordingCard({ lesson, recording, band }: RecordingCardProps) {
         <Drawn key={moment} lesson={lesson} recording={recording} band={band} moment={moment} />
       )}
       <AsksLines asks={recording.asks} onMoment={setMoment} />
+      <CuesLines cues={recording.cues} beside={recording.cuesBeside} />
       {isWhole && <SpansTable spans={spans} />}
       <Flex gap="2" wrap="wrap" marginTop="3">
         {isWhole && mayChange && <Align lesson={lesson} recording={recording} />}

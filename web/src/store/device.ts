@@ -6,6 +6,7 @@ import type { Entry, StopSign } from '../record'
 import {
   completeCardsForGround,
   completeForBand,
+  completeForCues,
   completeForGround,
   completeForGroups,
   completeForPauses,
@@ -284,6 +285,11 @@ export function shelfOf(person: string): Shelf {
       await tx.table<OlderPacket>('packets').toCollection().modify(completeForBand)
       await tx.table<OlderPacket>('blanks').toCollection().modify(completeForBand)
     })
+  // a stretch is asked by a cue of the pair's book
+  shelf.version(13).upgrade(async (tx) => {
+    await tx.table<OlderPacket>('packets').toCollection().modify(completeForCues)
+    await tx.table<OlderPacket>('blanks').toCollection().modify(completeForCues)
+  })
   shelves.set(person, shelf)
   return shelf
 }

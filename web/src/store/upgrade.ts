@@ -114,6 +114,11 @@ export function completeForBand({ packet }: OlderPacket): void {
   packet.band ??= null
 }
 
+/** What an application before stretches were asked by a cue kept: a pair whose book is not at hand. */
+export function completeForCues({ packet }: OlderPacket): void {
+  packet.cues ??= []
+}
+
 export function completeCardsForGround({ cards: { pairs } }: { cards: Partial<Cards> }): void {
   pairs?.forEach(({ cards }) =>
     cards.forEach(({ steps }) => steps.forEach((step: Partial<HomeworkStep>) => (step.ground ??= null))),

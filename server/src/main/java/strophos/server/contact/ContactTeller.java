@@ -15,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
 import strophos.core.contact.AskMeasured;
 import strophos.core.contact.Band;
+import strophos.core.contact.CueAnswer;
 import strophos.core.contact.Overview;
 import strophos.core.contact.ReinSeries;
 import strophos.core.contact.RiddenStretch;
@@ -24,6 +25,8 @@ import strophos.core.record.Ride;
 import strophos.core.stride.Pace;
 import strophos.core.stride.StrideOfHorse;
 import strophos.server.contract.CanBeNull;
+import strophos.server.cue.CueForRide;
+import strophos.server.cue.CueRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.rein.Recording;
 import strophos.server.rein.ReinRepository;
@@ -45,6 +48,7 @@ class ContactTeller {
     private final ReinRepository reins;
     private final RideLog log;
     private final StrideRepository strides;
+    private final CueRepository cues;
     private final Catalogue catalogue;
     private final YardRules rules;
 
@@ -53,12 +57,14 @@ class ContactTeller {
             ReinRepository reins,
             RideLog log,
             StrideRepository strides,
+            CueRepository cues,
             Catalogue catalogue,
             YardRules rules) {
         this.recordings = recordings;
         this.reins = reins;
         this.log = log;
         this.strides = strides;
+        this.cues = cues;
         this.catalogue = catalogue;
         this.rules = rules;
     }
@@ -75,11 +81,13 @@ class ContactTeller {
         Ride ride = log.ride(lesson);
         Optional<Band> aim = band.map(b -> new Band(b.lowKg(), b.highKg()));
         HeightAndStrides horse = strides.known(List.of(lesson.horseId())).get(lesson.horseId());
+        boolean isByCue = ride.segments().stream().anyMatch(s -> s.said().cue().isPresent());
+        Map<UUID, CueForRide> book = isByCue ? cues.byId(lesson.pair()) : Map.of();
         return new ContactView(
                 lesson,
                 bandView(band),
                 here.stream()
-                        .map(r -> recording(r, chunks.getOrDefault(r.id(), List.of()), ride, aim, horse))
+                        .map(r -> recording(r, chunks.getOrDefault(r.id(), List.of()), ride, aim, horse, book))
                         .toList(),
                 away(all),
                 recordings.measuredBefore(lesson, EARLIER));
@@ -99,7 +107,12 @@ class ContactTeller {
     }
 
     private ContactView.RecordingView recording(
-            Recording r, List<StoredChunk> chunks, Ride ride, Optional<Band> band, HeightAndStrides horse) {
+            Recording r,
+            List<StoredChunk> chunks,
+            Ride ride,
+            Optional<Band> band,
+            HeightAndStrides horse,
+            Map<UUID, CueForRide> book) {
         if (!r.isWhole()) {
             List<Integer> here = chunks.stream().map(StoredChunk::place).toList();
             return view(
@@ -113,7 +126,9 @@ class ContactTeller {
                     null,
                     List.of(),
                     null,
-                    null);
+                    null,
+                    List.of(),
+                    Map.of());
         }
         ReinSeries series = r.series(chunks);
         List<RiddenStretch> stretches =
@@ -128,7 +143,9 @@ class ContactTeller {
                 overview(Overview.of(series)),
                 spans(stretches, horse, r.startedAt()),
                 SpanTeller.mostly(stretches),
-                SpanTeller.asks(AskMeasured.of(ride, series, r.startedAt().toEpochMilli()), rules.intoTheHand()));
+                SpanTeller.asks(AskMeasured.of(ride, series, r.startedAt().toEpochMilli()), rules.intoTheHand()),
+                CueAnswer.all(ride, series, r.startedAt().toEpochMilli()),
+                book);
     }
 
     private static ContactView.RecordingView view(
@@ -139,7 +156,12 @@ class ContactTeller {
             @CanBeNull ContactView.OverviewView overview,
             List<ContactView.SpanView> spans,
             @CanBeNull ContactView.MostlyView mostly,
-            @CanBeNull ContactView.AsksView asks) {
+            @CanBeNull ContactView.AsksView asks,
+            List<CueAnswer> byCue,
+            Map<UUID, CueForRide> book) {
+        List<CueAnswer> cues = byCue.stream()
+                .filter(c -> book.containsKey(UUID.fromString(c.cue())))
+                .toList();
         return new ContactView.RecordingView(
                 r.id(),
                 r.name(),
@@ -155,7 +177,9 @@ class ContactTeller {
                 overview,
                 spans,
                 mostly,
-                asks);
+                asks,
+                SpanTeller.cues(cues, book),
+                SpanTeller.cuesBeside(cues));
     }
 
     static ContactView.OverviewView overview(Overview o) {

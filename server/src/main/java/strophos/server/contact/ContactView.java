@@ -3,6 +3,7 @@ package strophos.server.contact;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import strophos.core.contact.CueAnswer;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
@@ -40,6 +41,7 @@ record ContactView(
      * @param overview null until it is whole
      * @param mostly null where too little was measured in either rein
      * @param asks null where no ask was measured
+     * @param cues by which it was asked, in the order in which each was first asked by; {@code cuesBeside} two of them each
      */
     record RecordingView(
             UUID id,
@@ -56,7 +58,28 @@ record ContactView(
             @CanBeNull OverviewView overview,
             List<SpanView> spans,
             @CanBeNull MostlyView mostly,
-            @CanBeNull AsksView asks) {}
+            @CanBeNull AsksView asks,
+            List<CueView> cues,
+            List<CuesBesideView> cuesBeside) {}
+
+    /**
+     * What the beat did after a cue.
+     *
+     * @param asks beside which the beat could be told; {@code fewest} it takes to say
+     * @param change mean, as a share: above 0 it went quicker; null with too few asks, as {@code low} and {@code high}, 95 % for it, are
+     */
+    record CueView(
+            UUID cue,
+            String signal,
+            String meaning,
+            int asks,
+            int fewest,
+            @CanBeNull Double change,
+            @CanBeNull Double low,
+            @CanBeNull Double high) {}
+
+    /** By how much more quickly it went after the first than after the second, as a share, with 95 % for it. */
+    record CuesBesideView(UUID first, UUID second, double by, double low, double high, CueAnswer.Verdict verdict) {}
 
     /** What each rein carried in all that was ridden, half of it more: what a rider remembers. */
     record MostlyView(double leftKg, double rightKg) {}

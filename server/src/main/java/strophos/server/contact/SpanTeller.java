@@ -3,15 +3,18 @@ package strophos.server.contact;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import strophos.core.aid.Drive;
 import strophos.core.aid.DrivesIntoTheHand;
 import strophos.core.aid.TimeSource;
 import strophos.core.contact.AskMeasured;
 import strophos.core.contact.BlockMeans;
+import strophos.core.contact.CueAnswer;
 import strophos.core.contact.GettingHeavy;
 import strophos.core.contact.GiveAndSee;
 import strophos.core.contact.ReinLevel;
@@ -23,7 +26,9 @@ import strophos.core.exchange.Gait;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.record.Ride;
+import strophos.core.stats.Mean;
 import strophos.server.contract.CanBeNull;
+import strophos.server.cue.CueForRide;
 
 /** Says in the wire's words what core read from a series. */
 final class SpanTeller {
@@ -78,7 +83,7 @@ final class SpanTeller {
 
     private static ContactView.ReinView rein(
             ReinLevel r, double[] blocks, Optional<GettingHeavy> heavy, OptionalDouble speedMs) {
-        Optional<BlockMeans.Mean> mean = BlockMeans.mean(blocks);
+        Optional<Mean> mean = BlockMeans.mean(blocks);
         return new ContactView.ReinView(
                 r.levelKg(),
                 r.highKg(),
@@ -155,6 +160,40 @@ final class SpanTeller {
                                                 .count(),
                                         kg)))
                         .toList());
+    }
+
+    static List<ContactView.CueView> cues(List<CueAnswer> cues, Map<UUID, CueForRide> book) {
+        return cues.stream()
+                .map(c -> {
+                    CueForRide of = book.get(UUID.fromString(c.cue()));
+                    Optional<Mean> mean = c.mean();
+                    return new ContactView.CueView(
+                            of.id(),
+                            of.signal(),
+                            of.meaning(),
+                            c.changes().size(),
+                            CueAnswer.LEAST_ASKS,
+                            mean.map(Mean::value).orElse(null),
+                            mean.map(m -> m.interval().low()).orElse(null),
+                            mean.map(m -> m.interval().high()).orElse(null));
+                })
+                .toList();
+    }
+
+    /** Each two of them. */
+    static List<ContactView.CuesBesideView> cuesBeside(List<CueAnswer> cues) {
+        return IntStream.range(0, cues.size())
+                .boxed()
+                .flatMap(i ->
+                        cues.subList(i + 1, cues.size()).stream().flatMap(other -> cues.get(i).beside(other).stream()))
+                .map(b -> new ContactView.CuesBesideView(
+                        UUID.fromString(b.first()),
+                        UUID.fromString(b.second()),
+                        b.by(),
+                        b.interval().low(),
+                        b.interval().high(),
+                        b.verdict()))
+                .toList();
     }
 
     private static ContactView.BeatView beat(Rhythm rhythm) {

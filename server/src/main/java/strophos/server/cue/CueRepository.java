@@ -4,8 +4,12 @@ import static strophos.server.db.Tables.CUE;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,6 +47,29 @@ public class CueRepository {
                                 r.getSince(),
                                 r.getIsProven(),
                                 r.getIsPutAway())));
+    }
+
+    /** Those in use, in the order of the book. */
+    public Field<List<CueForRide>> forRide(UUID pair) {
+        return DSL.multiset(DSL.select(CUE.ID, CUE.SIGNAL, CUE.MEANING, CUE.GAIT)
+                        .from(CUE)
+                        .where(CUE.PAIR_ID.eq(pair).andNot(CUE.IS_PUT_AWAY))
+                        .orderBy(CUE.ID)
+                        .limit(MOST))
+                .convertFrom(rows -> rows.map(r -> new CueForRide(
+                        r.value1(), r.value2(), r.value3(), r.value4() == null ? null : Gait.of(r.value4()))));
+    }
+
+    /** All by their ids, also those put away: what was asked by them was. */
+    public Map<UUID, CueForRide> byId(UUID pair) {
+        return of(pair).stream()
+                .collect(Collectors.toMap(
+                        StoredCue::id,
+                        c -> new CueForRide(
+                                c.id(),
+                                c.cue().signal(),
+                                c.cue().meaning(),
+                                c.cue().gait())));
     }
 
     int count(UUID pair) {

@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -27,6 +28,8 @@ import strophos.core.exchange.WorkedSide;
 import strophos.core.plan.Block;
 import strophos.core.stair.Rung;
 import strophos.server.access.Viewer;
+import strophos.server.cue.CueForRide;
+import strophos.server.cue.CueRepository;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.plan.PlanView;
 import strophos.server.plan.Plans;
@@ -44,6 +47,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Profile("demo")
 class DemoHistory {
 
+    /** So often by one cue, before the other is ridden. */
+    private static final int ASKS_BY_CUE = 6;
+
     private static final int LESSON_MINUTES = 45;
     private static final int USUAL_EFFORT = 4;
     private static final List<Rein> BOTH = List.of(Rein.LEFT, Rein.RIGHT);
@@ -53,6 +59,7 @@ class DemoHistory {
     private final Plans plans;
     private final DemoDecisions decisions;
     private final DemoPractices practices;
+    private final CueRepository cues;
     private final Catalogue catalogue;
     private final JsonMapper json;
     private final Supplier<UUID> ids;
@@ -64,6 +71,7 @@ class DemoHistory {
             Plans plans,
             DemoDecisions decisions,
             DemoPractices practices,
+            CueRepository cues,
             Catalogue catalogue,
             JsonMapper json,
             Supplier<UUID> ids,
@@ -73,6 +81,7 @@ class DemoHistory {
         this.plans = plans;
         this.decisions = decisions;
         this.practices = practices;
+        this.cues = cues;
         this.catalogue = catalogue;
         this.json = json;
         this.ids = ids;
@@ -203,8 +212,27 @@ class DemoHistory {
                 if (Story.hold(story.frights(), week)) {
                     script.fright(rung, Side.NONE);
                 }
-                turns(of, script, week, rung, turns, Mounted.RIDER, 0);
+                if (also.cues().isEmpty()) {
+                    turns(of, script, week, rung, turns, Mounted.RIDER, 0);
+                } else {
+                    byCues(of, script, week, rung, also.cues());
+                }
             }
+        }
+    }
+
+    /** One cue after the other, by their signals in the pair's book. */
+    private void byCues(Setting of, LessonScript script, int week, Rung rung, List<String> signals) {
+        Map<String, UUID> book = cues.byId(of.pair().id()).values().stream()
+                .collect(Collectors.toMap(CueForRide::signal, CueForRide::id));
+        for (String signal : signals) {
+            script.byCue(
+                    rung,
+                    pad(of, rung),
+                    Rein.LEFT,
+                    book.get(signal),
+                    ASKS_BY_CUE,
+                    partner(of, rung, Side.LEFT, week, Mounted.RIDER));
         }
     }
 

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -20,6 +21,8 @@ import strophos.core.exchange.Side;
 import strophos.core.record.AidUse;
 import strophos.core.record.Ride;
 import strophos.server.contact.Recordings;
+import strophos.server.cue.CueForRide;
+import strophos.server.cue.CueRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.ride.RideLog;
@@ -63,14 +66,21 @@ class DemoRecordings {
 
     private static final int HELD_ON_ONCE_IN = 6;
 
+    /** So much quicker after the cue for it, and for so long. */
+    private static final double QUICKER = 1.07;
+
+    private static final double QUICKER_S = 11;
+
     private final LessonRepository lessons;
     private final RideLog log;
     private final Recordings recordings;
+    private final CueRepository cues;
 
-    DemoRecordings(LessonRepository lessons, RideLog log, Recordings recordings) {
+    DemoRecordings(LessonRepository lessons, RideLog log, Recordings recordings, CueRepository cues) {
         this.lessons = lessons;
         this.log = log;
         this.recordings = recordings;
+        this.cues = cues;
     }
 
     /**
@@ -101,6 +111,7 @@ class DemoRecordings {
 
     private void measure(Lesson lesson, double mostS, double worse, long seed) {
         Ride ride = log.ride(lesson);
+        Map<UUID, CueForRide> book = cues.byId(lesson.pair());
         long endedMs = lesson.endedAt().toEpochMilli();
         Instant began =
                 Instant.ofEpochMilli(Math.max(lesson.startedAt().toEpochMilli(), endedMs - Math.round(1000 * mostS)));
@@ -112,7 +123,12 @@ class DemoRecordings {
             if (toS > fromS) {
                 // between two exercises she walks on a long rein
                 add(stretches, fromS - atS, at(Gait.WALK, 0.35, 0));
-                ridden(stretches, segment, toS - fromS, worse);
+                Optional<CueForRide> cue = segment.said().cue().map(id -> book.get(UUID.fromString(id)));
+                if (cue.isPresent()) {
+                    byCue(stretches, ride, segment, toS - fromS, cue.get().meaning());
+                } else {
+                    ridden(stretches, segment, toS - fromS, worse);
+                }
                 atS = toS;
             }
         }
@@ -156,6 +172,34 @@ class DemoRecordings {
         } else {
             add(stretches, seconds, base);
         }
+    }
+
+    /** After a cue for quicker the beat is quicker for a while; after any other it stays. */
+    private static void byCue(
+            List<StandInSensor.Stretch> stretches, Ride ride, Ride.Segment segment, double seconds, String meaning) {
+        StandInSensor.Stretch base = at(segment.gait(), 1, 0);
+        StandInSensor.Stretch after = meaning.equals("quicker") ? quicker(base) : base;
+        double atS = 0;
+        for (Ride.Exchange ask : ride.exchanges()) {
+            double aidS = (ask.atMs() - segment.atMs()) / 1000.0 - TOUCHED_LATE_S;
+            if (ask.segment().equals(segment.id()) && aidS > atS && aidS + QUICKER_S < seconds) {
+                add(stretches, aidS - atS, base);
+                add(stretches, QUICKER_S, after);
+                atS = aidS + QUICKER_S;
+            }
+        }
+        add(stretches, seconds - atS, base);
+    }
+
+    private static StandInSensor.Stretch quicker(StandInSensor.Stretch base) {
+        return new StandInSensor.Stretch(
+                base.seconds(),
+                QUICKER * base.beatsAMinute(),
+                base.unevenness(),
+                base.leftKg(),
+                base.rightKg(),
+                base.swingKg(),
+                base.growsKgASecond());
     }
 
     private static void add(List<StandInSensor.Stretch> to, double seconds, StandInSensor.Stretch of) {

@@ -91,6 +91,16 @@ final class LessonScript {
         at = at.isAfter(end) ? at : end;
     }
 
+    /** A cue of the book, asked by so often that the horse can answer and settle in between. */
+    void byCue(Rung rung, PadKind pad, Rein rein, UUID cue, int asks, Partner partner) {
+        String segment = segment(rung, Mounted.RIDER, rein, Side.NONE, Map.of("cue", cue.toString()));
+        for (int i = 0; i < asks; i++) {
+            pass(28);
+            ask(segment, pad, partner.answer(), partner);
+        }
+        pass(12);
+    }
+
     /** One ask after the other, as they were given. */
     void asks(Rung rung, PadKind pad, Rein rein, Side side, List<SimulatedAsks.Result> answers, boolean isProbe) {
         String segment = segment(rung, Mounted.RIDER, rein, side);
@@ -207,8 +217,12 @@ final class LessonScript {
     }
 
     private String segment(Rung ridden, Mounted mounted, Rein rein, Side side) {
+        return segment(ridden, mounted, rein, side, Map.of());
+    }
+
+    private String segment(Rung ridden, Mounted mounted, Rein rein, Side side, Map<String, Object> more) {
         RungId rung = ridden.id();
-        Map<String, Object> payload = new LinkedHashMap<>();
+        Map<String, Object> payload = new LinkedHashMap<>(more);
         payload.put("exercise", rung.exercise());
         payload.put("gait", rung.gait().word());
         payload.put("place", rung.place().word());

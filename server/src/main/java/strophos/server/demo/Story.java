@@ -194,8 +194,12 @@ record Story(
         }
     }
 
-    /** Ridden beside the plan, so long on each rein; or in place of its main thing. */
-    record Also(String rung, int seconds, Weeks weeks, boolean isMain) {}
+    /** Ridden beside the plan, so long on each rein, or in place of its main thing; with cues, by one after the other on the left rein. */
+    record Also(String rung, int seconds, Weeks weeks, boolean isMain, List<String> cues) {
+        Also {
+            cues = orNone(cues);
+        }
+    }
 
     /** "Did that help?": the rung before and after another exercise, in the weeks in which it did, in those it did not, and without it. */
     record Asked(String rung, String other, List<Weeks> helped, List<Weeks> not, List<Weeks> without) {

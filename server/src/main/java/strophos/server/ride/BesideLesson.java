@@ -3,6 +3,7 @@ package strophos.server.ride;
 import java.util.List;
 import java.util.Optional;
 import strophos.core.contact.Band;
+import strophos.server.cue.CueForRide;
 import strophos.server.intake.IntakeForRide;
 import strophos.server.look.StoredLook;
 import strophos.server.watch.WatchItem;
@@ -17,6 +18,7 @@ import strophos.server.watch.WatchItem;
  * @param known of the horse and the two together
  * @param note what the debrief of the lesson before left for this one
  * @param band what the pair aims at in each rein
+ * @param cues of its book, those in use
  */
 record BesideLesson(
         List<StoredLook> looksBefore,
@@ -25,4 +27,5 @@ record BesideLesson(
         Optional<String> headgear,
         IntakeForRide known,
         Optional<String> note,
-        Optional<Band> band) {}
+        Optional<Band> band,
+        List<CueForRide> cues) {}

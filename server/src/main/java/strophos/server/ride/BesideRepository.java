@@ -18,6 +18,7 @@ import strophos.core.contact.Band;
 import strophos.core.record.AfterRiding;
 import strophos.core.record.Payload;
 import strophos.server.attachment.VoiceConsents;
+import strophos.server.cue.CueRepository;
 import strophos.server.intake.IntakeRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.look.LookRepository;
@@ -41,6 +42,7 @@ class BesideRepository {
     private final TackRepository tack;
     private final IntakeRepository intakes;
     private final EntryRepository entries;
+    private final CueRepository cues;
 
     BesideRepository(
             DSLContext db,
@@ -49,7 +51,8 @@ class BesideRepository {
             VoiceConsents voices,
             TackRepository tack,
             IntakeRepository intakes,
-            EntryRepository entries) {
+            EntryRepository entries,
+            CueRepository cues) {
         this.db = db;
         this.looks = looks;
         this.watch = watch;
@@ -57,6 +60,7 @@ class BesideRepository {
         this.tack = tack;
         this.intakes = intakes;
         this.entries = entries;
+        this.cues = cues;
     }
 
     BesideLesson of(Lesson of, Instant now, ZoneId zone) {
@@ -71,7 +75,8 @@ class BesideRepository {
                         tack.headgear(pair, day),
                         intakes.forRide(pair),
                         entries.nextTimeBefore(of),
-                        band(pair))
+                        band(pair),
+                        cues.forRide(pair))
                 .fetchSingle(r -> new BesideLesson(
                         r.value1(),
                         r.value2(),
@@ -79,7 +84,8 @@ class BesideRepository {
                         Optional.ofNullable(r.value4()),
                         r.value5(),
                         AfterRiding.of(RideLog.fold(r.value6())).nextTime().map(Payload.NextTime::text),
-                        Optional.ofNullable(r.value7())));
+                        Optional.ofNullable(r.value7()),
+                        r.value8()));
     }
 
     /** Null where nobody has said. */

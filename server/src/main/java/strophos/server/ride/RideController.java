@@ -45,6 +45,7 @@ import strophos.core.watch.WatchCount;
 import strophos.server.access.Action;
 import strophos.server.access.Needs;
 import strophos.server.contract.CanBeNull;
+import strophos.server.cue.CueForRide;
 import strophos.server.ground.LessonGroundView;
 import strophos.server.intake.IntakeForRide;
 import strophos.server.lesson.Lesson;
@@ -141,6 +142,7 @@ class RideController {
             Map<String, PadKind> ownPads,
             GroundForRide ground,
             @CanBeNull BandForRide band,
+            List<CueForRide> cues,
             long serverMs) {}
 
     /** What the pair aims at in each rein, in kilograms. */
@@ -264,6 +266,7 @@ class RideController {
                 ownPads(of.teaching(), rungs),
                 ground(of.ground(), rungs, id.getLeastSignificantBits()),
                 beside.band().map(b -> new BandForRide(b.lowKg(), b.highKg())).orElse(null),
+                beside.cues(),
                 clock.millis());
     }
 
@@ -360,6 +363,7 @@ class RideController {
                 ownPads(teaching, rungs),
                 ground(Optional.empty(), rungs, clock.millis()),
                 null,
+                List.of(),
                 clock.millis());
     }
 
