@@ -420,6 +420,8 @@ export interface Payloads {
     school?: School
     /** What is done about an error here, where that is said apart from exercise and school. */
     correction?: CorrectionPolicy
+    /** The letter on the track at which it was begun; left out: not known. */
+    from?: string
     /** The cue of the pair's book it is asked by here; left out: none of its own. */
     cue?: string
     /** When it was, on a second time base. The entry's own time still says when it was written. */
@@ -621,6 +623,7 @@ const TEXT_2000 = text(/[^ \t\r\n]/, 2000)
 const TEXT_1000 = text(/[^ \t\r\n]/, 1000)
 const GAIT = open(/^[A-Z][A-Z_]{0,31}$/)
 const PLACE = open(/^[A-Z][A-Z_]{0,31}$/)
+const FROM = text(/^[A-Z]$/)
 const SHA256 = text(/^[0-9a-f]{64}$/)
 const RUNG = text(/^[a-z][a-z0-9-]{0,63}\.[a-z-]{1,20}\.[a-z-]{1,20}$/)
 const AID: Shape = {
@@ -1000,6 +1003,7 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         stage: NAME,
         school: oneOf(SCHOOLS),
         correction: oneOf(CORRECTION_POLICIES),
+        from: FROM,
         cue: ID,
         when: part(MOMENT),
       },

@@ -750,6 +750,7 @@ public sealed interface Payload {
             Optional<String> stage,
             Optional<School> school,
             Optional<CorrectionPolicy> correction,
+            Optional<String> from,
             Optional<String> cue,
             Optional<Moment> when) implements Payload {
         public Segment {
@@ -781,6 +782,7 @@ public sealed interface Payload {
                     .maybe("stage", stage)
                     .maybe("school", school.map(School::word))
                     .maybe("correction", correction.map(CorrectionPolicy::word))
+                    .maybe("from", from)
                     .maybe("cue", cue)
                     .maybe("when", when.map(Moment::plain))
                     .map();

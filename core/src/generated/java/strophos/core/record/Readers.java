@@ -44,6 +44,7 @@ import strophos.core.school.School;
 /** Reads each kind in each version. Null: not known, or not understood. */
 final class Readers {
 
+    private static final Pattern FROM = Pattern.compile("[A-Z]");
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
     private static final Pattern RUNG = Pattern.compile("[a-z][a-z0-9-]{0,63}\\.[a-z-]{1,20}\\.[a-z-]{1,20}");
@@ -299,9 +300,10 @@ final class Readers {
         var stage = f.maybeText("stage", NAME);
         var school = f.maybeWord("school", School.WORDS);
         var correction = f.maybeWord("correction", CorrectionPolicy.WORDS);
+        var from = f.maybeText("from", FROM);
         var cue = f.maybeText("cue", ID);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Segment(exercise, gait, place, rein, mounted, circleM, bend, aids, side, stage, school, correction, cue, when) : null;
+        return f.fit() ? new Payload.Segment(exercise, gait, place, rein, mounted, circleM, bend, aids, side, stage, school, correction, from, cue, when) : null;
     }
 
     private static Payload readSign(Fields f) {

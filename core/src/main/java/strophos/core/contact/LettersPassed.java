@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
+import strophos.core.arena.Figures;
 import strophos.core.arena.Point;
+import strophos.core.exchange.Rein;
 
 /**
  * The letters a figure passes, so that a moment can be said as riders say it: "stop the extension at P".
@@ -28,6 +30,17 @@ public record LettersPassed(List<Letter> letters, double lapM) {
 
     public LettersPassed {
         letters = List.copyOf(letters);
+    }
+
+    /** A corner as most ride it, in metres (common practice, no source): letters stand further from it. */
+    private static final double CORNER_M = 3;
+
+    /** Those along the track, on this rein; none on no rein. */
+    public static LettersPassed alongTheTrack(Arena arena, Rein rein) {
+        Figure left = Figures.track(arena, Math.min(CORNER_M, arena.widthM() / 2));
+        return rein == Rein.NONE
+                ? new LettersPassed(List.of(), left.lengthM())
+                : of(arena, rein == Rein.LEFT ? left : left.reversed());
     }
 
     /** Those along this figure, as it is ridden once. */

@@ -48,6 +48,11 @@ public record RiddenStretch(Ride.Segment segment, double fromS, double toS, Rein
         return stretches;
     }
 
+    /** The letter it was begun at; empty where that was not said, and where it had begun before the recording did. */
+    public Optional<String> begunAt(long startedMs) {
+        return segment.said().from().filter(letter -> segment.atMs() >= startedMs);
+    }
+
     /**
      * What was measured for its rung, under the pair's own rider: the time in the band, and each time it was soft again. Empty without a
      * band.

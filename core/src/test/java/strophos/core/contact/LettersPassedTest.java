@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
 import strophos.core.arena.Figures;
+import strophos.core.exchange.Rein;
 
 /** Letters as they stand in the standard arenas (published: international dressage rules). */
 class LettersPassedTest {
@@ -23,6 +24,17 @@ class LettersPassedTest {
                 .isEqualTo("KEHCMBFA");
         assertThat(order(LettersPassed.of(Arena.STANDARD, Figures.track(Arena.STANDARD, 3))))
                 .isEqualTo("AFPBRMCHSEVK");
+    }
+
+    @Test
+    void theTrackIsRiddenOnItsRein() {
+        assertThat(order(LettersPassed.alongTheTrack(Arena.SMALL, Rein.LEFT))).isEqualTo("AFBMCHEK");
+        assertThat(order(LettersPassed.alongTheTrack(Arena.STANDARD, Rein.RIGHT)))
+                .isEqualTo("KVESHCMRBPFA");
+        assertThat(order(LettersPassed.alongTheTrack(Arena.SMALL, Rein.NONE))).isEmpty();
+        // the example: heavy 25 m after K, past V and E on the right rein
+        assertThat(LettersPassed.alongTheTrack(Arena.STANDARD, Rein.RIGHT).lastBefore("K", 25))
+                .contains("E");
     }
 
     private static String order(LettersPassed letters) {
@@ -56,8 +68,7 @@ class LettersPassedTest {
 
     @Test
     void aCircleGoesRoundAndRoundPastItsLetters() {
-        LettersPassed circle =
-                LettersPassed.of(Arena.SMALL, Figures.circle(Arena.SMALL, "A", 20, strophos.core.exchange.Rein.LEFT));
+        LettersPassed circle = LettersPassed.of(Arena.SMALL, Figures.circle(Arena.SMALL, "A", 20, Rein.LEFT));
         assertThat(circle.lapM()).isCloseTo(62.83, within(0.01));
         assertThat(order(circle)).contains("A", "X");
         assertThat(circle.lastBefore("A", 3 * 62.83 + 5)).contains("A");
