@@ -2051,6 +2051,7 @@ export interface components {
             isGrowing: boolean;
             /** Format: double */
             kgASecond: number;
+            letter: string | null;
             /** Format: double */
             low: number;
             /** Format: double */

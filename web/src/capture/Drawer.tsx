@@ -64,7 +64,7 @@ interface ChipsProps<T> {
   words: readonly T[]
   now: T | undefined
   text: (word: T) => React.ReactNode
-  /** PendingTouches again, a word is taken back where nothing need be said. */
+  /** Touched again, a word is taken back where nothing need be said. */
   onChoose: (word: T | undefined) => void
   isNeeded?: boolean
   columns?: number

@@ -3,6 +3,7 @@ import type { Text } from '../text'
 import { BENDS, CIRCLES } from '../record'
 import { wordIn, useText } from '../text'
 import { CueChips } from './CueChips'
+import { LetterChips } from './LetterChips'
 import { TeachingChips } from './TeachingChips'
 import type { HowTaught } from './TeachingChips'
 import type { RiddenSegment } from './choose'
@@ -28,6 +29,7 @@ export function FigureDrawer({ known, now, onChange, onClose, children }: Figure
     <Drawer title={t('figure.title')} name={t('figure.title')} onClose={onClose} isLow>
       <TeachingChips known={known} now={now} onChange={onChange} />
       <FigureChips now={now} onChange={onChange} />
+      <LetterChips ground={known.ground} now={now} onChange={onChange} isLive />
       <CueChips cues={known.cues} now={now} onChange={onChange} />
       {children}
     </Drawer>

@@ -9,6 +9,7 @@ import type { RungsAndAids, RiddenSegment } from './choose'
 import { FigureChips } from './FigureDrawer'
 import { gaitInWords, gaitsOf } from './SegmentBar'
 import { CueChips } from './CueChips'
+import { LetterChips } from './LetterChips'
 import { TeachingChips } from './TeachingChips'
 import type { HowTaught } from './TeachingChips'
 import { Chips, Drawer } from './Drawer'
@@ -72,6 +73,7 @@ export function SegmentDrawer({ known, ridden, onKeep, onClose }: SegmentDrawerP
         onChoose={(gait) => gait && change({ gait })}
       />
       <FigureChips now={said} onChange={change} />
+      <LetterChips ground={known.ground} now={said} onChange={change} />
       <CueChips cues={known.cues} now={said} onChange={change} />
       <TeachingChips known={known} now={said} onChange={change} />
       <Chips

@@ -27,6 +27,7 @@ export function Spoken({
         t(`rein.${said.rein}`),
         ...(said.side ? [t('ride.toSide', { side: t(`worked.${said.side}`) })] : []),
         ...(said.school ? [t(`school.${said.school}`)] : []),
+        ...(said.from ? [t('figure.begunAt', { letter: said.from })] : []),
         ...(said.cue ? [t('figure.byCue')] : []),
         ...(said.correction ? [t('figure.errorSaid', { policy: t(`correctShort.${said.correction}`) })] : []),
       ].join(', ')

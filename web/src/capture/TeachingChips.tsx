@@ -7,7 +7,7 @@ import type { RiddenSegment } from './choose'
 import { Chips } from './Drawer'
 
 /** What a lesson's packet says of how its pair is taught. */
-export type HowTaught = Pick<Packet, 'school' | 'schools' | 'settled' | 'corrections' | 'cues'>
+export type HowTaught = Pick<Packet, 'school' | 'schools' | 'settled' | 'corrections' | 'cues' | 'ground'>
 
 interface TeachingChipsProps {
   known: HowTaught

@@ -20,6 +20,8 @@ export interface RiddenSegment {
   correction?: CorrectionPolicy | undefined
   /** The cue of the pair's book it is asked by. */
   cue?: string | undefined
+  /** The letter on the track at which it was begun. */
+  from?: string | undefined
 }
 
 /** What may be ridden, and how it is usually asked. */
@@ -80,14 +82,14 @@ export function firstRidden(known: RungsAndAids): RiddenSegment {
 
 /**
  * What goes on when one thing changes; a new exercise brings its own gait, place and circle, and no bend yet. A school that
- * is borrowed stays until it is given back.
+ * is borrowed stays until it is given back. Where it was begun is said of one stretch: who begins the next one leaves it out.
  */
 export function changed(
   known: RungsAndAids,
   now: RiddenSegment,
   change: Partial<RiddenSegment>,
 ): RiddenSegment {
-  const { exercise, gait, place, rein, mounted, circleM, bend, side, school, correction, cue } = now
+  const { exercise, gait, place, rein, mounted, circleM, bend, side, school, correction, cue, from } = now
   const isNew = change.exercise !== undefined && change.exercise !== exercise
   const rung = isNew && change.exercise ? rungOf(known.rungs, change.exercise) : undefined
   return asAsked(known, {
@@ -100,6 +102,7 @@ export function changed(
     ...(isNew ? {} : { circleM, bend, side, ...(correction && { correction }) }),
     // a cue is given in its gait
     ...(cue && !isNew && (change.gait ?? gait) === gait && { cue }),
+    ...(from && !isNew && { from }),
     ...change,
   })
 }
@@ -142,8 +145,9 @@ export function asRidden({
   school,
   correction,
   cue,
+  from,
 }: RiddenSegment): RiddenSegment {
-  return { exercise, gait, place, rein, mounted, circleM, bend, aids, side, school, correction, cue }
+  return { exercise, gait, place, rein, mounted, circleM, bend, aids, side, school, correction, cue, from }
 }
 
 /** How what is ridden is touched in: as the school it is asked by has it; an exercise the packet does not know, by strength. */

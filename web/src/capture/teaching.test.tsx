@@ -5,6 +5,7 @@ import { expect, test, vi } from 'vitest'
 import { lesson, packet, show, text } from '../page.testing'
 import { changed } from './choose'
 import { CueChips } from './CueChips'
+import { LetterChips } from './LetterChips'
 import { figureInWords } from './FigureDrawer'
 import { TeachingChips } from './TeachingChips'
 import type { RiddenSegment } from './choose'
@@ -82,4 +83,22 @@ test('a cue goes on over a change of rein, and ends with its gait', () => {
   expect(figureInWords(i18next.t as unknown as Text, trot)).toBe(
     `${text('place.RAIL')}, ${text('figure.byCue')}`,
   )
+})
+
+test('a stretch begins at a letter of the arena it is ridden in, along the track alone', async () => {
+  const onChange = vi.fn()
+  const letters = Object.fromEntries('AFBMCHEKXD'.split('').map((letter) => [letter, { x: 0, y: 0 }]))
+  const ground = { stands: { measured: { arena: { letters } } }, onCones: [], coneParts: [] } as never
+  show(<LetterChips ground={ground} now={{ ...now, from: 'F' }} onChange={onChange} isLive />)
+  expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual('AFBMCHEK'.split(''))
+  await userEvent.click(key('F'))
+  expect(onChange).toHaveBeenLastCalledWith({ from: 'F' })
+  cleanup()
+  show(<LetterChips ground={ground} now={{ ...now, from: 'F' }} onChange={onChange} />)
+  await userEvent.click(key('F'))
+  expect(onChange, 'afterwards it can be taken back').toHaveBeenLastCalledWith({ from: undefined })
+  cleanup()
+  show(<LetterChips ground={ground} now={{ ...now, place: 'CIRCLE' }} onChange={onChange} />)
+  show(<LetterChips ground={known.ground} now={now} onChange={onChange} />)
+  expect(screen.queryByRole('button'), 'nobody said which arena').not.toBeInTheDocument()
 })

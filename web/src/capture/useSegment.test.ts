@@ -51,6 +51,17 @@ test('says nothing when nothing changes', () => {
   expect(said).toEqual([])
 })
 
+test('a letter begins the stretch, once more if need be, and is not carried into the next one', () => {
+  const { result, said } = riding()
+  result.current.change({ place: 'RAIL', from: 'F' })
+  result.current.change({ from: 'F' })
+  expect(said).toHaveLength(2)
+  result.current.change({ rein: 'LEFT' })
+  expect(said, 'nothing else has changed').toHaveLength(2)
+  result.current.change({ rein: 'RIGHT' })
+  expect(said.map((s) => (s.payload as { from?: string }).from)).toEqual(['F', 'F', undefined])
+})
+
 test('follows what is painted once it is there', async () => {
   const { result, rerender } = riding()
   result.current.change({ rein: 'RIGHT' })

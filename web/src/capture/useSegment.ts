@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react'
 import type { Segment } from '../record'
 import type { StoredEntry, NewEntry } from '../store'
-import { changed, isSame } from './choose'
+import { asRidden, changed, isSame } from './choose'
 import type { RungsAndAids, RiddenSegment } from './choose'
 
 interface Pending {
@@ -27,8 +27,10 @@ export function useSegment(
 
   const change = (what: Partial<RiddenSegment>) => {
     const now = pending.current?.ridden ?? segment
-    const ridden = changed(known, now, what)
-    if (isSame(ridden, now) && (!isResting || pending.current)) return
+    // the next stretch begins somewhere else
+    const before = { ...asRidden(now), from: undefined }
+    const ridden = changed(known, before, what)
+    if (isSame(ridden, before) && (!isResting || pending.current)) return
     const next: Pending = { ridden, written: say({ kind: 'segment', payload: { ...ridden } }) }
     pending.current = next
     next.written.then(

@@ -71,6 +71,7 @@ const recording: RecordingHere = {
           isGrowing: true,
           overFromS: 7.2,
           overFromM: 25.3,
+          letter: null,
         },
       }),
       asymmetry: 0.145,
@@ -154,6 +155,15 @@ test('each exercise says how heavy, from where on, how unlike and at what beat',
       text('measured.fault.GAPS', { rein: text('measured.rein.LEFT'), percent: 3, amount: '2.5' }),
     ),
   ).toBeVisible()
+})
+
+test('a letter says where it got heavy, where it is known at which one it was begun', async () => {
+  const [first] = recording.spans
+  if (!first?.right?.heavy) throw new Error('The first stretch gets heavy.')
+  const right = { ...first.right, heavy: { ...first.right.heavy, letter: 'P' } }
+  const spans = [{ ...first, right }]
+  open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, spans }] }) })
+  expect(await screen.findByText(/heavy from 7 s on, after about 25 m: past P/)).toBeVisible()
 })
 
 test('a hand that takes against the leg is told with its moments, and each is shown in the ribbon', async () => {

@@ -108,7 +108,7 @@ function Rein({ side, rein }: { side: 'LEFT' | 'RIGHT'; rein: ReinOfSpan | null 
 /** From where on, and whether it grows; nothing where it does neither. */
 function Heavy({ heavy }: { heavy: NonNullable<ReinOfSpan['heavy']> }) {
   const { t } = useText()
-  const { overFromS, overFromM, isGrowing, kgASecond } = heavy
+  const { overFromS, overFromM, letter, isGrowing, kgASecond } = heavy
   const said = [
     ...(overFromS === null
       ? []
@@ -117,7 +117,11 @@ function Heavy({ heavy }: { heavy: NonNullable<ReinOfSpan['heavy']> }) {
             ? t('measured.heavyAtOnce')
             : overFromM === null
               ? t('measured.heavyFrom', { seconds: number(overFromS, 0) })
-              : t('measured.heavyFromM', { seconds: number(overFromS, 0), metres: number(overFromM, 0) }),
+              : t(letter === null ? 'measured.heavyFromM' : 'measured.heavyFromLetter', {
+                  seconds: number(overFromS, 0),
+                  metres: number(overFromM, 0),
+                  letter: letter ?? '',
+                }),
         ]),
     ...(isGrowing ? [t('measured.growing', { kg: number(kgASecond * 10, 1) })] : []),
   ]

@@ -13,20 +13,24 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
+import strophos.core.arena.Arena;
 import strophos.core.contact.AskMeasured;
 import strophos.core.contact.Band;
 import strophos.core.contact.CueAnswer;
+import strophos.core.contact.LettersPassed;
 import strophos.core.contact.Overview;
 import strophos.core.contact.ReinSeries;
 import strophos.core.contact.RiddenStretch;
 import strophos.core.contact.SignalCheck;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.Place;
 import strophos.core.record.Ride;
 import strophos.core.stride.Pace;
 import strophos.core.stride.StrideOfHorse;
 import strophos.server.contract.CanBeNull;
 import strophos.server.cue.CueForRide;
 import strophos.server.cue.CueRepository;
+import strophos.server.ground.LessonGrounds;
 import strophos.server.lesson.Lesson;
 import strophos.server.rein.Recording;
 import strophos.server.rein.ReinRepository;
@@ -49,6 +53,7 @@ class ContactTeller {
     private final RideLog log;
     private final StrideRepository strides;
     private final CueRepository cues;
+    private final LessonGrounds grounds;
     private final Catalogue catalogue;
     private final YardRules rules;
 
@@ -58,6 +63,7 @@ class ContactTeller {
             RideLog log,
             StrideRepository strides,
             CueRepository cues,
+            LessonGrounds grounds,
             Catalogue catalogue,
             YardRules rules) {
         this.recordings = recordings;
@@ -65,6 +71,7 @@ class ContactTeller {
         this.log = log;
         this.strides = strides;
         this.cues = cues;
+        this.grounds = grounds;
         this.catalogue = catalogue;
         this.rules = rules;
     }
@@ -81,13 +88,17 @@ class ContactTeller {
         Ride ride = log.ride(lesson);
         Optional<Band> aim = band.map(b -> new Band(b.lowKg(), b.highKg()));
         HeightAndStrides horse = strides.known(List.of(lesson.horseId())).get(lesson.horseId());
+        Optional<Arena> arena =
+                ride.segments().stream().anyMatch(s -> s.said().from().isPresent())
+                        ? grounds.arena(lesson.id())
+                        : Optional.empty();
         boolean isByCue = ride.segments().stream().anyMatch(s -> s.said().cue().isPresent());
         Map<UUID, CueForRide> book = isByCue ? cues.byId(lesson.pair()) : Map.of();
         return new ContactView(
                 lesson,
                 bandView(band),
                 here.stream()
-                        .map(r -> recording(r, chunks.getOrDefault(r.id(), List.of()), ride, aim, horse, book))
+                        .map(r -> recording(r, chunks.getOrDefault(r.id(), List.of()), ride, aim, horse, book, arena))
                         .toList(),
                 away(all),
                 recordings.measuredBefore(lesson, EARLIER));
@@ -112,7 +123,8 @@ class ContactTeller {
             Ride ride,
             Optional<Band> band,
             HeightAndStrides horse,
-            Map<UUID, CueForRide> book) {
+            Map<UUID, CueForRide> book,
+            Optional<Arena> arena) {
         if (!r.isWhole()) {
             List<Integer> here = chunks.stream().map(StoredChunk::place).toList();
             return view(
@@ -141,7 +153,7 @@ class ContactTeller {
                         .map(SpanTeller::fault)
                         .toList(),
                 overview(Overview.of(series)),
-                spans(stretches, horse, r.startedAt()),
+                spans(stretches, horse, r.startedAt(), arena),
                 SpanTeller.mostly(stretches),
                 SpanTeller.asks(AskMeasured.of(ride, series, r.startedAt().toEpochMilli()), rules.intoTheHand()),
                 CueAnswer.all(ride, series, r.startedAt().toEpochMilli()),
@@ -186,12 +198,18 @@ class ContactTeller {
         return new ContactView.OverviewView(o.pieceS(), o.leftHigh(), o.leftLow(), o.rightHigh(), o.rightLow());
     }
 
-    private List<ContactView.SpanView> spans(List<RiddenStretch> stretches, HeightAndStrides horse, Instant at) {
+    private List<ContactView.SpanView> spans(
+            List<RiddenStretch> stretches, HeightAndStrides horse, Instant at, Optional<Arena> arena) {
         return stretches.stream()
                 .map(s -> SpanTeller.span(
                         s,
                         catalogue.nameOf(s.segment().exercise()),
-                        speed(s.segment().gait(), horse, at)))
+                        new SpanTeller.Way(
+                                speed(s.segment().gait(), horse, at),
+                                arena.filter(a -> s.segment().place().equals(Place.RAIL))
+                                        .map(a -> LettersPassed.alongTheTrack(
+                                                a, s.segment().rein())),
+                                s.begunAt(at.toEpochMilli()))))
                 .toList();
     }
 

@@ -203,6 +203,7 @@ record ContactView(
      * @param isGrowing the whole interval lies above 0
      * @param overFromS when it began to stay over the band; null where it never did
      * @param overFromM metres ridden by then; null too where the horse's speed is not known
+     * @param letter the last one on the track before that; null too where the arena or where it was begun is not known
      */
     record HeavyView(
             double kgASecond,
@@ -210,7 +211,8 @@ record ContactView(
             double high,
             boolean isGrowing,
             @CanBeNull Double overFromS,
-            @CanBeNull Double overFromM) {}
+            @CanBeNull Double overFromM,
+            @CanBeNull String letter) {}
 
     /** @param peaksAMinute steps at walk and trot, strides at canter; null unless there is a beat; {@code unevenness} too */
     record BeatView(

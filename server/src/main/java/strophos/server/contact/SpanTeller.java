@@ -17,6 +17,7 @@ import strophos.core.contact.BlockMeans;
 import strophos.core.contact.CueAnswer;
 import strophos.core.contact.GettingHeavy;
 import strophos.core.contact.GiveAndSee;
+import strophos.core.contact.LettersPassed;
 import strophos.core.contact.ReinLevel;
 import strophos.core.contact.Rhythm;
 import strophos.core.contact.RiddenStretch;
@@ -40,7 +41,26 @@ final class SpanTeller {
 
     private SpanTeller() {}
 
-    static ContactView.SpanView span(RiddenStretch stretch, String exercise, OptionalDouble speedMs) {
+    /** What is known beside the reins: how fast it goes, and which letters it passes from where it began; each empty where it is not. */
+    record Way(OptionalDouble speedMs, Optional<LettersPassed> letters, Optional<String> begunAt) {
+
+        @CanBeNull
+        Double metres(GettingHeavy heavy) {
+            return orNull(StretchContact.metres(heavy, speedMs));
+        }
+
+        @CanBeNull
+        String letter(GettingHeavy heavy) {
+            OptionalDouble metres = StretchContact.metres(heavy, speedMs);
+            return metres.isEmpty() || letters.isEmpty() || begunAt.isEmpty()
+                    ? null
+                    : letters.get()
+                            .lastBefore(begunAt.get(), metres.getAsDouble())
+                            .orElse(null);
+        }
+    }
+
+    static ContactView.SpanView span(RiddenStretch stretch, String exercise, Way way) {
         Ride.Segment segment = stretch.segment();
         StretchContact of = stretch.contact();
         return new ContactView.SpanView(
@@ -53,11 +73,11 @@ final class SpanTeller {
                 stretch.toS(),
                 of.reins()
                         .left()
-                        .map(r -> rein(r, of.leftBlocks(), of.leftHeavy(), speedMs))
+                        .map(r -> rein(r, of.leftBlocks(), of.leftHeavy(), way))
                         .orElse(null),
                 of.reins()
                         .right()
-                        .map(r -> rein(r, of.rightBlocks(), of.rightHeavy(), speedMs))
+                        .map(r -> rein(r, of.rightBlocks(), of.rightHeavy(), way))
                         .orElse(null),
                 orNull(of.reins().asymmetry()),
                 of.reins().heavier().orElse(null),
@@ -81,8 +101,7 @@ final class SpanTeller {
                         .toList());
     }
 
-    private static ContactView.ReinView rein(
-            ReinLevel r, double[] blocks, Optional<GettingHeavy> heavy, OptionalDouble speedMs) {
+    private static ContactView.ReinView rein(ReinLevel r, double[] blocks, Optional<GettingHeavy> heavy, Way way) {
         Optional<Mean> mean = BlockMeans.mean(blocks);
         return new ContactView.ReinView(
                 r.levelKg(),
@@ -99,7 +118,8 @@ final class SpanTeller {
                                 h.slope().high(),
                                 h.isGrowing(),
                                 orNull(h.overFromS()),
-                                orNull(StretchContact.metres(h, speedMs))))
+                                way.metres(h),
+                                way.letter(h)))
                         .orElse(null));
     }
 

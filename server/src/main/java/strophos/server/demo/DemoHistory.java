@@ -118,8 +118,13 @@ class DemoHistory {
         return List.copyOf(made);
     }
 
-    /** A stretch of a lesson; on no rein where the exercise has none. */
-    record OnRein(Rein rein, int seconds) {}
+    /** A stretch of a lesson; on no rein where the exercise has none, begun at a letter where that is said. */
+    record OnRein(Rein rein, int seconds, Optional<String> begunAt) {
+
+        OnRein(Rein rein, int seconds) {
+            this(rein, seconds, Optional.empty());
+        }
+    }
 
     private record LessonDay(LocalDate date, int week) {}
 
@@ -208,7 +213,12 @@ class DemoHistory {
             if (also.weeks().hold(week)) {
                 Rung rung = catalogue.rung(also.rung()).orElseThrow();
                 List<OnRein> turns = (rung.works() == WorkedSide.NEITHER ? List.of(Rein.NONE) : BOTH)
-                        .stream().map(r -> new OnRein(r, also.seconds())).toList();
+                        .stream()
+                                .map(r -> new OnRein(
+                                        r,
+                                        also.seconds(),
+                                        Optional.ofNullable(also.begunAt().get(r))))
+                                .toList();
                 if (Story.hold(story.frights(), week)) {
                     script.fright(rung, Side.NONE);
                 }

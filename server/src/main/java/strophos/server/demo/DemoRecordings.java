@@ -23,6 +23,7 @@ import strophos.core.record.Ride;
 import strophos.server.contact.Recordings;
 import strophos.server.cue.CueForRide;
 import strophos.server.cue.CueRepository;
+import strophos.server.ground.GroundRepository;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.ride.RideLog;
@@ -75,12 +76,15 @@ class DemoRecordings {
     private final RideLog log;
     private final Recordings recordings;
     private final CueRepository cues;
+    private final GroundRepository ground;
 
-    DemoRecordings(LessonRepository lessons, RideLog log, Recordings recordings, CueRepository cues) {
+    DemoRecordings(
+            LessonRepository lessons, RideLog log, Recordings recordings, CueRepository cues, GroundRepository ground) {
         this.lessons = lessons;
         this.log = log;
         this.recordings = recordings;
         this.cues = cues;
+        this.ground = ground;
     }
 
     /**
@@ -134,6 +138,9 @@ class DemoRecordings {
         }
         StandInSensor.Script script = StandInSensor.Script.of(RATE_HZ, stretches.toArray(StandInSensor.Stretch[]::new))
                 .with(pulls(ride, began.toEpochMilli(), seed));
+        if (ride.segments().stream().anyMatch(s -> s.said().from().isPresent())) {
+            ground.rideInTheLargeOne(lesson.id(), began);
+        }
         recordings.keep(lesson, NAME, began, StandInSensor.measure(script, seed));
     }
 

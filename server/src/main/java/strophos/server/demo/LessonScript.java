@@ -78,7 +78,9 @@ final class LessonScript {
 
     /** One turn on one rein: an ask about every fourteen seconds, now and then a slip of the thumb. */
     void turn(Rung rung, PadKind pad, Mounted mounted, DemoHistory.OnRein turn, Side side, Partner partner) {
-        String segment = segment(rung, mounted, turn.rein(), side);
+        Map<String, Object> begun =
+                turn.begunAt().<Map<String, Object>>map(l -> Map.of("from", l)).orElse(Map.of());
+        String segment = segment(rung, mounted, turn.rein(), side, begun);
         Instant end = at.plusSeconds(turn.seconds());
         while (true) {
             int pause = 10 + random.nextInt(11);

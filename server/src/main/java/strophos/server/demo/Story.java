@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
+import strophos.core.exchange.Rein;
 import strophos.core.exchange.Side;
 import strophos.core.homework.Feel;
 import strophos.core.pause.StopSign;
@@ -195,9 +196,10 @@ record Story(
     }
 
     /** Ridden beside the plan, so long on each rein, or in place of its main thing; with cues, by one after the other on the left rein. */
-    record Also(String rung, int seconds, Weeks weeks, boolean isMain, List<String> cues) {
+    record Also(String rung, int seconds, Weeks weeks, boolean isMain, List<String> cues, Map<Rein, String> begunAt) {
         Also {
             cues = orNone(cues);
+            begunAt = begunAt == null ? Map.of() : begunAt;
         }
     }
 

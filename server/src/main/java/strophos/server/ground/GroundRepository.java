@@ -26,6 +26,7 @@ import org.jooq.impl.SQLDataType;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.arena.Arena;
 import strophos.core.arena.Shape;
 import strophos.core.setout.OwnPace;
 import strophos.core.stride.Pace;
@@ -169,6 +170,18 @@ public class GroundRepository {
         return DSL.multiset(selectLessonGround()
                         .where(LESSON_GROUND.YARD_ID.eq(LESSON.YARD_ID).and(LESSON_GROUND.LESSON_ID.eq(LESSON.ID))))
                 .convertFrom(rows -> rows.stream().findFirst().map(this::lessonGround));
+    }
+
+    /** The arena of a lesson that was found to be visible; empty where nobody said which. */
+    Optional<Arena> arenaOf(UUID lesson) {
+        return db.fetchOptional(selectLessonGround().where(LESSON_GROUND.LESSON_ID.eq(lesson)))
+                .map(this::lessonGround)
+                .map(StoredLessonGround::arena);
+    }
+
+    /** A lesson of which nobody has said so yet is ridden in the large arena, with nothing on it. */
+    public void rideInTheLargeOne(UUID lesson, Instant at) {
+        change(lesson, 0, null, Standard.STANDARD, new LessonSetUp(Pace.TROT, Variant.WORKING, List.of()), at);
     }
 
     private static SelectJoinStep<? extends Record> selectLessonGround() {

@@ -3,9 +3,11 @@ package strophos.server.ground;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.springframework.stereotype.Component;
+import strophos.core.arena.Arena;
 import strophos.core.setout.OwnPace;
 import strophos.core.stride.StrideMeasure;
 import strophos.server.horse.HeightAndBorn;
@@ -65,6 +67,11 @@ public class LessonGrounds {
                     day);
             return new OfLesson(horse, also.get(ground).map(g -> view(g, List.of(horse))));
         }
+    }
+
+    /** The arena of a lesson that was found to be visible; empty where nobody said which. */
+    public Optional<Arena> arena(UUID lesson) {
+        return grounds.arenaOf(lesson);
     }
 
     static LessonGroundView view(StoredLessonGround g, List<HorseHere> horses) {

@@ -196,6 +196,14 @@ class DemoTruthTest {
         assertThat(heavy(spans, "Straighten, then lengthen", "RIGHT", "overFromM"))
                 .isNotEmpty()
                 .allSatisfy(metres -> assertThat(metres).isCloseTo(25, within(8.0)));
+        // from K on the right rein of the large arena V stands at 12 m, E at 24, S at 36
+        assertThat(spans.stream()
+                        .filter(s -> s.path("rein").asString().equals("RIGHT"))
+                        .map(s -> s.path("right").path("heavy").path("letter"))
+                        .filter(JsonNode::isString)
+                        .map(JsonNode::asString))
+                .isNotEmpty()
+                .isSubsetOf("V", "E");
         assertThat(heavy(spans, "Canter to trot", "RIGHT", "kgASecond"))
                 .isNotEmpty()
                 .allMatch(kg -> kg > 0.005);
