@@ -2,6 +2,7 @@ package strophos.core.record;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import strophos.format.Draws;
@@ -26,7 +27,9 @@ final class WildLog {
     private final Draws draws;
     private final List<String> ids = new ArrayList<>();
 
-    private final List<String> carrying = new ArrayList<>();
+    /** What other entries hang on, by its kind. */
+    private final Map<String, List<String>> carrying =
+            Map.of("segment", new ArrayList<>(), "exchange", new ArrayList<>());
 
     private WildLog(Format format, long seed) {
         this.format = format;
@@ -49,12 +52,10 @@ final class WildLog {
     private String entry(String device, int seq) {
         Format.Kind kind = kind();
         boolean isOdd = random.nextInt(ODD) == 0;
-        String payload = isOdd ? draws.odd(kind, this::known) : payload(kind);
+        String payload = isOdd ? draws.odd(kind, () -> known(kind)) : payload(kind);
         String id = id();
         ids.add(id);
-        if (kind.kind().equals("segment") || kind.kind().equals("exchange")) {
-            carrying.add(id);
-        }
+        carrying.getOrDefault(kind.kind(), new ArrayList<>()).add(id);
         return "{\"id\":\"%s\",\"lesson\":\"%s\",\"device\":\"%s\",\"author\":\"%s\",\"seq\":%d,\"atMs\":%d,\"kind\":\"%s\",\"v\":%d,%s\"payload\":%s}"
                 .formatted(
                         id,
@@ -95,16 +96,17 @@ final class WildLog {
     /** An amendment holds a payload of some kind, which may be that of what it amends. */
     private String payload(Format.Kind kind) {
         if (!kind.kind().equals("amend")) {
-            return draws.fitting(kind, this::known);
+            return draws.fitting(kind, () -> known(kind));
         }
         Format.Kind other = kind();
-        return "{\"target\":\"%s\",\"payload\":%s}".formatted(known(), draws.fitting(other, this::known));
+        return "{\"target\":\"%s\",\"payload\":%s}".formatted(known(kind), draws.fitting(other, () -> known(other)));
     }
 
-    /** An id of this log, mostly; as often as not of what other entries hang on. */
-    private String known() {
-        if (!carrying.isEmpty() && random.nextBoolean()) {
-            return carrying.get(random.nextInt(carrying.size()));
+    /** An id of this log, mostly; as often as not of what this kind hangs on. */
+    private String known(Format.Kind kind) {
+        List<String> carriers = carrying.getOrDefault(kind.hangsOn(), carrying.get("segment"));
+        if (!carriers.isEmpty() && random.nextBoolean()) {
+            return carriers.get(random.nextInt(carriers.size()));
         }
         return ids.isEmpty() || random.nextInt(12) == 0 ? id() : ids.get(random.nextInt(ids.size()));
     }
