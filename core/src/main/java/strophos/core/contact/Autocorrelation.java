@@ -1,10 +1,6 @@
 package strophos.core.contact;
 
-import org.hipparchus.transform.DftNormalization;
-import org.hipparchus.transform.FastFourierTransformer;
-import org.hipparchus.transform.TransformType;
-
-/** How alike a swing is to itself some samples later; by the power spectrum, n log n. */
+/** How alike a swing is to itself some samples later. So few lags are looked at that adding up each is quicker than any transform. */
 final class Autocorrelation {
 
     private Autocorrelation() {}
@@ -16,60 +12,42 @@ final class Autocorrelation {
      * @param mostLag below the number of samples
      */
     static double[] of(Swing swing, int mostLag) {
-        double[] products = sums(swing.kg(), mostLag);
-        double[] pairs = pairs(swing, mostLag);
         double[] r = new double[mostLag + 1];
-        double power = products[0] / pairs[0];
+        double power = at(swing, 0);
         for (int lag = 0; lag <= mostLag; lag++) {
-            r[lag] = power <= 0 || pairs[lag] < 0.5 ? 0 : products[lag] / pairs[lag] / power;
+            r[lag] = power <= 0 ? 0 : at(swing, lag) / power;
         }
         return r;
     }
 
     /** At one lag, not divided by the power: enough to tell which of two is higher. */
     static double at(Swing swing, int lag) {
-        double sum = 0;
-        int pairs = 0;
         double[] kg = swing.kg();
-        boolean[] isMeasured = swing.isMeasured();
-        for (int i = 0; i + lag < kg.length; i++) {
-            if (isMeasured[i] && isMeasured[i + lag]) {
-                sum += kg[i] * kg[i + lag];
-                pairs++;
-            }
+        int n = kg.length - lag;
+        // what was not measured swings by nothing, and adds nothing; four sums need not wait for each other
+        double a = 0;
+        double b = 0;
+        double c = 0;
+        double d = 0;
+        int i = 0;
+        for (; i + 3 < n; i += 4) {
+            a += kg[i] * kg[i + lag];
+            b += kg[i + 1] * kg[i + 1 + lag];
+            c += kg[i + 2] * kg[i + 2 + lag];
+            d += kg[i + 3] * kg[i + 3 + lag];
         }
-        return pairs == 0 ? 0 : sum / pairs;
+        for (; i < n; i++) {
+            a += kg[i] * kg[i + lag];
+        }
+        int pairs = swing.measured() == kg.length ? n : pairs(swing.isMeasured(), lag);
+        return pairs <= 0 ? 0 : (a + b + c + d) / pairs;
     }
 
-    private static double[] pairs(Swing swing, int mostLag) {
-        int n = swing.kg().length;
-        if (swing.measured() == n) {
-            double[] pairs = new double[mostLag + 1];
-            for (int lag = 0; lag <= mostLag; lag++) {
-                pairs[lag] = n - lag;
-            }
-            return pairs;
+    private static int pairs(boolean[] isMeasured, int lag) {
+        int pairs = 0;
+        for (int i = 0; i + lag < isMeasured.length; i++) {
+            pairs += isMeasured[i] && isMeasured[i + lag] ? 1 : 0;
         }
-        double[] mask = new double[n];
-        for (int i = 0; i < n; i++) {
-            mask[i] = swing.isMeasured()[i] ? 1 : 0;
-        }
-        return sums(mask, mostLag);
-    }
-
-    /** Sums of x[i] · x[i + lag]. */
-    private static double[] sums(double[] x, int mostLag) {
-        int size = Integer.highestOneBit(Math.max(1, x.length + mostLag)) << 1;
-        double[][] data = new double[2][size];
-        System.arraycopy(x, 0, data[0], 0, x.length);
-        FastFourierTransformer.transformInPlace(data, DftNormalization.STANDARD, TransformType.FORWARD);
-        for (int i = 0; i < size; i++) {
-            data[0][i] = data[0][i] * data[0][i] + data[1][i] * data[1][i];
-            data[1][i] = 0;
-        }
-        FastFourierTransformer.transformInPlace(data, DftNormalization.STANDARD, TransformType.INVERSE);
-        double[] sums = new double[mostLag + 1];
-        System.arraycopy(data[0], 0, sums, 0, mostLag + 1);
-        return sums;
+        return pairs;
     }
 }

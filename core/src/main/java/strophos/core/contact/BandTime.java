@@ -10,18 +10,18 @@ public record BandTime(double insideS, double measuredS) {
 
     /** Of two levels of the same stretch, sample for sample. */
     static BandTime of(short[] left, short[] right, double rateHz, Band band) {
+        int low = (int) Math.ceil(band.lowKg() * ReinSeries.HUNDREDTHS - 1e-6);
+        int high = ReinSeries.limit(band.highKg());
         int inside = 0;
         int measured = 0;
         for (int i = 0; i < left.length; i++) {
             if (left[i] != ReinSeries.GAP && right[i] != ReinSeries.GAP) {
                 measured++;
-                inside += isIn(left[i], band) && isIn(right[i], band) ? 1 : 0;
+                int less = Math.min(left[i], right[i]);
+                int more = Math.max(left[i], right[i]);
+                inside += less >= low && more <= high ? 1 : 0;
             }
         }
         return new BandTime(inside / rateHz, measured / rateHz);
-    }
-
-    private static boolean isIn(short level, Band band) {
-        return level >= band.lowKg() * ReinSeries.HUNDREDTHS && level <= band.highKg() * ReinSeries.HUNDREDTHS;
     }
 }

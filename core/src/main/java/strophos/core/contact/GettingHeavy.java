@@ -44,7 +44,7 @@ public record GettingHeavy(double kgASecond, Interval slope, OptionalDouble over
     /** The same of a level that is known. */
     static Optional<GettingHeavy> of(short[] level, double rateHz, double strideS, double limitKg) {
         Points points = Points.of(level, rateHz, strideS);
-        if (KgCounts.of(level).total() / rateHz < LEAST_S || points.s().length < 3) {
+        if (ReinSeries.measured(level) / rateHz < LEAST_S || points.s().length < 3) {
             return Optional.empty();
         }
         Trend.Slope slope = Trend.theilSen(points.s(), points.kg());
@@ -59,9 +59,11 @@ public record GettingHeavy(double kgASecond, Interval slope, OptionalDouble over
 
     private static OptionalDouble overFrom(short[] level, double rateHz, double strideS, double limitKg) {
         int needed = (int) Math.ceil((strideS + STAYS_S) * rateHz);
+        int limit = ReinSeries.limit(limitKg);
         int over = 0;
         for (int i = 0; i < level.length; i++) {
-            over = level[i] != ReinSeries.GAP && level[i] > limitKg * ReinSeries.HUNDREDTHS ? over + 1 : 0;
+            // a gap is below every limit
+            over = level[i] > limit ? over + 1 : 0;
             if (over == needed) {
                 return OptionalDouble.of((i - needed + 1) / rateHz);
             }
@@ -71,17 +73,21 @@ public record GettingHeavy(double kgASecond, Interval slope, OptionalDouble over
 
     private record Points(double[] s, double[] kg) {
 
+        /** A level stands still for most of a stride: so many of a piece's readings tell its median. */
+        private static final int READINGS = 15;
+
         /** Pieces of at least one stride. */
         static Points of(short[] level, double rateHz, double strideS) {
             int piece = Math.max((int) Math.ceil(strideS * rateHz), (level.length + MOST_POINTS - 1) / MOST_POINTS);
             double[] s = new double[level.length / piece];
             double[] kg = new double[s.length];
+            int apart = Math.max(1, piece / READINGS);
             short[] some = new short[piece];
             int n = 0;
             for (int p = 0; p < s.length; p++) {
                 int from = p * piece;
                 int measured = 0;
-                for (int i = from; i < from + piece; i++) {
+                for (int i = from; i < from + piece; i += apart) {
                     if (level[i] != ReinSeries.GAP) {
                         some[measured++] = level[i];
                     }

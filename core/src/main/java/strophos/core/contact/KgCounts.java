@@ -7,6 +7,9 @@ import strophos.core.exchange.Side;
  */
 final class KgCounts {
 
+    /** A hundredth that binary cannot write is the hundredth all the same. */
+    private static final double ROUNDING = 1e-6;
+
     private final int least;
     private final int[] counts;
     private final int total;
@@ -44,6 +47,22 @@ final class KgCounts {
 
     int total() {
         return total;
+    }
+
+    /** Readings of at least the lower and at most the higher, in kilograms. */
+    int within(double lowKg, double highKg) {
+        int from = (int) Math.max(least, Math.ceil(lowKg * ReinSeries.HUNDREDTHS - ROUNDING));
+        int to = (int) Math.min(least + counts.length - 1.0, Math.floor(highKg * ReinSeries.HUNDREDTHS + ROUNDING));
+        int n = 0;
+        for (int i = from; i <= to; i++) {
+            n += counts[i - least];
+        }
+        return n;
+    }
+
+    /** Readings below this, in kilograms. */
+    int below(double kg) {
+        return total - within(kg, ReinSeries.MOST_KG);
     }
 
     /**

@@ -45,12 +45,6 @@ public record ReinLevel(
     static Optional<ReinLevel> of(short[] samples, short[] level, double rateHz, Optional<Band> band) {
         KgCounts levels = KgCounts.of(level);
         KgCounts raw = KgCounts.of(samples);
-        int slack = 0;
-        for (short s : samples) {
-            if (s != ReinSeries.GAP && s < SLACK_KG * ReinSeries.HUNDREDTHS) {
-                slack++;
-            }
-        }
         int n = raw.total();
         double measuredS = n / rateHz;
         if (measuredS < LEAST_S) {
@@ -61,30 +55,21 @@ public record ReinLevel(
                 levels.quantile(0.5),
                 levels.quantile(0.95),
                 raw.quantile(0.5),
-                slack / (double) n,
-                band.map(b -> OptionalDouble.of(within(level, b) / (double) levels.total()))
+                raw.below(SLACK_KG) / (double) n,
+                band.map(b -> OptionalDouble.of(levels.within(b.lowKg(), b.highKg()) / (double) levels.total()))
                         .orElse(OptionalDouble.empty()),
                 band.map(b -> OptionalDouble.of(rises(level, b.highKg()) * 60 / measuredS))
                         .orElse(OptionalDouble.empty())));
-    }
-
-    private static int within(short[] level, Band band) {
-        double low = band.lowKg() * ReinSeries.HUNDREDTHS;
-        double high = band.highKg() * ReinSeries.HUNDREDTHS;
-        int n = 0;
-        for (short l : level) {
-            n += l != ReinSeries.GAP && l >= low && l <= high ? 1 : 0;
-        }
-        return n;
     }
 
     /** How often a level goes from at most this to more. */
     private static int rises(short[] level, double overKg) {
         int n = 0;
         boolean wasOver = false;
+        int limit = ReinSeries.limit(overKg);
         for (short l : level) {
             if (l != ReinSeries.GAP) {
-                boolean isOver = l > overKg * ReinSeries.HUNDREDTHS;
+                boolean isOver = l > limit;
                 n += isOver && !wasOver ? 1 : 0;
                 wasOver = isOver;
             }

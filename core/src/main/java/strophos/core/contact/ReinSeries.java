@@ -74,6 +74,20 @@ public final class ReinSeries {
         return kg >= LEAST_KG && kg <= MOST_KG;
     }
 
+    /** The highest reading that is not over so many kilograms, in hundredths. */
+    static int limit(double kg) {
+        return (int) Math.floor(kg * HUNDREDTHS + 1e-6);
+    }
+
+    /** How many of these were measured. */
+    static int measured(short[] samples) {
+        int n = 0;
+        for (short s : samples) {
+            n += s == GAP ? 0 : 1;
+        }
+        return n;
+    }
+
     public double rateHz() {
         return rateHz;
     }

@@ -24,11 +24,11 @@ public record SoftAgain(double fromS, OptionalDouble afterS) {
      * @param limitKg mostly the upper edge of the pair's band
      */
     static List<SoftAgain> of(short[] left, short[] right, double rateHz, double strideS, double limitKg) {
-        double limit = limitKg * ReinSeries.HUNDREDTHS;
+        int limit = ReinSeries.limit(limitKg);
         int stride = (int) Math.round(strideS * rateHz);
         int stays = (int) Math.ceil(GettingHeavy.STAYS_S * rateHz);
         int mostGap = (int) Math.round(MOST_GAP_S * rateHz);
-        boolean isTwo = KgCounts.of(left).total() > 0 && KgCounts.of(right).total() > 0;
+        boolean isTwo = ReinSeries.measured(left) > 0 && ReinSeries.measured(right) > 0;
         List<SoftAgain> times = new ArrayList<>();
         int from = -1;
         int last = -1;

@@ -18,26 +18,35 @@ record Swing(double[] kg, boolean[] isMeasured, int measured) {
         short[] left = series.copy(Side.LEFT);
         short[] right = series.copy(Side.RIGHT);
         int n = left.length;
-        long[] sums = new long[n + 1];
-        int[] counts = new int[n + 1];
+        int[] both = new int[n];
         boolean[] isMeasured = new boolean[n];
+        int measured = 0;
         for (int i = 0; i < n; i++) {
-            boolean isHere = left[i] != ReinSeries.GAP && right[i] != ReinSeries.GAP;
-            isMeasured[i] = isHere;
-            sums[i + 1] = sums[i] + (isHere ? left[i] + right[i] : 0);
-            counts[i + 1] = counts[i] + (isHere ? 1 : 0);
+            isMeasured[i] = left[i] != ReinSeries.GAP && right[i] != ReinSeries.GAP;
+            both[i] = isMeasured[i] ? left[i] + right[i] : 0;
+            measured += isMeasured[i] ? 1 : 0;
         }
         int half = (int) Math.round(MEAN_OVER_S * series.rateHz() / 2);
         double[] kg = new double[n];
+        // of what lies within half the time before and after
+        int sum = 0;
+        int count = 0;
+        int added = 0;
+        int let = 0;
         for (int i = 0; i < n; i++) {
+            for (; added < Math.min(n, i + half + 1); added++) {
+                sum += both[added];
+                count += isMeasured[added] ? 1 : 0;
+            }
+            for (; let < i - half; let++) {
+                sum -= both[let];
+                count -= isMeasured[let] ? 1 : 0;
+            }
             if (isMeasured[i]) {
-                int from = Math.max(0, i - half);
-                int to = Math.min(n, i + half + 1);
-                double mean = (sums[to] - sums[from]) / (double) (counts[to] - counts[from]);
-                kg[i] = (left[i] + right[i] - mean) / ReinSeries.HUNDREDTHS;
+                kg[i] = (both[i] - sum / (double) count) / ReinSeries.HUNDREDTHS;
             }
         }
-        return new Swing(kg, isMeasured, counts[n]);
+        return new Swing(kg, isMeasured, measured);
     }
 
     /** Means of so many samples each; measured where all of them were. */

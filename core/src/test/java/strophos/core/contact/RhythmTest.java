@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.SplittableRandom;
+import org.hipparchus.transform.DftNormalization;
+import org.hipparchus.transform.FastFourierTransformer;
+import org.hipparchus.transform.TransformType;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,6 +38,27 @@ class RhythmTest {
         double atNothing = mean(swing, 0);
         for (int lag = 0; lag <= 60; lag++) {
             assertThat(r[lag]).isCloseTo(mean(swing, lag) / atNothing, within(1e-9));
+        }
+    }
+
+    /** Against the power spectrum of a general library, where nothing is missing. */
+    @ParameterizedTest
+    @ValueSource(ints = {256, 401})
+    void autocorrelationIsThePowerSpectrumTurnedBack(int samples) {
+        SplittableRandom random = new SplittableRandom(samples);
+        Swing swing = Swing.of(Reins.both(50, samples / 50.0, s -> 3 + random.nextDouble()));
+        double[][] data = new double[2][1024];
+        System.arraycopy(swing.kg(), 0, data[0], 0, samples);
+        FastFourierTransformer.transformInPlace(data, DftNormalization.STANDARD, TransformType.FORWARD);
+        for (int i = 0; i < data[0].length; i++) {
+            data[0][i] = data[0][i] * data[0][i] + data[1][i] * data[1][i];
+            data[1][i] = 0;
+        }
+        FastFourierTransformer.transformInPlace(data, DftNormalization.STANDARD, TransformType.INVERSE);
+        double[] r = Autocorrelation.of(swing, 60);
+        for (int lag = 0; lag <= 60; lag++) {
+            double expected = data[0][lag] / (samples - lag) / (data[0][0] / samples);
+            assertThat(r[lag]).isCloseTo(expected, within(1e-9));
         }
     }
 
