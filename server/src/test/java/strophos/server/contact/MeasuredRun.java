@@ -9,13 +9,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
-import org.springframework.transaction.support.TransactionOperations;
 import strophos.core.contact.AskMeasured;
 import strophos.core.contact.Band;
 import strophos.core.contact.CueAnswer;
@@ -27,11 +24,9 @@ import strophos.core.contact.SignalCheck;
 import strophos.core.contact.StandInSensor;
 import strophos.core.exchange.Side;
 import strophos.core.record.Ride;
-import strophos.server.access.Role;
-import strophos.server.access.Viewer;
-import strophos.server.access.YardScope;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
+import strophos.server.harness.Inside;
 import strophos.server.harness.Sensor;
 import strophos.server.harness.Yard;
 import strophos.server.lesson.Lesson;
@@ -56,20 +51,7 @@ class MeasuredRun {
     private final Yard yard = new Yard(coach);
     private final String pair = yard.pair();
     private final String lesson = yard.lesson(pair);
-    private final Viewer viewer = new Viewer(
-            Objects.requireNonNull(App.demo()
-                    .bean(TransactionOperations.class)
-                    .execute(t -> App.demo()
-                            .bean(DSLContext.class)
-                            .fetchSingle("select yard_id from sign_in('ottilie')")
-                            .get(0, UUID.class))),
-            UUID.fromString(coach.person()),
-            Role.COACH);
-
-    private <T> T asCoach(Supplier<T> work) {
-        return YardScope.as(
-                viewer, () -> App.demo().bean(TransactionOperations.class).execute(t -> work.get()));
-    }
+    private final Inside inside = new Inside(App.demo(), coach);
 
     /** A turn a minute, and an ask with a driving aid every fifteen seconds. */
     private Instant ridden() {
@@ -99,25 +81,25 @@ class MeasuredRun {
         coach.put("/api/v1/pairs/" + pair + "/contact-band", Map.of("version", 0, "lowKg", 2, "highKg", 4.5));
         StandInSensor.Stretch trot = new StandInSensor.Stretch(60.0 * MINUTES, 158, 0.03, 3, 3.5, 1.5, 0);
         new Sensor(coach, lesson).send(StandInSensor.measure(StandInSensor.Script.of(100, trot), 1), ridden());
-        Lesson of = asCoach(() -> App.demo()
+        Lesson of = inside.of(() -> App.demo()
                 .bean(LessonRepository.class)
                 .find(UUID.fromString(lesson))
                 .orElseThrow());
         ReinRepository reins = App.demo().bean(ReinRepository.class);
         ContactTeller teller = App.demo().bean(ContactTeller.class);
-        Ride ride = asCoach(() -> App.demo().bean(RideLog.class).ride(of));
-        Recording recording = asCoach(() -> reins.readable(List.of(of.id())).get(0));
-        ReinSeries series = asCoach(
+        Ride ride = inside.of(() -> App.demo().bean(RideLog.class).ride(of));
+        Recording recording = inside.of(() -> reins.readable(List.of(of.id())).get(0));
+        ReinSeries series = inside.of(
                 () -> recording.series(reins.chunks(List.of(recording.id())).get(recording.id())));
         List<Double> plain = new ArrayList<>();
         List<Double> analysed = new ArrayList<>();
         List<Double> told = new ArrayList<>();
         for (int round = 0; round < WARM_UP + ROUNDS; round++) {
-            double plainMs = ms(() -> asCoach(() -> averageKg(reins, of.id())));
+            double plainMs = ms(() -> inside.of(() -> averageKg(reins, of.id())));
             double analysisMs =
                     ms(() -> analysed(ride, series, recording.startedAt().toEpochMilli()));
-            double toldMs =
-                    ms(() -> asCoach(() -> (double) teller.view(of).recordings().size()));
+            double toldMs = ms(
+                    () -> inside.of(() -> (double) teller.view(of).recordings().size()));
             if (round >= WARM_UP) {
                 plain.add(plainMs);
                 analysed.add(analysisMs);

@@ -8,21 +8,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.transaction.support.TransactionOperations;
 import strophos.core.contact.ReinSeries;
 import strophos.core.contact.StandInSensor;
 import strophos.core.exchange.Side;
-import strophos.server.access.Role;
-import strophos.server.access.Viewer;
-import strophos.server.access.YardScope;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
+import strophos.server.harness.Inside;
 import strophos.server.harness.Sensor;
 import strophos.server.harness.Yard;
 import strophos.server.ride.Rebuild;
 import strophos.server.ride.RideLog;
 import strophos.server.state.PairStates;
-import strophos.server.state.StaleRepository;
 import tools.jackson.databind.JsonNode;
 
 /** Rungs that are learnt by what a sensor measures. */
@@ -32,6 +28,7 @@ class MeasuredRungTest {
 
     private final Client coach = App.demo().as("ottilie");
     private final Yard yard = new Yard(coach);
+    private final Inside inside = new Inside(App.demo(), coach);
     private final String pair = yard.pair();
     private String lesson = yard.lesson(pair);
 
@@ -89,18 +86,6 @@ class MeasuredRungTest {
                 .flatMap(side -> side.path("missing").valueStream())
                 .map(m -> m.path("side").asString() + " " + m.path("kind").asString())
                 .toList();
-    }
-
-    private <T> T asCoach(java.util.function.Supplier<T> work) {
-        UUID yardId = App.demo()
-                .bean(TransactionOperations.class)
-                .execute(s ->
-                        App.demo().bean(StaleRepository.class).allYards().get(0).yard());
-        String person =
-                coach.get("/api/v1/session").body().path("me").path("person").asString();
-        return YardScope.as(
-                new Viewer(yardId, UUID.fromString(person), Role.COACH),
-                () -> App.demo().bean(TransactionOperations.class).execute(s -> work.get()));
     }
 
     /** Nothing was touched in: what was measured is enough, whichever comes first, the band or the recording. */
@@ -181,7 +166,7 @@ class MeasuredRungTest {
         Instant began = ridden("counter-bend", "RAIL");
         new Sensor(coach, lesson).send(trot(), began);
         assertThat(rungs()).isEmpty();
-        assertThat(asCoach(() -> App.demo().bean(PairStates.class).now(UUID.fromString(pair)))
+        assertThat(inside.of(() -> App.demo().bean(PairStates.class).now(UUID.fromString(pair)))
                         .rungs())
                 .isEmpty();
     }
@@ -196,7 +181,7 @@ class MeasuredRungTest {
             lessons.add(UUID.fromString(lesson));
             new Sensor(coach, lesson).send(trot(), ridden("contact-in-band", "RAIL"));
         }
-        assertThat(asCoach(() -> App.demo().bean(RideLog.class).rebuild(lessons)))
+        assertThat(inside.of(() -> App.demo().bean(RideLog.class).rebuild(lessons)))
                 .isZero();
         Rebuild.Report report = App.demo().withoutRenewal(() -> {
             aim(1, 2, 3);
@@ -207,7 +192,7 @@ class MeasuredRungTest {
                 .isEqualTo(1);
         lesson = lessons.get(0).toString();
         assertThat(criterion(rungs().path(0)).path("kind").asString()).isEqualTo("BROKEN");
-        assertThat(asCoach(() -> App.demo().bean(PairStates.class).settleAnew(UUID.fromString(pair))))
+        assertThat(inside.of(() -> App.demo().bean(PairStates.class).settleAnew(UUID.fromString(pair))))
                 .isFalse();
     }
 }

@@ -8,19 +8,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.Test;
-import org.springframework.transaction.support.TransactionOperations;
 import strophos.core.record.Entry;
 import strophos.core.record.ReadEntry;
-import strophos.server.access.Role;
-import strophos.server.access.Viewer;
-import strophos.server.access.YardScope;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
+import strophos.server.harness.Inside;
 import strophos.server.harness.Yard;
 
 /**
@@ -40,15 +35,7 @@ class SyncRun {
     private final Client coach = App.demo().as("ottilie");
     private final Yard yard = new Yard(coach);
     private final String pair = yard.pair();
-    private final Viewer viewer = new Viewer(
-            Objects.requireNonNull(App.demo()
-                    .bean(TransactionOperations.class)
-                    .execute(t -> App.demo()
-                            .bean(DSLContext.class)
-                            .fetchSingle("select yard_id from sign_in('ottilie')")
-                            .get(0, UUID.class))),
-            UUID.fromString(coach.person()),
-            Role.COACH);
+    private final Inside inside = new Inside(App.demo(), coach);
 
     @Test
     void sendingALessonTakesNotMuchLongerThanStoringIt() throws IOException {
@@ -109,14 +96,8 @@ class SyncRun {
     }
 
     private void insert(String lesson, List<ReadEntry> rows) {
-        App app = App.demo();
-        TransactionOperations transaction = app.bean(TransactionOperations.class);
-        EntryRepository entries = app.bean(EntryRepository.class);
-        YardScope.as(viewer, () -> {
-            transaction.executeWithoutResult(
-                    t -> entries.add(UUID.fromString(lesson), rows, App.START, Optional.empty()));
-            return null;
-        });
+        EntryRepository entries = App.demo().bean(EntryRepository.class);
+        inside.of(() -> entries.add(UUID.fromString(lesson), rows, App.START, Optional.empty()));
     }
 
     private int storedIn(String lesson) {
