@@ -11,6 +11,10 @@ import { useLive } from './useLive'
 
 const HEIGHT = 34
 const LOW_BATTERY = 20
+/** So long after a touch the strip stands still. */
+const AFTER_TOUCH_MS = 150
+/** So many paintings apart the width is asked for. */
+const WIDTH_EVERY = 20
 
 /** Both reins as they are now, above the pad: what each carries, and the last half minute. Touched, it says more. */
 export function SensorStrip({ onOpen }: { onOpen: () => void }) {
@@ -66,9 +70,19 @@ function Drawing() {
     const colours = paletteOf(canvas)
     const dots = window.devicePixelRatio || 1
     let frame = 0
+    let painted = 0
+    let width = 0
+    let touchedMs = -Infinity
+    const touch = () => (touchedMs = performance.now())
     const paint = () => {
+      // what was touched is painted first
+      if (performance.now() - touchedMs < AFTER_TOUCH_MS) {
+        frame = requestAnimationFrame(paint)
+        return
+      }
       frame = 0
-      const width = Math.round(canvas.clientWidth)
+      // asking for it makes the browser lay out the whole page
+      if (painted++ % WIDTH_EVERY === 0) width = Math.round(canvas.clientWidth)
       if (canvas.width !== Math.round(width * dots)) canvas.width = Math.round(width * dots)
       if (canvas.height !== Math.round(HEIGHT * dots)) canvas.height = Math.round(HEIGHT * dots)
       ctx.setTransform(dots, 0, 0, dots, 0, 0)
@@ -77,8 +91,10 @@ function Drawing() {
     const stop = liveReins.onSamples(() => {
       frame ||= requestAnimationFrame(paint)
     })
+    window.addEventListener('pointerdown', touch, { capture: true, passive: true })
     return () => {
       stop()
+      window.removeEventListener('pointerdown', touch, { capture: true })
       cancelAnimationFrame(frame)
     }
   }, [mode])
