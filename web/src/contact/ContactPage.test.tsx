@@ -260,7 +260,7 @@ test('each cue says what the beat did after it, and whether two get answers of t
   expect(box).toHaveTextContent(
     '“Sit deep” (shorter): no change of the beat that can be told (−2 to 3 %), 6 asks',
   )
-  expect(box).toHaveTextContent('“Click” (walk on): 2 of 4 asks')
+  expect(box).toHaveTextContent('“Click” (walk on): 2 asks with a clear beat before and after; 4 are needed')
   expect(box).toHaveTextContent(
     '“Stand, hand forward” and “Both legs, twice” get answers of their own: the beat differs by 8 % (5 to 11).',
   )

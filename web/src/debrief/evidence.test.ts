@@ -52,7 +52,7 @@ test('what a sensor measured is said in seconds and times', () => {
   const side = ALL.filter((e) => e.kind === 'SIDE')
   const said = (ruleId: string) => side.flatMap((e) => evidenceSentences(t, 'INSIDE', e, ruleId))
   expect(said('criterion.band')).toEqual(['left: 7 of 10 s in the band'])
-  expect(said('criterion.recovery')).toEqual(['left: soft again in time 7 of 10 times'])
+  expect(said('criterion.recovery')).toEqual(['left: soft again in time, 7 of 10 times'])
   const nothing = side.map((e) => ({ ...e, counted: { successes: 0, total: 0 } }))
   expect(nothing.flatMap((e) => evidenceSentences(t, 'INSIDE', e, 'criterion.band'))).toEqual([
     'left: nothing measured',

@@ -22,6 +22,7 @@ import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
 import strophos.server.db.Tables;
+import strophos.server.sql.Binds;
 
 /** What is to be made anew: lessons to be folded, pairs to be judged. Whoever takes some takes them from all others. */
 @Repository
@@ -62,7 +63,10 @@ public class StaleRepository {
     }
 
     public void markLessons(Collection<UUID> lessons) {
-        lessons.forEach(this::markLesson);
+        db.insertInto(STALE_LESSON)
+                .select(DSL.select(LESSON.YARD_ID, LESSON.ID).from(LESSON).where(Binds.isAnyOf(LESSON.ID, lessons)))
+                .onConflictDoNothing()
+                .execute();
     }
 
     public void markPair(UUID pair) {
