@@ -97,7 +97,12 @@ function markInWords(t: Text, said: Mark): string {
       return t('probe.ask')
     case 'help':
       return t('probe.helpedSaid', { exercise: said.exercise.replaceAll('-', ' ') })
+    case 'comment':
+      return t('clip.said', { text: said.text })
+    case 'footfalls':
+      return t('clip.marked', { count: said.landings.length })
     case 'time_base':
+      if (said.clip) return t('clip.named', { name: said.clip.fileName })
       return t('see.timeBase', { source: t(`timeSource.${said.source}`) })
     case 'conditions':
       return t('see.conditions')

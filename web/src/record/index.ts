@@ -1,7 +1,16 @@
 export type { Entry } from './entry'
 export { fold, GrowingFold } from './fold'
 export { BOUNDS, LATEST } from './generated/kinds'
-export type { Aid, FirstLook, Kind, Payloads, StationTicks, Writes } from './generated/kinds'
+export type {
+  Aid,
+  ClipFile,
+  FirstLook,
+  Kind,
+  Landing,
+  Payloads,
+  StationTicks,
+  Writes,
+} from './generated/kinds'
 export * from './generated/words'
 export { MARK_KINDS, readPayload } from './payload'
 export { keepable } from './plain'

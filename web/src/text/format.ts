@@ -99,3 +99,8 @@ export function clock(ms: number): string {
   const seconds = Math.max(0, Math.floor(ms / 1000))
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 }
+
+/** One of these, as this language says it: walk or canter. */
+export function anyOf(words: readonly string[]): string {
+  return new Intl.ListFormat(i18next.language, { type: 'disjunction' }).format(words)
+}

@@ -18,6 +18,7 @@ export async function screenTexts(): Promise<void> {
 
 export default i18next
 export {
+  anyOf,
   clock,
   dayAndMonth,
   dayAndYear,

@@ -24,6 +24,29 @@ export interface Moment {
   ms: number
 }
 
+/** A video that stays where it is: what it is found again by. */
+export interface ClipFile {
+  /** As the file was called. */
+  fileName: string
+  /** How large it is. */
+  bytes: number
+  /** How long it plays. */
+  durationMs: number
+  /**
+   * Of its first and its last 65 536 bytes, one after the other; of all of it where it is no larger than
+   * both.
+   */
+  digest: string
+}
+
+/** A foot landed. */
+export interface Landing {
+  /** The foot that landed. */
+  foot: Foot
+  /** Milliseconds since the clip began. */
+  ms: number
+}
+
 /** A rung that is shown. */
 export interface RungShown {
   /** How something got better. */
@@ -152,6 +175,15 @@ export interface Payloads {
     /** Milliseconds; at most ten years of 365 days are believed. */
     offsetMs: number
   }
+  /** What is said about a moment of a clip, or about a span of it. */
+  comment: {
+    /** The moment, or where the span begins. */
+    at: Moment
+    /** Where the span ends, in milliseconds since the base began; left out for a moment. */
+    untilMs?: number
+    /** In the coach's words. */
+    text: string
+  }
   /** Ground and weather; what was not noted is left out, but something was. */
   conditions: {
     /** The ground of the day. */
@@ -220,6 +252,15 @@ export interface Payloads {
   first_look: {
     seen: FirstLook
   }
+  /** When the horse's feet landed, marked on the frames of a clip. */
+  footfalls: {
+    /** The `time_base` entry of the clip. */
+    base: string
+    /** From one frame to the next, rounded up: a landing is known to half of it. */
+    frameMs: number
+    /** Up to four hundred landings. */
+    landings: Landing[]
+  }
   /** What of the debrief the rider is shown: only what is chosen here. The last one said stands. */
   for_rider: {
     /** What got better, by rungs of this lesson. */
@@ -230,6 +271,8 @@ export interface Payloads {
     homework: boolean
     /** Spoken notes of this lesson. */
     voices?: VoiceShown[]
+    /** What was said on the lesson's clips is shown. */
+    clips?: boolean
   }
   /** Where the ears were carried. */
   head: {
@@ -472,6 +515,10 @@ export interface Payloads {
   time_base: {
     /** What a second time base is the clock of. */
     source: TimeSource
+    /** Which video it is; left out with a sensor. */
+    clip?: ClipFile
+    /** The `time_base` entry of the same video, of which this is a copy that was made smaller on its way. */
+    copyOf?: string
     /**
      * Its link to the lesson's clock: when the base began, in milliseconds since 1970 UTC; left out: not
      * linked yet.
@@ -521,11 +568,13 @@ export type Writes = Omit<Payloads, 'first_look'> & { first_look: FirstLook }
 /** The kinds that are marks, and what each hangs on; null: the lesson itself. */
 export const HANGS_ON = {
   choice: 'segment',
+  comment: null,
   conditions: null,
   contact: 'segment',
   correction: 'segment',
   effort: null,
   fault: 'segment',
+  footfalls: null,
   for_rider: null,
   head: 'segment',
   headgear: null,
@@ -577,6 +626,7 @@ export const LATEST: Record<Kind, number> = {
   amend: 1,
   choice: 1,
   clock: 1,
+  comment: 1,
   conditions: 1,
   contact: 1,
   correction: 1,
@@ -584,6 +634,7 @@ export const LATEST: Record<Kind, number> = {
   exchange: 1,
   fault: 1,
   first_look: 1,
+  footfalls: 1,
   for_rider: 1,
   head: 1,
   headgear: 1,
@@ -616,6 +667,7 @@ export const LATEST: Record<Kind, number> = {
 }
 
 const ID = text(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/)
+const TEXT_500 = text(/[^ \t\r\n]/, 500)
 const NAME = text(/^[a-z][a-z0-9-]{0,63}$/)
 const THINK_300 = text(/[^ \t\r\n]/, 300)
 const TEXT_400 = text(/[^ \t\r\n]/, 400)
@@ -625,6 +677,7 @@ const GAIT = open(/^[A-Z][A-Z_]{0,31}$/)
 const PLACE = open(/^[A-Z][A-Z_]{0,31}$/)
 const FROM = text(/^[A-Z]$/)
 const SHA256 = text(/^[0-9a-f]{64}$/)
+const FILE_NAME_255 = text(/[^ \t\r\n]/, 255)
 const RUNG = text(/^[a-z][a-z0-9-]{0,63}\.[a-z-]{1,20}\.[a-z-]{1,20}$/)
 const AID: Shape = {
   need: {
@@ -639,6 +692,20 @@ const AID: Shape = {
 const MOMENT: Shape = {
   need: {
     base: ID,
+    ms: whole(0, 86400000),
+  },
+}
+const CLIP_FILE: Shape = {
+  need: {
+    fileName: FILE_NAME_255,
+    bytes: whole(1, 1000000000000),
+    durationMs: whole(1, 86400000),
+    digest: SHA256,
+  },
+}
+const LANDING: Shape = {
+  need: {
+    foot: oneOf(FEET),
     ms: whole(0, 86400000),
   },
 }
@@ -731,6 +798,17 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
     },
   },
+  comment: {
+    1: {
+      need: {
+        at: part(MOMENT),
+        text: TEXT_500,
+      },
+      may: {
+        untilMs: whole(0, 86400000),
+      },
+    },
+  },
   conditions: {
     1: {
       may: {
@@ -805,6 +883,15 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
   first_look: {
     1: { as: 'seen', of: FIRST_LOOK },
   },
+  footfalls: {
+    1: {
+      need: {
+        base: ID,
+        frameMs: whole(1, 1000),
+        landings: list(LANDING, 1, 400),
+      },
+    },
+  },
   for_rider: {
     1: {
       need: {
@@ -814,6 +901,7 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         better: list(RUNG_SHOWN, 1, 6),
         think: THINK_300,
         voices: list(VOICE_SHOWN, 1, 5),
+        clips: flag,
       },
     },
   },
@@ -1057,6 +1145,8 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         source: oneOf(TIME_SOURCES),
       },
       may: {
+        clip: part(CLIP_FILE),
+        copyOf: ID,
         startMs: whole(0, 4102444800000),
       },
     },
@@ -1106,8 +1196,10 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
 export const BOUNDS = {
   choice: { returnS: { least: 0, most: 3600 } },
   clock: { offsetMs: { least: -315360000000, most: 315360000000 } },
+  comment: { untilMs: { least: 0, most: 86400000 }, text: { least: 1, most: 500 } },
   conditions: { temperatureC: { least: -40, most: 60 }, humidityPct: { least: 0, most: 100 } },
   exchange: { aids: { least: 1, most: 4 } },
+  footfalls: { frameMs: { least: 1, most: 1000 }, landings: { least: 1, most: 400 } },
   for_rider: { better: { least: 1, most: 6 }, think: { least: 1, most: 300 }, voices: { least: 1, most: 5 } },
   head: { cm: { least: -90, most: 120 } },
   held: { amount: { least: 1, most: 10000 } },

@@ -68,7 +68,12 @@ final class JavaReaders {
 
     private static void pattern(SortedMap<String, String> patterns, Format.Field f) {
         if (f.type() instanceof Type.Text t) {
-            patterns.put(constant(f, t), unanchored(t.pattern()));
+            String before = patterns.put(constant(f, t), unanchored(t.pattern()));
+            if (before != null && !before.equals(unanchored(t.pattern()))) {
+                throw new IllegalArgumentException(
+                        "The field %s has the form %s, but %s where it stands elsewhere: give it a name of its own."
+                                .formatted(f.name(), t.pattern(), before));
+            }
         }
     }
 

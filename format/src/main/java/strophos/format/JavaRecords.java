@@ -144,7 +144,8 @@ final class JavaRecords {
                         "one of " + ((Type.OfScale) f.type()).scale().values(),
                         value));
             } else if (f.type() instanceof Type.Whole w) {
-                String outside = "(%1$s < %2$d || %1$s > %3$d)".formatted(value, w.least(), w.most());
+                String form = w.isInt() ? "(%1$s < %2$d || %1$s > %3$d)" : "(%1$s < %2$dL || %1$s > %3$dL)";
+                String outside = form.formatted(value, w.least(), w.most());
                 body.append(thrown(f, is + outside, "in [%d, %d]".formatted(w.least(), w.most()), value));
             }
         }

@@ -85,6 +85,17 @@ class SchemaReaderTest {
                 .hasMessageContaining("joined.1.json: required names gone, which is no property");
     }
 
+    /** The readers know a form by its field's name: two forms of one name would be one. */
+    @Test
+    void aFieldOfTwoFormsIsRefused() throws IOException {
+        Format format = with("joined", "lesson", "\"think\"", """
+                "think": {"type": "string", "pattern": "[0-9]", "maxLength": 9}
+                """);
+        assertThatThrownBy(() -> new JavaReaders(format).readers())
+                .hasMessageContaining("The field think has the form")
+                .hasMessageContaining("give it a name of its own");
+    }
+
     /** An entry's texts that people type are known as such: they are what is not shown in logs and is given back to its author. */
     @Test
     void textsThatPeopleTypeAreKnown() {
@@ -95,6 +106,7 @@ class SchemaReaderTest {
                         k.fields().stream().filter(Format.Field::isTyped).forEach(f -> typed.put(k.kind(), f.name())));
         assertThat(typed)
                 .containsExactly(
+                        Map.entry("comment", "text"),
                         Map.entry("for_rider", "think"),
                         Map.entry("next_time", "text"),
                         Map.entry("note", "text"),

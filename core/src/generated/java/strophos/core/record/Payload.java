@@ -9,10 +9,12 @@ import strophos.core.exchange.Aid;
 import strophos.core.exchange.AidOrder;
 import strophos.core.exchange.Bend;
 import strophos.core.exchange.Choice;
+import strophos.core.exchange.ClipFile;
 import strophos.core.exchange.Felt;
 import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.Landing;
 import strophos.core.exchange.LeadChange;
 import strophos.core.exchange.Moment;
 import strophos.core.exchange.Mounted;
@@ -138,6 +140,25 @@ public sealed interface Payload {
         @Override
         public Map<String, Object> plain() {
             return new PlainMap().put("offsetMs", offsetMs).map();
+        }
+    }
+
+    /** What is said about a moment of a clip, or about a span of it. */
+    record Comment(Moment at, OptionalInt untilMs, String text) implements Mark {
+
+        @Override
+        public String kind() {
+            return "comment";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("at", at.plain()).maybe("untilMs", untilMs).put("text", text).map();
         }
     }
 
@@ -302,12 +323,35 @@ public sealed interface Payload {
         }
     }
 
+    /** When the horse's feet landed, marked on the frames of a clip. */
+    record Footfalls(String base, int frameMs, List<Landing> landings) implements Mark {
+        public Footfalls {
+            landings = List.copyOf(landings);
+        }
+
+        @Override
+        public String kind() {
+            return "footfalls";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap().put("base", base).put("frameMs", frameMs).many("landings", landings, Landing::plain).map();
+        }
+    }
+
     /** What of the debrief the rider is shown: only what is chosen here. The last one said stands. */
     record ForRider(
             List<RungShown> better,
             Optional<String> think,
             boolean homework,
-            List<VoiceShown> voices) implements Mark {
+            List<VoiceShown> voices,
+            Optional<Boolean> clips) implements Mark {
         public ForRider {
             better = List.copyOf(better);
             voices = List.copyOf(voices);
@@ -330,6 +374,7 @@ public sealed interface Payload {
                     .maybe("think", think)
                     .put("homework", homework)
                     .many("voices", voices, VoiceShown::plain)
+                    .maybe("clips", clips)
                     .map();
         }
     }
@@ -886,7 +931,11 @@ public sealed interface Payload {
     }
 
     /** A second time base: the clock of a clip or a sensor, which other entries may give their moment on. */
-    record TimeBase(TimeSource source, OptionalLong startMs) implements Mark {
+    record TimeBase(
+            TimeSource source,
+            Optional<ClipFile> clip,
+            Optional<String> copyOf,
+            OptionalLong startMs) implements Mark {
 
         @Override
         public String kind() {
@@ -900,7 +949,12 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return new PlainMap().put("source", source.word()).maybe("startMs", startMs).map();
+            return new PlainMap()
+                    .put("source", source.word())
+                    .maybe("clip", clip.map(ClipFile::plain))
+                    .maybe("copyOf", copyOf)
+                    .maybe("startMs", startMs)
+                    .map();
         }
     }
 

@@ -6,11 +6,13 @@ import strophos.core.exchange.AidOrder;
 import strophos.core.exchange.Bend;
 import strophos.core.exchange.Better;
 import strophos.core.exchange.Choice;
+import strophos.core.exchange.ClipFile;
 import strophos.core.exchange.Felt;
 import strophos.core.exchange.Foot;
 import strophos.core.exchange.Footing;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.Landing;
 import strophos.core.exchange.LeadChange;
 import strophos.core.exchange.Manner;
 import strophos.core.exchange.Means;
@@ -44,6 +46,7 @@ import strophos.core.school.School;
 /** Reads each kind in each version. Null: not known, or not understood. */
 final class Readers {
 
+    private static final Pattern FILE_NAME = Pattern.compile("[^ \\t\\r\\n]");
     private static final Pattern FROM = Pattern.compile("[A-Z]");
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
@@ -59,6 +62,7 @@ final class Readers {
             case "amend" -> v == 1 ? readAmend(f) : null;
             case "choice" -> v == 1 ? readHorseChoice(f) : null;
             case "clock" -> v == 1 ? readClock(f) : null;
+            case "comment" -> v == 1 ? readComment(f) : null;
             case "conditions" -> v == 1 ? readConditions(f) : null;
             case "contact" -> v == 1 ? readContact(f) : null;
             case "correction" -> v == 1 ? readCorrection(f) : null;
@@ -66,6 +70,7 @@ final class Readers {
             case "exchange" -> v == 1 ? readExchange(f) : null;
             case "fault" -> v == 1 ? readFault(f) : null;
             case "first_look" -> v == 1 ? readLook(f) : null;
+            case "footfalls" -> v == 1 ? readFootfalls(f) : null;
             case "for_rider" -> v == 1 ? readForRider(f) : null;
             case "head" -> v == 1 ? readHeadHeight(f) : null;
             case "headgear" -> v == 1 ? readHeadgearWorn(f) : null;
@@ -116,6 +121,13 @@ final class Readers {
     private static Payload readClock(Fields f) {
         var offsetMs = f.longWhole("offsetMs", -315360000000L, 315360000000L);
         return f.fit() ? new Payload.Clock(offsetMs) : null;
+    }
+
+    private static Payload readComment(Fields f) {
+        var at = f.part("at", Readers::moment);
+        var untilMs = f.maybeWhole("untilMs", 0, 86400000);
+        var text = f.textWith("text", TEXT, 500);
+        return f.fit() ? new Payload.Comment(at, untilMs, text) : null;
     }
 
     private static Payload readConditions(Fields f) {
@@ -172,12 +184,20 @@ final class Readers {
         return f.fit() ? new Payload.Look(seen) : null;
     }
 
+    private static Payload readFootfalls(Fields f) {
+        var base = f.text("base", ID);
+        var frameMs = f.whole("frameMs", 1, 1000);
+        var landings = f.many("landings", 1, 400, Readers::landing);
+        return f.fit() ? new Payload.Footfalls(base, frameMs, landings) : null;
+    }
+
     private static Payload readForRider(Fields f) {
         var better = f.maybeMany("better", 1, 6, Readers::rungShown);
         var think = f.maybeTextWith("think", THINK, 300);
         var homework = f.flag("homework");
         var voices = f.maybeMany("voices", 1, 5, Readers::voiceShown);
-        return f.fit() ? new Payload.ForRider(better, think, homework, voices) : null;
+        var clips = f.maybeFlag("clips");
+        return f.fit() ? new Payload.ForRider(better, think, homework, voices, clips) : null;
     }
 
     private static Payload readHeadHeight(Fields f) {
@@ -336,8 +356,10 @@ final class Readers {
 
     private static Payload readTimeBase(Fields f) {
         var source = f.word("source", TimeSource.WORDS);
+        var clip = f.maybePart("clip", Readers::clipFile);
+        var copyOf = f.maybeText("copyOf", ID);
         var startMs = f.maybeLongWhole("startMs", 0L, 4102444800000L);
-        return f.fit() ? new Payload.TimeBase(source, startMs) : null;
+        return f.fit() ? new Payload.TimeBase(source, clip, copyOf, startMs) : null;
     }
 
     private static Payload readVoice(Fields f) {
@@ -379,6 +401,20 @@ final class Readers {
         var base = f.text("base", ID);
         var ms = f.whole("ms", 0, 86400000);
         return f.fit() ? new Moment(base, ms) : null;
+    }
+
+    static ClipFile clipFile(Fields f) {
+        var fileName = f.textWith("fileName", FILE_NAME, 255);
+        var bytes = f.longWhole("bytes", 1L, 1000000000000L);
+        var durationMs = f.whole("durationMs", 1, 86400000);
+        var digest = f.text("digest", SHA256);
+        return f.fit() ? new ClipFile(fileName, bytes, durationMs, digest) : null;
+    }
+
+    static Landing landing(Fields f) {
+        var foot = f.word("foot", Foot.WORDS);
+        var ms = f.whole("ms", 0, 86400000);
+        return f.fit() ? new Landing(foot, ms) : null;
     }
 
     static RungShown rungShown(Fields f) {

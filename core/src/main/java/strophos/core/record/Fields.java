@@ -172,11 +172,8 @@ final class Fields {
         return read == null ? none() : read;
     }
 
-    /** So many objects; none where the list is left out. */
-    <T> List<T> maybeMany(String name, int least, int most, Function<Fields, T> reader) {
-        if (isLeftOut(name)) {
-            return List.of();
-        }
+    /** So many objects. */
+    <T> List<T> many(String name, int least, int most, Function<Fields, T> reader) {
         if (!(object.get(name) instanceof List<?> list) || list.size() < least || list.size() > most) {
             fits = false;
             return List.of();
@@ -184,6 +181,11 @@ final class Fields {
         List<T> all = new ArrayList<>();
         list.forEach(each -> all.add(read(each, reader)));
         return all;
+    }
+
+    /** So many objects; none where the list is left out. */
+    <T> List<T> maybeMany(String name, int least, int most, Function<Fields, T> reader) {
+        return isLeftOut(name) ? List.of() : many(name, least, most, reader);
     }
 
     /** Any object, as it is. */

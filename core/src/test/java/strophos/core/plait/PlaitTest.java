@@ -117,8 +117,10 @@ class PlaitTest {
     @Test
     void everyMarkOfTheMomentHasItsPlace() throws IOException {
         Set<String> elsewhere = Set.of(
+                "comment",
                 "conditions",
                 "effort",
+                "footfalls",
                 "for_rider",
                 "headgear",
                 "latch",
