@@ -1,0 +1,81 @@
+package strophos.core.clip;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import strophos.core.exchange.ClipFile;
+import strophos.core.footfall.Footfalls;
+import strophos.core.record.Payload;
+import strophos.core.record.Ride;
+
+/**
+ * A video beside a lesson.
+ *
+ * @param id of the entry that named it first; copies of it belong to it
+ * @param copies that were confirmed: whoever has one of them has the clip
+ * @param comments in the order of the clip
+ * @param measured in the order they were marked in
+ */
+public record Clip(String id, ClipFile file, List<ClipFile> copies, List<Comment> comments, List<Measured> measured) {
+
+    public Clip {
+        copies = List.copyOf(copies);
+        comments = List.copyOf(comments);
+        measured = List.copyOf(measured);
+    }
+
+    /** What was said about a moment of it. */
+    public record Comment(String id, long atMs, Payload.Comment said) {}
+
+    /** The feet's landings of some strides, and what they say; empty where no foot landed twice. */
+    public record Measured(String id, long atMs, Payload.Footfalls marked, Optional<Footfalls> says) {}
+
+    /** Those of a lesson, the first named first. What names no clip of it is left out. */
+    public static List<Clip> of(Ride ride) {
+        Map<String, List<ClipFile>> files = new LinkedHashMap<>();
+        Map<String, String> first = new HashMap<>();
+        for (Ride.Mark mark : ride.marks()) {
+            if (mark.said() instanceof Payload.TimeBase base && base.clip().isPresent()) {
+                String id = base.copyOf().map(first::get).orElse(mark.id());
+                first.put(mark.id(), id);
+                files.computeIfAbsent(id, i -> new ArrayList<>())
+                        .add(base.clip().get());
+            }
+        }
+        return files.entrySet().stream()
+                .map(e -> new Clip(
+                        e.getKey(),
+                        e.getValue().get(0),
+                        e.getValue().subList(1, e.getValue().size()),
+                        comments(ride, first, e.getKey()),
+                        measured(ride, first, e.getKey())))
+                .toList();
+    }
+
+    private static List<Comment> comments(Ride ride, Map<String, String> first, String clip) {
+        List<Comment> comments = new ArrayList<>();
+        for (Ride.Mark mark : ride.marks()) {
+            if (mark.said() instanceof Payload.Comment said
+                    && clip.equals(first.get(said.at().base()))) {
+                comments.add(new Comment(mark.id(), mark.atMs(), said));
+            }
+        }
+        comments.sort(Comparator.comparingInt(c -> c.said().at().ms()));
+        return comments;
+    }
+
+    private static List<Measured> measured(Ride ride, Map<String, String> first, String clip) {
+        List<Measured> measured = new ArrayList<>();
+        for (Ride.Mark mark : ride.marks()) {
+            if (mark.said() instanceof Payload.Footfalls marked && clip.equals(first.get(marked.base()))) {
+                measured.add(new Measured(
+                        mark.id(), mark.atMs(), marked, Footfalls.of(marked.landings(), marked.frameMs())));
+            }
+        }
+        return measured;
+    }
+}
