@@ -1945,6 +1945,7 @@ export interface components {
             version: number;
         };
         "contact.BeatView": {
+            insteadOfTouched: string[];
             /** @enum {string} */
             kind: "REGULAR" | "NOT_REGULAR" | "RATE_TOO_LOW" | "TOO_SHORT";
             /** Format: double */
@@ -2669,6 +2670,26 @@ export interface components {
             /** @enum {string} */
             within: "BETTER" | "WORSE" | "STANDS_STILL" | "NOT_SHOWN" | "TOO_FEW";
         };
+        "debrief.ClipFileView": {
+            digest: string;
+            /** Format: int32 */
+            durationMs: number;
+        };
+        "debrief.ClipView": {
+            comments: components["schemas"]["debrief.CommentView"][];
+            /** Format: int32 */
+            durationMs: number;
+            footfalls: components["schemas"]["debrief.FootfallsView"][];
+            id: string;
+            name: string;
+        };
+        "debrief.CommentView": {
+            /** Format: int32 */
+            atMs: number;
+            text: string;
+            /** Format: int32 */
+            untilMs: number | null;
+        };
         "debrief.ComparedView": {
             earlier: components["schemas"]["debrief.LessonSum"];
             later: components["schemas"]["debrief.LessonSum"];
@@ -2712,6 +2733,7 @@ export interface components {
         };
         "debrief.DebriefView": {
             after: components["schemas"]["debrief.AfterView"];
+            clips: components["schemas"]["debrief.ClipView"][];
             headgear: components["schemas"]["debrief.WornView"] | null;
             helpWords: components["schemas"]["debrief.WordView"][];
             isRiddenWhilePaused: boolean;
@@ -2781,8 +2803,19 @@ export interface components {
             rightKg: number | null;
             text: string | null;
         };
+        "debrief.FootfallsView": {
+            /** Format: int32 */
+            atMs: number;
+            left: components["schemas"]["debrief.LagView"] | null;
+            right: components["schemas"]["debrief.LagView"] | null;
+            /** Format: double */
+            strideS: number;
+            /** Format: double */
+            tempo: number;
+        };
         "debrief.ForRiderView": {
             better: components["schemas"]["debrief.RungShownView"][];
+            clips: boolean;
             homework: boolean;
             think: string | null;
             voices: string[];
@@ -2863,6 +2896,18 @@ export interface components {
             sort: "ASK" | "SLIP" | "RELEASE" | "FAULT" | "POSITION" | "CONTACT" | "ANSWER" | "CHOICE" | "POLES" | "LINE" | "SIGN" | "STOP_SIGN" | "HEAD" | "HELD" | "TALLY" | "CORRECTION" | "PRAISE" | "REWARD" | "NOTE" | "VOICE" | "HELP" | "PROBE";
             /** @enum {string} */
             strand: "RIDER" | "CONTACT" | "HORSE" | "COACH";
+        };
+        "debrief.LagView": {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** @enum {string} */
+            order: "LATERAL" | "STEPPING_PACE" | "FOUR_BEAT" | "TOWARDS_TROT" | "DIAGONAL";
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            strides: number;
         };
         "debrief.LessonSightings": {
             aids: components["schemas"]["debrief.AidUseView"];
@@ -3110,10 +3155,19 @@ export interface components {
             /** Format: date */
             likely: string | null;
         };
+        "debrief.RiderClipView": {
+            comments: components["schemas"]["debrief.CommentView"][];
+            /** Format: int32 */
+            durationMs: number;
+            files: components["schemas"]["debrief.ClipFileView"][];
+            id: string;
+            name: string;
+        };
         "debrief.RiderPageView": {
             /** Format: date-time */
             at: string;
             better: components["schemas"]["debrief.BetterView"][];
+            clips: components["schemas"]["debrief.RiderClipView"][];
             homework: components["schemas"]["homework.AssignmentView"][];
             horse: string;
             /** Format: uuid */

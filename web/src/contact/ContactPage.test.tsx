@@ -77,7 +77,7 @@ const recording: RecordingHere = {
       asymmetry: 0.145,
       heavier: 'RIGHT',
       heavierBy: 0.34,
-      beat: { kind: 'REGULAR', peaksAMinute: 157.6, unevenness: 0.031 },
+      beat: { kind: 'REGULAR', peaksAMinute: 157.6, unevenness: 0.031, insteadOfTouched: [] },
       given: [
         { fromS: 12, slackS: 4.1, tempoChange: 0.08, isKept: false },
         { fromS: 30, slackS: 3, tempoChange: null, isKept: null },
@@ -102,7 +102,7 @@ const recording: RecordingHere = {
       asymmetry: null,
       heavier: null,
       heavierBy: null,
-      beat: { kind: 'TOO_SHORT', peaksAMinute: null, unevenness: null },
+      beat: { kind: 'TOO_SHORT', peaksAMinute: null, unevenness: null, insteadOfTouched: [] },
       given: [],
       inBand: null,
       softAgain: [],
@@ -127,6 +127,25 @@ function open(answers: Record<string, unknown>, actions?: string[]) {
     ...(actions && { me: { actions: actions as never } }),
   })
 }
+
+test('a beat that is not the touched gait’s says whose it is', async () => {
+  const spans = recording.spans.map((span, i) => ({
+    ...span,
+    beat: {
+      kind: 'REGULAR' as const,
+      peaksAMinute: i === 0 ? 104 : 158,
+      unevenness: 0.03,
+      insteadOfTouched: i === 0 ? ['WALK', 'CANTER'] : ['TROT'],
+    },
+  }))
+  open({ [`GET ${PATH}/contact`]: contact({ recordings: [{ ...recording, spans }] }) })
+  expect(
+    await screen.findByText(
+      'The beat of walk or canter, though trot was touched. Half-steps beat like this too.',
+    ),
+  ).toBeVisible()
+  expect(screen.getByText('The beat of trot, though walk was touched.')).toBeInTheDocument()
+})
 
 test('each exercise says how heavy, from where on, how unlike and at what beat', async () => {
   open({ [`GET ${PATH}/contact`]: contact() })

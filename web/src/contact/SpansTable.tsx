@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import type { ReinOfSpan, SpanOfRecording } from '../api'
-import { clock, number, percent, steady, useText, wordIn } from '../text'
+import { anyOf, clock, number, percent, steady, useText, wordIn } from '../text'
 import type { Text } from '../text'
 import { Quiet, SideLetter } from '../ui'
 
@@ -51,6 +51,7 @@ function Span({ span }: { span: SpanOfRecording }) {
         </chakra.span>
         <Quiet>{beatInWords(t, span)}</Quiet>
       </Flex>
+      {span.beat.insteadOfTouched.length > 0 && <chakra.p data-not-its-gait>{notItsGait(t, span)}</chakra.p>}
       <Flex gap={{ base: '2', md: '8' }} direction={{ base: 'column', md: 'row' }} marginTop="1">
         {(['left', 'right'] as const).map((rein) => (
           <Rein key={rein} side={rein === 'left' ? 'LEFT' : 'RIGHT'} rein={span[rein]} />
@@ -172,5 +173,12 @@ function beatInWords(t: Text, { beat, gait }: SpanOfRecording): string {
   return t(`measured.beatOf.${what}`, {
     count: Math.round(beat.peaksAMinute),
     percent: Math.round(100 * (beat.unevenness ?? 0)),
+  })
+}
+
+function notItsGait(t: Text, { gait, beat }: SpanOfRecording): string {
+  return t(gait === 'TROT' ? 'measured.notItsGait.TROT' : 'measured.notItsGait.other', {
+    touched: wordIn(t, 'gait', gait),
+    gaits: anyOf(beat.insteadOfTouched.map((each) => wordIn(t, 'gait', each))),
   })
 }

@@ -205,6 +205,7 @@ class ContactTeller {
                         s,
                         catalogue.nameOf(s.segment().exercise()),
                         new SpanTeller.Way(
+                                heightM(horse),
                                 speed(s.segment().gait(), horse, at),
                                 arena.filter(a -> s.segment().place().equals(Place.RAIL))
                                         .map(a -> LettersPassed.alongTheTrack(
@@ -215,18 +216,21 @@ class ContactTeller {
 
     /** Of the horse's measured or usual stride; of a gait that has none, unknown. */
     private static OptionalDouble speed(Gait gait, HeightAndStrides horse, Instant at) {
-        Integer heightCm = horse.of().heightCm();
-        OptionalDouble heightM = heightCm == null ? OptionalDouble.empty() : OptionalDouble.of(heightCm / 100.0);
         return Stream.of(Pace.WALK, Pace.TROT, Pace.CANTER)
                 .filter(p -> p.name().equals(gait.word()))
                 .findFirst()
                 .flatMap(p -> StrideOfHorse.of(
                         p,
                         horse.measured().stream().filter(m -> m.pace() == p).findFirst(),
-                        heightM,
+                        heightM(horse),
                         LocalDate.ofInstant(at, ZoneOffset.UTC),
                         false))
                 .map(StrideOfHorse::speedMs)
                 .orElse(OptionalDouble.empty());
+    }
+
+    private static OptionalDouble heightM(HeightAndStrides horse) {
+        Integer heightCm = horse.of().heightCm();
+        return heightCm == null ? OptionalDouble.empty() : OptionalDouble.of(heightCm / 100.0);
     }
 }

@@ -214,11 +214,17 @@ record ContactView(
             @CanBeNull Double overFromM,
             @CanBeNull String letter) {}
 
-    /** @param peaksAMinute steps at walk and trot, strides at canter; null unless there is a beat; {@code unevenness} too */
+    /**
+     * What comes back evenly.
+     *
+     * @param peaksAMinute steps at walk and trot, strides at canter; null unless there is a beat; {@code unevenness} too
+     * @param insteadOfTouched gaits that beat like this, where the one that was touched does not; else none
+     */
     record BeatView(
             Kind kind,
             @CanBeNull Double peaksAMinute,
-            @CanBeNull Double unevenness) {
+            @CanBeNull Double unevenness,
+            List<Gait> insteadOfTouched) {
         enum Kind {
             REGULAR,
             NOT_REGULAR,

@@ -15,6 +15,7 @@ import strophos.core.aid.TimeSource;
 import strophos.core.contact.AskMeasured;
 import strophos.core.contact.BlockMeans;
 import strophos.core.contact.CueAnswer;
+import strophos.core.contact.GaitOfBeat;
 import strophos.core.contact.GettingHeavy;
 import strophos.core.contact.GiveAndSee;
 import strophos.core.contact.LettersPassed;
@@ -41,8 +42,12 @@ final class SpanTeller {
 
     private SpanTeller() {}
 
-    /** What is known beside the reins: how fast it goes, and which letters it passes from where it began; each empty where it is not. */
-    record Way(OptionalDouble speedMs, Optional<LettersPassed> letters, Optional<String> begunAt) {
+    /**
+     * What is known beside the reins: how tall the horse is, how fast it goes, and which letters it passes from where it began; each empty
+     * where it is not.
+     */
+    record Way(
+            OptionalDouble heightM, OptionalDouble speedMs, Optional<LettersPassed> letters, Optional<String> begunAt) {
 
         @CanBeNull
         Double metres(GettingHeavy heavy) {
@@ -82,7 +87,7 @@ final class SpanTeller {
                 orNull(of.reins().asymmetry()),
                 of.reins().heavier().orElse(null),
                 orNull(of.reins().heavierBy()),
-                beat(of.rhythm()),
+                beat(of.rhythm(), GaitOfBeat.insteadOf(segment.gait(), of.rhythm(), way.heightM())),
                 GiveAndSee.of(stretch.part()).stream()
                         .sorted(Comparator.comparingDouble(GiveAndSee::slackS).reversed())
                         .limit(MOST_GIVEN)
@@ -216,16 +221,17 @@ final class SpanTeller {
                 .toList();
     }
 
-    private static ContactView.BeatView beat(Rhythm rhythm) {
+    private static ContactView.BeatView beat(Rhythm rhythm, List<Gait> insteadOfTouched) {
         if (rhythm instanceof Rhythm.Regular r) {
-            return new ContactView.BeatView(ContactView.BeatView.Kind.REGULAR, r.peaksAMinute(), r.unevenness());
+            return new ContactView.BeatView(
+                    ContactView.BeatView.Kind.REGULAR, r.peaksAMinute(), r.unevenness(), insteadOfTouched);
         }
         ContactView.BeatView.Kind kind = rhythm instanceof Rhythm.RateTooLow
                 ? ContactView.BeatView.Kind.RATE_TOO_LOW
                 : rhythm instanceof Rhythm.TooShort
                         ? ContactView.BeatView.Kind.TOO_SHORT
                         : ContactView.BeatView.Kind.NOT_REGULAR;
-        return new ContactView.BeatView(kind, null, null);
+        return new ContactView.BeatView(kind, null, null, insteadOfTouched);
     }
 
     static ContactView.FaultView fault(SignalFault fault) {

@@ -95,6 +95,29 @@ class RecordingTest {
                 .isCloseTo(heavy.path("overFromS").asDouble() * 3.61 * Math.sqrt(1.38 / 1.65), within(0.5));
     }
 
+    /** The trot begun before its canter was touched off: the beat is a trot's for a pony of 1.38 m. */
+    @Test
+    void aBeatThatIsNotTheTouchedGaitsSaysWhoseItIs() {
+        Map<String, Object> started = yard.entry(lesson, "lesson_started", Map.of());
+        long beganMs = (long) started.get("atMs") + 1;
+        List<Map<String, Object>> log = new ArrayList<>(List.of(started));
+        for (String gait : List.of("CANTER", "TROT")) {
+            Map<String, Object> turn = yard.entry(
+                    lesson,
+                    "segment",
+                    Map.of("exercise", "free", "gait", gait, "place", "RAIL", "rein", "LEFT", "mounted", "RIDER"));
+            turn.put("atMs", beganMs + 60_000 * (log.size() - 1));
+            log.add(turn);
+        }
+        yard.send(log);
+        sensor.send(TROT, Instant.ofEpochMilli(beganMs));
+        JsonNode spans = contact().path("recordings").path(0).path("spans");
+        assertThat(spans.path(0).path("beat").path("insteadOfTouched"))
+                .extracting(JsonNode::asString)
+                .containsExactly("TROT");
+        assertThat(spans.path(1).path("beat").path("insteadOfTouched")).isEmpty();
+    }
+
     /** Six asks with a driving aid, the hand taking 3.2 kg in three of them; one more right after the turn began, and one of the trainer's. */
     @Test
     void aHandThatTakesWhileTheLegDrivesIsCountedWithItsMoments() {
