@@ -56,9 +56,10 @@ record AfterView(
      *
      * @param better rungs that got better
      * @param voices spoken notes, by digest
+     * @param clips what was said on the clips is shown
      */
     record ForRiderView(
-            List<RungShownView> better, @CanBeNull String think, boolean homework, List<String> voices) {
+            List<RungShownView> better, @CanBeNull String think, boolean homework, List<String> voices, boolean clips) {
 
         static ForRiderView of(Payload.ForRider said) {
             return new ForRiderView(
@@ -67,7 +68,8 @@ record AfterView(
                             .toList(),
                     said.think().orElse(null),
                     said.homework(),
-                    said.voices().stream().map(VoiceShown::sha256).toList());
+                    said.voices().stream().map(VoiceShown::sha256).toList(),
+                    said.clips().orElse(false));
         }
     }
 

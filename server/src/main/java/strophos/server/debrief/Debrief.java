@@ -183,6 +183,7 @@ public class Debrief {
                         .map(s -> new DebriefView.StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),
                 isRiddenWhilePaused(lesson, ride),
+                ClipView.of(ride),
                 ride.odd().size() + ride.loose().size());
     }
 

@@ -37,6 +37,7 @@ public record DebriefView(
         List<StopView> stops,
         List<StopOfLesson> stopSigns,
         boolean isRiddenWhilePaused,
+        List<ClipView> clips,
         int kept) {
 
     /** What the horse wore on its head; the name is null where it is none of the list. */

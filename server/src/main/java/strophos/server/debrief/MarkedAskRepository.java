@@ -4,12 +4,12 @@ import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_FACTOR;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
 
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -24,6 +24,8 @@ import strophos.core.exchange.Strength;
 import strophos.core.progress.Ask;
 import strophos.core.record.Probes;
 import strophos.core.stair.RungId;
+import strophos.server.contract.CanBeNull;
+import strophos.server.sql.Lines;
 import strophos.server.state.LessonKey;
 
 /** Asks of the last lessons, with what was marked of the rider at them. */
@@ -37,28 +39,11 @@ class MarkedAskRepository {
         this.db = db;
     }
 
-    /** Of the last lessons, the earliest first. */
+    /** Of the last lessons, the earliest first. The database puts a lesson's asks together: far fewer rows than asks. */
     List<AskOfLesson> lastAsks(UUID pair, LessonKey upTo, int lessons) {
-        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT)
-                .from(RIDDEN_LESSON)
-                .where(RIDDEN_LESSON.PAIR_ID.eq(pair))
-                .and(RIDDEN_LESSON.STARTED_AT.isNotNull())
-                .and(DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).le(upTo.beganAt(), upTo.lesson()))
-                .and(RIDDEN_LESSON.EXCHANGES.gt(0))
-                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
-                .limit(lessons)
-                .asTable("last");
-        Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
-        Map<UUID, List<MarkedAsk.Mark>> factors = db.select(lesson, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT)
-                .from(last)
-                .join(RIDDEN_FACTOR)
-                .on(RIDDEN_FACTOR.LESSON_ID.eq(lesson))
-                .orderBy(lesson, RIDDEN_FACTOR.ORD)
-                .fetchGroups(
-                        r -> r.value1(),
-                        r -> new MarkedAsk.Mark(r.value2(), r.value3().toEpochMilli()));
-        return db.select(
-                        RIDDEN_EXCHANGE.LESSON_ID,
+        Field<String> asks = DSL.field(DSL.select(DSL.field(
+                        "string_agg(concat_ws('|', {0}, floor(extract(epoch from {1}) * 1000), {2}, {3}, {4}, {5}, {6}, {7}), ';' order by {8})",
+                        String.class,
                         RIDDEN_EXCHANGE.ENTRY_ID,
                         RIDDEN_EXCHANGE.AT,
                         RIDDEN_EXCHANGE.EXERCISE,
@@ -67,47 +52,55 @@ class MarkedAskRepository {
                         RIDDEN_EXCHANGE.REIN,
                         RIDDEN_EXCHANGE.STRENGTH,
                         RIDDEN_EXCHANGE.RESPONSE,
-                        last.field(RIDDEN_LESSON.STARTED_AT))
-                .from(last)
-                .join(RIDDEN_EXCHANGE)
-                .on(RIDDEN_EXCHANGE.LESSON_ID.eq(lesson))
+                        RIDDEN_EXCHANGE.ORD))
+                .from(RIDDEN_EXCHANGE)
+                .where(RIDDEN_EXCHANGE.LESSON_ID.eq(RIDDEN_LESSON.LESSON_ID))
+                .and(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()))
                 // a tally has no moment of its own
-                .where(RIDDEN_EXCHANGE.MOUNTED.eq(Mounted.RIDER.name()).and(RIDDEN_EXCHANGE.GOOD.isNull()))
-                .orderBy(last.field(RIDDEN_LESSON.STARTED_AT), lesson, RIDDEN_EXCHANGE.ORD)
-                .fetch(r -> new AskOfLesson(
-                        r.get(RIDDEN_EXCHANGE.LESSON_ID),
-                        r.get(last.field(RIDDEN_LESSON.STARTED_AT)),
-                        new Probes.RungAsk(rung(r), ask(r)),
-                        marked(r, factors)));
+                .and(RIDDEN_EXCHANGE.GOOD.isNull()));
+        Field<String> marks = DSL.field(DSL.select(DSL.field(
+                        "string_agg(concat_ws('|', {0}, floor(extract(epoch from {1}) * 1000)), ';' order by {2})",
+                        String.class, RIDDEN_FACTOR.FACTOR, RIDDEN_FACTOR.AT, RIDDEN_FACTOR.ORD))
+                .from(RIDDEN_FACTOR)
+                .where(RIDDEN_FACTOR.LESSON_ID.eq(RIDDEN_LESSON.LESSON_ID)));
+        List<AskOfLesson> last = new ArrayList<>();
+        db.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT, asks, marks)
+                .from(RIDDEN_LESSON)
+                .where(RIDDEN_LESSON.PAIR_ID.eq(pair))
+                .and(RIDDEN_LESSON.STARTED_AT.isNotNull())
+                .and(DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).le(upTo.beganAt(), upTo.lesson()))
+                .and(RIDDEN_LESSON.EXCHANGES.gt(0))
+                .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
+                .limit(lessons)
+                .fetch(r -> ofLesson(r.value1(), r.value2(), r.value3(), r.value4()))
+                .forEach(ofLesson -> last.addAll(0, ofLesson));
+        return last;
     }
 
-    private static RungId rung(Record r) {
-        return new RungId(
-                r.get(RIDDEN_EXCHANGE.EXERCISE),
-                Gait.of(r.get(RIDDEN_EXCHANGE.GAIT)),
-                Place.of(r.get(RIDDEN_EXCHANGE.PLACE)));
+    private static List<AskOfLesson> ofLesson(
+            UUID lesson, Instant beganAt, @CanBeNull String asks, @CanBeNull String marks) {
+        List<MarkedAsk.Mark> marked = Lines.of(marks)
+                .map(line -> new MarkedAsk.Mark(line[0], Long.parseLong(line[1])))
+                .toList();
+        return Lines.of(asks).map(line -> ask(lesson, beganAt, line, marked)).toList();
     }
 
-    private static Ask ask(Record r) {
-        return new Ask(
-                r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
-                r.get(RIDDEN_EXCHANGE.AT).toEpochMilli(),
-                Side.NONE,
-                Mounted.RIDER,
-                Strength.ofLevel(r.get(RIDDEN_EXCHANGE.STRENGTH)).orElseThrow(),
-                Response.valueOf(r.get(RIDDEN_EXCHANGE.RESPONSE)));
-    }
-
-    private static MarkedAsk marked(Record r, Map<UUID, List<MarkedAsk.Mark>> factors) {
-        long atMs = r.get(RIDDEN_EXCHANGE.AT).toEpochMilli();
-        UUID lesson = r.get(RIDDEN_EXCHANGE.LESSON_ID);
-        return MarkedAsk.at(
-                r.get(RIDDEN_EXCHANGE.ENTRY_ID).toString(),
-                lesson.toString(),
-                rung(r) + " " + r.get(RIDDEN_EXCHANGE.REIN),
-                r.get(RIDDEN_EXCHANGE.RESPONSE).equals(Response.YES.name()),
-                atMs,
-                atMs,
-                factors.getOrDefault(lesson, List.of()));
+    private static AskOfLesson ask(UUID lesson, Instant beganAt, String[] line, List<MarkedAsk.Mark> marked) {
+        long atMs = Long.parseLong(line[1]);
+        RungId rung = new RungId(line[2], Gait.of(line[3]), Place.of(line[4]));
+        Response response = Response.valueOf(line[7]);
+        Strength strength = Strength.ofLevel(Integer.parseInt(line[6])).orElseThrow();
+        return new AskOfLesson(
+                lesson,
+                beganAt,
+                new Probes.RungAsk(rung, new Ask(line[0], atMs, Side.NONE, Mounted.RIDER, strength, response)),
+                MarkedAsk.at(
+                        line[0],
+                        lesson.toString(),
+                        rung + " " + line[5],
+                        response == Response.YES,
+                        atMs,
+                        atMs,
+                        marked));
     }
 }

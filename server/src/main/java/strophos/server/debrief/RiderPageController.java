@@ -88,7 +88,8 @@ class RiderPageController {
                 shown.homework() ? practices.cards(pair, clock.instant()) : List.of(),
                 Debrief.voices(ride).stream()
                         .filter(v -> chosen.contains(v.sha256()))
-                        .toList());
+                        .toList(),
+                shown.clips().orElse(false) ? RiderPageView.RiderClipView.of(ride) : List.of());
     }
 
     /** A rung that has left the library is left out. */

@@ -177,8 +177,12 @@ class DemoHistory {
         Optional.ofNullable(story.notes().get(week)).ifPresent(script::note);
         script.end();
         script.effort((int) Math.round(Story.of(story.effort(), null, null, null, week, USUAL_EFFORT)));
+        Instant end = script.now();
+        story.clip()
+                .filter(clip -> clip.week() == week)
+                .ifPresent(clip -> script.clip(DemoClip.read(json), clip.says()));
         send(script);
-        return new LessonEnd(plan, script.now());
+        return new LessonEnd(plan, end);
     }
 
     private record LessonEnd(PlanView plan, Instant at) {}

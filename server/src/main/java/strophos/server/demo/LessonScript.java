@@ -8,9 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
 import strophos.core.exchange.Choice;
+import strophos.core.exchange.Landing;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.PadKind;
 import strophos.core.exchange.PolesAnswer;
@@ -196,6 +198,21 @@ final class LessonScript {
 
     void note(String text) {
         say("note", Map.of("text", text));
+    }
+
+    /** The drawn clip, looked at in the evening: what was said at its moments, and its footfalls. */
+    void clip(DemoClip clip, Map<Integer, String> says) {
+        pass(3 * 3600);
+        String base =
+                say("time_base", Map.of("source", "CLIP", "clip", clip.file().plain()));
+        new TreeMap<>(says).forEach((ms, text) -> {
+            pass(40);
+            say("comment", Map.of("at", Map.of("base", base, "ms", ms), "text", text));
+        });
+        pass(180);
+        List<Map<String, Object>> landings =
+                clip.landings().stream().map(Landing::plain).toList();
+        say("footfalls", Map.of("base", base, "frameMs", clip.frameMs(), "landings", landings));
     }
 
     void end() {

@@ -39,6 +39,7 @@ import strophos.server.horse.Facts;
  * @param outings where the horse goes in the next days
  * @param strides as they were counted between two marks
  * @param measured so many lessons with rein sensors, most of them the last
+ * @param clip what was said of a video of one lesson
  */
 record Story(
         String horse,
@@ -65,7 +66,8 @@ record Story(
         Optional<LastReport> last,
         List<Going> outings,
         List<Strides> strides,
-        Optional<Integer> measured) {
+        Optional<Integer> measured,
+        Optional<OnClip> clip) {
 
     static final int LAST_WEEK = 25;
 
@@ -136,6 +138,9 @@ record Story(
 
     /** Where a horse goes, so many days from today. */
     record Going(String what, int travelInDays, int countsInDays, boolean isFirst) {}
+
+    /** What was said of the drawn clip, by its moments in milliseconds. */
+    record OnClip(int week, Map<Integer, String> says) {}
 
     /** Came back to work. */
     record Back(int daysAgo, int weeksOff, int minutesBefore) {}

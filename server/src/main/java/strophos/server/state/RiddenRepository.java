@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -31,8 +30,8 @@ import strophos.core.progress.Observation;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
 import strophos.core.state.Judge;
-import strophos.server.contract.CanBeNull;
 import strophos.server.sql.Binds;
+import strophos.server.sql.Lines;
 
 /** What lessons gave on rungs, as far back as a rung is judged. */
 @Repository
@@ -117,10 +116,10 @@ class RiddenRepository {
                     sittings.put(
                             on,
                             new Sitting(
-                                    lines(r.get(5, String.class))
+                                    Lines.of(r.get(5, String.class))
                                             .flatMap(a -> asks(a, side).stream())
                                             .toList(),
-                                    lines(r.get(6, String.class))
+                                    Lines.of(r.get(6, String.class))
                                             .map(o -> observed(o, side))
                                             .toList()));
                 });
@@ -158,13 +157,6 @@ class RiddenRepository {
                 .flatMap(l ->
                         l.rungs().stream().map(rung -> new RungUpTo(l.pair(), rung, l.key(), judge.isMeasured(rung))))
                 .toList();
-    }
-
-    /** What the database put together, a line each: far fewer rows than asks. */
-    private static Stream<String[]> lines(@CanBeNull String together) {
-        return together == null
-                ? Stream.empty()
-                : Stream.of(together.split(";")).map(line -> line.split("\\|", -1));
     }
 
     private static Side side(String[] line, WorkedSide works) {

@@ -76,6 +76,30 @@ class RiderPageTest {
         assertThat(page(imre, lesson).status()).as("taken back").isEqualTo(404);
     }
 
+    /** In a lesson nobody rode: what is planted in this pair's last lessons is read by other tests. */
+    @Test
+    void whatWasSaidOnClipsIsReadWhereItWasChosen() {
+        String lesson = yard.lesson(pairOf("Tamarack"));
+        Map<String, Object> file =
+                Map.of("fileName", "mine.mp4", "bytes", 9, "durationMs", 31_000, "digest", "ab".repeat(32));
+        Map<String, Object> clip = yard.entry(lesson, "time_base", Map.of("source", "CLIP", "clip", file));
+        Map<String, Object> at = Map.of("base", clip.get("id"), "ms", 4_300);
+        yard.send(List.of(
+                clip,
+                yard.entry(lesson, "time_base", Map.of("source", "CLIP", "clip", file, "copyOf", clip.get("id"))),
+                yard.entry(lesson, "comment", Map.of("at", at, "untilMs", 9_000, "text", "Heel down.")),
+                yard.entry(lesson, "for_rider", Map.of("homework", false))));
+        assertThat(page(imre, lesson).body().path("clips")).as("not chosen").isEmpty();
+        yard.send(List.of(yard.entry(lesson, "for_rider", Map.of("homework", false, "clips", true))));
+        JsonNode shown = page(imre, lesson).body().path("clips").path(0);
+        assertThat(shown.path("name").asString()).isEqualTo("mine.mp4");
+        assertThat(shown.path("files")).as("the clip and its copy").hasSize(2);
+        JsonNode said = shown.path("comments").path(0);
+        assertThat(said.path("atMs").asInt()).isEqualTo(4_300);
+        assertThat(said.path("untilMs").asInt()).isEqualTo(9_000);
+        assertThat(said.path("text").asString()).isEqualTo("Heel down.");
+    }
+
     @Test
     void aVoiceThatWasNotChosenIsNotHeard() {
         String lesson = yard.lesson(pairOf("Tamarack"));

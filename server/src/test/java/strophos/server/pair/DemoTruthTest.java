@@ -3,8 +3,12 @@ package strophos.server.pair;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -232,6 +236,43 @@ class DemoTruthTest {
     private static double share(List<JsonNode> asks) {
         int drives = asks.stream().mapToInt(a -> a.path("drives").asInt()).sum();
         return asks.stream().mapToInt(a -> a.path("intoTheHand").asInt()).sum() / (double) drives;
+    }
+
+    /** The drawn clip that ships, which is Sindri's: at a pace together on the left, apart on the right (scripts/draw-clip.mjs). */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theClipOfTheGaitedHorseSaysWhereItFallsIntoAPace(App app) throws Exception {
+        Client coach = app.as("ottilie");
+        String lesson = coach.get(
+                        "/api/v1/pairs/" + pair(coach, "Sindri").path("id").asString() + "/lessons")
+                .body()
+                .path("lessons")
+                .path(0)
+                .path("id")
+                .asString();
+        JsonNode clip = coach.get("/api/v1/lessons/" + lesson + "/debrief")
+                .body()
+                .path("clips")
+                .path(0);
+        assertThat(clip.path("comments")).hasSize(3);
+        JsonNode found = clip.path("footfalls").path(0);
+        assertThat(found.path("left").path("share").asDouble()).isCloseTo(0.06, within(0.03));
+        assertThat(found.path("left").path("order").asString()).isEqualTo("LATERAL");
+        assertThat(found.path("right").path("share").asDouble()).isCloseTo(0.24, within(0.03));
+        assertThat(found.path("right").path("order").asString()).isEqualTo("FOUR_BEAT");
+        byte[] file = Files.readAllBytes(Path.of(System.getProperty("strophos.root"), "examples/clip/horse.webm"));
+        MessageDigest ends = MessageDigest.getInstance("SHA-256");
+        ends.update(file, 0, 65_536);
+        ends.update(file, file.length - 65_536, 65_536);
+        JsonNode named = coach.get("/api/v1/lessons/" + lesson + "/entries")
+                .body()
+                .path("entries")
+                .valueStream()
+                .filter(e -> e.path("kind").asString().equals("time_base"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(named.path("payload").path("clip").path("digest").asString())
+                .isEqualTo(HexFormat.of().formatHex(ends.digest()));
     }
 
     private static double kg(JsonNode asks, String gait) {
