@@ -41,6 +41,7 @@ const ROOMS = [
   'practice',
   'plait',
   'contact',
+  'clip',
   'debrief',
   'device',
   'files',

@@ -39,6 +39,7 @@ const RidePage = screen(() => import('./ride/RidePage'))
 const DevicePage = screen(() => import('./device/DevicePage'))
 const RecordPage = screen(() => import('./files/RecordPage'))
 const ContactPage = screen(() => import('./contact/ContactPage'))
+const ClipPage = screen(() => import('./clip/ClipPage'))
 const DebriefPage = screen(() => import('./debrief/DebriefPage'))
 const MirrorPage = screen(() => import('./debrief/MirrorPage'))
 const RiderPage = screen(() => import('./debrief/RiderPage'))
@@ -61,6 +62,7 @@ const Plan = ofLesson(PlanPage)
 const Ride = ofLesson(RidePage)
 const Debrief = ofLesson(DebriefPage)
 const Contact = ofLesson(ContactPage)
+const Clips = ofLesson(ClipPage)
 const HomeworkOf = ofLesson(HomeworkPage)
 
 /** Every screen, and the door before them. */
@@ -127,6 +129,7 @@ function Screens() {
               <Route path="/lessons/:id/record" element={<RecordPage />} />
               <Route path="/lessons/:id/debrief" element={<Debrief />} />
               <Route path="/lessons/:id/contact" element={<Contact />} />
+              <Route path="/lessons/:id/clip" element={<Clips />} />
             </Route>
             <Route path="*" element={<Navigate to="/" replace />} />
           </Routes>

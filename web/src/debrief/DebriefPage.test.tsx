@@ -173,6 +173,7 @@ const debrief = (more: Partial<Debrief> = {}): Debrief => ({
   rightMs: 540_000,
   stopSigns: [],
   isRiddenWhilePaused: false,
+  clips: [],
   ...more,
 })
 

@@ -10,6 +10,7 @@ import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { clock, dayLongAt, timeOfDay, useText } from '../text'
 import { Beads, FoldCard, LinkButton, Quiet, ReinClock, Trouble, Wait } from '../ui'
+import { ClipsCard } from '../clip'
 import { ContactCard, reinsFrom, useMeasured } from '../contact'
 import { PlaitCard } from '../plait'
 import type { MeasuredReins } from '../plait'
@@ -108,6 +109,7 @@ function Numbers({ debrief, contact, measured }: NumbersProps) {
       <ProbesCard probes={debrief.probes} words={debrief.helpWords} />
       <SightingsCard seen={seen} />
       <ContactCard contact={contact} felt={debrief.after.felt} />
+      <ClipsCard lesson={lesson.id} clips={debrief.clips} />
       <PlaitCard lesson={lesson.id} measured={measured} />
       {notes.length + voices.length > 0 && (
         <FoldCard title={t('debrief.notes')}>
@@ -124,6 +126,9 @@ function Numbers({ debrief, contact, measured }: NumbersProps) {
         <LinkButton to={`/pairs/${lesson.pair}`}>{t('debrief.toStair')}</LinkButton>
         <LinkButton to={`/pairs/${lesson.pair}/history`}>{t('history.key')}</LinkButton>
         <LinkButton to={`/lessons/${lesson.id}/contact`}>{t('measured.key')}</LinkButton>
+        {actions.includes('RECORD') && (
+          <LinkButton to={`/lessons/${lesson.id}/clip`}>{t('clip.key')}</LinkButton>
+        )}
         <LinkButton to={`/lessons/${lesson.id}/record`}>{t('debrief.export')}</LinkButton>
       </Flex>
     </Flex>

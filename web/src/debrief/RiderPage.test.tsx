@@ -18,6 +18,7 @@ const page: Page = {
   better: [{ name: 'Strike-off', gait: 'CANTER', place: 'CIRCLE', better: 'MOVED_ON' }],
   think: 'Look where you go.',
   homework: [],
+  clips: [],
   voices: [{ at: '2026-11-24T17:20:00Z', sha256: 'ab'.repeat(32), durationMs: 4000, felt: false }],
 }
 

@@ -5,6 +5,7 @@ import { useParams } from 'react-router'
 import { queries } from '../api'
 import type { Assignment, RiderPage as Page } from '../api'
 import { VoiceNotes } from '../capture'
+import { RiderClips } from '../clip'
 import { doseSentence } from '../homework'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
@@ -23,7 +24,7 @@ export default function RiderPage() {
 function PageSheet({ page }: { page: Page }) {
   const { t } = useText()
   const { timeZone } = useMe()
-  const { lesson, pair, horseId, horse, at, better, think, homework, voices } = page
+  const { lesson, pair, horseId, horse, at, better, think, homework, voices, clips } = page
   return (
     <Flex direction="column" gap={{ base: '4', md: '5' }} maxWidth="46rem" data-rider-page>
       <Box>
@@ -76,6 +77,7 @@ function PageSheet({ page }: { page: Page }) {
           </Box>
         </Card>
       )}
+      {clips.length > 0 && <RiderClips clips={clips} />}
       <Box _print={{ display: 'none' }}>
         <Button onClick={() => window.print()}>
           <Printer size={20} aria-hidden /> {t('forRider.print')}

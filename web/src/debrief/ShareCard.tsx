@@ -46,9 +46,11 @@ function Chooser({ debrief, onShown }: { debrief: Debrief; onShown: () => void }
   const [heard, setHeard] = useState(() => new Set(before?.voices ?? []))
   const [think, setThink] = useState(before?.think ?? '')
   const [homework, setHomework] = useState(before?.homework ?? true)
+  const hasComments = debrief.clips.some((clip) => clip.comments.length > 0)
+  const [onClips, setOnClips] = useState(before?.clips ?? true)
   const show = () => {
     const rungs = better.filter((b) => chosen.has(b.rung)).slice(0, 6)
-    const clips = spoken.filter((v) => heard.has(v.sha256)).slice(0, 5)
+    const notes = spoken.filter((v) => heard.has(v.sha256)).slice(0, 5)
     keeping.mutate(
       {
         kind: 'for_rider',
@@ -56,7 +58,8 @@ function Chooser({ debrief, onShown }: { debrief: Debrief; onShown: () => void }
           homework,
           ...(think.trim() && { think: think.trim() }),
           ...(rungs.length > 0 && { better: rungs.map((b) => ({ rung: b.rung, better: b.how })) }),
-          ...(clips.length > 0 && { voices: clips.map(({ sha256 }) => ({ sha256 })) }),
+          ...(notes.length > 0 && { voices: notes.map(({ sha256 }) => ({ sha256 })) }),
+          ...(hasComments && onClips && { clips: true }),
         },
       },
       { onSuccess: onShown },
@@ -83,6 +86,11 @@ function Chooser({ debrief, onShown }: { debrief: Debrief; onShown: () => void }
       <Tick isOn={homework} onChange={() => setHomework(!homework)}>
         {t('forRider.homework')}
       </Tick>
+      {hasComments && (
+        <Tick isOn={onClips} onChange={() => setOnClips(!onClips)}>
+          {t('forRider.clips')}
+        </Tick>
+      )}
       {spoken.length > 0 && (
         <Box role="group" aria-label={t('forRider.voices')}>
           <chakra.p fontWeight="650">{t('forRider.voices')}</chakra.p>

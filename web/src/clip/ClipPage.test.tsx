@@ -1,0 +1,144 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { lesson, packet, show, text } from '../page.testing'
+import { shelfOf } from '../store'
+import ClipPage from './ClipPage'
+
+/** What a browser would find in a file; jsdom plays nothing. */
+interface Film {
+  name: string
+  content: string
+  seconds: number
+}
+
+const ridden = lesson()
+const MINE: Film = { name: 'mine.mp4', content: 'the long side', seconds: 31 }
+let found: Film | null = null
+
+beforeEach(() => {
+  found = null
+  Object.assign(URL, { createObjectURL: () => 'blob:film', revokeObjectURL: () => undefined })
+  Object.assign(HTMLVideoElement.prototype, {
+    requestVideoFrameCallback: () => 1,
+    cancelVideoFrameCallback: () => undefined,
+  })
+  vi.spyOn(HTMLMediaElement.prototype, 'pause').mockReturnValue(undefined)
+  vi.spyOn(HTMLMediaElement.prototype, 'load').mockReturnValue(undefined)
+  vi.spyOn(HTMLMediaElement.prototype, 'duration', 'get').mockImplementation(() => found?.seconds ?? NaN)
+  vi.spyOn(HTMLVideoElement.prototype, 'videoWidth', 'get').mockReturnValue(640)
+  vi.spyOn(HTMLMediaElement.prototype, 'src', 'set').mockImplementation(function (this: HTMLMediaElement) {
+    queueMicrotask(() => this.dispatchEvent(new Event(found ? 'loadedmetadata' : 'error')))
+  })
+})
+
+afterEach(() => vi.restoreAllMocks())
+
+async function open() {
+  const shown = show(<ClipPage />, {
+    path: '/lessons/:id/clip',
+    at: `/lessons/${ridden.id}/clip`,
+    answers: { [`GET /api/v1/lessons/${ridden.id}/packet`]: packet(ridden) },
+  })
+  await screen.findByRole('heading', { name: text('clip.title', { horse: ridden.horse }) })
+  const user = userEvent.setup()
+  const choose = async (label: string, film: Film | null) => {
+    found = film
+    const { name, content } = film ?? MINE
+    await user.upload(screen.getByLabelText(label), new File([content], name, { type: 'video/mp4' }))
+  }
+  const kept = async () =>
+    (await shelfOf(shown.me.person).entries.toArray())
+      .filter((e) => e.kind !== 'clock')
+      .map(({ kind, payload }) => ({ kind, payload }))
+  return { ...shown, user, choose, kept }
+}
+
+test('a video is named in the lesson once, and what is said of it hangs on it', async () => {
+  const { user, choose, kept } = await open()
+  await choose(text('clip.choose'), MINE)
+  await user.type(
+    await screen.findByLabelText(text('clip.sayAt', { at: '0:00.0' })),
+    'The outside rein slips here.',
+  )
+  await user.click(screen.getByRole('button', { name: text('clip.say') }))
+  expect(await screen.findByText('The outside rein slips here.')).toBeVisible()
+  await user.click(screen.getByRole('button', { name: text('clip.close') }))
+  await choose(text('clip.findOf', { name: 'mine.mp4' }), { ...MINE, name: 'VID-0815.mp4' })
+  await screen.findByRole('button', { name: text('clip.close') })
+  const [base, comment, ...others] = await kept()
+  expect(base?.payload).toMatchObject({
+    source: 'CLIP',
+    clip: { fileName: 'mine.mp4', bytes: MINE.content.length, durationMs: 31_000 },
+  })
+  expect(comment?.payload).toMatchObject({ at: { ms: 0 }, text: 'The outside rein slips here.' })
+  expect(others).toEqual([])
+})
+
+test('landings are marked by keys, taken back, kept on the device until they are kept with the lesson', async () => {
+  const { user, choose, kept } = await open()
+  await choose(text('clip.choose'), MINE)
+  const slider = await screen.findByLabelText(text('clip.where'))
+  for (let i = 0; i < 4; i++) {
+    fireEvent.change(slider, { target: { value: 1000 * i } })
+    await user.keyboard('d')
+    fireEvent.change(slider, { target: { value: 1000 * i + 60 } })
+    await user.keyboard('e')
+  }
+  expect(await screen.findByText(text('clip.order.LATERAL'))).toBeVisible()
+  await user.keyboard('{Backspace}')
+  expect(screen.queryByText(text('clip.order.LATERAL'))).toBeNull()
+  await user.keyboard('e')
+  expect(screen.getByText(text('clip.order.LATERAL'))).toBeVisible()
+  // the same foot on the same frame again: it did not land there
+  await user.keyboard('rr')
+  await user.click(screen.getByRole('button', { name: text('clip.close') }))
+  await choose(text('clip.findOf', { name: 'mine.mp4' }), MINE)
+  await user.click(await screen.findByRole('button', { name: text('clip.keep') }))
+  await waitFor(async () => expect((await kept()).map((e) => e.kind)).toEqual(['time_base', 'footfalls']))
+  const payload = (await kept())[1]?.payload as { frameMs: number; landings: { foot: string; ms: number }[] }
+  expect(payload.frameMs).toBe(34)
+  expect(payload.landings.map(({ foot, ms }) => `${foot} ${String(ms)}`)).toEqual(
+    [0, 1000, 2000, 3000].flatMap((ms) => [`LEFT_HIND ${String(ms)}`, `LEFT_FORE ${String(ms + 60)}`]),
+  )
+})
+
+test('a file that cannot be played says why, and a wrong one how long it is', async () => {
+  const { choose } = await open()
+  await choose(text('clip.choose'), null)
+  expect(await screen.findByRole('alert')).toHaveTextContent(
+    text('clip.notOpened.UNPLAYABLE', { name: 'mine.mp4' }),
+  )
+  await choose(text('clip.choose'), MINE)
+  await userEvent.click(await screen.findByRole('button', { name: text('clip.close') }))
+  await choose(text('clip.findOf', { name: 'mine.mp4' }), {
+    name: 'other.mp4',
+    content: 'another',
+    seconds: 12,
+  })
+  expect(await screen.findByRole('alert')).toHaveTextContent('other.mp4 is 0:12 long, and mine.mp4 0:31')
+})
+
+test('a copy as long as the clip is asked about, and opens from then on', async () => {
+  const { user, choose, kept } = await open()
+  await choose(text('clip.choose'), MINE)
+  await user.click(await screen.findByRole('button', { name: text('clip.close') }))
+  await choose(text('clip.findOf', { name: 'mine.mp4' }), {
+    name: 'small.mp4',
+    content: 'smaller',
+    seconds: 31.15,
+  })
+  await user.click(await screen.findByRole('button', { name: text('clip.isSame') }))
+  await user.click(await screen.findByRole('button', { name: text('clip.close') }))
+  const [, copy] = await kept()
+  expect(copy?.payload).toMatchObject({
+    clip: { fileName: 'small.mp4' },
+    copyOf: expect.any(String) as string,
+  })
+  await choose(text('clip.findOf', { name: 'mine.mp4' }), {
+    name: 'small.mp4',
+    content: 'smaller',
+    seconds: 31.15,
+  })
+  expect(await screen.findByRole('button', { name: text('clip.close') })).toBeVisible()
+})

@@ -1,0 +1,197 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useEffect, useState } from 'react'
+import { useParams } from 'react-router'
+import { Unreachable } from '../api'
+import { detach, OutboxLine, usePacket, useRecorder } from '../recorder'
+import type { Foot } from '../record'
+import type { Recorder } from '../recorder'
+import type { StoredPacket } from '../store'
+import { clock, dayLongAt, useText } from '../text'
+import { useMe } from '../session'
+import { Back, Button, Quiet, Trouble, Wait } from '../ui'
+import { clipsOf } from './clips'
+import type { Clip } from './clips'
+import { Comments } from './Comments'
+import { FootfallsCard } from './FootfallsCard'
+import { OpenClip } from './OpenClip'
+import type { OpenedFile } from './openFile'
+import type { Player } from './player'
+import { Screening } from './Screening'
+import { useClipKeys } from './useClipKeys'
+import { useMarking } from './useMarking'
+import { useZoom } from './useZoom'
+
+/** The moment: at the table or on a sofa, a video at hand. What is seen at which second? Works with no network. */
+export default function ClipPage() {
+  const { id = '' } = useParams()
+  const { t } = useText()
+  const recorder = useRecorder(id)
+  const packet = usePacket(id)
+  if (packet.isError) {
+    return packet.error instanceof Unreachable ? (
+      <chakra.p role="alert">{t('ride.notHere')}</chakra.p>
+    ) : (
+      <Trouble cause={packet.error} onAgain={() => void packet.refetch()} />
+    )
+  }
+  if (!recorder || !packet.data) return <Wait />
+  return <ClipsOfLesson recorder={recorder} kept={packet.data} />
+}
+
+/** The one that is open. */
+interface Open {
+  clip: string
+  url: string
+}
+
+function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPacket }) {
+  const { t } = useText()
+  const { timeZone } = useMe()
+  const { lesson } = kept.packet
+  const [open, setOpen] = useState<Open>()
+  const clips = clipsOf(recorder.ride)
+  const clip = clips.find((c) => c.id === open?.clip)
+  useEffect(() => () => open && URL.revokeObjectURL(open.url), [open])
+  const add = async ({ url, file }: OpenedFile, copyOf?: string) => {
+    try {
+      const { id } = await recorder.say({
+        kind: 'time_base',
+        payload: { source: 'CLIP', clip: file, ...(copyOf && { copyOf }) },
+      })
+      setOpen({ clip: copyOf ?? id, url })
+    } catch (cause) {
+      URL.revokeObjectURL(url)
+      throw cause
+    }
+  }
+  return (
+    <Flex direction="column" gap={{ base: '4', md: '5' }}>
+      <Box>
+        <Back to={`/lessons/${lesson.id}/debrief`}>{t('measured.back')}</Back>
+        <Flex columnGap="4" align="baseline" wrap="wrap">
+          <chakra.h1 fontSize={open ? '2xl' : { base: '3xl', md: '4xl' }} fontWeight="770">
+            {t('clip.title', { horse: lesson.horse })}
+          </chakra.h1>
+          <Quiet>
+            {lesson.rider} · {dayLongAt(lesson.startedAt ?? lesson.plannedAt, timeZone)}
+          </Quiet>
+          <OutboxLine
+            outbox={recorder.outbox}
+            lesson={lesson.id}
+            isLost={recorder.lost !== undefined}
+            isShort
+          />
+        </Flex>
+      </Box>
+      {open && clip ? (
+        <ClipDesk
+          key={open.url}
+          clip={clip}
+          url={open.url}
+          recorder={recorder}
+          onClose={() => setOpen(undefined)}
+        />
+      ) : (
+        <>
+          <OpenClip
+            clips={clips}
+            onOpen={(of, { url }) => setOpen({ clip: of, url })}
+            onNew={(opened, copyOf) => detach(add(opened, copyOf))}
+          />
+          {clips.map((each) => (
+            <ClipWords key={each.id} clip={each} recorder={recorder} />
+          ))}
+        </>
+      )}
+    </Flex>
+  )
+}
+
+/** What was said and marked can be read without the video. */
+function ClipWords({ clip, recorder }: { clip: Clip; recorder: Recorder }) {
+  const marking = useMarking(clip.id, recorder, null)
+  if (clip.comments.length + clip.measured.length === 0) return null
+  return (
+    <Box>
+      <chakra.h2 fontSize="xl" fontWeight="720" css={{ overflowWrap: 'anywhere' }}>
+        {clip.file.fileName}
+      </chakra.h2>
+      <Flex direction={{ base: 'column', lg: 'row' }} gap="4" align="start" marginTop="2">
+        {clip.comments.length > 0 && (
+          <Box flex="1" width="full">
+            <Comments clip={clip} recorder={recorder} player={null} />
+          </Box>
+        )}
+        {clip.measured.length > 0 && (
+          <Box flex="1" width="full">
+            <FootfallsCard clip={clip} recorder={recorder} player={null} marking={marking} />
+          </Box>
+        )}
+      </Flex>
+    </Box>
+  )
+}
+
+interface ClipDeskProps {
+  clip: Clip
+  url: string
+  recorder: Recorder
+  onClose: () => void
+}
+
+function ClipDesk({ clip, url, recorder, onClose }: ClipDeskProps) {
+  const { t } = useText()
+  const [player, setPlayer] = useState<Player | null>(null)
+  const [zoom, zoomBy] = useZoom()
+  const marking = useMarking(clip.id, recorder, player)
+  // what was marked and not kept is gone on with
+  const [what, setWhat] = useState<'comments' | 'footfalls'>(
+    marking.landings.length > 0 ? 'footfalls' : 'comments',
+  )
+  const onFoot = (foot: Foot) => {
+    setWhat('footfalls')
+    marking.mark(foot)
+  }
+  useClipKeys(player, { onFoot, onUndo: marking.undo, onZoom: zoomBy })
+  return (
+    <Flex direction={{ base: 'column', lg: 'row' }} gap="4" align="start">
+      <Box
+        flex="3"
+        width="full"
+        minWidth="0"
+        position={{ base: 'sticky', lg: 'static' }}
+        top="0"
+        zIndex="1"
+        background="ground"
+        paddingBottom="2"
+      >
+        <Screening clip={clip} url={url} player={player} zoom={zoom} onPlayer={setPlayer} onZoom={zoomBy} />
+        <Box hideBelow="lg" marginTop="3">
+          <Quiet>{t('clip.keys')}</Quiet>
+        </Box>
+      </Box>
+      <Flex flex="2" width="full" minWidth="0" direction="column" gap="2">
+        <Flex gap="2" role="group" aria-label={t('clip.what')}>
+          {(['comments', 'footfalls'] as const).map((each) => (
+            <Button key={each} look="key" flex="1" aria-pressed={what === each} onClick={() => setWhat(each)}>
+              {t(`clip.${each}`)}
+            </Button>
+          ))}
+        </Flex>
+        {what === 'comments' ? (
+          <Comments clip={clip} recorder={recorder} player={player} />
+        ) : (
+          <FootfallsCard clip={clip} recorder={recorder} player={player} marking={marking} />
+        )}
+        <Flex gap="3" align="center" wrap="wrap" marginTop="2">
+          <Quiet flex="1" css={{ overflowWrap: 'anywhere' }}>
+            {clip.file.fileName} · {clock(clip.file.durationMs)}
+          </Quiet>
+          <Button look="bare" onClick={onClose}>
+            {t('clip.close')}
+          </Button>
+        </Flex>
+      </Flex>
+    </Flex>
+  )
+}

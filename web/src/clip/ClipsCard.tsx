@@ -1,0 +1,41 @@
+import { Box, chakra } from '@chakra-ui/react'
+import type { Debrief } from '../api'
+import { clock, useText } from '../text'
+import { FoldCard, LinkButton } from '../ui'
+import { LagLines } from './LagLines'
+import { momentIn } from './PlayKeys'
+
+/** What was said and measured on the lesson's videos, in the debrief; nothing where none was looked at. */
+export function ClipsCard({ lesson, clips }: { lesson: string; clips: Debrief['clips'] }) {
+  const { t } = useText()
+  const said = clips.filter((clip) => clip.comments.length + clip.footfalls.length > 0)
+  if (said.length === 0) return null
+  return (
+    <FoldCard title={t('clip.key')}>
+      {said.map((clip) => (
+        <Box key={clip.id} marginBottom="3" data-clip>
+          <chakra.h3 fontWeight="700" css={{ overflowWrap: 'anywhere' }}>
+            {clip.name} · {clock(clip.durationMs)}
+          </chakra.h3>
+          {clip.comments.map(({ atMs, text }, i) => (
+            <chakra.p key={i} borderLeftWidth="4px" borderColor="live" paddingLeft="3" marginY="1">
+              <chakra.span fontWeight="700" fontVariantNumeric="tabular-nums">
+                {momentIn(atMs)}
+              </chakra.span>{' '}
+              {text}
+            </chakra.p>
+          ))}
+          {clip.footfalls.map(({ atMs, strideS, left, right }, i) => (
+            <Box key={i} marginTop="2">
+              <chakra.p color="quiet" fontSize="sm">
+                {t('clip.from', { at: momentIn(atMs) })}
+              </chakra.p>
+              <LagLines strideS={strideS} left={left} right={right} />
+            </Box>
+          ))}
+        </Box>
+      ))}
+      <LinkButton to={`/lessons/${lesson}/clip`}>{t('clip.toClips')}</LinkButton>
+    </FoldCard>
+  )
+}

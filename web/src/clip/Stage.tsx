@@ -1,0 +1,76 @@
+import { chakra } from '@chakra-ui/react'
+import { useEffect, useRef, useState } from 'react'
+import type { PointerEvent } from 'react'
+import { Player } from './player'
+
+interface StageProps {
+  url: string
+  label: string
+  lengthMs: number
+  /** How many times closer; 1: all of it. */
+  zoom: number
+  onPlayer: (player: Player | null) => void
+}
+
+/** The picture. Closer, it is moved by the hand. */
+export function Stage({ url, label, lengthMs, zoom, onPlayer }: StageProps) {
+  const video = useRef<HTMLVideoElement>(null)
+  const hand = useRef<{ x: number; y: number } | null>(null)
+  const [moved, setMoved] = useState({ x: 0, y: 0 })
+  useEffect(() => {
+    if (!video.current) return
+    const player = new Player(video.current, lengthMs)
+    onPlayer(player)
+    return () => {
+      player.leave()
+      onPlayer(null)
+    }
+  }, [url, lengthMs, onPlayer])
+  const drag = (e: PointerEvent<HTMLElement>) => {
+    const from = hand.current
+    if (!from || zoom === 1) return
+    // no further than its edge
+    const [mostX, mostY] = [e.currentTarget.clientWidth, e.currentTarget.clientHeight].map(
+      (size) => (size * (zoom - 1)) / 2 / zoom,
+    ) as [number, number]
+    const within = (at: number, most: number) => Math.max(-most, Math.min(most, at))
+    setMoved({
+      x: within(moved.x + (e.clientX - from.x) / zoom, mostX),
+      y: within(moved.y + (e.clientY - from.y) / zoom, mostY),
+    })
+    hand.current = { x: e.clientX, y: e.clientY }
+  }
+  return (
+    <chakra.div
+      background="rail"
+      borderRadius="card"
+      overflow="hidden"
+      display="grid"
+      placeItems="center"
+      cursor={zoom > 1 ? 'grab' : 'default'}
+      css={{ touchAction: zoom > 1 ? 'none' : 'auto' }}
+      onPointerDown={(e) => {
+        hand.current = { x: e.clientX, y: e.clientY }
+        e.currentTarget.setPointerCapture(e.pointerId)
+      }}
+      onPointerMove={drag}
+      onPointerUp={() => (hand.current = null)}
+      onPointerCancel={() => (hand.current = null)}
+      data-stage
+    >
+      <chakra.video
+        ref={video}
+        src={url}
+        aria-label={label}
+        playsInline
+        disablePictureInPicture
+        preload="auto"
+        width="full"
+        css={{ maxHeight: { base: '38vh', lg: '56vh' }, objectFit: 'contain' }}
+        style={{
+          transform: zoom === 1 ? undefined : `scale(${zoom}) translate(${moved.x}px, ${moved.y}px)`,
+        }}
+      />
+    </chakra.div>
+  )
+}

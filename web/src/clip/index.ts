@@ -1,0 +1,2 @@
+export { ClipsCard } from './ClipsCard'
+export { RiderClips } from './RiderClips'

@@ -1,0 +1,58 @@
+import { useEffect } from 'react'
+import type { Foot } from '../record'
+import { useSteady } from '../ui'
+import { RATES } from './player'
+import type { Player } from './player'
+
+/** As the feet stand under the two hands: fore feet above, hind feet below. */
+export const FOOT_KEYS: Record<string, Foot> = {
+  e: 'LEFT_FORE',
+  r: 'RIGHT_FORE',
+  d: 'LEFT_HIND',
+  f: 'RIGHT_HIND',
+}
+
+interface ClipKeys {
+  /** Left out for those who only watch. */
+  onFoot?: (foot: Foot) => void
+  onUndo?: () => void
+  onZoom: (by: 1 | -1) => void
+}
+
+/** The clip by keys alone. */
+export function useClipKeys(player: Player | null, { onFoot, onUndo, onZoom }: ClipKeys): void {
+  const press = useSteady((e: KeyboardEvent) => {
+    if (!player || isTyping(e.target) || e.altKey || e.ctrlKey || e.metaKey) return
+    const key = e.key.toLowerCase()
+    const foot = FOOT_KEYS[key]
+    const rate = RATES[Number(key) - 1]
+    if (foot && onFoot) onFoot(foot)
+    else if (rate) player.setRate(rate)
+    else if (key === ' ' && !isKey(e.target)) player.toggle()
+    else if (key === 'arrowleft' || key === 'arrowright') {
+      const by = key === 'arrowleft' ? -1 : 1
+      if (e.shiftKey) player.seek(player.now().atMs + by * 1000)
+      else player.step(by)
+    } else if (key === 'l') player.loopLast()
+    else if (key === 'backspace' && onUndo) onUndo()
+    else if (key === '+' || key === '=') onZoom(1)
+    else if (key === '-') onZoom(-1)
+    else return
+    e.preventDefault()
+  })
+  useEffect(() => {
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [press])
+}
+
+/** A slider is moved by our keys: frame by frame, not by a share of the clip. */
+function isTyping(target: EventTarget | null): boolean {
+  if (target instanceof HTMLInputElement) return target.type !== 'range'
+  return target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
+}
+
+/** Space presses the key that has the focus. */
+function isKey(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest('button, a, summary, label') !== null
+}
