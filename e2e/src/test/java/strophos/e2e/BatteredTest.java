@@ -73,7 +73,7 @@ class BatteredTest {
         left.path("pairs")
                 .forEach(p -> paths.addAll(List.of("/pairs/" + p.asString(), "/pairs/" + p.asString() + "/history")));
         for (JsonNode lesson : left.path("lessons")) {
-            for (String screen : List.of("look", "plan", "homework", "debrief", "contact", "record")) {
+            for (String screen : List.of("look", "plan", "homework", "debrief", "contact", "clip", "record")) {
                 paths.add("/lessons/" + lesson.asString() + "/" + screen);
             }
         }

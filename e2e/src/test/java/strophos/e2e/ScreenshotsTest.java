@@ -74,17 +74,32 @@ class ScreenshotsTest {
             keep(coach, "tack");
             ground(coach);
             contact(coach);
+            clip(coach);
         }
     }
 
-    /** Both reins of the last lesson that was measured. */
-    private static void contact(Visitor coach) {
-        String lesson = coach.get("/api/v1/pairs/" + pair(coach, "Vesper") + "/lessons")
+    /** The last lesson's video, where the horse falls into a pace. */
+    private static void clip(Visitor coach) {
+        coach.open("/lessons/" + lastLesson(coach, "Sindri") + "/clip");
+        coach.page()
+                .getByLabel("Find the file horse.webm")
+                .setInputFiles(Path.of(System.getProperty("strophos.root"), "examples", "clip", "horse.webm"));
+        coach.exactly("0:03.2").click();
+        coach.page().waitForFunction("Math.abs(document.querySelector('video').currentTime - 3.2) < 0.1");
+        keep(coach, "clip");
+    }
+
+    private static String lastLesson(Visitor coach, String horse) {
+        return coach.get("/api/v1/pairs/" + pair(coach, horse) + "/lessons")
                 .path("lessons")
                 .path(0)
                 .path("id")
                 .asString();
-        coach.open("/lessons/" + lesson + "/contact");
+    }
+
+    /** Both reins of the last lesson that was measured. */
+    private static void contact(Visitor coach) {
+        coach.open("/lessons/" + lastLesson(coach, "Vesper") + "/contact");
         coach.page().locator("[data-spans]").first().waitFor();
         keep(coach, "contact");
     }
@@ -219,7 +234,6 @@ class ScreenshotsTest {
                     .clock()
                     .setFixedTime(Instant.parse(Stage.START).plusSeconds(40).toEpochMilli());
             imre.page().locator("[data-turn='0']").waitFor();
-            keep(imre, "practice-timer-phone");
             imre.button("End and report").click();
             imre.page().getByText("How did it go?").waitFor();
             imre.assertAccessible();
