@@ -82,6 +82,8 @@ export function useKeys(touched: PendingTouches, keys: Keys): void {
   }, [touched])
 }
 
+/** A slider takes no letters. */
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLInputElement || target instanceof HTMLSelectElement
+  if (target instanceof HTMLInputElement) return target.type !== 'range'
+  return target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
 }

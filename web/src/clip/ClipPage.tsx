@@ -11,6 +11,7 @@ import { useMe } from '../session'
 import { Back, Button, Quiet, Trouble, Wait } from '../ui'
 import { clipsOf } from './clips'
 import type { Clip } from './clips'
+import { ClipPad } from './ClipPad'
 import { Comments } from './Comments'
 import { FootfallsCard } from './FootfallsCard'
 import { OpenClip } from './OpenClip'
@@ -87,6 +88,8 @@ function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPac
         <ClipDesk
           key={open.url}
           clip={clip}
+          clips={clips}
+          kept={kept}
           url={open.url}
           recorder={recorder}
           onClose={() => setOpen(undefined)}
@@ -132,34 +135,42 @@ function ClipWords({ clip, recorder }: { clip: Clip; recorder: Recorder }) {
   )
 }
 
+/** What is done with the picture. */
+const WHAT = ['comments', 'pad', 'footfalls'] as const
+
 interface ClipDeskProps {
   clip: Clip
+  clips: readonly Clip[]
+  kept: StoredPacket
   url: string
   recorder: Recorder
   onClose: () => void
 }
 
-function ClipDesk({ clip, url, recorder, onClose }: ClipDeskProps) {
+function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) {
   const { t } = useText()
   const [player, setPlayer] = useState<Player | null>(null)
   const [zoom, zoomBy] = useZoom()
   const marking = useMarking(clip.id, recorder, player)
   // what was marked and not kept is gone on with
-  const [what, setWhat] = useState<'comments' | 'footfalls'>(
+  const [what, setWhat] = useState<(typeof WHAT)[number]>(
     marking.landings.length > 0 ? 'footfalls' : 'comments',
   )
   const onFoot = (foot: Foot) => {
     setWhat('footfalls')
     marking.mark(foot)
   }
-  useClipKeys(player, { onFoot, onUndo: marking.undo, onZoom: zoomBy })
+  useClipKeys(
+    player,
+    what === 'pad' ? { onZoom: zoomBy, isOnPad: true } : { onFoot, onUndo: marking.undo, onZoom: zoomBy },
+  )
   return (
     <Flex direction={{ base: 'column', lg: 'row' }} gap="4" align="start">
       <Box
         flex="3"
         width="full"
         minWidth="0"
-        position={{ base: 'sticky', lg: 'static' }}
+        position="sticky"
         top="0"
         zIndex="1"
         background="ground"
@@ -167,21 +178,30 @@ function ClipDesk({ clip, url, recorder, onClose }: ClipDeskProps) {
       >
         <Screening clip={clip} url={url} player={player} zoom={zoom} onPlayer={setPlayer} onZoom={zoomBy} />
         <Box hideBelow="lg" marginTop="3">
-          <Quiet>{t('clip.keys')}</Quiet>
+          <Quiet>{t(what === 'pad' ? 'clip.keysOnPad' : 'clip.keys')}</Quiet>
         </Box>
       </Box>
       <Flex flex="2" width="full" minWidth="0" direction="column" gap="2">
         <Flex gap="2" role="group" aria-label={t('clip.what')}>
-          {(['comments', 'footfalls'] as const).map((each) => (
-            <Button key={each} look="key" flex="1" aria-pressed={what === each} onClick={() => setWhat(each)}>
-              {t(`clip.${each}`)}
+          {WHAT.map((each) => (
+            <Button
+              key={each}
+              look="key"
+              flex="1"
+              paddingX="2"
+              aria-pressed={what === each}
+              onClick={() => setWhat(each)}
+            >
+              {t(each === 'pad' ? 'clip.padKey' : `clip.${each}`)}
             </Button>
           ))}
         </Flex>
-        {what === 'comments' ? (
-          <Comments clip={clip} recorder={recorder} player={player} />
-        ) : (
+        {what === 'comments' && <Comments clip={clip} recorder={recorder} player={player} />}
+        {what === 'footfalls' && (
           <FootfallsCard clip={clip} recorder={recorder} player={player} marking={marking} />
+        )}
+        {what === 'pad' && player && (
+          <ClipPad clip={clip} clips={clips} recorder={recorder} kept={kept} player={player} />
         )}
         <Flex gap="3" align="center" wrap="wrap" marginTop="2">
           <Quiet flex="1" css={{ overflowWrap: 'anywhere' }}>

@@ -5,12 +5,12 @@ import type { ClipFile } from '../record'
 import { clock, useText } from '../text'
 import { AnchorButton, Button, Card, CardTitle, Quiet, WarnBox } from '../ui'
 import { fitOf } from './clipFile'
-import type { Clip } from './clips'
+import type { ClipToWatch } from './clips'
 import { openFile } from './openFile'
 import type { NotOpened, OpenedFile } from './openFile'
 
 interface OpenClipProps {
-  clips: readonly Clip[]
+  clips: readonly ClipToWatch[]
   /** A video of this lesson. */
   onOpen: (clip: string, opened: OpenedFile) => void
   /** One that nobody has looked at here, or a copy of one that somebody has; left out for those who only watch what was looked at. */
@@ -20,19 +20,19 @@ interface OpenClipProps {
 type Trouble =
   | { is: 'NOT_OPENED'; why: NotOpened; name: string }
   /** Not the video that was looked for. */
-  | { is: 'WRONG'; clip: Clip; file: ClipFile }
+  | { is: 'WRONG'; clip: ClipToWatch; file: ClipFile }
 
 /** A video of this device is opened, or found again. It stays where it is. */
 export function OpenClip({ clips, onOpen, onNew }: OpenClipProps) {
   const { t } = useText()
   const [trouble, setTrouble] = useState<Trouble>()
-  const [asked, setAsked] = useState<{ opened: OpenedFile; of: Clip }>()
+  const [asked, setAsked] = useState<{ opened: OpenedFile; of: ClipToWatch }>()
   const [isReading, setReading] = useState(false)
   const leaveAsked = () => {
     if (asked) URL.revokeObjectURL(asked.opened.url)
     setAsked(undefined)
   }
-  const choose = async (file: File, wanted?: Clip) => {
+  const choose = async (file: File, wanted?: ClipToWatch) => {
     setTrouble(undefined)
     leaveAsked()
     setReading(true)
@@ -42,7 +42,7 @@ export function OpenClip({ clips, onOpen, onNew }: OpenClipProps) {
       setTrouble({ is: 'NOT_OPENED', why: opened, name: file.name })
       return
     }
-    const fit = (clip: Clip) => fitOf(opened.file, [clip.file, ...clip.copies])
+    const fit = (clip: ClipToWatch) => fitOf(opened.file, [clip.file, ...clip.copies])
     const same = clips.find((clip) => fit(clip) === 'same')
     const perhaps = (wanted ? [wanted] : clips).find((clip) => fit(clip) === 'perhaps')
     if (same && (!wanted || wanted.id === same.id)) onOpen(same.id, opened)
@@ -52,7 +52,7 @@ export function OpenClip({ clips, onOpen, onNew }: OpenClipProps) {
       setTrouble({ is: 'WRONG', clip: wanted, file: opened.file })
     } else onNew?.(opened)
   }
-  const isSame = ({ opened, of }: { opened: OpenedFile; of: Clip }) => {
+  const isSame = ({ opened, of }: { opened: OpenedFile; of: ClipToWatch }) => {
     if (onNew) onNew(opened, of.id)
     else onOpen(of.id, opened)
   }

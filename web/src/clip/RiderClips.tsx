@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import type { RiderPage } from '../api'
 import { useText } from '../text'
 import { Button, Card } from '../ui'
-import type { Clip } from './clips'
+import type { ClipToWatch } from './clips'
 import { CommentList } from './CommentList'
 import { OpenClip } from './OpenClip'
 import type { Player } from './player'
@@ -44,7 +44,7 @@ export function RiderClips({ clips: shown }: { clips: RiderPage['clips'] }) {
   )
 }
 
-function OnOwnCopy({ clip, url }: { clip: Clip; url: string }) {
+function OnOwnCopy({ clip, url }: { clip: ClipToWatch; url: string }) {
   const [player, setPlayer] = useState<Player | null>(null)
   const [zoom, zoomBy] = useZoom()
   useClipKeys(player, { onZoom: zoomBy })
@@ -58,7 +58,7 @@ function OnOwnCopy({ clip, url }: { clip: Clip; url: string }) {
   )
 }
 
-function clipOf({ id, name, durationMs, files, comments }: RiderPage['clips'][number]): Clip {
+function clipOf({ id, name, durationMs, files, comments }: RiderPage['clips'][number]): ClipToWatch {
   const file = (of: { durationMs: number; digest: string }) => ({ ...of, fileName: name, bytes: 1 })
   return {
     id,
@@ -71,6 +71,5 @@ function clipOf({ id, name, durationMs, files, comments }: RiderPage['clips'][nu
       ...(untilMs !== null && { untilMs }),
       text,
     })),
-    measured: [],
   }
 }

@@ -1,10 +1,10 @@
-import type { Clip } from './clips'
+import type { ClipToWatch } from './clips'
 import { PlayKeys } from './PlayKeys'
 import type { Player } from './player'
 import { Stage } from './Stage'
 
 interface ScreeningProps {
-  clip: Clip
+  clip: ClipToWatch
   url: string
   player: Player | null
   zoom: number

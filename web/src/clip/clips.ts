@@ -1,6 +1,8 @@
 import type { ClipFile, Payloads, Ride } from '../record'
 import { footfalls } from './footfalls'
 import type { Footfalls } from './footfalls'
+import { timingOf } from './timings'
+import type { Timing } from './timings'
 
 /** What was said about a moment of a clip, or about a span. */
 export interface CommentOnClip {
@@ -17,13 +19,27 @@ export interface MeasuredStrides {
   says: Footfalls | null
 }
 
-/** A video beside a lesson; its copies belong to it. */
-export interface Clip {
+/** A video beside a lesson, as whoever has it may watch it; its copies belong to it. */
+export interface ClipToWatch {
   id: string
   file: ClipFile
   copies: ClipFile[]
   comments: CommentOnClip[]
+}
+
+/** With all that was read from it. */
+export interface Clip extends ClipToWatch {
   measured: MeasuredStrides[]
+  /** The asks and corrections whose moments were read from it. */
+  timing: Timing
+  /** When it began on the lesson's clock; left out: not known. */
+  startMs?: number
+  /** What its entry says. */
+  said: Payloads['time_base']
+}
+
+function saidOf({ kind: _, ...said }: { kind: string } & Payloads['time_base']): Payloads['time_base'] {
+  return said
 }
 
 /** Those of a lesson, the first named first. */
@@ -35,7 +51,16 @@ export function clipsOf(ride: Ride): Clip[] {
     if (said.kind === 'time_base' && said.clip) {
       const first = said.copyOf && belongs.get(said.copyOf)
       if (first) first.copies.push(said.clip)
-      const clip = first || { id, file: said.clip, copies: [], comments: [], measured: [] }
+      const clip = first || {
+        id,
+        file: said.clip,
+        copies: [],
+        comments: [],
+        measured: [],
+        timing: { asks: [], corrections: [] },
+        ...(said.startMs !== undefined && { startMs: said.startMs }),
+        said: saidOf(said),
+      }
       clips.set(clip.id, clip)
       belongs.set(id, clip)
     }
@@ -52,6 +77,9 @@ export function clipsOf(ride: Ride): Clip[] {
         ?.measured.push({ id, marked: said, says: footfalls(said.landings, said.frameMs) })
     }
   }
-  for (const clip of clips.values()) clip.comments.sort((a, b) => a.atMs - b.atMs)
+  for (const clip of clips.values()) {
+    clip.comments.sort((a, b) => a.atMs - b.atMs)
+    clip.timing = timingOf(ride, (base) => belongs.get(base) === clip)
+  }
   return [...clips.values()]
 }

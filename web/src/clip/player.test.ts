@@ -1,8 +1,11 @@
 import { expect, test } from 'vitest'
 import { Player } from './player'
 
-/** A video that shows a frame when it is told to, thirty a second. */
+/** A video that shows a frame when it is told to: thirty a second, or where each of them begins. */
 class Film extends EventTarget {
+  constructor(private readonly frames = Array.from({ length: 601 }, (_, i) => i / 30)) {
+    super()
+  }
   currentTime = 0
   duration = 20
   paused = true
@@ -27,7 +30,7 @@ class Film extends EventTarget {
   cancelVideoFrameCallback = () => (this.#callback = undefined)
   /** The frame of a moment comes onto the screen. */
   show(seconds: number) {
-    const mediaTime = Math.floor(seconds * 30 + 1e-9) / 30
+    const mediaTime = this.frames.filter((f) => f <= seconds + 1e-9).at(-1) ?? 0
     this.currentTime = seconds
     this.#presented += 1
     this.#callback?.(0, { mediaTime, presentedFrames: this.#presented } as VideoFrameCallbackMetadata)
@@ -40,9 +43,16 @@ class Film extends EventTarget {
   }
 }
 
-function filmed() {
-  const film = new Film()
+function filmed(frames?: number[]) {
+  const film = new Film(frames)
   return { film, player: new Player(film, 20_000) }
+}
+
+/** Where a step ends, once everything that was sought for it was seen. */
+function stepped(film: Film, player: Player, by: 1 | -1): number {
+  player.step(by)
+  for (let i = 0; i < 30; i++) film.settle()
+  return player.now().atMs
 }
 
 test('the moment is that of the frame that is seen', () => {
@@ -54,22 +64,49 @@ test('the moment is that of the frame that is seen', () => {
 test('steps go from frame to frame, and back', () => {
   const { film, player } = filmed()
   film.show(2)
-  const seen = [1, 1, -1, -1, -1].map((by) => {
-    player.step(by as 1 | -1)
-    film.settle()
-    return Math.round((player.now().atMs * 30) / 1000)
-  })
+  const seen = [1, 1, -1, -1, -1].map((by) => Math.round((stepped(film, player, by as 1 | -1) * 30) / 1000))
   expect(seen).toEqual([61, 62, 61, 60, 59])
+})
+
+test.each([25, 30, 50, 60, 120])('at %i frames a second a step is a frame, from the first on', (rate) => {
+  const { film, player } = filmed(Array.from({ length: 20 * rate + 1 }, (_, i) => i / rate))
+  film.show(2)
+  const seen = [1, 1, 1, -1, 1].map((by) => Math.round((stepped(film, player, by as 1 | -1) * rate) / 1000))
+  expect(seen).toEqual([1, 2, 3, 2, 3].map((n) => 2 * rate + n))
+  expect(player.frameMs).toBeCloseTo(1000 / rate, 0)
+})
+
+test('no frame is passed over where they last unlike', () => {
+  const frames = [2, 2.033, 2.1, 2.117, 2.2, 2.233]
+  const { film, player } = filmed([0, ...frames])
+  film.show(2)
+  const on = [1, 1, 1, 1, 1].map(() => stepped(film, player, 1))
+  expect(on).toEqual(frames.slice(1).map((s) => 1000 * s))
+  const back = [1, 1, 1, 1, 1].map(() => stepped(film, player, -1))
+  expect(back).toEqual(
+    [...frames]
+      .reverse()
+      .slice(1)
+      .map((s) => 1000 * s),
+  )
+})
+
+test('at either end a step is no step', () => {
+  const { film, player } = filmed()
+  film.show(0)
+  expect(stepped(film, player, -1)).toBe(0)
+  expect(stepped(film, player, 1)).toBe(33)
+  film.show(20)
+  expect(stepped(film, player, 1)).toBe(20_000)
+  expect(stepped(film, player, -1)).toBe(19_967)
 })
 
 test('two quick steps are two frames, also before the first is seen', () => {
   const { film, player } = filmed()
   film.show(2)
   player.step(1)
-  film.seeking = true
   player.step(1)
-  film.settle()
-  film.settle()
+  for (let i = 0; i < 10; i++) film.settle()
   expect(Math.round((player.now().atMs * 30) / 1000)).toBe(62)
 })
 

@@ -14,11 +14,14 @@ export type Rate = (typeof RATES)[number]
 /** What is played over and over: the last five seconds. */
 const LOOP_MS = 5000
 
-/** Until frames were seen one after the other. */
+/** Said of a frame's length until frames were seen one after the other. */
 const USUAL_FRAME_MS = 1000 / 30
 
-/** A frame is not known from fewer. */
-const LEAST_FRAMES = 3
+/** No frame is shorter: while their length is not known, the next one is looked for in steps of this. */
+const SHORTEST_FRAME_MS = 8
+
+/** So many steps may be asked for while one is on its way: a key that is held down stops when it is let go. */
+const MOST_STEPS = 3
 
 /** Longer than this from one frame to the next, one was missed. */
 const MOST_FRAME_MS = 200
@@ -52,6 +55,8 @@ export class Player {
   #frames: number[] = []
   #last: VideoFrameCallbackMetadata | null = null
   #wanted: number | null = null
+  /** Frames still to go: on where it is above 0, back below. */
+  #steps = 0
   #callback = 0
 
   /** @param lengthMs where the video itself does not say how long it is: a recording that was never closed */
@@ -75,7 +80,6 @@ export class Player {
 
   /** From one frame to the next: the middle of those that were seen. */
   get frameMs(): number {
-    if (this.#frames.length < LEAST_FRAMES) return USUAL_FRAME_MS
     const sorted = [...this.#frames].sort((a, b) => a - b)
     return sorted[Math.floor(sorted.length / 2)] ?? USUAL_FRAME_MS
   }
@@ -93,13 +97,18 @@ export class Player {
   }
 
   /** To a moment. What is asked for while it is still on its way to another waits: only the last of them counts. */
-  readonly seek = (ms: number) => this.#go(ms, ms)
+  readonly seek = (ms: number) => {
+    this.#steps = 0
+    this.#go(ms)
+    this.#tell({ atMs: Math.round(this.#within(ms)) })
+  }
 
-  /** To the next frame, or the one before: into its middle, so that rounding never falls on a neighbour. */
+  /** To the next frame, or the one before. The moment is told when the frame is seen. */
   readonly step = (by: 1 | -1) => {
     this.#video.pause()
-    const frame = Math.max(0, this.#now.atMs + by * this.frameMs)
-    this.#go(frame + this.frameMs / 2, frame)
+    const isOnItsWay = this.#steps !== 0
+    this.#steps = Math.max(-MOST_STEPS, Math.min(MOST_STEPS, this.#steps + by))
+    if (!isOnItsWay) this.#toNeighbour(this.#seenMs())
   }
 
   /** The last five seconds over and over; again: on from here. */
@@ -131,12 +140,43 @@ export class Player {
     for (const event of EVENTS) this.#video.removeEventListener(event, this.#changed)
   }
 
-  /** @param shownMs where the frame begins that will be seen there, as far as is known before it is */
-  #go(ms: number, shownMs: number) {
-    const to = Math.min(Math.max(0, ms), this.durationMs)
+  #within(ms: number): number {
+    return Math.min(Math.max(0, ms), this.durationMs)
+  }
+
+  #go(ms: number) {
+    const to = this.#within(ms)
     if (this.#video.seeking) this.#wanted = to
     else this.#video.currentTime = to / 1000
-    this.#tell({ atMs: Math.round(Math.min(Math.max(0, shownMs), this.durationMs)) })
+  }
+
+  /** Where the frame begins that is seen; before any was, where it was sent to. */
+  #seenMs(): number {
+    return this.#last ? this.#last.mediaTime * 1000 : this.#now.atMs
+  }
+
+  /** A frame that is shorter than the others is not passed over: the shortest that was seen says how far to go. */
+  #toNeighbour(fromMs: number) {
+    const shortest = Math.min(...this.#frames, USUAL_FRAME_MS)
+    if (this.#steps < 0) this.#go(fromMs - shortest / 2)
+    else this.#go(fromMs + (this.#frames.length > 0 ? 1.5 * shortest : SHORTEST_FRAME_MS))
+  }
+
+  /** A longer frame is still seen where the next was looked for: on from there. */
+  #stepped(beforeMs: number, nowMs: number) {
+    const soughtMs = this.#video.currentTime * 1000
+    const isAtAnEnd = this.#steps < 0 ? soughtMs <= 0 : soughtMs >= this.durationMs
+    if (nowMs === beforeMs && !isAtAnEnd) {
+      this.#go(soughtMs + Math.sign(this.#steps) * SHORTEST_FRAME_MS)
+      return
+    }
+    if (nowMs > beforeMs) this.#learn(nowMs - beforeMs)
+    this.#steps = isAtAnEnd ? 0 : this.#steps - Math.sign(this.#steps)
+    if (this.#steps !== 0) this.#toNeighbour(nowMs)
+  }
+
+  #learn(ms: number) {
+    if (ms > 0 && ms < MOST_FRAME_MS) this.#frames = [...this.#frames, ms].slice(-MOST_KEPT)
   }
 
   #play() {
@@ -154,11 +194,12 @@ export class Player {
   #seen(frame: VideoFrameCallbackMetadata) {
     const before = this.#last
     this.#last = frame
+    const ms = frame.mediaTime * 1000
     if (before && frame.presentedFrames === before.presentedFrames + 1 && !this.#video.paused) {
-      const ms = (frame.mediaTime - before.mediaTime) * 1000
-      if (ms > 0 && ms < MOST_FRAME_MS) this.#frames = [...this.#frames, ms].slice(-MOST_KEPT)
+      this.#learn(ms - before.mediaTime * 1000)
     }
-    if (this.#wanted === null) this.#tell({ atMs: Math.round(frame.mediaTime * 1000) })
+    if (this.#wanted === null) this.#tell({ atMs: Math.round(ms) })
+    if (this.#steps !== 0) this.#stepped(before ? before.mediaTime * 1000 : 0, ms)
     const { loop, isPlaying } = this.#now
     if (loop && isPlaying && frame.mediaTime * 1000 >= loop.toMs) this.seek(loop.fromMs)
   }

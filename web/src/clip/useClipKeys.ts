@@ -17,15 +17,20 @@ interface ClipKeys {
   onFoot?: (foot: Foot) => void
   onUndo?: () => void
   onZoom: (by: 1 | -1) => void
+  /** Letters and digits are the pad's. */
+  isOnPad?: boolean
 }
 
 /** The clip by keys alone. */
-export function useClipKeys(player: Player | null, { onFoot, onUndo, onZoom }: ClipKeys): void {
+export function useClipKeys(
+  player: Player | null,
+  { onFoot, onUndo, onZoom, isOnPad = false }: ClipKeys,
+): void {
   const press = useSteady((e: KeyboardEvent) => {
     if (!player || isTyping(e.target) || e.altKey || e.ctrlKey || e.metaKey) return
     const key = e.key.toLowerCase()
     const foot = FOOT_KEYS[key]
-    const rate = RATES[Number(key) - 1]
+    const rate = isOnPad ? undefined : RATES[Number(key) - 1]
     if (foot && onFoot) onFoot(foot)
     else if (rate) player.setRate(rate)
     else if (key === ' ' && !isKey(e.target)) player.toggle()
@@ -33,7 +38,7 @@ export function useClipKeys(player: Player | null, { onFoot, onUndo, onZoom }: C
       const by = key === 'arrowleft' ? -1 : 1
       if (e.shiftKey) player.seek(player.now().atMs + by * 1000)
       else player.step(by)
-    } else if (key === 'l') player.loopLast()
+    } else if (key === 'l' && !isOnPad) player.loopLast()
     else if (key === 'backspace' && onUndo) onUndo()
     else if (key === '+' || key === '=') onZoom(1)
     else if (key === '-') onZoom(-1)

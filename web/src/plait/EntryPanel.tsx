@@ -6,7 +6,7 @@ import type { PlaitOfLesson } from '../api'
 import { AskDrawer, Spoken, VoiceKey } from '../capture'
 import { detach, usePacket, useRecorder } from '../recorder'
 import type { Recorder } from '../recorder'
-import { readPayload } from '../record'
+import { momentsOf, readPayload } from '../record'
 import type { NewEntry } from '../store'
 import { clock, useText } from '../text'
 import { Button } from '../ui'
@@ -104,7 +104,7 @@ function AmendKeys({ lesson, told, onTold, recorder }: AmendProps & { recorder: 
           onClose={() => setOpen(false)}
           onKeep={(ask, release) => {
             setOpen(false)
-            const next = { segment: payload.segment, ...ask }
+            const next = { segment: payload.segment, ...ask, ...momentsOf(payload) }
             detach(
               tell({ kind: 'amend', payload: { target: said.id, payload: next } })
                 .then(() => release && tell({ kind: 'release', payload: { exchange: said.id, release } }))

@@ -6,6 +6,7 @@ import type { Ride } from './ride'
 import { isHeard, stopSignsOf } from './stopSigns'
 import type { HeardEntry, StopSignSeen } from './stopSigns'
 import { readOnce } from './readOnce'
+import { TimeBases } from './timeBases'
 import { Times } from './times'
 
 const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
@@ -15,8 +16,7 @@ const NOT_AMENDABLE = new Set(['clock', 'void', 'amend'])
  * sorted log: clock times; backwards, what is taken back or amended; forwards, the ride.
  */
 export function fold(entries: readonly Entry[]): Ride {
-  const read = folded(entries)
-  return tellRide(read.standing, signsIn(read), read.voided, read.odd)
+  return told(folded(entries))
 }
 
 /**
@@ -28,9 +28,31 @@ export class GrowingFold {
 
   of(entries: readonly Entry[]): Ride {
     this.known = grown(this.known, entries) ?? folded(entries)
-    const { standing, voided, odd } = this.known
-    return tellRide(standing, signsIn(this.known), voided, odd)
+    return told(this.known)
   }
+}
+
+function told(read: FoldedLog): Ride {
+  return tellRide(asItHappened(read.standing), signsIn(read), read.voided, read.odd)
+}
+
+/** As it was written, but for what has a moment on a base that is linked. */
+function asItHappened(standing: StandingEntry[]): readonly StandingEntry[] {
+  const bases = new TimeBases(standing)
+  if (bases.isEmpty) return standing
+  return standing.map((s) => placed(s, bases.of(s.payload) ?? s.atMs)).sort((a, b) => a.atMs - b.atMs)
+}
+
+/** Where an entry was moved to: what is told of an entry is kept for as long as it is the same. */
+const moved = new WeakMap<StandingEntry, StandingEntry>()
+
+function placed(standing: StandingEntry, atMs: number): StandingEntry {
+  if (atMs === standing.atMs) return standing
+  const before = moved.get(standing)
+  if (before?.atMs === atMs) return before
+  const there = { ...standing, atMs }
+  moved.set(standing, there)
+  return there
 }
 
 /** A log, read. */

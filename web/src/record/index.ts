@@ -7,14 +7,15 @@ export type {
   FirstLook,
   Kind,
   Landing,
+  Moment,
   Payloads,
   StationTicks,
   Writes,
 } from './generated/kinds'
 export * from './generated/words'
-export { MARK_KINDS, readPayload } from './payload'
+export { MARK_KINDS, momentsOf, readPayload, takesMoment } from './payload'
 export { keepable } from './plain'
-export type { AskDetail, LineDetail, Mark, Payload } from './payload'
+export type { AskDetail, LineDetail, Mark, Moments, Payload } from './payload'
 export { padKey } from './ride'
 export type { Exchange, RideMark, Rest, Ride, Segment, PadCounts } from './ride'
 export type { StopSignSeen } from './stopSigns'

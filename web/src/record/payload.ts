@@ -1,5 +1,5 @@
-import { HANGS_ON, SHAPES } from './generated/kinds'
-import type { Counts, Kind, MarkKind, Payloads } from './generated/kinds'
+import { HANGS_ON, LATEST, SHAPES } from './generated/kinds'
+import type { Counts, Kind, MarkKind, Moment, Payloads } from './generated/kinds'
 import { isPlain } from './plain'
 import { readShape } from './shape'
 
@@ -32,6 +32,29 @@ export function readPayload(kind: string, v: number, p: Record<string, unknown>)
   if (!shape || !isPlain(p)) return undefined
   const said = readShape(p, shape.of ?? shape)
   return said && ({ kind, ...(shape.as ? { [shape.as]: said } : said) } as unknown as Payload)
+}
+
+/** Whether entries of this kind may say when it was on a second time base. */
+export function takesMoment(kind: Kind): boolean {
+  return SHAPES[kind]?.[LATEST[kind]]?.may?.when !== undefined
+}
+
+/** What was read from a clip: it stays when something else of the entry is changed. */
+export function momentsOf({ asked, reinforced, error, when }: Moments): Moments {
+  return {
+    ...(asked && { asked }),
+    ...(reinforced && { reinforced }),
+    ...(error && { error }),
+    ...(when && { when }),
+  }
+}
+
+/** The moments an entry may have on a second time base. */
+export interface Moments {
+  asked?: Moment
+  reinforced?: Moment
+  error?: Moment
+  when?: Moment
 }
 
 /** The entry a mark hangs on: a segment, or the exchange of a release; undefined when it is the lesson's. */

@@ -1,5 +1,6 @@
 import { SeePanel } from '../see'
 import type { NewMark } from '../see'
+import { momentsOf } from '../record'
 import type { Kind, Segment } from '../record'
 import type { StoredPacket } from '../store'
 import { useText } from '../text'
@@ -92,7 +93,8 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
           onClose={close}
           onKeep={(said, release) => {
             close()
-            const payload = { segment: open.segment, ...said }
+            const moments = momentsOf(ride.exchanges.find((x) => x.id === id) ?? {})
+            const payload = { segment: open.segment, ...said, ...moments }
             if (!isSameAsk(said, ask)) detach(on.onTell('amend', { target: id, payload }))
             if (release) detach(on.onTell('release', { exchange: id, release }))
           }}
@@ -121,8 +123,9 @@ export function OpenDrawer({ open, kept, recorder, segment, exerciseName, ...on 
           known={kept.packet}
           ridden={asRidden(ridden)}
           onClose={close}
-          onKeep={(payload) => {
+          onKeep={(figure) => {
             close()
+            const payload = { ...figure, ...momentsOf(ridden) }
             detach(on.onTell('amend', { target: open.id, payload }))
           }}
         />

@@ -210,6 +210,8 @@ export interface Payloads {
     segment: string
     /** Corrected; else let pass. */
     made: boolean
+    /** When the error began, on the same base; left out: not known. */
+    error?: Moment
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
@@ -234,6 +236,10 @@ export interface Payloads {
     aids?: Aid[]
     /** Of two aids or more. */
     order?: AidOrder
+    /** When the aid began, on the same base; left out: not known. */
+    asked?: Moment
+    /** When it was asked again, stronger, on the same base; left out: it was not, or it is not known. */
+    reinforced?: Moment
     /** When it was, on a second time base. The entry's own time still says when it was written. */
     when?: Moment
   }
@@ -326,9 +332,15 @@ export interface Payloads {
     on: boolean
   }
   /** The lesson ends; judgement waits for this. */
-  lesson_ended: {}
+  lesson_ended: {
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
   /** The lesson begins (or goes on, after an end). */
-  lesson_started: {}
+  lesson_started: {
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
   /** One line of poles or fences ridden; what was not noted is left out. */
   line: {
     /** The segment it belongs to. */
@@ -520,8 +532,8 @@ export interface Payloads {
     /** The `time_base` entry of the same video, of which this is a copy that was made smaller on its way. */
     copyOf?: string
     /**
-     * Its link to the lesson's clock: when the base began, in milliseconds since 1970 UTC; left out: not
-     * linked yet.
+     * Its link to the lesson's clock: when the base began, in milliseconds since 1970 UTC. What has a moment
+     * on it then stands there; left out: not linked yet, and everything stands when it was written.
      */
     startMs?: number
   }
@@ -838,6 +850,7 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         made: flag,
       },
       may: {
+        error: part(MOMENT),
         when: part(MOMENT),
       },
     },
@@ -863,6 +876,8 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         first: oneOf(STRENGTHS),
         aids: list(AID, 1, 4),
         order: oneOf(AID_ORDERS),
+        asked: part(MOMENT),
+        reinforced: part(MOMENT),
         when: part(MOMENT),
       },
       atMost: ['first', 'strength'],
@@ -958,10 +973,16 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
   },
   lesson_ended: {
     1: {
+      may: {
+        when: part(MOMENT),
+      },
     },
   },
   lesson_started: {
     1: {
+      may: {
+        when: part(MOMENT),
+      },
     },
   },
   line: {

@@ -34,6 +34,11 @@ final class JavaRecords {
                     /** As it stands in an entry: what is not there is left out. */
                     Map<String, Object> plain();
 
+                    /** When it was, on a second time base; empty for most, which were written as they happened. */
+                    default Optional<Moment> when() {
+                        return Optional.empty();
+                    }
+
                     /** Something seen or done beside the asks. */
                     sealed interface Mark extends Payload {
 

@@ -52,6 +52,11 @@ public sealed interface Payload {
     /** As it stands in an entry: what is not there is left out. */
     Map<String, Object> plain();
 
+    /** When it was, on a second time base; empty for most, which were written as they happened. */
+    default Optional<Moment> when() {
+        return Optional.empty();
+    }
+
     /** Something seen or done beside the asks. */
     sealed interface Mark extends Payload {
 
@@ -206,7 +211,7 @@ public sealed interface Payload {
     }
 
     /** An error was corrected, or let pass. */
-    record Correction(String segment, boolean made, Optional<Moment> when) implements OfSegment {
+    record Correction(String segment, boolean made, Optional<Moment> error, Optional<Moment> when) implements OfSegment {
 
         @Override
         public String kind() {
@@ -220,7 +225,12 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return new PlainMap().put("segment", segment).put("made", made).maybe("when", when.map(Moment::plain)).map();
+            return new PlainMap()
+                    .put("segment", segment)
+                    .put("made", made)
+                    .maybe("error", error.map(Moment::plain))
+                    .maybe("when", when.map(Moment::plain))
+                    .map();
         }
     }
 
@@ -251,6 +261,8 @@ public sealed interface Payload {
             Optional<Strength> first,
             List<Aid> aids,
             Optional<AidOrder> order,
+            Optional<Moment> asked,
+            Optional<Moment> reinforced,
             Optional<Moment> when) implements Payload {
         public Exchange {
             aids = List.copyOf(aids);
@@ -275,6 +287,8 @@ public sealed interface Payload {
                     .maybe("first", first.map(Strength::level))
                     .many("aids", aids, Aid::plain)
                     .maybe("order", order.map(AidOrder::word))
+                    .maybe("asked", asked.map(Moment::plain))
+                    .maybe("reinforced", reinforced.map(Moment::plain))
                     .maybe("when", when.map(Moment::plain))
                     .map();
         }
@@ -491,7 +505,7 @@ public sealed interface Payload {
     }
 
     /** The lesson ends; judgement waits for this. */
-    record LessonEnded() implements Payload {
+    record LessonEnded(Optional<Moment> when) implements Payload {
 
         @Override
         public String kind() {
@@ -505,12 +519,12 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return Map.of();
+            return new PlainMap().maybe("when", when.map(Moment::plain)).map();
         }
     }
 
     /** The lesson begins (or goes on, after an end). */
-    record LessonStarted() implements Payload {
+    record LessonStarted(Optional<Moment> when) implements Payload {
 
         @Override
         public String kind() {
@@ -524,7 +538,7 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return Map.of();
+            return new PlainMap().maybe("when", when.map(Moment::plain)).map();
         }
     }
 

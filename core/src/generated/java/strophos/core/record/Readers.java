@@ -77,8 +77,8 @@ final class Readers {
             case "held" -> v == 1 ? readHold(f) : null;
             case "help" -> v == 1 ? readHelp(f) : null;
             case "latch" -> v == 1 ? readLatch(f) : null;
-            case "lesson_ended" -> v == 1 ? new Payload.LessonEnded() : null;
-            case "lesson_started" -> v == 1 ? new Payload.LessonStarted() : null;
+            case "lesson_ended" -> v == 1 ? readLessonEnded(f) : null;
+            case "lesson_started" -> v == 1 ? readLessonStarted(f) : null;
             case "line" -> v == 1 ? readLine(f) : null;
             case "next_time" -> v == 1 ? readNextTime(f) : null;
             case "note" -> v == 1 ? readNote(f) : null;
@@ -149,8 +149,9 @@ final class Readers {
     private static Payload readCorrection(Fields f) {
         var segment = f.text("segment", ID);
         var made = f.flag("made");
+        var error = f.maybePart("error", Readers::moment);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Correction(segment, made, when) : null;
+        return f.fit() ? new Payload.Correction(segment, made, error, when) : null;
     }
 
     private static Payload readEffort(Fields f) {
@@ -167,8 +168,10 @@ final class Readers {
         f.mustHold(first.isEmpty() || f.fit() && first.get().level() <= strength.level());
         var aids = f.maybeMany("aids", 1, 4, Readers::aid);
         var order = f.maybeWord("order", AidOrder.WORDS);
+        var asked = f.maybePart("asked", Readers::moment);
+        var reinforced = f.maybePart("reinforced", Readers::moment);
         var when = f.maybePart("when", Readers::moment);
-        return f.fit() ? new Payload.Exchange(segment, strength, response, first, aids, order, when) : null;
+        return f.fit() ? new Payload.Exchange(segment, strength, response, first, aids, order, asked, reinforced, when) : null;
     }
 
     private static Payload readFault(Fields f) {
@@ -233,6 +236,16 @@ final class Readers {
         var side = f.word("side", Side.WORDS);
         var on = f.flag("on");
         return f.fit() ? new Payload.Latch(segment, name, side, on) : null;
+    }
+
+    private static Payload readLessonEnded(Fields f) {
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.LessonEnded(when) : null;
+    }
+
+    private static Payload readLessonStarted(Fields f) {
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.LessonStarted(when) : null;
     }
 
     private static Payload readLine(Fields f) {

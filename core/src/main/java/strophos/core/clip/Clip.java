@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import strophos.core.exchange.ClipFile;
 import strophos.core.footfall.Footfalls;
 import strophos.core.record.Payload;
@@ -19,8 +20,15 @@ import strophos.core.record.Ride;
  * @param copies that were confirmed: whoever has one of them has the clip
  * @param comments in the order of the clip
  * @param measured in the order they were marked in
+ * @param timing of the asks and corrections that were read from it
  */
-public record Clip(String id, ClipFile file, List<ClipFile> copies, List<Comment> comments, List<Measured> measured) {
+public record Clip(
+        String id,
+        ClipFile file,
+        List<ClipFile> copies,
+        List<Comment> comments,
+        List<Measured> measured,
+        Timing timing) {
 
     public Clip {
         copies = List.copyOf(copies);
@@ -52,8 +60,16 @@ public record Clip(String id, ClipFile file, List<ClipFile> copies, List<Comment
                         e.getValue().get(0),
                         e.getValue().subList(1, e.getValue().size()),
                         comments(ride, first, e.getKey()),
-                        measured(ride, first, e.getKey())))
+                        measured(ride, first, e.getKey()),
+                        Timing.of(ride, clip(first, e.getKey()))))
                 .toList();
+    }
+
+    private static OneClip clip(Map<String, String> first, String id) {
+        return new OneClip(first.entrySet().stream()
+                .filter(base -> base.getValue().equals(id))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet()));
     }
 
     private static List<Comment> comments(Ride ride, Map<String, String> first, String clip) {

@@ -2,6 +2,7 @@ package strophos.core.record;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -131,13 +132,32 @@ public final class Fold {
 
     private Ride tell() {
         RideTeller teller = new RideTeller();
+        for (Standing s : standing()) {
+            teller.tell(s.entry(), s.atMs(), s.said());
+        }
+        return teller.ride(StopSigns.of(heard()), inOrder(voided), inOrder(odd));
+    }
+
+    /** An entry that stands, and when what it says happened. */
+    private record Standing(Entry entry, long atMs, Payload said) {}
+
+    /** In the order it happened in: as it was written, but for what has a moment on a base that is linked. */
+    private List<Standing> standing() {
+        TimeBases bases = new TimeBases();
+        for (Entry e : log) {
+            if (said.get(e.id()) instanceof Payload.TimeBase base) {
+                bases.hear(e.id(), base);
+            }
+        }
+        List<Standing> standing = new ArrayList<>();
         for (Entry e : log) {
             Payload payload = said.get(e.id());
             if (payload != null) {
-                teller.tell(e, atMs.get(e.id()), payload);
+                standing.add(new Standing(e, bases.of(payload.when()).orElse(atMs.get(e.id())), payload));
             }
         }
-        return teller.ride(StopSigns.of(heard()), inOrder(voided), inOrder(odd));
+        standing.sort(Comparator.comparingLong(Standing::atMs));
+        return standing;
     }
 
     /** What says that the work must end, in order: as it stands, or as it stood before somebody removed it who may not. */

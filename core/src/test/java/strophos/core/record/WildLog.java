@@ -27,9 +27,9 @@ final class WildLog {
     private final Draws draws;
     private final List<String> ids = new ArrayList<>();
 
-    /** What other entries hang on, by its kind. */
+    /** What other entries hang on, or give their moment on, by its kind. */
     private final Map<String, List<String>> carrying =
-            Map.of("segment", new ArrayList<>(), "exchange", new ArrayList<>());
+            Map.of("segment", new ArrayList<>(), "exchange", new ArrayList<>(), "time_base", new ArrayList<>());
 
     private WildLog(Format format, long seed) {
         this.format = format;
@@ -83,10 +83,10 @@ final class WildLog {
                 : START_MS + 1000L * seq + random.nextInt(-1500, 1500);
     }
 
-    /** Segments, asks and amendments more often than their share of the kinds: the others hang on them. */
+    /** Segments, asks, clips and amendments more often than their share of the kinds: the others hang on them. */
     private Format.Kind kind() {
-        List<String> often = List.of("segment", "exchange", "amend", "void");
-        String kind = random.nextInt(2) == 0 ? often.get(random.nextInt(4)) : "";
+        List<String> often = List.of("segment", "exchange", "amend", "void", "time_base");
+        String kind = random.nextInt(2) == 0 ? often.get(random.nextInt(often.size())) : "";
         List<Format.Kind> these = format.kinds().stream()
                 .filter(k -> kind.isEmpty() || k.kind().equals(kind))
                 .toList();
@@ -102,11 +102,15 @@ final class WildLog {
         return "{\"target\":\"%s\",\"payload\":%s}".formatted(known(kind), draws.fitting(other, () -> known(other)));
     }
 
-    /** An id of this log, mostly; as often as not of what this kind hangs on. */
+    /** An id of this log, mostly; as often as not of what this kind hangs on, else now and then of a clip. */
     private String known(Format.Kind kind) {
         List<String> carriers = carrying.getOrDefault(kind.hangsOn(), carrying.get("segment"));
         if (!carriers.isEmpty() && random.nextBoolean()) {
             return carriers.get(random.nextInt(carriers.size()));
+        }
+        List<String> bases = carrying.get("time_base");
+        if (!bases.isEmpty() && random.nextInt(3) == 0) {
+            return bases.get(random.nextInt(bases.size()));
         }
         return ids.isEmpty() || random.nextInt(12) == 0 ? id() : ids.get(random.nextInt(ids.size()));
     }

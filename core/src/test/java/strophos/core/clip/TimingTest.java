@@ -1,0 +1,126 @@
+package strophos.core.clip;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import strophos.core.record.SmallLog;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class TimingTest {
+
+    private static final String CLIP = "00000000-0000-7000-8000-000000000001";
+
+    private final SmallLog log = new SmallLog();
+
+    static Stream<JsonNode> examples() throws IOException {
+        Path file = Path.of(System.getProperty("strophos.root"), "examples", "timings.json");
+        return JsonMapper.shared().readTree(Files.readString(file)).valueStream();
+    }
+
+    private static Map<String, Object> moment(String base, int ms) {
+        return Map.of("base", base, "ms", ms);
+    }
+
+    private static Map<String, Object> moments(JsonNode of, String... names) {
+        Map<String, Object> said = new HashMap<>();
+        for (String name : names) {
+            if (of.has(name)) {
+                said.put(name, moment(CLIP, of.path(name).asInt()));
+            }
+        }
+        return said;
+    }
+
+    private void clip(Map<String, Object> more) {
+        Map<String, Object> said = new HashMap<>(more);
+        said.put("source", "CLIP");
+        said.put("clip", Map.of("fileName", "a", "bytes", 9, "durationMs", 60_000, "digest", "0".repeat(64)));
+        log.say("time_base", said);
+    }
+
+    /** The same examples as the web's. */
+    @ParameterizedTest
+    @MethodSource("examples")
+    void theExamples(JsonNode e) {
+        clip(Map.of());
+        String segment = log.segment("LEFT", "RIDER");
+        for (JsonNode ask : e.path("asks")) {
+            String id = log.ask(segment, ask.path("response").asString(), moments(ask, "asked", "reinforced", "when"));
+            if (ask.has("letGo")) {
+                log.say(
+                        "release",
+                        Map.of(
+                                "exchange",
+                                id,
+                                "release",
+                                "PROMPT",
+                                "when",
+                                moment(CLIP, ask.path("letGo").asInt())));
+            }
+        }
+        for (JsonNode correction : e.path("corrections")) {
+            Map<String, Object> said = moments(correction, "error", "when");
+            said.put("segment", segment);
+            said.put("made", correction.path("made").asBoolean());
+            log.say("correction", said);
+        }
+        Timing timing = Clip.of(log.ride()).get(0).timing();
+        String says = e.path("says").asString();
+        check(says, timing.waits(), e.path("waits"));
+        check(says, timing.answers(), e.path("answers"));
+        check(says, timing.releases(), e.path("releases"));
+        check(says, timing.toCorrect(), e.path("toCorrect"));
+        assertThat(List.of(timing.promptReleases(), timing.hurriedWaits(), timing.longWaits()))
+                .as(says)
+                .containsExactly(
+                        e.path("prompt").asInt(),
+                        e.path("hurried").asInt(),
+                        e.path("long").asInt());
+    }
+
+    private static void check(String says, Optional<Spread> of, JsonNode expected) {
+        assertThat(of.map(s -> List.of(s.count(), s.leastMs(), s.middleMs(), s.mostMs())))
+                .as(says)
+                .isEqualTo(
+                        expected.isMissingNode()
+                                ? Optional.empty()
+                                : Optional.of(expected.valueStream()
+                                        .map(JsonNode::asInt)
+                                        .toList()));
+    }
+
+    @Test
+    void aCopysMomentsAreItsClips() {
+        clip(Map.of());
+        clip(Map.of("copyOf", CLIP));
+        String copy = "00000000-0000-7000-8000-000000000002";
+        String segment = log.segment("LEFT", "RIDER");
+        log.ask(segment, "YES", Map.of("asked", moment(CLIP, 1000), "when", moment(copy, 1800)));
+        assertThat(Clip.of(log.ride()).get(0).timing().answers()).contains(new Spread(1, 800, 800, 800));
+    }
+
+    @Test
+    void twoClipsHaveTwoTimes() {
+        clip(Map.of());
+        clip(Map.of());
+        String other = "00000000-0000-7000-8000-000000000002";
+        String segment = log.segment("LEFT", "RIDER");
+        log.ask(segment, "YES", Map.of("asked", moment(other, 1000), "when", moment(CLIP, 1800)));
+        log.ask(segment, "YES", Map.of());
+        List<Clip> clips = Clip.of(log.ride());
+        assertThat(clips.get(0).timing().asks()).hasSize(1);
+        assertThat(clips.get(0).timing().answers()).isEmpty();
+        assertThat(clips.get(1).timing().isEmpty()).isTrue();
+    }
+}

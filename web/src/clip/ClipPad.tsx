@@ -1,0 +1,203 @@
+import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useCallback, useMemo, useState, useSyncExternalStore } from 'react'
+import { AnyPad, LastLine, saidNow, SegmentBar, Spoken } from '../capture'
+import type { Ride, Segment } from '../record'
+import { lastStanding } from '../recorder'
+import type { Recorder } from '../recorder'
+import { OpenDrawer, useCommands } from '../ride'
+import { WrongDrawer } from '../safety'
+import type { StoredPacket } from '../store'
+import { useText } from '../text'
+import { Button, Card, Quiet } from '../ui'
+import type { Clip } from './clips'
+import { LinkClip } from './LinkClip'
+import { segmentAt } from './onClip'
+import type { Player } from './player'
+import { TimedAsks } from './TimedAsks'
+import { TimingKeys } from './TimingKeys'
+import { TimingLines } from './TimingLines'
+import { timings } from './timings'
+import { useTimedPad } from './useTimedPad'
+import type { TimedPad } from './useTimedPad'
+
+interface ClipPadProps {
+  clip: Clip
+  /** All of the lesson. */
+  clips: readonly Clip[]
+  recorder: Recorder
+  kept: StoredPacket
+  player: Player
+}
+
+/** The pad of Ride on the clip's time: what is touched takes the moment of the frame that is seen. */
+export function ClipPad({ clip, clips, recorder, kept, player }: ClipPadProps) {
+  const { t } = useText()
+  const [isLinking, setLinking] = useState(false)
+  const { ride } = recorder
+  const { startMs } = clip
+  const { rungs } = kept.packet
+  const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
+  const exerciseName = useCallback((exercise: string) => names.get(exercise) ?? exercise, [names])
+  const now = useSyncExternalStore(player.subscribe, () =>
+    startMs === undefined ? undefined : segmentAt(ride.segments, startMs + player.now().atMs)?.id,
+  )
+  const segment = ride.segments.find((s) => s.id === now)
+  const pad = useTimedPad(clip, recorder, player)
+  if (startMs === undefined || isLinking) {
+    return (
+      <LinkClip
+        clip={clip}
+        clips={clips}
+        recorder={recorder}
+        kept={kept}
+        player={player}
+        exerciseName={exerciseName}
+        onLinked={() => setLinking(false)}
+      />
+    )
+  }
+  return (
+    <Flex direction="column" gap="3">
+      {segment ? (
+        <PadOnClip kept={kept} pad={pad} ride={ride} segment={segment} exerciseName={exerciseName} />
+      ) : (
+        <Card>
+          <p>{t('clip.pad.notRidden')}</p>
+        </Card>
+      )}
+      <Card>
+        <TimingLines {...timings(clip.timing)} strideS={clip.measured.at(-1)?.says?.strideS} />
+        <TimedAsks
+          clip={clip}
+          ride={ride}
+          current={pad.ask?.id}
+          exerciseName={exerciseName}
+          onChoose={(id, atMs) => {
+            pad.choose(id)
+            player.show(atMs)
+          }}
+        />
+        <Button look="bare" onClick={() => setLinking(true)}>
+          {t('clip.link.anew')}
+        </Button>
+      </Card>
+    </Flex>
+  )
+}
+
+interface PadOnClipProps {
+  kept: StoredPacket
+  pad: TimedPad
+  ride: Ride
+  segment: Segment
+  exerciseName: (exercise: string) => string
+}
+
+/** No group goes with a clip. */
+const ALONE = { onAll: () => undefined, onGo: () => undefined, tally: undefined }
+
+function PadOnClip({ kept, pad, ride, segment, exerciseName }: PadOnClipProps) {
+  const { t } = useText()
+  const { packet, offsetMs } = kept
+  const { recorder } = pad
+  const { entries } = recorder
+  const { open, setOpen, undone, touched, tell, ...on } = useCommands(kept, recorder, segment, ALONE)
+  const last = lastStanding(entries, ride.voided, recorder.device)
+  const lastAsk = ride.exchanges.at(-1)?.id
+  if (open?.what === 'wrong') {
+    return (
+      <WrongDrawer
+        onClose={() => setOpen(undefined)}
+        onChoose={(sign) => {
+          setOpen(undefined)
+          on.onStopSign(sign)
+        }}
+      />
+    )
+  }
+  if (open) {
+    return (
+      <Box minHeight="28rem" display="flex" flexDirection="column">
+        <OpenDrawer
+          open={open}
+          kept={kept}
+          recorder={recorder}
+          segment={segment}
+          exerciseName={exerciseName}
+          onSee={on.onSee}
+          onFigure={on.onChange}
+          onOpen={setOpen}
+          onTell={tell}
+        />
+      </Box>
+    )
+  }
+  return (
+    <Flex direction="column" gap="2" data-clip-pad>
+      <details>
+        <chakra.summary
+          minHeight="touch"
+          display="flex"
+          alignItems="center"
+          cursor="pointer"
+          fontWeight="650"
+        >
+          <span>
+            <Spoken said={{ kind: 'segment', ...segment }} exerciseName={exerciseName} />
+          </span>
+        </chakra.summary>
+        <SegmentBar
+          rungs={packet.rungs}
+          names={packet.strandNames}
+          now={segment}
+          plan={packet.plan.plan}
+          ridden={ride.reinMs}
+          offsetMs={offsetMs}
+          onChange={on.onChange}
+          onFigure={on.onFigure}
+          ownGait={packet.known.ownGait}
+        />
+      </details>
+      <TimingKeys
+        pad={pad}
+        onPraise={on.onPraise}
+        onCorrected={() => on.onCorrection(true)}
+        onWrong={on.onWrong}
+      />
+      <Flex minHeight="21rem">
+        <AnyPad
+          known={packet}
+          landingLead={packet.settled.landingLead}
+          ride={ride}
+          segment={segment}
+          touched={touched}
+          offsetMs={offsetMs}
+          onTouch={on.onTouch}
+          onMore={on.onMore}
+          onHang={on.onHang}
+          onAmend={on.onAmend}
+        />
+      </Flex>
+      <LastLine
+        last={last && saidNow(ride, entries, last)}
+        undone={undone && saidNow(ride, entries, undone.entry)}
+        exerciseName={exerciseName}
+        onUndo={on.onUndo}
+        onSlip={on.onSlip}
+        maySpeak={packet.maySpeak}
+        onSpeak={on.onSpeak}
+        canSlip={
+          lastAsk !== undefined &&
+          !ride.marks.some((m) => m.said.kind === 'slip' && m.said.exchange === lastAsk)
+        }
+        onSee={on.onSeen}
+        onTouches={on.onTouches}
+        onPutBack={on.onPutBack}
+        onNote={on.onNote}
+      />
+      <Box hideBelow="lg">
+        <Quiet>{t('clip.pad.keys')}</Quiet>
+      </Box>
+    </Flex>
+  )
+}

@@ -1,0 +1,121 @@
+import { chakra, Flex, Grid } from '@chakra-ui/react'
+import { OctagonAlert } from 'lucide-react'
+import { useEffect } from 'react'
+import { useText } from '../text'
+import { Button, useSteady } from '../ui'
+import type { MarkedFrames } from './onClip'
+import { momentIn } from './PlayKeys'
+import type { TimedPad } from './useTimedPad'
+
+interface TimingKeysProps {
+  pad: TimedPad
+  onPraise: () => void
+  onCorrected: () => void
+  onWrong: () => void
+}
+
+const FRAMES = [
+  { what: 'askedMs', key: 'i' },
+  { what: 'reinforcedMs', key: 'k' },
+  { what: 'errorMs', key: 'e' },
+] as const satisfies { what: keyof MarkedFrames; key: string }[]
+
+/** The moments of an ask beside its answer, each touched on its frame. */
+export function TimingKeys({ pad, onPraise, onCorrected, onWrong }: TimingKeysProps) {
+  const { t } = useText()
+  const { marked, mark, canLetGo, isUntimed, answerHere, letGo } = pad
+  const canReinforce = marked.askedMs !== undefined
+  const press = useSteady((e: KeyboardEvent) => {
+    if (isTyping(e.target) || e.altKey || e.ctrlKey || e.metaKey) return
+    const key = e.key.toLowerCase()
+    const frame = FRAMES.find((f) => f.key === key)
+    if (frame && (frame.what !== 'reinforcedMs' || canReinforce)) mark(frame.what)
+    else if (key === 'g' && canLetGo) letGo()
+    else if (key === 'h' && isUntimed) answerHere()
+    else return
+    e.preventDefault()
+  })
+  useEffect(() => {
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  }, [press])
+  return (
+    <chakra.div>
+      <Grid
+        templateColumns="repeat(3, minmax(0, 1fr))"
+        gap="1.5"
+        role="group"
+        aria-label={t('clip.pad.moments')}
+      >
+        <Frame what="askedMs" pad={pad} shortcut="I" />
+        <Frame what="reinforcedMs" pad={pad} shortcut="K" disabled={!canReinforce} />
+        {isUntimed ? (
+          <Button look="act" paddingX="2" onClick={answerHere} aria-keyshortcuts="H">
+            {t('clip.pad.answerHere')}
+          </Button>
+        ) : (
+          <Button paddingX="2" disabled={!canLetGo} onClick={letGo} aria-keyshortcuts="G">
+            {t('clip.pad.letGo')}
+          </Button>
+        )}
+        <Frame what="errorMs" pad={pad} shortcut="E" />
+        <Button paddingX="2" onClick={onCorrected} aria-keyshortcuts="C">
+          {t('see.made')}
+        </Button>
+        <Flex gap="1.5">
+          <Button flex="1" paddingX="2" onClick={onPraise} aria-keyshortcuts="P">
+            {t('see.praise')}
+          </Button>
+          <Button
+            look="bare"
+            paddingX="2"
+            aria-label={t('wrong.title')}
+            onClick={onWrong}
+            aria-keyshortcuts="X"
+          >
+            <OctagonAlert size={20} aria-hidden />
+          </Button>
+        </Flex>
+      </Grid>
+      <chakra.p role="status" minHeight="6" marginTop="1">
+        {pad.isTooEarly ? t('clip.pad.tooEarly') : ''}
+      </chakra.p>
+    </chakra.div>
+  )
+}
+
+interface FrameProps {
+  what: keyof MarkedFrames
+  pad: TimedPad
+  shortcut: string
+  disabled?: boolean
+}
+
+/** One moment; once it was touched it says at which frame. */
+function Frame({ what, pad: { marked, mark }, shortcut, disabled = false }: FrameProps) {
+  const { t } = useText()
+  const ms = marked[what]
+  return (
+    <Button
+      look={ms === undefined ? 'plain' : 'live'}
+      paddingX="2"
+      disabled={disabled}
+      onClick={() => mark(what)}
+      aria-keyshortcuts={shortcut}
+    >
+      <Flex direction="column" align="center" lineHeight="1.15">
+        {t(`clip.pad.${what}`)}
+        {ms !== undefined && (
+          <chakra.span fontSize="sm" fontWeight="500">
+            {momentIn(ms)}
+          </chakra.span>
+        )}
+      </Flex>
+    </Button>
+  )
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  if (target instanceof HTMLInputElement) return target.type !== 'range'
+  return target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
+}

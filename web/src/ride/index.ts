@@ -1,0 +1,3 @@
+export { begun } from './group'
+export { OpenDrawer } from './OpenDrawer'
+export { useCommands } from './useCommands'
