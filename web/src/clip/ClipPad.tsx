@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { ChevronDown } from 'lucide-react'
 import { useCallback, useMemo, useState, useSyncExternalStore } from 'react'
 import { AnyPad, LastLine, saidNow, SegmentBar, Spoken } from '../capture'
 import type { Ride, Segment } from '../record'
@@ -8,7 +9,7 @@ import { OpenDrawer, useCommands } from '../ride'
 import { WrongDrawer } from '../safety'
 import type { StoredPacket } from '../store'
 import { useText } from '../text'
-import { Button, Card, Quiet } from '../ui'
+import { Button, Card } from '../ui'
 import type { Clip } from './clips'
 import { LinkClip } from './LinkClip'
 import { segmentAt } from './onClip'
@@ -97,7 +98,6 @@ interface PadOnClipProps {
 const ALONE = { onAll: () => undefined, onGo: () => undefined, tally: undefined }
 
 function PadOnClip({ kept, pad, ride, segment, exerciseName }: PadOnClipProps) {
-  const { t } = useText()
   const { packet, offsetMs } = kept
   const { recorder } = pad
   const { entries } = recorder
@@ -139,12 +139,15 @@ function PadOnClip({ kept, pad, ride, segment, exerciseName }: PadOnClipProps) {
           minHeight="touch"
           display="flex"
           alignItems="center"
+          justifyContent="space-between"
+          gap="2"
           cursor="pointer"
           fontWeight="650"
         >
           <span>
             <Spoken said={{ kind: 'segment', ...segment }} exerciseName={exerciseName} />
           </span>
+          <ChevronDown size={20} aria-hidden />
         </chakra.summary>
         <SegmentBar
           rungs={packet.rungs}
@@ -164,7 +167,8 @@ function PadOnClip({ kept, pad, ride, segment, exerciseName }: PadOnClipProps) {
         onCorrected={() => on.onCorrection(true)}
         onWrong={on.onWrong}
       />
-      <Flex minHeight="21rem">
+      {/* at the table a touch need not be found without looking */}
+      <Flex height="19rem" css={{ '--chakra-sizes-pad': 'var(--chakra-sizes-touch)' }}>
         <AnyPad
           known={packet}
           landingLead={packet.settled.landingLead}
@@ -195,9 +199,6 @@ function PadOnClip({ kept, pad, ride, segment, exerciseName }: PadOnClipProps) {
         onPutBack={on.onPutBack}
         onNote={on.onNote}
       />
-      <Box hideBelow="lg">
-        <Quiet>{t('clip.pad.keys')}</Quiet>
-      </Box>
     </Flex>
   )
 }

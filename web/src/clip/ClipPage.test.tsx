@@ -2,7 +2,8 @@ import { fireEvent, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { lesson, packet, show, text } from '../page.testing'
-import { shelfOf } from '../store'
+import { append, shelfOf } from '../store'
+import type { NewEntry } from '../store'
 import ClipPage from './ClipPage'
 
 /** What a browser would find in a file; jsdom plays nothing. */
@@ -141,4 +142,128 @@ test('a copy as long as the clip is asked about, and opens from then on', async 
     seconds: 31.15,
   })
   expect(await screen.findByRole('button', { name: text('clip.close') })).toBeVisible()
+})
+
+/** On the frame at so many milliseconds. */
+function at(ms: number) {
+  fireEvent.change(screen.getByLabelText(text('clip.where')), { target: { value: ms } })
+}
+
+/** A minute of shoulder-in, ridden an hour ago, with one answer half a minute into it; the answer's id. */
+async function touchedIn(person: string): Promise<string> {
+  const begunMs = Date.now() - 3_600_000
+  const clock = vi.spyOn(Date, 'now')
+  const tell = async (afterS: number, said: NewEntry) => {
+    clock.mockReturnValue(begunMs + 1000 * afterS)
+    return (await append(shelfOf(person), ridden.id, person, said)).id
+  }
+  try {
+    await tell(0, { kind: 'lesson_started', payload: {} })
+    const figure = {
+      exercise: 'shoulder-in',
+      gait: 'WALK',
+      place: 'RAIL',
+      rein: 'LEFT',
+      mounted: 'RIDER',
+    } as const
+    const segment = await tell(1, { kind: 'segment', payload: figure })
+    const ask = await tell(30, { kind: 'exchange', payload: { segment, strength: 2, response: 'YES' } })
+    await tell(60, { kind: 'lesson_ended', payload: {} })
+    return ask
+  } finally {
+    clock.mockRestore()
+  }
+}
+
+async function onThePad(opened?: Awaited<ReturnType<typeof open>>) {
+  opened ??= await open()
+  await opened.choose(text('clip.choose'), MINE)
+  await opened.user.click(await screen.findByRole('button', { name: text('clip.padKey') }))
+  return opened
+}
+
+test('a lesson nobody touched is ridden on the clip: an ask by keys, each moment on its frame', async () => {
+  const { user, kept } = await onThePad()
+  await user.click(await screen.findByRole('button', { name: text('clip.link.begin') }))
+  await screen.findByRole('button', { name: text('clip.pad.askedMs') })
+  expect(screen.getByText(text('clip.pad.none'))).toBeVisible()
+  at(4000)
+  await user.keyboard('i')
+  at(5000)
+  await user.keyboard('k')
+  at(5600)
+  await user.keyboard('2y')
+  await screen.findByRole('button', { name: /Yes, 2 light/, pressed: true })
+  at(5500)
+  await user.keyboard('g')
+  expect(await screen.findByText(text('clip.pad.tooEarly'))).toBeVisible()
+  at(6000)
+  await user.keyboard('g')
+  const one = (key: Parameters<typeof text>[0], middle: string) => text(key, { count: 1, middle })
+  expect(await screen.findByText(one('clip.timing.releases', '0.4'))).toBeVisible()
+  expect(screen.getByText(one('clip.timing.waits', '1.0'))).toBeVisible()
+  expect(screen.getByText(one('clip.timing.answers', '1.6'))).toBeVisible()
+  expect(screen.getByText(text('clip.timing.prompt', { some: 1, count: 1 }))).toBeVisible()
+  const said = await kept()
+  const base = (said.find((e) => e.kind === 'lesson_started')?.payload.when as { base: string }).base
+  const moment = (ms: number) => ({ base, ms })
+  expect(said.map((e) => e.kind)).toEqual([
+    'time_base',
+    'amend',
+    'lesson_started',
+    'segment',
+    'lesson_ended',
+    'exchange',
+    'release',
+  ])
+  expect(said.find((e) => e.kind === 'exchange')?.payload).toMatchObject({
+    strength: 2,
+    response: 'YES',
+    asked: moment(4000),
+    reinforced: moment(5000),
+    when: moment(5600),
+  })
+  expect(said.at(-1)?.payload).toMatchObject({ release: 'PROMPT', when: moment(6000) })
+})
+
+test('an error and its correction; the next correction has no error of its own', async () => {
+  const { user, kept } = await onThePad()
+  await user.click(await screen.findByRole('button', { name: text('clip.link.begin') }))
+  await screen.findByRole('button', { name: text('clip.pad.errorMs') })
+  at(10_000)
+  await user.keyboard('e')
+  at(11_500)
+  await user.keyboard('c')
+  expect(await screen.findByText(text('clip.timing.toCorrect', { count: 1, middle: '1.5' }))).toBeVisible()
+  at(20_000)
+  await user.keyboard('c')
+  await waitFor(async () =>
+    expect((await kept()).filter((e) => e.kind === 'correction').map((e) => 'error' in e.payload)).toEqual([
+      true,
+      false,
+    ]),
+  )
+})
+
+test('a touch made while riding is given its frame, and counted once', async () => {
+  const opened = await open()
+  const ask = await touchedIn(opened.me.person)
+  const { user, kept } = await onThePad(opened)
+  const touch = await screen.findByLabelText(text('clip.link.touch'))
+  at(8000)
+  await user.selectOptions(touch, [ask])
+  await user.click(screen.getByRole('button', { name: text('clip.link.here', { at: '0:08.0' }) }))
+  // it lies where its frame was, and has no moments of its own yet
+  await user.click(await screen.findByRole('button', { name: /0:08\.0.*about here/ }))
+  at(6900)
+  await user.keyboard('i')
+  at(7900)
+  await user.keyboard('h')
+  expect(await screen.findByText(text('clip.timing.answers', { count: 1, middle: '1.0' }))).toBeVisible()
+  const said = await kept()
+  expect(said.filter((e) => e.kind === 'exchange')).toHaveLength(1)
+  expect(said.at(-1)).toMatchObject({
+    kind: 'amend',
+    payload: { target: ask, payload: { response: 'YES', strength: 2, when: { ms: 7900 } } },
+  })
 })

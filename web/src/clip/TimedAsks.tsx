@@ -76,7 +76,8 @@ function touchedAt(ask: Exchange, { startMs, file }: Clip): number | undefined {
   return ms >= 0 && ms <= file.durationMs ? ms : undefined
 }
 
-function timesInWords(t: Text, ask: TimedAsk): string {
+/** What the moments of one ask say. */
+export function timesInWords(t: Text, ask: TimedAsk): string {
   const [wait, answer, release] = [waitOf(ask), answerOf(ask), releaseOf(ask)]
   return [
     ...(answer === undefined ? [] : [t('clip.pad.after', { seconds: seconds(answer) })]),

@@ -5,6 +5,7 @@ import { useText } from '../text'
 import { Button, useSteady } from '../ui'
 import type { MarkedFrames } from './onClip'
 import { momentIn } from './PlayKeys'
+import { timesInWords } from './TimedAsks'
 import type { TimedPad } from './useTimedPad'
 
 interface TimingKeysProps {
@@ -58,27 +59,30 @@ export function TimingKeys({ pad, onPraise, onCorrected, onWrong }: TimingKeysPr
             {t('clip.pad.letGo')}
           </Button>
         )}
+      </Grid>
+      <Grid templateColumns="1.2fr 1.2fr 1fr auto" gap="1.5" marginTop="1.5">
         <Frame what="errorMs" pad={pad} shortcut="E" />
-        <Button paddingX="2" onClick={onCorrected} aria-keyshortcuts="C">
+        <Button paddingX="1" onClick={onCorrected} aria-keyshortcuts="C">
           {t('see.made')}
         </Button>
-        <Flex gap="1.5">
-          <Button flex="1" paddingX="2" onClick={onPraise} aria-keyshortcuts="P">
-            {t('see.praise')}
-          </Button>
-          <Button
-            look="bare"
-            paddingX="2"
-            aria-label={t('wrong.title')}
-            onClick={onWrong}
-            aria-keyshortcuts="X"
-          >
-            <OctagonAlert size={20} aria-hidden />
-          </Button>
-        </Flex>
+        <Button paddingX="1" onClick={onPraise} aria-keyshortcuts="P">
+          {t('see.praise')}
+        </Button>
+        <Button
+          paddingX="3"
+          background="warn"
+          borderColor="warn"
+          color="card"
+          aria-label={t('wrong.title')}
+          title={t('wrong.title')}
+          onClick={onWrong}
+          aria-keyshortcuts="X"
+        >
+          <OctagonAlert size={22} aria-hidden />
+        </Button>
       </Grid>
       <chakra.p role="status" minHeight="6" marginTop="1">
-        {pad.isTooEarly ? t('clip.pad.tooEarly') : ''}
+        {pad.isTooEarly ? t('clip.pad.tooEarly') : pad.timing && timesInWords(t, pad.timing)}
       </chakra.p>
     </chakra.div>
   )

@@ -58,6 +58,8 @@ export class Player {
   /** Frames still to go: on where it is above 0, back below. */
   #steps = 0
   #callback = 0
+  /** Frames that were seen so far. */
+  #count = 0
 
   /** @param lengthMs where the video itself does not say how long it is: a recording that was never closed */
   constructor(video: Video, lengthMs: number) {
@@ -175,6 +177,17 @@ export class Player {
     if (this.#steps !== 0) this.#toNeighbour(nowMs)
   }
 
+  /** A browser shows no frame anew: where none comes, the same one is still seen. */
+  #expectFrame() {
+    const before = this.#count
+    afterPaints(PAINTS, () => {
+      const isOnItsWay = this.#video.seeking || this.#wanted !== null
+      if (this.#steps !== 0 && this.#count === before && !isOnItsWay) {
+        this.#stepped(this.#seenMs(), this.#seenMs())
+      }
+    })
+  }
+
   #learn(ms: number) {
     if (ms > 0 && ms < MOST_FRAME_MS) this.#frames = [...this.#frames, ms].slice(-MOST_KEPT)
   }
@@ -192,6 +205,7 @@ export class Player {
   }
 
   #seen(frame: VideoFrameCallbackMetadata) {
+    this.#count += 1
     const before = this.#last
     this.#last = frame
     const ms = frame.mediaTime * 1000
@@ -213,7 +227,7 @@ export class Player {
     if (this.#wanted !== null && !this.#video.seeking) {
       this.#video.currentTime = this.#wanted / 1000
       this.#wanted = null
-    }
+    } else if (type === 'seeked' && this.#steps !== 0) this.#expectFrame()
     if (this.#now.isPlaying === this.#video.paused) this.#tell({ isPlaying: !this.#video.paused })
   }
 
@@ -221,6 +235,14 @@ export class Player {
     this.#now = { ...this.#now, ...change }
     this.#listeners.forEach((listener) => listener())
   }
+}
+
+/** A frame that was sought is seen within so many paints of being there (measured: at most two). */
+const PAINTS = 4
+
+function afterPaints(count: number, then: () => void) {
+  if (count === 0) then()
+  else requestAnimationFrame(() => afterPaints(count - 1, then))
 }
 
 const EVENTS = ['play', 'pause', 'ended', 'seeked'] as const

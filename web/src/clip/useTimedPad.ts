@@ -1,5 +1,4 @@
 import { useMemo, useRef, useState } from 'react'
-import { momentsOf } from '../record'
 import type { Exchange } from '../record'
 import { detach } from '../recorder'
 import type { Recorder } from '../recorder'
@@ -10,6 +9,7 @@ import { onClip } from './onClip'
 import type { MarkedFrames } from './onClip'
 import type { Player } from './player'
 import { isAnswered, PROMPT_MS } from './timings'
+import type { TimedAsk } from './timings'
 
 export interface TimedPad {
   /** Whatever it writes takes the moment of the frame that is seen. */
@@ -18,6 +18,8 @@ export interface TimedPad {
   mark: (what: keyof MarkedFrames) => void
   /** The ask that is timed: the last one, or the one that was chosen. */
   ask: Exchange | undefined
+  /** Its moments, as far as they are known. */
+  timing: TimedAsk | undefined
   /** It was touched while riding, and its answer has no frame yet. */
   isUntimed: boolean
   canLetGo: boolean
@@ -35,7 +37,7 @@ export function useTimedPad(clip: Clip, recorder: Recorder, player: Player): Tim
   const [isTooEarly, setTooEarly] = useState(false)
   const { ride } = recorder
   const ask = ride.exchanges.find((x) => x.id === chosen)
-  const isTimed = ask !== undefined && clip.timing.asks.some((a) => a.id === ask.id)
+  const timing = clip.timing.asks.find((a) => a.id === chosen)
   // several touches in one breath: each takes what was marked when it was touched
   const now = useRef(marked)
   const set = (to: MarkedFrames) => {
@@ -79,18 +81,17 @@ export function useTimedPad(clip: Clip, recorder: Recorder, player: Player): Tim
     detach(recorder.say({ kind: 'amend', payload: { target: ask.id, payload: { ...told.payload } } }))
   }
   const letGo = () => {
-    const answered = clip.timing.asks.find((a) => a.id === ask?.id)
-    if (!answered) return
+    if (!timing) return
     const when = { base: clip.id, ms: player.now().atMs }
-    const afterMs = when.ms - answered.answerMs
+    const afterMs = when.ms - timing.answerMs
     setTooEarly(afterMs < 0)
     if (afterMs < 0) return
     const payload = {
-      exchange: answered.id,
+      exchange: timing.id,
       release: afterMs <= PROMPT_MS ? 'PROMPT' : 'LATE',
       when,
     } as const
-    const before = ride.marks.find((m) => m.said.kind === 'release' && m.said.exchange === answered.id)
+    const before = ride.marks.find((m) => m.said.kind === 'release' && m.said.exchange === timing.id)
     detach(
       recorder.say(
         before ? { kind: 'amend', payload: { target: before.id, payload } } : { kind: 'release', payload },
@@ -103,8 +104,9 @@ export function useTimedPad(clip: Clip, recorder: Recorder, player: Player): Tim
     marked,
     mark,
     ask,
-    isUntimed: ask !== undefined && !isTimed && momentsOf(ask).when === undefined,
-    canLetGo: isTimed && isAnswered(ask),
+    timing,
+    isUntimed: ask !== undefined && ask.when === undefined,
+    canLetGo: timing !== undefined && isAnswered(timing),
     isTooEarly,
     choose,
     answerHere,
