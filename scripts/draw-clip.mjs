@@ -1,4 +1,4 @@
-// Draws the clip that ships: our horse from the side at a pace, at a walk and at a trot, every landing known.
+// Draws the clip that ships: our horse from the side at a pace, at a walk and at a trot, every landing known, and the moments of an ask on long reins.
 // node scripts/draw-clip.mjs   writes examples/clip: horse.webm with its landings in horse.json, a smaller copy and another clip, and what the demo says of it. Needs ffmpeg and Chromium.
 import { execFileSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
@@ -36,6 +36,9 @@ for (const part of PARTS) {
   }
 }
 const seconds = at + 0.4
+/** On long reins out of the pace: lightly, after a second again, the first stride at walk is the answer, and the reins give. */
+const answerS = strides.find(({ gait }) => gait === 'walk').at
+const ask = { askedS: answerS - 1.6, reinforcedS: answerS - 0.6, answerS, letGoS: answerS + 0.4 }
 const landings = strides.flatMap(({ gait, at, lasts, left, right }) => [
   { gait, foot: 'LEFT_HIND', ms: Math.round(1000 * at) },
   { gait, foot: 'LEFT_FORE', ms: Math.round(1000 * (at + left * lasts)) },
@@ -51,7 +54,7 @@ const paths = Object.fromEntries(['BELLY_TO_CREST', 'HIND', 'FORE', 'TAIL', 'MAN
 const frames = Math.floor(seconds * FRAMES_A_SECOND)
 
 /** Runs in the browser, which can draw our paths: all frames, a line each. */
-function drawAll({ strides, paths, frames, framesASecond }) {
+function drawAll({ strides, ask, paths, frames, framesASecond }) {
     const canvas = document.querySelector('canvas')
     const ctx = canvas.getContext('2d')
     const shape = Object.fromEntries(Object.entries(paths).map(([name, d]) => [name, new Path2D(d)]))
@@ -113,6 +116,15 @@ function drawAll({ strides, paths, frames, framesASecond }) {
       ctx.beginPath()
       ctx.arc(254, 85, 2.6, 0, 7)
       ctx.fill()
+      // the rein hangs, is taken, is taken more, and hangs again
+      const isTaken = t >= ask.askedS && t < ask.letGoS
+      const isMore = isTaken && t >= ask.reinforcedS
+      ctx.strokeStyle = '#16242b'
+      ctx.lineWidth = isMore ? 4 : 2.5
+      ctx.beginPath()
+      ctx.moveTo(276, 124)
+      ctx.quadraticCurveTo(80, isMore ? 104 : isTaken ? 122 : 176, -134, 92)
+      ctx.stroke()
       ctx.restore()
     }
     const drawn = Array.from({ length: frames }, (_, i) => {
@@ -124,7 +136,7 @@ function drawAll({ strides, paths, frames, framesASecond }) {
 
 const work = mkdtempSync(join(tmpdir(), 'draw-clip-'))
 const page = join(work, 'page.html')
-const given = JSON.stringify({ strides, paths, frames, framesASecond: FRAMES_A_SECOND })
+const given = JSON.stringify({ strides, ask, paths, frames, framesASecond: FRAMES_A_SECOND })
 writeFileSync(
   page,
   `<canvas width="640" height="360"></canvas><pre></pre><script>(${drawAll.toString()})(${given})</script>`,
@@ -156,6 +168,7 @@ rmSync(work, { recursive: true })
 const content = readFileSync(new URL('horse.webm', to))
 const ends = Buffer.concat([content.subarray(0, 65_536), content.subarray(-65_536)])
 const inFrames = (ms) => Math.round((Math.round((ms * FRAMES_A_SECOND) / 1000) * 1000) / FRAMES_A_SECOND)
+const askMs = Object.fromEntries(Object.entries(ask).map(([name, s]) => [name.replace('S', 'Ms'), Math.round(1000 * s)]))
 const found = {
   file: {
     fileName: 'horse.webm',
@@ -165,9 +178,10 @@ const found = {
   },
   frameMs: Math.ceil(1000 / FRAMES_A_SECOND),
   landings: landings.filter(({ gait }) => gait === 'pace').map(({ foot, ms }) => ({ foot, ms: inFrames(ms) })),
+  ask: Object.fromEntries(Object.entries(askMs).map(([name, ms]) => [name, inFrames(ms)])),
 }
 writeFileSync(
   new URL('../server/src/main/resources/demo/clip.json', import.meta.url),
   `${JSON.stringify(found, null, 1)}\n`,
 )
-writeFileSync(new URL('horse.json', to), `${JSON.stringify({ framesASecond: FRAMES_A_SECOND, seconds: frames / FRAMES_A_SECOND, parts: PARTS, landings }, null, 1)}\n`)
+writeFileSync(new URL('horse.json', to), `${JSON.stringify({ framesASecond: FRAMES_A_SECOND, seconds: frames / FRAMES_A_SECOND, parts: PARTS, ask: askMs, landings }, null, 1)}\n`)

@@ -2682,6 +2682,7 @@ export interface components {
             footfalls: components["schemas"]["debrief.FootfallsView"][];
             id: string;
             name: string;
+            timing: components["schemas"]["debrief.TimingView"] | null;
         };
         "debrief.CommentView": {
             /** Format: int32 */
@@ -3357,6 +3358,16 @@ export interface components {
             /** Format: int64 */
             softAfterS: number | null;
         };
+        "debrief.SpreadView": {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            leastMs: number;
+            /** Format: int32 */
+            middleMs: number;
+            /** Format: int32 */
+            mostMs: number;
+        };
         "debrief.StandsStill": {
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
@@ -3395,6 +3406,18 @@ export interface components {
             leftOut: number;
             /** Format: double */
             p: number;
+        };
+        "debrief.TimingView": {
+            answers: components["schemas"]["debrief.SpreadView"] | null;
+            /** Format: int32 */
+            hurriedWaits: number;
+            /** Format: int32 */
+            longWaits: number;
+            /** Format: int32 */
+            promptReleases: number;
+            releases: components["schemas"]["debrief.SpreadView"] | null;
+            toCorrect: components["schemas"]["debrief.SpreadView"] | null;
+            waits: components["schemas"]["debrief.SpreadView"] | null;
         };
         "debrief.Turn": {
             entry: string;

@@ -4,11 +4,14 @@ import { clock, useText } from '../text'
 import { FoldCard, LinkButton } from '../ui'
 import { LagLines } from './LagLines'
 import { momentIn } from './PlayKeys'
+import { TimingLines } from './TimingLines'
 
 /** What was said and measured on the lesson's videos, in the debrief; nothing where none was looked at. */
 export function ClipsCard({ lesson, clips }: { lesson: string; clips: Debrief['clips'] }) {
   const { t } = useText()
-  const said = clips.filter((clip) => clip.comments.length + clip.footfalls.length > 0)
+  const said = clips.filter(
+    (clip) => clip.timing !== null || clip.comments.length + clip.footfalls.length > 0,
+  )
   if (said.length === 0) return null
   return (
     <FoldCard title={t('clip.key')}>
@@ -25,6 +28,15 @@ export function ClipsCard({ lesson, clips }: { lesson: string; clips: Debrief['c
               {text}
             </chakra.p>
           ))}
+          {clip.timing && (
+            <TimingLines
+              {...clip.timing}
+              prompt={clip.timing.promptReleases}
+              hurried={clip.timing.hurriedWaits}
+              long={clip.timing.longWaits}
+              strideS={clip.footfalls.at(-1)?.strideS}
+            />
+          )}
           {clip.footfalls.map(({ atMs, strideS, left, right }, i) => (
             <Box key={i} marginTop="2">
               <chakra.p color="quiet" fontSize="sm">

@@ -113,7 +113,7 @@ function ByTouch({
         <Button
           look="act"
           disabled={!touch}
-          onClick={() => touch && onLink(touch.atMs - TOUCH_LATE_MS - player.now().atMs)}
+          onClick={() => touch && onLink(happenedMs(touch) - player.now().atMs)}
         >
           {t('clip.link.here', { at: momentIn(atMs) })}
         </Button>
@@ -121,6 +121,11 @@ function ByTouch({
       </Flex>
     </>
   )
+}
+
+/** An answer is seen before it is touched; a stretch begins with its touch. */
+function happenedMs({ atMs, said }: TouchInLesson): number {
+  return said?.kind === 'exchange' ? atMs - TOUCH_LATE_MS : atMs
 }
 
 function touchesOf(ride: Ride): TouchInLesson[] {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Request;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -72,6 +73,45 @@ class ClipOnScreenTest {
                 + " slider.dispatchEvent(new Event('input', { bubbles: true })) })";
         Object at = coach.page().evaluate(seen, ms);
         assertThat(((Number) at).doubleValue()).as("a frame round %d ms", ms).isCloseTo(ms, within(34.0));
+    }
+
+    /** The planted wait of a second and the release 0.4 s after the answer, by keys; a touch of the ride says where the clip lies. */
+    @Test
+    void anAskReadFromTheFramesSaysThePlantedTimes() throws IOException {
+        JsonNode ask = Visitor.JSON
+                .readTree(Files.readString(DRAWN.resolve("horse.json")))
+                .path("ask");
+        try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
+            LessonLog log = ridden(coach);
+            coach.open("/lessons/" + log.lesson() + "/clip");
+            choose(coach, DRAWN.resolve("horse.webm"));
+            coach.exactly("Pad").click();
+            seek(coach, 1000);
+            coach.page().getByLabel("What was touched").selectOption(new SelectOption().setIndex(1));
+            coach.button("It is the frame at 0:01.0").click();
+            coach.button("Aid begins").waitFor();
+            seek(coach, ask.path("askedMs").asInt());
+            coach.page().keyboard().press("i");
+            seek(coach, ask.path("reinforcedMs").asInt());
+            coach.page().keyboard().press("k");
+            seek(coach, ask.path("answerMs").asInt());
+            coach.page().keyboard().press("2");
+            coach.page().keyboard().press("y");
+            coach.page()
+                    .getByText("1.6 s after the aid · asked again after 1.0 s")
+                    .first()
+                    .waitFor();
+            seek(coach, ask.path("letGoMs").asInt());
+            coach.page().keyboard().press("g");
+            coach.page().getByText("The release came 0.4 s after the answer.").waitFor();
+            coach.page().getByText("Waited 1.0 s before asking again").waitFor();
+            coach.assertAccessible();
+            settles("the release", () -> timing(coach, log).path("releases").isObject());
+            JsonNode timing = timing(coach, log);
+            assertThat(timing.path("waits").path("middleMs").asInt()).isCloseTo(1000, within(100));
+            assertThat(timing.path("releases").path("middleMs").asInt()).isCloseTo(400, within(100));
+            coach.assertQuiet();
+        }
     }
 
     @Test
@@ -269,6 +309,10 @@ class ClipOnScreenTest {
 
     private static JsonNode clips(Visitor coach, String lesson) {
         return coach.get("/api/v1/lessons/" + lesson + "/debrief").path("clips");
+    }
+
+    private static JsonNode timing(Visitor coach, LessonLog log) {
+        return clips(coach, log.lesson()).path(0).path("timing");
     }
 
     private static void arrives(Visitor coach, String lesson, String what) {

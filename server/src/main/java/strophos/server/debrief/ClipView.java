@@ -3,6 +3,8 @@ package strophos.server.debrief;
 import java.util.List;
 import java.util.Optional;
 import strophos.core.clip.Clip;
+import strophos.core.clip.Spread;
+import strophos.core.clip.Timing;
 import strophos.core.footfall.Footfalls;
 import strophos.core.footfall.LandingOrder;
 import strophos.core.footfall.SideLag;
@@ -11,7 +13,32 @@ import strophos.server.contract.CanBeNull;
 
 /** A video beside the lesson: the file stays where it is. */
 public record ClipView(
-        String id, String name, int durationMs, List<CommentView> comments, List<FootfallsView> footfalls) {
+        String id,
+        String name,
+        int durationMs,
+        List<CommentView> comments,
+        List<FootfallsView> footfalls,
+        @CanBeNull TimingView timing) {
+
+    /** What the moments of asks and corrections said; a kind of which none is known is null. */
+    public record TimingView(
+            @CanBeNull SpreadView waits,
+            @CanBeNull SpreadView answers,
+            @CanBeNull SpreadView releases,
+            @CanBeNull SpreadView toCorrect,
+            int promptReleases,
+            int hurriedWaits,
+            int longWaits) {}
+
+    /** So many times of one kind, in milliseconds: the least, the middle one and the most. */
+    public record SpreadView(int count, int leastMs, int middleMs, int mostMs) {
+
+        @CanBeNull
+        static SpreadView of(Optional<Spread> spread) {
+            return spread.map(s -> new SpreadView(s.count(), s.leastMs(), s.middleMs(), s.mostMs()))
+                    .orElse(null);
+        }
+    }
 
     /** What was said about a moment, or about a span; {@code untilMs} is null for a moment. */
     public record CommentView(int atMs, @CanBeNull Integer untilMs, String text) {}
@@ -43,8 +70,23 @@ public record ClipView(
                         clip.comments().stream().map(ClipView::comment).toList(),
                         clip.measured().stream()
                                 .flatMap(m -> m.says().map(says -> footfalls(m, says)).stream())
-                                .toList()))
+                                .toList(),
+                        timing(clip.timing())))
                 .toList();
+    }
+
+    @CanBeNull
+    private static TimingView timing(Timing timing) {
+        return timing.isEmpty()
+                ? null
+                : new TimingView(
+                        SpreadView.of(timing.waits()),
+                        SpreadView.of(timing.answers()),
+                        SpreadView.of(timing.releases()),
+                        SpreadView.of(timing.toCorrect()),
+                        timing.promptReleases(),
+                        timing.hurriedWaits(),
+                        timing.longWaits());
     }
 
     static CommentView comment(Clip.Comment comment) {

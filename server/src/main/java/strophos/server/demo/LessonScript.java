@@ -18,6 +18,7 @@ import strophos.core.exchange.PadKind;
 import strophos.core.exchange.PolesAnswer;
 import strophos.core.exchange.PositionAnswer;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
@@ -32,6 +33,9 @@ final class LessonScript {
     private static final List<String> OTHER = List.of("jaw-clamped", "head-up", "hurried");
 
     private static final int LINE_STRIDES = 5;
+
+    /** A touch comes so much after what it says (common practice, no source). */
+    private static final int TOUCH_LATE_MS = 1000;
 
     private final UUID lesson;
     private final UUID device;
@@ -200,19 +204,63 @@ final class LessonScript {
         say("note", Map.of("text", text));
     }
 
-    /** The drawn clip, looked at in the evening: what was said at its moments, and its footfalls. */
+    /** The drawn clip, looked at in the evening: what was said at its moments, the last good ask on it, and its footfalls. */
     void clip(DemoClip clip, Map<Integer, String> says) {
+        Entry last = lastGoodAsk();
         pass(3 * 3600);
         String base =
                 say("time_base", Map.of("source", "CLIP", "clip", clip.file().plain()));
+        time(last, clip, base);
         new TreeMap<>(says).forEach((ms, text) -> {
             pass(40);
-            say("comment", Map.of("at", Map.of("base", base, "ms", ms), "text", text));
+            say("comment", Map.of("at", moment(base, ms), "text", text));
         });
         pass(180);
         List<Map<String, Object>> landings =
                 clip.landings().stream().map(Landing::plain).toList();
         say("footfalls", Map.of("base", base, "frameMs", clip.frameMs(), "landings", landings));
+    }
+
+    private Entry lastGoodAsk() {
+        return entries.stream()
+                .filter(e -> e.kind().equals("exchange")
+                        && Response.YES.name().equals(e.payload().get("response")))
+                .reduce((a, b) -> b)
+                .orElseThrow();
+    }
+
+    /** A touch of the ride is found on the clip: that says where the clip lies, and its moments are read from the frames. */
+    private void time(Entry ask, DemoClip clip, String base) {
+        DemoClip.OneAsk moments = clip.ask();
+        long startMs = ask.atMs() - TOUCH_LATE_MS - moments.answerMs();
+        pass(60);
+        say(
+                "amend",
+                Map.of(
+                        "target",
+                        base,
+                        "payload",
+                        Map.of("source", "CLIP", "clip", clip.file().plain(), "startMs", startMs)));
+        Map<String, Object> timed = new LinkedHashMap<>(ask.payload());
+        timed.put("asked", moment(base, moments.askedMs()));
+        timed.put("reinforced", moment(base, moments.reinforcedMs()));
+        timed.put("when", moment(base, moments.answerMs()));
+        pass(30);
+        say("amend", Map.of("target", ask.id(), "payload", timed));
+        pass(5);
+        say(
+                "release",
+                Map.of(
+                        "exchange",
+                        ask.id(),
+                        "release",
+                        Release.PROMPT.name(),
+                        "when",
+                        moment(base, moments.letGoMs())));
+    }
+
+    private static Map<String, Object> moment(String base, int ms) {
+        return Map.of("base", base, "ms", ms);
     }
 
     void end() {

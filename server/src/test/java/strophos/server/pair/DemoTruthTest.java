@@ -260,6 +260,10 @@ class DemoTruthTest {
         assertThat(found.path("left").path("order").asString()).isEqualTo("LATERAL");
         assertThat(found.path("right").path("share").asDouble()).isCloseTo(0.24, within(0.03));
         assertThat(found.path("right").path("order").asString()).isEqualTo("FOUR_BEAT");
+        JsonNode timing = clip.path("timing");
+        assertThat(timing.path("waits").path("middleMs").asInt()).isCloseTo(1000, within(100));
+        assertThat(timing.path("releases").path("middleMs").asInt()).isCloseTo(400, within(100));
+        assertThat(timing.path("promptReleases").asInt()).isOne();
         byte[] file = Files.readAllBytes(Path.of(System.getProperty("strophos.root"), "examples/clip/horse.webm"));
         MessageDigest ends = MessageDigest.getInstance("SHA-256");
         ends.update(file, 0, 65_536);
