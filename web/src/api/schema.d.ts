@@ -3418,6 +3418,7 @@ export interface components {
             releases: components["schemas"]["debrief.SpreadView"] | null;
             toCorrect: components["schemas"]["debrief.SpreadView"] | null;
             waits: components["schemas"]["debrief.SpreadView"] | null;
+            whenClear: components["schemas"]["debrief.WhenClearView"] | null;
         };
         "debrief.Turn": {
             entry: string;
@@ -3449,6 +3450,12 @@ export interface components {
             humidityPct: number | null;
             /** Format: int32 */
             temperatureC: number | null;
+        };
+        "debrief.WhenClearView": {
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            timely: number;
         };
         "debrief.WordView": {
             between: string;

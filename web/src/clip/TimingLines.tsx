@@ -11,6 +11,8 @@ interface TimingLinesProps {
   prompt: number
   hurried: number
   long: number
+  /** Where an error is corrected when it is clear: so many corrections in time of so many. */
+  whenClear?: { timely: number; of: number } | null
   /** How long a stride takes on this clip; left out where no landings were marked. */
   strideS?: number
 }
@@ -30,6 +32,7 @@ export function TimingLines({ strideS, ...of }: TimingLinesProps) {
     toCorrect &&
       strideS !== undefined &&
       t('clip.timing.strides', { strides: steady(toCorrect.middleMs / 1000 / strideS, 1) }),
+    of.whenClear && t('clip.timing.whenClear', { some: of.whenClear.timely, count: of.whenClear.of }),
   ].filter((line) => typeof line === 'string')
   if (lines.length === 0) return null
   return (

@@ -45,10 +45,10 @@ export interface Timings {
 /** A touch while riding comes about so much after what it says (common practice, no source). */
 export const TOUCH_LATE_MS = 1000
 
-/** Within this after the answer the release is prompt. */
+/** Within this after the answer the release is prompt; as the rules are shipped, and the next two as well. */
 export const PROMPT_MS = 1000
 const HURRIED_BELOW_MS = 500
-const LONG_ABOVE_MS = 2000
+const LONG_ABOVE_MS = 1500
 
 /** Those of one clip, in its order. As core's `Timing`; both are held to `examples/timings.json`. */
 export function timingOf(ride: Ride, isHere: (base: string) => boolean): Timing {

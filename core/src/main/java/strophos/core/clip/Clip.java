@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import strophos.core.exchange.ClipFile;
 import strophos.core.footfall.Footfalls;
@@ -41,6 +42,14 @@ public record Clip(
 
     /** The feet's landings of some strides, and what they say; empty where no foot landed twice. */
     public record Measured(String id, long atMs, Payload.Footfalls marked, Optional<Footfalls> says) {}
+
+    /** How long a stride takes, by the landings that were marked last; empty where none were. */
+    public OptionalDouble strideS() {
+        return measured.stream()
+                .flatMap(m -> m.says().stream())
+                .mapToDouble(Footfalls::strideS)
+                .reduce((a, b) -> b);
+    }
 
     /** Those of a lesson, the first named first. What names no clip of it is left out. */
     public static List<Clip> of(Ride ride) {

@@ -23,9 +23,6 @@ public record TimedAsk(
         OptionalInt reinforcedMs,
         OptionalInt letGoMs) {
 
-    /** Within this after the answer the release is prompt, in milliseconds (rules: correction and release). */
-    public static final int PROMPT_MS = 1000;
-
     /** @param clip tells which moments are on one clip */
     static TimedAsk of(Ride.Exchange ask, Optional<Moment> letGo, OneClip clip) {
         int answerMs = clip.ms(ask.said().when()).orElseThrow();

@@ -1,5 +1,6 @@
 package strophos.core.clip;
 
+import java.time.Duration;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -7,9 +8,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Predicate;
+import strophos.core.aid.CorrectedWhenClear;
+import strophos.core.aid.ReleasedPromptly;
+import strophos.core.aid.TimeSource;
+import strophos.core.aid.TimedResponse;
+import strophos.core.aid.WaitedThenReinforced;
 import strophos.core.exchange.Moment;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
+import strophos.core.stats.Proportion;
 
 /**
  * What was timed on one clip. A touch while riding comes about a second late and tells counts and order alone; a frame tells when.
@@ -18,11 +26,7 @@ import strophos.core.record.Ride;
  */
 public record Timing(List<TimedAsk> asks, List<TimedCorrection> corrections) {
 
-    /** Sooner than this after the aid, the horse had no time to answer before it was asked again (common practice, no source). */
-    public static final int HURRIED_BELOW_MS = 500;
-
-    /** Later than this the wait says nothing to the horse: asked lightly, waited about a second, reinforced (common practice, no source). */
-    public static final int LONG_ABOVE_MS = 2000;
+    private static final double MS = 1000;
 
     public Timing {
         asks = List.copyOf(asks);
@@ -82,28 +86,51 @@ public record Timing(List<TimedAsk> asks, List<TimedCorrection> corrections) {
         return Spread.of(asks.stream().map(TimedAsk::releaseMs));
     }
 
-    /** How many releases came within {@link TimedAsk#PROMPT_MS} of the answer, and not before it. */
-    public int promptReleases() {
+    /** How many releases came soon enough after the answer, and not before it. */
+    public int promptReleases(ReleasedPromptly rule) {
         return (int) asks.stream()
-                .flatMapToInt(a -> a.releaseMs().stream())
-                .filter(ms -> ms >= 0 && ms <= TimedAsk.PROMPT_MS)
+                .flatMap(a -> response(a.id(), a.releaseMs()).stream())
+                .filter(r -> !r.delay().isNegative() && rule.judge(r).isMet())
                 .count();
     }
 
     /** How many were asked again before the horse had time to answer. */
-    public int hurriedWaits() {
+    public int hurriedWaits(WaitedThenReinforced rule) {
+        return wrongWaits(rule, wait -> wait.compareTo(rule.least()) < 0);
+    }
+
+    /** How many were asked again when the horse no longer connected the two. */
+    public int longWaits(WaitedThenReinforced rule) {
+        return wrongWaits(rule, wait -> wait.compareTo(rule.most()) > 0);
+    }
+
+    private int wrongWaits(WaitedThenReinforced rule, Predicate<Duration> is) {
         return (int) asks.stream()
-                .flatMapToInt(a -> a.waitMs().stream())
-                .filter(ms -> ms < HURRIED_BELOW_MS)
+                .flatMap(a -> response(a.id(), a.waitMs()).stream())
+                .filter(w -> !rule.judge(w).isMet() && is.test(w.delay()))
                 .count();
     }
 
-    /** How many were asked again when the horse no longer knows what of. */
-    public int longWaits() {
-        return (int) asks.stream()
-                .flatMapToInt(a -> a.waitMs().stream())
-                .filter(ms -> ms > LONG_ABOVE_MS)
+    private static Optional<TimedResponse> response(String entry, OptionalInt ms) {
+        return ms.isPresent()
+                ? Optional.of(new TimedResponse(entry, TimeSource.CLIP, Duration.ofMillis(ms.getAsInt())))
+                : Optional.empty();
+    }
+
+    /**
+     * Corrections that came once it was clear, and not too late; of those in segments where an error is corrected when it is clear.
+     *
+     * @param strideS how long a stride takes, above 0
+     */
+    public Proportion correctedWhenClear(CorrectedWhenClear rule, double strideS, Predicate<String> isWhenClear) {
+        List<TimedCorrection> when =
+                corrections.stream().filter(c -> isWhenClear.test(c.segment())).toList();
+        long timely = when.stream()
+                .filter(c -> rule.judge(new CorrectedWhenClear.Correction(
+                                c.id(), TimeSource.CLIP, (int) Math.round(c.afterMs() / MS / strideS)))
+                        .isMet())
                 .count();
+        return new Proportion((int) timely, when.size());
     }
 
     /** How long it took to correct an error. */

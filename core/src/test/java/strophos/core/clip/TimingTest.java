@@ -13,13 +13,23 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import strophos.core.aid.AidThresholds;
+import strophos.core.aid.CorrectedWhenClear;
+import strophos.core.aid.ReleasedPromptly;
+import strophos.core.aid.WaitedThenReinforced;
+import strophos.core.judgement.Thresholds;
 import strophos.core.record.SmallLog;
+import strophos.core.stats.Proportion;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 class TimingTest {
 
     private static final String CLIP = "00000000-0000-7000-8000-000000000001";
+
+    private static final Thresholds SHIPPED = AidThresholds.SET.standard();
+    private static final ReleasedPromptly PROMPT = ReleasedPromptly.of(SHIPPED);
+    private static final WaitedThenReinforced WAIT = WaitedThenReinforced.of(SHIPPED);
 
     private final SmallLog log = new SmallLog();
 
@@ -81,7 +91,7 @@ class TimingTest {
         check(says, timing.answers(), e.path("answers"));
         check(says, timing.releases(), e.path("releases"));
         check(says, timing.toCorrect(), e.path("toCorrect"));
-        assertThat(List.of(timing.promptReleases(), timing.hurriedWaits(), timing.longWaits()))
+        assertThat(List.of(timing.promptReleases(PROMPT), timing.hurriedWaits(WAIT), timing.longWaits(WAIT)))
                 .as(says)
                 .containsExactly(
                         e.path("prompt").asInt(),
@@ -122,5 +132,24 @@ class TimingTest {
         assertThat(clips.get(0).timing().asks()).hasSize(1);
         assertThat(clips.get(0).timing().answers()).isEmpty();
         assertThat(clips.get(1).timing().isEmpty()).isTrue();
+    }
+
+    /** Two to eight strides of 0.5 s: after 0.5 s too soon, after 1 and 4 s in time, after 5 s too late. */
+    @Test
+    void whenClearIsCountedInStridesWhereThatIsThePolicy() {
+        clip(Map.of());
+        String segment = log.segment("LEFT", "RIDER");
+        String other = log.segment("RIGHT", "RIDER");
+        for (int ms : new int[] {500, 1000, 4000, 5000}) {
+            log.say(
+                    "correction",
+                    Map.of("segment", segment, "made", true, "error", moment(CLIP, 0), "when", moment(CLIP, ms)));
+        }
+        log.say(
+                "correction",
+                Map.of("segment", other, "made", true, "error", moment(CLIP, 0), "when", moment(CLIP, 1000)));
+        Timing timing = Clip.of(log.ride()).get(0).timing();
+        assertThat(timing.correctedWhenClear(CorrectedWhenClear.of(SHIPPED), 0.5, segment::equals))
+                .isEqualTo(new Proportion(2, 4));
     }
 }

@@ -4,11 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import strophos.core.clip.Clip;
 import strophos.core.clip.Spread;
-import strophos.core.clip.Timing;
-import strophos.core.footfall.Footfalls;
 import strophos.core.footfall.LandingOrder;
 import strophos.core.footfall.SideLag;
-import strophos.core.record.Ride;
 import strophos.server.contract.CanBeNull;
 
 /** A video beside the lesson: the file stays where it is. */
@@ -28,7 +25,11 @@ public record ClipView(
             @CanBeNull SpreadView toCorrect,
             int promptReleases,
             int hurriedWaits,
-            int longWaits) {}
+            int longWaits,
+            @CanBeNull WhenClearView whenClear) {}
+
+    /** Of so many corrections where an error is corrected when it is clear, so many came in time. */
+    public record WhenClearView(int timely, int of) {}
 
     /** So many times of one kind, in milliseconds: the least, the middle one and the most. */
     public record SpreadView(int count, int leastMs, int middleMs, int mostMs) {
@@ -61,47 +62,10 @@ public record ClipView(
         }
     }
 
-    static List<ClipView> of(Ride ride) {
-        return Clip.of(ride).stream()
-                .map(clip -> new ClipView(
-                        clip.id(),
-                        clip.file().fileName(),
-                        clip.file().durationMs(),
-                        clip.comments().stream().map(ClipView::comment).toList(),
-                        clip.measured().stream()
-                                .flatMap(m -> m.says().map(says -> footfalls(m, says)).stream())
-                                .toList(),
-                        timing(clip.timing())))
-                .toList();
-    }
-
-    @CanBeNull
-    private static TimingView timing(Timing timing) {
-        return timing.isEmpty()
-                ? null
-                : new TimingView(
-                        SpreadView.of(timing.waits()),
-                        SpreadView.of(timing.answers()),
-                        SpreadView.of(timing.releases()),
-                        SpreadView.of(timing.toCorrect()),
-                        timing.promptReleases(),
-                        timing.hurriedWaits(),
-                        timing.longWaits());
-    }
-
     static CommentView comment(Clip.Comment comment) {
         return new CommentView(
                 comment.said().at().ms(),
                 comment.said().untilMs().isPresent() ? comment.said().untilMs().getAsInt() : null,
                 comment.said().text());
-    }
-
-    private static FootfallsView footfalls(Clip.Measured measured, Footfalls says) {
-        int firstMs = measured.marked().landings().stream()
-                .mapToInt(l -> l.ms())
-                .min()
-                .orElseThrow();
-        return new FootfallsView(
-                firstMs, says.strideS(), says.tempo(), LagView.of(says.left()), LagView.of(says.right()));
     }
 }

@@ -86,6 +86,7 @@ public class Debrief {
     private final SightingsReader seen;
     private final MarkedAskRepository asks;
     private final ProbeTeller probes;
+    private final ClipTeller clips;
     private final RideLog log;
     private final Pauses pauses;
     private final Catalogue catalogue;
@@ -101,6 +102,7 @@ public class Debrief {
             SightingsReader seen,
             MarkedAskRepository asks,
             ProbeTeller probes,
+            ClipTeller clips,
             RideLog log,
             Pauses pauses,
             Catalogue catalogue,
@@ -114,6 +116,7 @@ public class Debrief {
         this.seen = seen;
         this.asks = asks;
         this.probes = probes;
+        this.clips = clips;
         this.log = log;
         this.pauses = pauses;
         this.catalogue = catalogue;
@@ -183,7 +186,7 @@ public class Debrief {
                         .map(s -> new DebriefView.StopOfLesson(s.sign(), s.side(), Instant.ofEpochMilli(s.atMs())))
                         .toList(),
                 isRiddenWhilePaused(lesson, ride),
-                ClipView.of(ride),
+                clips.clips(ride, lesson.teaching()),
                 ride.odd().size() + ride.loose().size());
     }
 

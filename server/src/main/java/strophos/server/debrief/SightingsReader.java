@@ -214,7 +214,7 @@ class SightingsReader {
     }
 
     /** What held in a segment: its own word, else the exercise's, else that of the school it is asked by. */
-    private CorrectionPolicy policy(Ride.Segment segment, Teaching teaching) {
+    CorrectionPolicy policy(Ride.Segment segment, Teaching teaching) {
         return Errors.policy(
                 segment.said().correction(),
                 catalogue.exercise(segment.exercise()).flatMap(Exercise::correction),

@@ -10,7 +10,10 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.aid.AidThresholds;
 import strophos.core.aid.AsksLightlyFirst;
 import strophos.core.aid.CorrectedConsistently;
+import strophos.core.aid.CorrectedWhenClear;
 import strophos.core.aid.DrivesIntoTheHand;
+import strophos.core.aid.ReleasedPromptly;
+import strophos.core.aid.WaitedThenReinforced;
 import strophos.core.cause.HelpedToday;
 import strophos.core.cause.HelpsMoreThanWaiting;
 import strophos.core.cause.HelpsOverDays;
@@ -105,6 +108,18 @@ public class YardRules {
 
     public AsksLightlyFirst lightlyFirst() {
         return AsksLightlyFirst.of(of(AidThresholds.SET));
+    }
+
+    public ReleasedPromptly promptRelease() {
+        return ReleasedPromptly.of(of(AidThresholds.SET));
+    }
+
+    public WaitedThenReinforced waitBeforeMore() {
+        return WaitedThenReinforced.of(of(AidThresholds.SET));
+    }
+
+    public CorrectedWhenClear whenClear() {
+        return CorrectedWhenClear.of(of(AidThresholds.SET));
     }
 
     public DrivesIntoTheHand intoTheHand() {
