@@ -2616,6 +2616,12 @@ export interface components {
             lightly: components["schemas"]["debrief.ShareView"];
             whipFirst: components["schemas"]["debrief.ShareView"];
         };
+        "debrief.AidView": {
+            /** @enum {string} */
+            foot: "LEFT_HIND" | "RIGHT_HIND" | "LEFT_FORE" | "RIGHT_FORE";
+            /** Format: double */
+            share: number;
+        };
         "debrief.AidsOfPair": {
             /** Format: int32 */
             lessons: number;
@@ -3408,6 +3414,7 @@ export interface components {
             p: number;
         };
         "debrief.TimingView": {
+            aids: components["schemas"]["debrief.AidView"][];
             answers: components["schemas"]["debrief.SpreadView"] | null;
             /** Format: int32 */
             hurriedWaits: number;

@@ -10,6 +10,7 @@ import { WrongDrawer } from '../safety'
 import type { StoredPacket } from '../store'
 import { useText } from '../text'
 import { Button, Card } from '../ui'
+import { aidsOf } from './clips'
 import type { Clip } from './clips'
 import { LinkClip } from './LinkClip'
 import { segmentAt } from './onClip'
@@ -67,7 +68,11 @@ export function ClipPad({ clip, clips, recorder, kept, player }: ClipPadProps) {
         </Card>
       )}
       <Card>
-        <TimingLines {...timings(clip.timing)} strideS={clip.measured.at(-1)?.says?.strideS} />
+        <TimingLines
+          {...timings(clip.timing)}
+          aids={aidsOf(clip)}
+          strideS={clip.measured.at(-1)?.says?.strideS}
+        />
         <TimedAsks
           clip={clip}
           ride={ride}

@@ -6,7 +6,7 @@ import { fold } from '../record'
 import type { ClipFile, Entry, Foot, Landing } from '../record'
 import { digestOfEnds, fitOf } from './clipFile'
 import { clipsOf } from './clips'
-import { footfalls, student } from './footfalls'
+import { afterLanding, footfalls, student } from './footfalls'
 import type { SideLag } from './footfalls'
 
 const examples = resolve(import.meta.dirname, '../../../examples')
@@ -95,4 +95,15 @@ test.each([
   ['longer by more', file('c', 31_201), 'other'],
 ])('%s', (_, other, fit) => {
   expect(fitOf(other, [file('a', 31_000), file('b', 30_900)])).toBe(fit)
+})
+
+test('an aid is told against the hind foot that landed last, where the strides were marked', () => {
+  const landings: Landing[] = [0, 500, 1000, 1500].map((ms, i) => ({
+    foot: i % 2 === 0 ? 'LEFT_HIND' : 'RIGHT_HIND',
+    ms,
+  }))
+  expect(afterLanding(landings, 33, 1250)).toEqual({ foot: 'LEFT_HIND', share: 0.25 })
+  expect(afterLanding(landings, 33, 1500)).toEqual({ foot: 'RIGHT_HIND', share: 0 })
+  expect(afterLanding(landings, 33, 5000)).toBeUndefined()
+  expect(afterLanding(landings.slice(0, 2), 33, 600)).toBeUndefined()
 })

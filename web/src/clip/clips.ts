@@ -1,6 +1,6 @@
 import type { ClipFile, Payloads, Ride } from '../record'
-import { footfalls } from './footfalls'
-import type { Footfalls } from './footfalls'
+import { afterLanding, footfalls } from './footfalls'
+import type { AfterLanding, Footfalls } from './footfalls'
 import { timingOf } from './timings'
 import type { Timing } from './timings'
 
@@ -40,6 +40,18 @@ export interface Clip extends ClipToWatch {
 
 function saidOf({ kind: _, ...said }: { kind: string } & Payloads['time_base']): Payloads['time_base'] {
   return said
+}
+
+/** Where in the stride the aids began, of those asks whose strides were marked. As core's. */
+export function aidsOf({ timing, measured }: Clip): AfterLanding[] {
+  return timing.asks.flatMap(({ askedMs }) => {
+    if (askedMs === undefined) return []
+    for (const { marked } of measured) {
+      const found = afterLanding(marked.landings, marked.frameMs, askedMs)
+      if (found) return [found]
+    }
+    return []
+  })
 }
 
 /** Those of a lesson, the first named first. */

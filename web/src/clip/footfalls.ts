@@ -44,6 +44,27 @@ export function footfalls(landings: readonly Landing[], frameMs: number): Footfa
   return { strideS: strideMs / 1000, ...(left && { left }), ...(right && { right }) }
 }
 
+/** Where in the stride a moment lies: so far after the hind foot that landed last, as a share of the stride. */
+export interface AfterLanding {
+  foot: Foot
+  share: number
+}
+
+/** As core's `AfterLanding`. */
+export function afterLanding(
+  landings: readonly Landing[],
+  frameMs: number,
+  ms: number,
+): AfterLanding | undefined {
+  const strideMs = 1000 * (footfalls(landings, frameMs)?.strideS ?? 0)
+  const last = landings
+    .filter((l) => HIND.includes(l.foot) && l.ms <= ms && ms <= l.ms + strideMs)
+    .reduce<Landing | undefined>((a, b) => (a && a.ms >= b.ms ? a : b), undefined)
+  return last && strideMs > 0 ? { foot: last.foot, share: (ms - last.ms) / strideMs } : undefined
+}
+
+const HIND: readonly Foot[] = ['LEFT_HIND', 'RIGHT_HIND']
+
 function lag(
   hind: readonly number[],
   fore: readonly number[],

@@ -32,6 +32,7 @@ export const EntryPanel = memo(function EntryPanel(props: EntryPanelProps) {
   const { t } = useText()
   const { said, atMs, takenBackBy } = told
   const payload = readPayload(said.kind, said.v, said.payload)
+  const when = payload && 'when' in payload ? payload.when : undefined
   return (
     <Flex
       gap="3"
@@ -44,6 +45,7 @@ export const EntryPanel = memo(function EntryPanel(props: EntryPanelProps) {
     >
       <span>
         <b>{clock(atMs)}</b> <Spoken said={payload} exerciseName={exerciseName} />
+        {when && ` · ${t('plait.onClip', { at: clock(when.ms) })}`}
         {takenBackBy !== undefined && ` · ${t('plait.takenBack')}`}
       </span>
       {payload?.kind === 'voice' && (

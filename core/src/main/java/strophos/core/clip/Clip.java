@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import strophos.core.exchange.ClipFile;
+import strophos.core.footfall.AfterLanding;
 import strophos.core.footfall.Footfalls;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
@@ -42,6 +43,19 @@ public record Clip(
 
     /** The feet's landings of some strides, and what they say; empty where no foot landed twice. */
     public record Measured(String id, long atMs, Payload.Footfalls marked, Optional<Footfalls> says) {}
+
+    /** Where in the stride the aids began, of those asks whose strides were marked; in the order of the clip. */
+    public List<AfterLanding> aids() {
+        return timing.asks().stream()
+                .flatMapToInt(a -> a.askedMs().stream())
+                .mapToObj(ms -> measured.stream()
+                        .flatMap(m -> AfterLanding.of(
+                                m.marked().landings(), m.marked().frameMs(), ms)
+                                .stream())
+                        .findFirst())
+                .flatMap(Optional::stream)
+                .toList();
+    }
 
     /** How long a stride takes, by the landings that were marked last; empty where none were. */
     public OptionalDouble strideS() {

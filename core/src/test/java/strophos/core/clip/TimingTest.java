@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,8 @@ import strophos.core.aid.AidThresholds;
 import strophos.core.aid.CorrectedWhenClear;
 import strophos.core.aid.ReleasedPromptly;
 import strophos.core.aid.WaitedThenReinforced;
+import strophos.core.exchange.Foot;
+import strophos.core.footfall.AfterLanding;
 import strophos.core.judgement.Thresholds;
 import strophos.core.record.SmallLog;
 import strophos.core.stats.Proportion;
@@ -151,5 +154,22 @@ class TimingTest {
         Timing timing = Clip.of(log.ride()).get(0).timing();
         assertThat(timing.correctedWhenClear(CorrectedWhenClear.of(SHIPPED), 0.5, segment::equals))
                 .isEqualTo(new Proportion(2, 4));
+    }
+
+    /** Hind feet land in turn, half a second apart: an aid at 1.25 s is a quarter of a stride after the left one. */
+    @Test
+    void anAidIsToldAgainstTheHindFootThatLandedLast() {
+        clip(Map.of());
+        List<Map<String, Object>> landings = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            landings.add(Map.of("foot", i % 2 == 0 ? "LEFT_HIND" : "RIGHT_HIND", "ms", 500 * i));
+        }
+        log.say("footfalls", Map.of("base", CLIP, "frameMs", 33, "landings", landings));
+        String segment = log.segment("LEFT", "RIDER");
+        for (int ms : new int[] {1250, 1500, 5000}) {
+            log.ask(segment, "YES", Map.of("asked", moment(CLIP, ms), "when", moment(CLIP, ms + 400)));
+        }
+        assertThat(Clip.of(log.ride()).get(0).aids())
+                .containsExactly(new AfterLanding(Foot.LEFT_HIND, 0.25), new AfterLanding(Foot.RIGHT_HIND, 0));
     }
 }

@@ -14,6 +14,7 @@ import strophos.core.record.Ride;
 import strophos.core.school.CorrectionPolicy;
 import strophos.core.school.Teaching;
 import strophos.core.stats.Proportion;
+import strophos.server.debrief.ClipView.AidView;
 import strophos.server.debrief.ClipView.FootfallsView;
 import strophos.server.debrief.ClipView.LagView;
 import strophos.server.debrief.ClipView.SpreadView;
@@ -46,11 +47,13 @@ class ClipTeller {
                         clip.measured().stream()
                                 .flatMap(m -> m.says().map(says -> footfalls(m, says)).stream())
                                 .toList(),
-                        clip.timing().isEmpty() ? null : timing(clip.timing(), clip.strideS(), isWhenClear)))
+                        clip.timing().isEmpty() ? null : timing(clip, isWhenClear)))
                 .toList();
     }
 
-    private TimingView timing(Timing timing, OptionalDouble strideS, Predicate<String> isWhenClear) {
+    private TimingView timing(Clip clip, Predicate<String> isWhenClear) {
+        Timing timing = clip.timing();
+        OptionalDouble strideS = clip.strideS();
         Proportion whenClear = strideS.isPresent()
                 ? timing.correctedWhenClear(rules.whenClear(), strideS.getAsDouble(), isWhenClear)
                 : new Proportion(0, 0);
@@ -62,7 +65,8 @@ class ClipTeller {
                 timing.promptReleases(rules.promptRelease()),
                 timing.hurriedWaits(rules.waitBeforeMore()),
                 timing.longWaits(rules.waitBeforeMore()),
-                whenClear.total() == 0 ? null : new WhenClearView(whenClear.successes(), whenClear.total()));
+                whenClear.total() == 0 ? null : new WhenClearView(whenClear.successes(), whenClear.total()),
+                clip.aids().stream().map(a -> new AidView(a.foot(), a.share())).toList());
     }
 
     private static FootfallsView footfalls(Clip.Measured measured, Footfalls says) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import strophos.core.clip.Clip;
 import strophos.core.clip.Spread;
+import strophos.core.exchange.Foot;
 import strophos.core.footfall.LandingOrder;
 import strophos.core.footfall.SideLag;
 import strophos.server.contract.CanBeNull;
@@ -26,7 +27,11 @@ public record ClipView(
             int promptReleases,
             int hurriedWaits,
             int longWaits,
-            @CanBeNull WhenClearView whenClear) {}
+            @CanBeNull WhenClearView whenClear,
+            List<AidView> aids) {}
+
+    /** An aid began so far after this hind foot landed, as a share of the stride. */
+    public record AidView(Foot foot, double share) {}
 
     /** Of so many corrections where an error is corrected when it is clear, so many came in time. */
     public record WhenClearView(int timely, int of) {}
