@@ -11,6 +11,7 @@ import { useMe } from '../session'
 import { Back, Button, Quiet, Trouble, Wait } from '../ui'
 import { clipsOf } from './clips'
 import type { Clip } from './clips'
+import { Beside } from './Beside'
 import { ClipPad } from './ClipPad'
 import { Comments } from './Comments'
 import { FootfallsCard } from './FootfallsCard'
@@ -20,6 +21,7 @@ import type { Player } from './player'
 import { Screening } from './Screening'
 import { useClipKeys } from './useClipKeys'
 import { useMarking } from './useMarking'
+import { useSecondVideo } from './useSecondVideo'
 import { useZoom } from './useZoom'
 
 /** The moment: at the table or on a sofa, a video at hand. What is seen at which second? Works with no network. */
@@ -151,6 +153,7 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
   const { t } = useText()
   const [player, setPlayer] = useState<Player | null>(null)
   const [zoom, zoomBy] = useZoom()
+  const { second, close, ways } = useSecondVideo(clip, url)
   const marking = useMarking(clip.id, recorder, player)
   // what was marked and not kept is gone on with
   const [what, setWhat] = useState<(typeof WHAT)[number]>(
@@ -165,19 +168,40 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
     what === 'pad' ? { onZoom: zoomBy, isOnPad: true } : { onFoot, onUndo: marking.undo, onZoom: zoomBy },
   )
   return (
-    <Flex direction={{ base: 'column', lg: 'row' }} gap="4" align="start">
+    <Flex direction={{ base: 'column', lg: second ? 'column' : 'row' }} gap="4" align="start">
       <Box
         flex="3"
         width="full"
         minWidth="0"
-        position="sticky"
+        position={second ? 'static' : 'sticky'}
         top="0"
         zIndex="1"
         background="ground"
         paddingBottom="2"
       >
-        <Screening clip={clip} url={url} player={player} zoom={zoom} onPlayer={setPlayer} onZoom={zoomBy} />
+        <Screening
+          clip={clip}
+          url={url}
+          player={player}
+          zoom={zoom}
+          onPlayer={setPlayer}
+          onZoom={zoomBy}
+          beside={
+            second &&
+            player && (
+              <Beside
+                key={second.url}
+                second={second}
+                first={player}
+                zoom={zoom}
+                onZoom={zoomBy}
+                onClose={close}
+              />
+            )
+          }
+        />
         <Box hideBelow="lg" marginTop="3">
+          {ways}
           <Quiet>{t(what === 'pad' ? 'clip.keysOnPad' : 'clip.keys')}</Quiet>
         </Box>
       </Box>
@@ -203,6 +227,8 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
         {what === 'pad' && player && (
           <ClipPad clip={clip} clips={clips} recorder={recorder} kept={kept} player={player} />
         )}
+        {/* on a phone the room under the picture is the pad's */}
+        <Box hideFrom="lg">{ways}</Box>
         <Flex gap="3" align="center" wrap="wrap" marginTop="2">
           <Quiet flex="1" css={{ overflowWrap: 'anywhere' }}>
             {clip.file.fileName} · {clock(clip.file.durationMs)}

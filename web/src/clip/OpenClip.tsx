@@ -3,7 +3,8 @@ import { TriangleAlert } from 'lucide-react'
 import { useState } from 'react'
 import type { ClipFile } from '../record'
 import { clock, useText } from '../text'
-import { AnchorButton, Button, Card, CardTitle, Quiet, WarnBox } from '../ui'
+import { Button, Card, CardTitle, Quiet, WarnBox } from '../ui'
+import { ChooseVideo } from './ChooseVideo'
 import { fitOf } from './clipFile'
 import type { ClipToWatch } from './clips'
 import { openFile } from './openFile'
@@ -79,7 +80,7 @@ export function OpenClip({ clips, onOpen, onNew }: OpenClipProps) {
               <chakra.span fontWeight="700">{clip.file.fileName}</chakra.span> · {clock(clip.file.durationMs)}{' '}
               · {t('clip.count', { count: clip.comments.length })}
             </chakra.span>
-            <Choose
+            <ChooseVideo
               label={t('clip.find')}
               named={t('clip.findOf', { name: clip.file.fileName })}
               onFile={(f) => void choose(f, clip)}
@@ -88,7 +89,7 @@ export function OpenClip({ clips, onOpen, onNew }: OpenClipProps) {
         ))}
       </chakra.ul>
       {onNew && (
-        <Choose label={t('clip.choose')} isFirst={clips.length === 0} onFile={(f) => void choose(f)} />
+        <ChooseVideo label={t('clip.choose')} isFirst={clips.length === 0} onFile={(f) => void choose(f)} />
       )}
       <div role="status">{isReading && t('clip.reading')}</div>
       {asked && (
@@ -123,32 +124,5 @@ export function OpenClip({ clips, onOpen, onNew }: OpenClipProps) {
         </chakra.p>
       )}
     </Card>
-  )
-}
-
-interface ChooseProps {
-  label: string
-  named?: string
-  isFirst?: boolean
-  onFile: (file: File) => void
-}
-
-function Choose({ label, named, isFirst = false, onFile }: ChooseProps) {
-  return (
-    <AnchorButton as="label" look={isFirst ? 'act' : 'key'} cursor="pointer">
-      {label}
-      <chakra.input
-        type="file"
-        accept="video/*,.mkv,.mov"
-        srOnly
-        {...(named && { 'aria-label': named })}
-        onChange={(e) => {
-          const file = e.target.files?.[0]
-          // the same one may be chosen again
-          e.target.value = ''
-          if (file) onFile(file)
-        }}
-      />
-    </AnchorButton>
   )
 }

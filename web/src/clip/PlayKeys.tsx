@@ -11,7 +11,8 @@ interface PlayKeysProps {
   player: Player
   durationMs: number
   comments: readonly CommentOnClip[]
-  onZoom: (by: 1 | -1) => void
+  /** Left out where another picture's keys bring it closer. */
+  onZoom?: (by: 1 | -1) => void
 }
 
 /** Where in the clip, and how fast: for one thumb, under the picture. */
@@ -116,24 +117,28 @@ export function PlayKeys({ player, durationMs, comments, onZoom }: PlayKeysProps
           <Repeat size={20} aria-hidden />
           <chakra.span hideBelow="md">{t('clip.loop')}</chakra.span>
         </Button>
-        <Button
-          look="key"
-          paddingX={{ base: '2', md: '4' }}
-          onClick={() => onZoom(1)}
-          aria-label={t('clip.closer')}
-          aria-keyshortcuts="+"
-        >
-          <ZoomIn size={20} aria-hidden />
-        </Button>
-        <Button
-          look="key"
-          paddingX={{ base: '2', md: '4' }}
-          onClick={() => onZoom(-1)}
-          aria-label={t('clip.further')}
-          aria-keyshortcuts="-"
-        >
-          <ZoomOut size={20} aria-hidden />
-        </Button>
+        {onZoom && (
+          <>
+            <Button
+              look="key"
+              paddingX={{ base: '2', md: '4' }}
+              onClick={() => onZoom(1)}
+              aria-label={t('clip.closer')}
+              aria-keyshortcuts="+"
+            >
+              <ZoomIn size={20} aria-hidden />
+            </Button>
+            <Button
+              look="key"
+              paddingX={{ base: '2', md: '4' }}
+              onClick={() => onZoom(-1)}
+              aria-label={t('clip.further')}
+              aria-keyshortcuts="-"
+            >
+              <ZoomOut size={20} aria-hidden />
+            </Button>
+          </>
+        )}
       </Flex>
     </chakra.div>
   )

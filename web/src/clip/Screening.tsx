@@ -1,3 +1,5 @@
+import { Box, Flex } from '@chakra-ui/react'
+import type { ReactNode } from 'react'
 import type { ClipToWatch } from './clips'
 import { PlayKeys } from './PlayKeys'
 import type { Player } from './player'
@@ -10,16 +12,36 @@ interface ScreeningProps {
   zoom: number
   onPlayer: (player: Player | null) => void
   onZoom: (by: 1 | -1) => void
+  /** Another picture, to be compared. */
+  beside?: ReactNode
 }
 
 /** The picture, and under it what moves it. */
-export function Screening({ clip: { file, comments }, url, player, zoom, onPlayer, onZoom }: ScreeningProps) {
+export function Screening({
+  clip: { file, comments },
+  url,
+  player,
+  zoom,
+  onPlayer,
+  onZoom,
+  beside,
+}: ScreeningProps) {
   return (
-    <>
-      <Stage url={url} label={file.fileName} lengthMs={file.durationMs} zoom={zoom} onPlayer={onPlayer} />
-      {player && (
-        <PlayKeys player={player} durationMs={file.durationMs} comments={comments} onZoom={onZoom} />
-      )}
-    </>
+    <Flex direction={{ base: 'column', md: 'row' }} gap="3" align="start">
+      <Box flex="1" width="full" minWidth="0">
+        <Stage
+          url={url}
+          label={file.fileName}
+          lengthMs={file.durationMs}
+          zoom={zoom}
+          onPlayer={onPlayer}
+          onZoom={onZoom}
+        />
+        {player && (
+          <PlayKeys player={player} durationMs={file.durationMs} comments={comments} onZoom={onZoom} />
+        )}
+      </Box>
+      {beside}
+    </Flex>
   )
 }

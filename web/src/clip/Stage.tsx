@@ -10,10 +10,15 @@ interface StageProps {
   /** How many times closer; 1: all of it. */
   zoom: number
   onPlayer: (player: Player | null) => void
+  /** Two fingers spread, or come together. */
+  onZoom: (by: 1 | -1) => void
 }
 
+/** So much further apart, two fingers bring the picture a step closer; nearer together, a step away. */
+const PINCH = 1.3
+
 /** The picture. Closer, it is moved by the hand. */
-export function Stage({ url, label, lengthMs, zoom, onPlayer }: StageProps) {
+export function Stage({ url, label, lengthMs, zoom, onPlayer, onZoom }: StageProps) {
   const video = useRef<HTMLVideoElement>(null)
   const hand = useRef<{ x: number; y: number } | null>(null)
   const [moved, setMoved] = useState({ x: 0, y: 0 })
@@ -26,7 +31,29 @@ export function Stage({ url, label, lengthMs, zoom, onPlayer }: StageProps) {
       onPlayer(null)
     }
   }, [url, lengthMs, onPlayer])
+  const fingers = useRef(new Map<number, { x: number; y: number }>())
+  const spread = useRef<number | null>(null)
+  /** Whether two fingers are on the picture. */
+  const pinch = (e: PointerEvent<HTMLElement>): boolean => {
+    if (!fingers.current.has(e.pointerId)) return false
+    fingers.current.set(e.pointerId, { x: e.clientX, y: e.clientY })
+    const [a, b] = [...fingers.current.values()]
+    if (!a || !b) return false
+    const now = Math.hypot(a.x - b.x, a.y - b.y)
+    const before = (spread.current ??= now)
+    if (now > before * PINCH || now < before / PINCH) {
+      onZoom(now > before ? 1 : -1)
+      spread.current = now
+    }
+    return true
+  }
+  const lift = (e: PointerEvent<HTMLElement>) => {
+    fingers.current.delete(e.pointerId)
+    spread.current = null
+    hand.current = null
+  }
   const drag = (e: PointerEvent<HTMLElement>) => {
+    if (pinch(e)) return
     const from = hand.current
     if (!from || zoom === 1) return
     // no further than its edge
@@ -48,14 +75,16 @@ export function Stage({ url, label, lengthMs, zoom, onPlayer }: StageProps) {
       display="grid"
       placeItems="center"
       cursor={zoom > 1 ? 'grab' : 'default'}
-      css={{ touchAction: zoom > 1 ? 'none' : 'auto' }}
+      // the page still scrolls under one finger
+      css={{ touchAction: zoom > 1 ? 'none' : 'pan-y' }}
       onPointerDown={(e) => {
+        fingers.current.set(e.pointerId, { x: e.clientX, y: e.clientY })
         hand.current = { x: e.clientX, y: e.clientY }
         e.currentTarget.setPointerCapture(e.pointerId)
       }}
       onPointerMove={drag}
-      onPointerUp={() => (hand.current = null)}
-      onPointerCancel={() => (hand.current = null)}
+      onPointerUp={lift}
+      onPointerCancel={lift}
       data-stage
     >
       <chakra.video

@@ -19,15 +19,18 @@ interface ClipKeys {
   onZoom: (by: 1 | -1) => void
   /** Letters and digits are the pad's. */
   isOnPad?: boolean
+  /** Of the second picture: those that are pressed while something of it has the focus. */
+  isBeside?: boolean
 }
 
 /** The clip by keys alone. */
 export function useClipKeys(
   player: Player | null,
-  { onFoot, onUndo, onZoom, isOnPad = false }: ClipKeys,
+  { onFoot, onUndo, onZoom, isOnPad = false, isBeside = false }: ClipKeys,
 ): void {
   const press = useSteady((e: KeyboardEvent) => {
     if (!player || isTyping(e.target) || e.altKey || e.ctrlKey || e.metaKey) return
+    if (isBeside !== isInBeside(e.target)) return
     const key = e.key.toLowerCase()
     const foot = FOOT_KEYS[key]
     const rate = isOnPad ? undefined : RATES[Number(key) - 1]
@@ -60,4 +63,8 @@ function isTyping(target: EventTarget | null): boolean {
 /** Space presses the key that has the focus. */
 function isKey(target: EventTarget | null): boolean {
   return target instanceof Element && target.closest('button, a, summary, label') !== null
+}
+
+function isInBeside(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest('[data-beside]') !== null
 }

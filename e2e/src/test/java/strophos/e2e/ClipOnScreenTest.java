@@ -32,6 +32,10 @@ class ClipOnScreenTest {
     /** Eight strides of four feet. */
     private static final int LANDINGS = 32;
 
+    /** Within two frames of what was chosen. */
+    private static final String TOGETHER = "() => { const [a, b] = document.querySelectorAll('video');"
+            + " return a.currentTime > 2.05 && Math.abs(b.currentTime - a.currentTime - 10) < 0.067 }";
+
     private static AppProcess app;
 
     @TempDir
@@ -110,6 +114,42 @@ class ClipOnScreenTest {
             JsonNode timing = timing(coach, log);
             assertThat(timing.path("waits").path("middleMs").asInt()).isCloseTo(1000, within(100));
             assertThat(timing.path("releases").path("middleMs").asInt()).isCloseTo(400, within(100));
+            coach.assertQuiet();
+        }
+    }
+
+    /** The same clip twice, from the pace and from the walk: frame by frame and playing they stay together. */
+    @Test
+    void twoPicturesGoTogetherFromAMomentThatWasChosen() {
+        try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
+            LessonLog log = ridden(coach);
+            coach.open("/lessons/" + log.lesson() + "/clip");
+            choose(coach, DRAWN.resolve("horse.webm"));
+            coach.exactly("Play").waitFor();
+            seek(coach, 2000);
+            coach.button("This one again beside it").first().click();
+            Locator second = coach.page().locator("[data-beside]");
+            second.getByLabel("One frame on").click();
+            second.getByLabel("Where in the clip").fill("12000");
+            coach.page()
+                    .waitForFunction("() => Math.abs(document.querySelectorAll('video')[1].currentTime - 12) < 0.05");
+            coach.button("Same moment: go together").click();
+            coach.assertAccessible();
+            coach.page().getByText("10.0 s ahead of the first").waitFor();
+            coach.page().locator("[data-moment]").first().click();
+            for (int i = 0; i < 5; i++) {
+                coach.page().keyboard().press("ArrowRight");
+            }
+            coach.page().waitForFunction(TOGETHER);
+            coach.page().keyboard().press("Space");
+            coach.page().waitForFunction("() => document.querySelectorAll('video')[0].currentTime > 3.5");
+            coach.page().keyboard().press("Space");
+            coach.page()
+                    .waitForFunction(
+                            "() => [...document.querySelectorAll('video')].every(v => v.paused && !v.seeking)");
+            coach.page().waitForFunction(TOGETHER);
+            coach.button("One picture again").click();
+            assertThat(coach.page().locator("video").count()).isOne();
             coach.assertQuiet();
         }
     }

@@ -85,7 +85,7 @@ class ScreenshotsTest {
                 .getByLabel("Find the file horse.webm")
                 .setInputFiles(Path.of(System.getProperty("strophos.root"), "examples", "clip", "horse.webm"));
         coach.exactly("0:03.2").click();
-        coach.page().waitForFunction("Math.abs(document.querySelector('video').currentTime - 3.2) < 0.1");
+        coach.page().waitForFunction("() => Math.abs(document.querySelector('video').currentTime - 3.2) < 0.1");
         keep(coach, "clip");
     }
 
