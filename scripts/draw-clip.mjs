@@ -162,6 +162,27 @@ write('horse.webm', frames, '-crf', '38')
 // as a messenger makes it smaller, and another that is no copy of it
 write('horse-smaller.webm', frames, '-crf', '50', '-vf', 'scale=240:-2')
 write('another.webm', 2 * FRAMES_A_SECOND, '-crf', '50', '-vf', 'scale=240:-2')
+
+/** Files as phones and messengers make them, two seconds each. */
+const two = Buffer.concat(pictures.slice(0, 2 * FRAMES_A_SECOND))
+const small = ['-crf', '50', '-vf', 'scale=240:-2']
+const pictured = (rate) => ['-f', 'image2pipe', '-framerate', String(rate), '-c:v', 'png', '-i', '-']
+const ffmpeg = (given, ...args) =>
+  execFileSync('ffmpeg', ['-y', '-loglevel', 'error', ...args], {
+    input: given,
+    stdio: ['pipe', 'pipe', 'inherit'],
+    maxBuffer: 1 << 24,
+  })
+const named = (name) => new URL(name, to).pathname
+ffmpeg(Buffer.concat(pictures.slice(0, 120)), ...pictured(60), ...vp9, ...small, named('sixty.webm'))
+// frames of one, two and three thirtieths
+const unlike = "select='not(mod(n,5))+not(mod(n,3))',scale=240:-2"
+ffmpeg(two, ...pictured(30), '-vf', unlike, '-fps_mode', 'vfr', ...vp9, '-crf', '50', named('unlike.webm'))
+// written as it is filmed, and never closed: it says no length, and cannot be sought by an index
+writeFileSync(named('unclosed.webm'), ffmpeg(two, ...pictured(30), ...vp9, ...small, '-f', 'webm', '-live', '1', 'pipe:1'))
+const upright = join(work, 'upright.mp4')
+ffmpeg(two, ...pictured(30), '-c:v', 'libx264', '-pix_fmt', 'yuv420p', '-crf', '40', '-vf', 'scale=240:-2', '-bitexact', upright)
+ffmpeg('', '-i', upright, '-c', 'copy', '-metadata:s:v:0', 'rotate=90', '-bitexact', named('turned.mp4'))
 rmSync(work, { recursive: true })
 
 /** As a coach finds them who steps through the frames: what the demo says of the clip. */

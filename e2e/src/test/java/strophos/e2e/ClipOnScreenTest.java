@@ -18,6 +18,8 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** A video that stays on its device: opened, stepped, commented, marked, and found again on another. */
@@ -116,6 +118,50 @@ class ClipOnScreenTest {
             assertThat(timing.path("releases").path("middleMs").asInt()).isCloseTo(400, within(100));
             coach.assertQuiet();
         }
+    }
+
+    /**
+     * As phones and messengers make them: sixty frames a second, frames of unlike length, a recording that was never closed, and one that
+     * was filmed upright. Each opens and is stepped frame by frame, from its first step on.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "sixty, 16.7 16.7 16.7 16.7",
+        "unlike, 100 66.7 33.3 100",
+        "unclosed, 33.3 33.3 33.3 33.3",
+        "turned, 33.3 33.3 33.3 33.3"
+    })
+    void filesOfAllKindsAreSteppedFrameByFrame(String file, String steps) throws IOException {
+        try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
+            LessonLog log = ridden(coach);
+            coach.open("/lessons/" + log.lesson() + "/clip");
+            choose(coach, DRAWN.resolve(file + (file.equals("turned") ? ".mp4" : ".webm")));
+            coach.exactly("Play").waitFor();
+            coach.page().evaluate(WATCH);
+            seek(coach, 1000);
+            for (String step : steps.split(" ")) {
+                double before = seen(coach);
+                coach.page().keyboard().press("ArrowRight");
+                coach.page().waitForFunction("before => window.seenMs > before", before);
+                // what is looked for in smaller pieces stays on its frame
+                coach.page().waitForFunction("() => !document.querySelector('video').seeking");
+                assertThat(seen(coach) - before).as(file).isCloseTo(Double.parseDouble(step), within(1.0));
+            }
+            boolean isUpright = (boolean) coach.page()
+                    .evaluate("() => { const v = document.querySelector('video');"
+                            + " return v.videoHeight > v.videoWidth }");
+            assertThat(isUpright).isEqualTo(file.equals("turned"));
+            coach.assertQuiet();
+        }
+    }
+
+    /** Keeps when the frame begins that is seen. */
+    private static final String WATCH = "() => { const video = document.querySelector('video');"
+            + " const watch = () => video.requestVideoFrameCallback((_, frame) => {"
+            + " window.seenMs = frame.mediaTime * 1000; watch() }); watch() }";
+
+    private static double seen(Visitor coach) {
+        return ((Number) coach.page().evaluate("() => window.seenMs")).doubleValue();
     }
 
     /** The same clip twice, from the pace and from the walk: frame by frame and playing they stay together. */
