@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { ChevronDown } from 'lucide-react'
-import { useCallback, useMemo, useState, useSyncExternalStore } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import { AnyPad, LastLine, saidNow, SegmentBar, Spoken } from '../capture'
 import type { Ride, Segment } from '../record'
 import { lastStanding } from '../recorder'
@@ -19,6 +19,7 @@ import { TimedAsks } from './TimedAsks'
 import { TimingKeys } from './TimingKeys'
 import { TimingLines } from './TimingLines'
 import { timings } from './timings'
+import { useWhere } from './usePlaying'
 import { useTimedPad } from './useTimedPad'
 import type { TimedPad } from './useTimedPad'
 
@@ -40,11 +41,12 @@ export function ClipPad({ clip, clips, recorder, kept, player }: ClipPadProps) {
   const { rungs } = kept.packet
   const names = useMemo(() => new Map(rungs.map((r) => [r.exercise, r.name])), [rungs])
   const exerciseName = useCallback((exercise: string) => names.get(exercise) ?? exercise, [names])
-  const now = useSyncExternalStore(player.subscribe, () =>
-    startMs === undefined ? undefined : segmentAt(ride.segments, startMs + player.now().atMs)?.id,
+  const now = useWhere(player, (atMs) =>
+    startMs === undefined ? undefined : segmentAt(ride.segments, startMs + atMs)?.id,
   )
   const segment = ride.segments.find((s) => s.id === now)
   const pad = useTimedPad(clip, recorder, player)
+  const said = useMemo(() => ({ ...timings(clip.timing), aids: aidsOf(clip) }), [clip])
   if (startMs === undefined || isLinking) {
     return (
       <LinkClip
@@ -68,13 +70,10 @@ export function ClipPad({ clip, clips, recorder, kept, player }: ClipPadProps) {
         </Card>
       )}
       <Card>
-        <TimingLines
-          {...timings(clip.timing)}
-          aids={aidsOf(clip)}
-          strideS={clip.measured.at(-1)?.says?.strideS}
-        />
+        <TimingLines {...said} strideS={clip.measured.at(-1)?.says?.strideS} />
         <TimedAsks
           clip={clip}
+          player={player}
           ride={ride}
           current={pad.ask?.id}
           exerciseName={exerciseName}
@@ -107,7 +106,10 @@ function PadOnClip({ kept, pad, ride, segment, exerciseName }: PadOnClipProps) {
   const { recorder } = pad
   const { entries } = recorder
   const { open, setOpen, undone, touched, tell, ...on } = useCommands(kept, recorder, segment, ALONE)
-  const last = lastStanding(entries, ride.voided, recorder.device)
+  const last = useMemo(
+    () => lastStanding(entries, ride.voided, recorder.device),
+    [entries, ride.voided, recorder.device],
+  )
   const lastAsk = ride.exchanges.at(-1)?.id
   if (open?.what === 'wrong') {
     return (

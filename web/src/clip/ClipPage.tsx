@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { useParams } from 'react-router'
 import { Unreachable } from '../api'
 import { detach, OutboxLine, usePacket, useRecorder } from '../recorder'
@@ -52,7 +52,7 @@ function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPac
   const { timeZone } = useMe()
   const { lesson } = kept.packet
   const [open, setOpen] = useState<Open>()
-  const clips = clipsOf(recorder.ride)
+  const clips = useMemo(() => clipsOf(recorder.ride), [recorder.ride])
   const clip = clips.find((c) => c.id === open?.clip)
   useEffect(() => () => open && URL.revokeObjectURL(open.url), [open])
   const add = async ({ url, file }: OpenedFile, copyOf?: string) => {

@@ -1,4 +1,5 @@
 import { chakra, Flex } from '@chakra-ui/react'
+import { useMemo } from 'react'
 import { Spoken } from '../capture'
 import type { Exchange, Ride } from '../record'
 import { useText } from '../text'
@@ -6,12 +7,15 @@ import type { Text } from '../text'
 import { Quiet } from '../ui'
 import type { Clip } from './clips'
 import { momentIn } from './PlayKeys'
+import type { Player } from './player'
+import { useWhere } from './usePlaying'
 import { answerOf, releaseOf, TOUCH_LATE_MS, waitOf } from './timings'
 import type { TimedAsk } from './timings'
 import { seconds } from './TimingLines'
 
 interface TimedAsksProps {
   clip: Clip
+  player: Player
   ride: Ride
   /** The ask that is timed now. */
   current: string | undefined
@@ -20,23 +24,30 @@ interface TimedAsksProps {
   onChoose: (ask: string, atMs: number) => void
 }
 
+/** More than these are not shown at once. */
+const MOST_SHOWN = 60
+
+/** Those of this stretch of the clip, and of the one before and after it. */
+const NEAR_MS = 20_000
+
 /** All that was asked while the clip was filmed: with its moments, or as it was touched while riding. */
-export function TimedAsks({ clip, ride, current, exerciseName, onChoose }: TimedAsksProps) {
+export function TimedAsks({ clip, player, ride, current, exerciseName, onChoose }: TimedAsksProps) {
   const { t } = useText()
-  const timed = new Map(clip.timing.asks.map((a) => [a.id, a]))
-  const asks = ride.exchanges
-    .flatMap((ask) => {
-      const at = timed.get(ask.id)?.answerMs ?? touchedAt(ask, clip)
-      return at === undefined ? [] : [{ ask, at, timing: timed.get(ask.id) }]
-    })
-    .sort((a, b) => a.at - b.at)
-  const untimed = asks.filter((a) => !a.timing).length
+  const near = useWhere(player, (atMs) => Math.floor(atMs / NEAR_MS))
+  const asks = useMemo(() => asksOn(clip, ride), [clip, ride])
+  const untimed = useMemo(() => asks.filter((a) => !a.timing).length, [asks])
+  // of three quarters of an hour those round the frame are of use
+  const shown =
+    asks.length <= MOST_SHOWN
+      ? asks
+      : asks.filter(({ ask, at }) => ask.id === current || Math.abs(at / NEAR_MS - near - 0.5) < 1.5)
   return (
     <>
       {asks.length === 0 && <Quiet>{t('clip.pad.none')}</Quiet>}
       {untimed > 0 && <Quiet>{t('clip.pad.live', { count: untimed })}</Quiet>}
+      {shown.length < asks.length && <Quiet>{t('clip.pad.near', { count: asks.length })}</Quiet>}
       <chakra.ul listStyleType="none" marginTop="1" data-asks>
-        {asks.map(({ ask, at, timing }) => (
+        {shown.map(({ ask, at, timing }) => (
           <chakra.li key={ask.id} borderTopWidth="1px" borderColor="line">
             <chakra.button
               width="full"
@@ -67,6 +78,17 @@ export function TimedAsks({ clip, ride, current, exerciseName, onChoose }: Timed
       </chakra.ul>
     </>
   )
+}
+
+function asksOn(clip: Clip, ride: Ride) {
+  const timed = new Map(clip.timing.asks.map((a) => [a.id, a]))
+  return ride.exchanges
+    .flatMap((ask) => {
+      const timing = timed.get(ask.id)
+      const at = timing?.answerMs ?? touchedAt(ask, clip)
+      return at === undefined ? [] : [{ ask, at, timing }]
+    })
+    .sort((a, b) => a.at - b.at)
 }
 
 /** About where a touch of the ride lies on the clip. */
