@@ -78,14 +78,18 @@ class ScreenshotsTest {
         }
     }
 
-    /** The last lesson's video, where the horse falls into a pace. */
+    /** The last lesson's video, on the frame on which the horse answers. */
     private static void clip(Visitor coach) {
         coach.open("/lessons/" + lastLesson(coach, "Sindri") + "/clip");
         coach.page()
                 .getByLabel("Find the file horse.webm")
                 .setInputFiles(Path.of(System.getProperty("strophos.root"), "examples", "clip", "horse.webm"));
-        coach.exactly("0:03.2").click();
-        coach.page().waitForFunction("() => Math.abs(document.querySelector('video').currentTime - 3.2) < 0.1");
+        coach.exactly("Pad").click();
+        coach.page()
+                .locator("[data-asks] button", new Page.LocatorOptions().setHasText("after the aid"))
+                .first()
+                .click();
+        coach.page().waitForFunction("() => Math.abs(document.querySelector('video').currentTime - 10) < 0.1");
         keep(coach, "clip");
     }
 
