@@ -90,6 +90,7 @@ class ScreenshotsTest {
                 .first()
                 .click();
         coach.page().waitForFunction("() => Math.abs(document.querySelector('video').currentTime - 10) < 0.1");
+        coach.page().evaluate("() => window.scrollTo(0, 0)");
         keep(coach, "clip");
     }
 
