@@ -38,7 +38,9 @@ export function LinkClip(props: LinkClipProps) {
   const end = () =>
     say({ kind: 'lesson_ended', payload: { when: { base: clip.id, ms: clip.file.durationMs } } })
   const begin = async () => {
-    await link(Date.parse(kept.packet.lesson.plannedAt))
+    // one that is planned for later was not filmed later
+    const latestMs = Date.now() + kept.offsetMs - clip.file.durationMs
+    await link(Math.min(Date.parse(kept.packet.lesson.plannedAt), latestMs))
     const when = { base: clip.id, ms: 0 }
     for (const said of begun(kept, ride)) {
       await say({ ...said, payload: { ...said.payload, when } } as typeof said)

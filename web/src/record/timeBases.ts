@@ -1,17 +1,22 @@
+import type { Entry } from './entry'
 import type { Moment } from './generated/kinds'
 import type { Payload } from './payload'
-import { BELIEVED_FROM_MS } from './times'
+import { AHEAD_MS, BELIEVED_FROM_MS } from './times'
 
 /** Where the second time bases of a lesson lie on its clock: by the id of the base, when it began. The twin of the server's. */
 export class TimeBases {
   private readonly startMs = new Map<string, number>()
 
-  constructor(standing: readonly { entry: { id: string }; payload: Payload }[]) {
+  constructor(standing: readonly { entry: Pick<Entry, 'id' | 'receivedAtMs'>; payload: Payload }[]) {
     for (const { entry, payload } of standing) {
       if (payload.kind !== 'time_base') continue
       // a copy lies where its clip lies, unless it says otherwise
       const { startMs, copyOf } = payload
-      const isSaid = startMs !== undefined && startMs >= BELIEVED_FROM_MS
+      const { receivedAtMs } = entry
+      const isSaid =
+        startMs !== undefined &&
+        startMs >= BELIEVED_FROM_MS &&
+        (receivedAtMs === undefined || startMs <= receivedAtMs + AHEAD_MS)
       const from = isSaid ? startMs : copyOf && this.startMs.get(copyOf)
       if (typeof from === 'number') this.startMs.set(entry.id, from)
     }

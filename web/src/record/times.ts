@@ -4,7 +4,7 @@ import { readOnce } from './readOnce'
 /** No time before 2000 is believed of an entry that has arrived, none from 2100 on of any, none a day after its arrival. */
 export const BELIEVED_FROM_MS = 946_684_800_000
 const BELIEVED_BEFORE_MS = 4_102_444_800_000
-const AHEAD_MS = 86_400_000
+export const AHEAD_MS = 86_400_000
 
 type Writer = Pick<Entry, 'device' | 'author'>
 

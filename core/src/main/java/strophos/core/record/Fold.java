@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 
 /**
@@ -33,6 +34,7 @@ public final class Fold {
     private final Map<String, Payload> said = new HashMap<>();
     private final Map<String, Optional<Payload>> read = new HashMap<>();
     private final Map<String, Long> atMs = new HashMap<>();
+    private final Map<String, OptionalLong> arrivedMs = new HashMap<>();
     /** Odd by their time: they take nothing back and move nothing; a stop sign among them counts all the same. */
     private final Set<String> notBelieved = new HashSet<>();
 
@@ -45,6 +47,7 @@ public final class Fold {
             place.put(e.entry().id(), place.size());
             read.put(e.entry().id(), e.payload());
             atMs.put(e.entry().id(), times.of(e));
+            arrivedMs.put(e.entry().id(), e.receivedAtMs());
             if (!times.isBelieved(e)) {
                 notBelieved.add(e.entry().id());
             }
@@ -146,7 +149,7 @@ public final class Fold {
         TimeBases bases = new TimeBases();
         for (Entry e : log) {
             if (said.get(e.id()) instanceof Payload.TimeBase base) {
-                bases.hear(e.id(), base);
+                bases.hear(e.id(), base, arrivedMs.getOrDefault(e.id(), OptionalLong.empty()));
             }
         }
         List<Standing> standing = new ArrayList<>();

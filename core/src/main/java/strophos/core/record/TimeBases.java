@@ -15,12 +15,17 @@ final class TimeBases {
     private final Map<String, Long> startMs = new HashMap<>();
 
     /**
-     * Hears a base that stands, in the log's order. A copy lies where its clip lies, unless it says otherwise; a link to before
-     * {@link Times#BELIEVED_FROM_MS} is not believed.
+     * Hears a base that stands, in the log's order. A copy lies where its clip lies, unless it says otherwise. A link is believed as the
+     * time of an entry is: from {@link Times#BELIEVED_FROM_MS}, and to {@link Times#AHEAD_MS} after the base arrived.
+     *
+     * @param arrivedMs when; empty while it has not
      */
-    void hear(String id, Payload.TimeBase base) {
+    void hear(String id, Payload.TimeBase base, OptionalLong arrivedMs) {
         OptionalLong said = base.startMs();
-        if (said.isPresent() && said.getAsLong() >= Times.BELIEVED_FROM_MS) {
+        boolean isBelieved = said.isPresent()
+                && said.getAsLong() >= Times.BELIEVED_FROM_MS
+                && (arrivedMs.isEmpty() || said.getAsLong() <= arrivedMs.getAsLong() + Times.AHEAD_MS);
+        if (isBelieved) {
             startMs.put(id, said.getAsLong());
         } else {
             base.copyOf().map(startMs::get).ifPresent(start -> startMs.put(id, start));

@@ -154,7 +154,8 @@ class EntryRepository {
                 .from(RIDDEN_LESSON)
                 .where(Binds.isAnyOf(RIDDEN_LESSON.LESSON_ID, pairOf.keySet()))
                 .asTable("last");
-        return ofLessons(last, ENTRY.KIND.in("clock", "lesson_started", "for_rider", "amend", "void")).stream()
+        return ofLessons(last, ENTRY.KIND.in("clock", "time_base", "lesson_started", "for_rider", "amend", "void"))
+                .stream()
                 .collect(Collectors.groupingBy(
                         log -> pairOf.get(UUID.fromString(log.get(0).entry().lesson()))));
     }
