@@ -99,6 +99,8 @@ function markInWords(t: Text, said: Mark): string {
       return t('probe.helpedSaid', { exercise: said.exercise.replaceAll('-', ' ') })
     case 'comment':
       return t('clip.said', { text: said.text })
+    case 'frame_measure':
+      return t('frame.kept', { shape: t(`frameShape.${said.shape}`) })
     case 'footfalls':
       return t('clip.marked', { count: said.landings.length })
     case 'time_base':

@@ -4,7 +4,9 @@ export { BOUNDS, LATEST } from './generated/kinds'
 export type {
   Aid,
   ClipFile,
+  Drawing,
   FirstLook,
+  FramePoint,
   Kind,
   Landing,
   Moment,

@@ -1,8 +1,8 @@
 // Written from format/ by ./strophos kinds.
 import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
 import type { Shape } from '../shape'
-import { AID_ORDERS, BENDS, BEND_PLACES, BETTERS, CHOICES, CIRCLES, COMPLAINTS, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, RIDING_MINUTES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
-import type { AidOrder, Bend, BendPlace, Better, Choice, Circle, Complaint, CorrectionPolicy, Effort, Felt, Foot, Footing, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, RidingMinutes, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+import { AID_ORDERS, BENDS, BEND_PLACES, BETTERS, CHOICES, CIRCLES, COMPLAINTS, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, FRAME_SHAPES, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, RIDING_MINUTES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Better, Choice, Circle, Complaint, CorrectionPolicy, Effort, Felt, Foot, Footing, FrameShape, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, RidingMinutes, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
 
 /** One aid of an ask. */
 export interface Aid {
@@ -39,6 +39,51 @@ export interface ClipFile {
   digest: string
 }
 
+/** A point of a frame of a clip, in its own pixels from the left and from the top. */
+export interface FramePoint {
+  /** From the left edge. */
+  x: number
+  /** From the top edge. */
+  y: number
+}
+
+/**
+ * Two points of a frame that are level in life, as along a rail or the foot of a wall: by them the camera's
+ * tilt is taken off.
+ */
+export interface FrameLevel {
+  /** A point of a frame of a clip, in its own pixels from the left and from the top. */
+  from: FramePoint
+  /** A point of a frame of a clip, in its own pixels from the left and from the top. */
+  to: FramePoint
+}
+
+/** A length that is known, between two points of a frame. */
+export interface KnownLength {
+  /** A point of a frame of a clip, in its own pixels from the left and from the top. */
+  from: FramePoint
+  /** A point of a frame of a clip, in its own pixels from the left and from the top. */
+  to: FramePoint
+  /** In millimetres, as it is in life. */
+  lengthMm: number
+}
+
+/** One stroke of a drawing. */
+export interface Stroke {
+  /** Up to a hundred points, joined in their order. */
+  points: FramePoint[]
+}
+
+/** What was drawn over a frame. */
+export interface Drawing {
+  /** How wide the frame is, in pixels. */
+  width: number
+  /** How high it is. */
+  height: number
+  /** Up to twenty strokes, in the order they were drawn in. */
+  strokes: Stroke[]
+}
+
 /** A foot landed. */
 export interface Landing {
   /** The foot that landed. */
@@ -59,6 +104,14 @@ export interface RungShown {
 export interface VoiceShown {
   /** The SHA-256 of what lies beside the record, in hexadecimal. */
   sha256: string
+}
+
+/** What was spoken with an entry; its sound is kept beside the record, under its digest. */
+export interface VoiceBeside {
+  /** The SHA-256 of what lies beside the record, in hexadecimal. */
+  sha256: string
+  /** How long it is. */
+  durationMs: number
 }
 
 /** Where a finding was seen. */
@@ -183,6 +236,12 @@ export interface Payloads {
     untilMs?: number
     /** In the coach's words. */
     text: string
+    /** What was drawn over the frame at that moment. */
+    drawing?: Drawing
+    /** The frame as a picture, kept beside the record; left out where it is not to be kept. */
+    still?: string
+    /** The same, spoken. */
+    spoken?: VoiceBeside
   }
   /** Ground and weather; what was not noted is left out, but something was. */
   conditions: {
@@ -279,6 +338,40 @@ export interface Payloads {
     voices?: VoiceShown[]
     /** What was said on the lesson's clips is shown. */
     clips?: boolean
+  }
+  /**
+   * What was measured on one frame of a clip: the points that were set, from which everything else is
+   * reckoned.
+   */
+  frame_measure: {
+    /** The frame. */
+    at: Moment
+    /** What is measured on a frame of a clip, by the points that are set on it. */
+    shape: FrameShape
+    /** How wide the frame is, in pixels. */
+    width: number
+    /** How high it is. */
+    height: number
+    /**
+     * EARS: the withers, then the ears. SEAT: shoulder, hip, heel. HIPS: the left point of the hip, then the
+     * right.
+     */
+    points: FramePoint[]
+    /**
+     * So many pixels of the frame, either way, each point may lie beside what it was set on, 95 times of a
+     * hundred.
+     */
+    withinPx: number
+    /** The horse faces the right edge of the frame; left out: the left one. */
+    facesRight?: boolean
+    /** Left out: the camera was held level. */
+    level?: FrameLevel
+    /** Left out: no length is known, and none is told. */
+    scale?: KnownLength
+    /** What it is of, in the coach's words. */
+    of?: string
+    /** The frame as a picture, kept beside the record; left out where it is not to be kept. */
+    still?: string
   }
   /** Where the ears were carried. */
   head: {
@@ -588,6 +681,7 @@ export const HANGS_ON = {
   fault: 'segment',
   footfalls: null,
   for_rider: null,
+  frame_measure: null,
   head: 'segment',
   headgear: null,
   held: 'segment',
@@ -648,6 +742,7 @@ export const LATEST: Record<Kind, number> = {
   first_look: 1,
   footfalls: 1,
   for_rider: 1,
+  frame_measure: 1,
   head: 1,
   headgear: 1,
   held: 1,
@@ -680,15 +775,16 @@ export const LATEST: Record<Kind, number> = {
 
 const ID = text(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/)
 const TEXT_500 = text(/[^ \t\r\n]/, 500)
+const SHA256 = text(/^[0-9a-f]{64}$/)
 const NAME = text(/^[a-z][a-z0-9-]{0,63}$/)
 const THINK_300 = text(/[^ \t\r\n]/, 300)
+const OF_80 = text(/[^ \t\r\n]/, 80)
 const TEXT_400 = text(/[^ \t\r\n]/, 400)
 const TEXT_2000 = text(/[^ \t\r\n]/, 2000)
 const TEXT_1000 = text(/[^ \t\r\n]/, 1000)
 const GAIT = open(/^[A-Z][A-Z_]{0,31}$/)
 const PLACE = open(/^[A-Z][A-Z_]{0,31}$/)
 const FROM = text(/^[A-Z]$/)
-const SHA256 = text(/^[0-9a-f]{64}$/)
 const FILE_NAME_255 = text(/[^ \t\r\n]/, 255)
 const RUNG = text(/^[a-z][a-z0-9-]{0,63}\.[a-z-]{1,20}\.[a-z-]{1,20}$/)
 const AID: Shape = {
@@ -715,6 +811,12 @@ const CLIP_FILE: Shape = {
     digest: SHA256,
   },
 }
+const FRAME_POINT: Shape = {
+  need: {
+    x: whole(0, 16384),
+    y: whole(0, 16384),
+  },
+}
 const LANDING: Shape = {
   need: {
     foot: oneOf(FEET),
@@ -732,11 +834,42 @@ const VOICE_SHOWN: Shape = {
     sha256: SHA256,
   },
 }
+const VOICE_BESIDE: Shape = {
+  need: {
+    sha256: SHA256,
+    durationMs: whole(1, 61000),
+  },
+}
 const STATION_TICKS: Shape = {
   may: {
     standing: flag,
     inHand: flag,
     mounted: flag,
+  },
+}
+const FRAME_LEVEL: Shape = {
+  need: {
+    from: part(FRAME_POINT),
+    to: part(FRAME_POINT),
+  },
+}
+const KNOWN_LENGTH: Shape = {
+  need: {
+    from: part(FRAME_POINT),
+    to: part(FRAME_POINT),
+    lengthMm: whole(50, 100000),
+  },
+}
+const STROKE: Shape = {
+  need: {
+    points: list(FRAME_POINT, 2, 100),
+  },
+}
+const DRAWING: Shape = {
+  need: {
+    width: whole(1, 16384),
+    height: whole(1, 16384),
+    strokes: list(STROKE, 1, 20),
   },
 }
 const FIRST_LOOK: Shape = {
@@ -818,6 +951,9 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
       may: {
         untilMs: whole(0, 86400000),
+        drawing: part(DRAWING),
+        still: SHA256,
+        spoken: part(VOICE_BESIDE),
       },
     },
   },
@@ -917,6 +1053,25 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
         think: THINK_300,
         voices: list(VOICE_SHOWN, 1, 5),
         clips: flag,
+      },
+    },
+  },
+  frame_measure: {
+    1: {
+      need: {
+        at: part(MOMENT),
+        shape: oneOf(FRAME_SHAPES),
+        width: whole(1, 16384),
+        height: whole(1, 16384),
+        points: list(FRAME_POINT, 2, 3),
+        withinPx: whole(1, 1000),
+      },
+      may: {
+        facesRight: flag,
+        level: part(FRAME_LEVEL),
+        scale: part(KNOWN_LENGTH),
+        of: OF_80,
+        still: SHA256,
       },
     },
   },
@@ -1222,6 +1377,7 @@ export const BOUNDS = {
   exchange: { aids: { least: 1, most: 4 } },
   footfalls: { frameMs: { least: 1, most: 1000 }, landings: { least: 1, most: 400 } },
   for_rider: { better: { least: 1, most: 6 }, think: { least: 1, most: 300 }, voices: { least: 1, most: 5 } },
+  frame_measure: { width: { least: 1, most: 16384 }, height: { least: 1, most: 16384 }, points: { least: 2, most: 3 }, withinPx: { least: 1, most: 1000 }, of: { least: 1, most: 80 } },
   head: { cm: { least: -90, most: 120 } },
   held: { amount: { least: 1, most: 10000 } },
   line: { ridden: { least: 1, most: 30 }, planned: { least: 1, most: 30 } },

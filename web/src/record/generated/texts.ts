@@ -30,5 +30,6 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'stopSign': ['SORE_SPOT', 'UNLEVEL', 'REFUSES_ONE_SIDE', 'SWEAT_WITHOUT_WORK', 'FRIGHT', 'RIDER_HURTS', 'PAIN_SIGNS', 'FLINCHES', 'SWELLING', 'BLOOD', 'BUCKS', 'REARS', 'BOLTS', 'KICKS_AT_LEG', 'FALL', 'HEAD_KNOCK'],
   'school': ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'],
   'correct': ['AT_ONCE', 'WHEN_CLEAR', 'PREVENT', 'IGNORE'],
+  'frameShape': ['LINE', 'ANGLE', 'EARS', 'SEAT', 'HIPS'],
   'timeSource': ['CLIP', 'SENSOR'],
 }

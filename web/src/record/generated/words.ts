@@ -170,6 +170,10 @@ export type School = (typeof SCHOOLS)[number]
 export const CORRECTION_POLICIES = ['AT_ONCE', 'WHEN_CLEAR', 'PREVENT', 'IGNORE'] as const
 export type CorrectionPolicy = (typeof CORRECTION_POLICIES)[number]
 
+/** What is measured on a frame of a clip, by the points that are set on it. */
+export const FRAME_SHAPES = ['LINE', 'ANGLE', 'EARS', 'SEAT', 'HIPS'] as const
+export type FrameShape = (typeof FRAME_SHAPES)[number]
+
 /** What a second time base is the clock of. */
 export const TIME_SOURCES = ['CLIP', 'SENSOR'] as const
 export type TimeSource = (typeof TIME_SOURCES)[number]

@@ -108,6 +108,7 @@ class SchemaReaderTest {
                 .containsExactly(
                         Map.entry("comment", "text"),
                         Map.entry("for_rider", "think"),
+                        Map.entry("frame_measure", "of"),
                         Map.entry("next_time", "text"),
                         Map.entry("note", "text"),
                         Map.entry("rider_felt", "text"));

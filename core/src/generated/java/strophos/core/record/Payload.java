@@ -10,10 +10,15 @@ import strophos.core.exchange.AidOrder;
 import strophos.core.exchange.Bend;
 import strophos.core.exchange.Choice;
 import strophos.core.exchange.ClipFile;
+import strophos.core.exchange.Drawing;
 import strophos.core.exchange.Felt;
 import strophos.core.exchange.Footing;
+import strophos.core.exchange.FrameLevel;
+import strophos.core.exchange.FramePoint;
+import strophos.core.exchange.FrameShape;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.KnownLength;
 import strophos.core.exchange.Landing;
 import strophos.core.exchange.LeadChange;
 import strophos.core.exchange.Moment;
@@ -32,6 +37,7 @@ import strophos.core.exchange.Station;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.TakeOff;
 import strophos.core.exchange.TimeSource;
+import strophos.core.exchange.VoiceBeside;
 import strophos.core.exchange.VoiceShown;
 import strophos.core.exchange.Watchable;
 import strophos.core.look.FirstLook;
@@ -149,7 +155,13 @@ public sealed interface Payload {
     }
 
     /** What is said about a moment of a clip, or about a span of it. */
-    record Comment(Moment at, OptionalInt untilMs, String text) implements Mark {
+    record Comment(
+            Moment at,
+            OptionalInt untilMs,
+            String text,
+            Optional<Drawing> drawing,
+            Optional<String> still,
+            Optional<VoiceBeside> spoken) implements Mark {
 
         @Override
         public String kind() {
@@ -163,7 +175,14 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return new PlainMap().put("at", at.plain()).maybe("untilMs", untilMs).put("text", text).map();
+            return new PlainMap()
+                    .put("at", at.plain())
+                    .maybe("untilMs", untilMs)
+                    .put("text", text)
+                    .maybe("drawing", drawing.map(Drawing::plain))
+                    .maybe("still", still)
+                    .maybe("spoken", spoken.map(VoiceBeside::plain))
+                    .map();
         }
     }
 
@@ -389,6 +408,54 @@ public sealed interface Payload {
                     .put("homework", homework)
                     .many("voices", voices, VoiceShown::plain)
                     .maybe("clips", clips)
+                    .map();
+        }
+    }
+
+    /**
+     * What was measured on one frame of a clip: the points that were set, from which everything else is
+     * reckoned.
+     */
+    record FrameMeasure(
+            Moment at,
+            FrameShape shape,
+            int width,
+            int height,
+            List<FramePoint> points,
+            int withinPx,
+            Optional<Boolean> facesRight,
+            Optional<FrameLevel> level,
+            Optional<KnownLength> scale,
+            Optional<String> of,
+            Optional<String> still) implements Mark {
+        public FrameMeasure {
+            points = List.copyOf(points);
+        }
+
+        @Override
+        public String kind() {
+            return "frame_measure";
+        }
+
+        @Override
+        public int version() {
+            return 1;
+        }
+
+        @Override
+        public Map<String, Object> plain() {
+            return new PlainMap()
+                    .put("at", at.plain())
+                    .put("shape", shape.word())
+                    .put("width", width)
+                    .put("height", height)
+                    .many("points", points, FramePoint::plain)
+                    .put("withinPx", withinPx)
+                    .maybe("facesRight", facesRight)
+                    .maybe("level", level.map(FrameLevel::plain))
+                    .maybe("scale", scale.map(KnownLength::plain))
+                    .maybe("of", of)
+                    .maybe("still", still)
                     .map();
         }
     }

@@ -7,11 +7,16 @@ import strophos.core.exchange.Bend;
 import strophos.core.exchange.Better;
 import strophos.core.exchange.Choice;
 import strophos.core.exchange.ClipFile;
+import strophos.core.exchange.Drawing;
 import strophos.core.exchange.Felt;
 import strophos.core.exchange.Foot;
 import strophos.core.exchange.Footing;
+import strophos.core.exchange.FrameLevel;
+import strophos.core.exchange.FramePoint;
+import strophos.core.exchange.FrameShape;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.HoldUnit;
+import strophos.core.exchange.KnownLength;
 import strophos.core.exchange.Landing;
 import strophos.core.exchange.LeadChange;
 import strophos.core.exchange.Manner;
@@ -30,8 +35,10 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
 import strophos.core.exchange.Station;
 import strophos.core.exchange.Strength;
+import strophos.core.exchange.Stroke;
 import strophos.core.exchange.TakeOff;
 import strophos.core.exchange.TimeSource;
+import strophos.core.exchange.VoiceBeside;
 import strophos.core.exchange.VoiceShown;
 import strophos.core.exchange.Watchable;
 import strophos.core.look.BendPlace;
@@ -50,6 +57,7 @@ final class Readers {
     private static final Pattern FROM = Pattern.compile("[A-Z]");
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,63}");
+    private static final Pattern OF = Pattern.compile("[^ \\t\\r\\n]");
     private static final Pattern RUNG = Pattern.compile("[a-z][a-z0-9-]{0,63}\\.[a-z-]{1,20}\\.[a-z-]{1,20}");
     private static final Pattern SHA256 = Pattern.compile("[0-9a-f]{64}");
     private static final Pattern TEXT = Pattern.compile("[^ \\t\\r\\n]");
@@ -72,6 +80,7 @@ final class Readers {
             case "first_look" -> v == 1 ? readLook(f) : null;
             case "footfalls" -> v == 1 ? readFootfalls(f) : null;
             case "for_rider" -> v == 1 ? readForRider(f) : null;
+            case "frame_measure" -> v == 1 ? readFrameMeasure(f) : null;
             case "head" -> v == 1 ? readHeadHeight(f) : null;
             case "headgear" -> v == 1 ? readHeadgearWorn(f) : null;
             case "held" -> v == 1 ? readHold(f) : null;
@@ -127,7 +136,10 @@ final class Readers {
         var at = f.part("at", Readers::moment);
         var untilMs = f.maybeWhole("untilMs", 0, 86400000);
         var text = f.textWith("text", TEXT, 500);
-        return f.fit() ? new Payload.Comment(at, untilMs, text) : null;
+        var drawing = f.maybePart("drawing", Readers::drawing);
+        var still = f.maybeText("still", SHA256);
+        var spoken = f.maybePart("spoken", Readers::voiceBeside);
+        return f.fit() ? new Payload.Comment(at, untilMs, text, drawing, still, spoken) : null;
     }
 
     private static Payload readConditions(Fields f) {
@@ -201,6 +213,21 @@ final class Readers {
         var voices = f.maybeMany("voices", 1, 5, Readers::voiceShown);
         var clips = f.maybeFlag("clips");
         return f.fit() ? new Payload.ForRider(better, think, homework, voices, clips) : null;
+    }
+
+    private static Payload readFrameMeasure(Fields f) {
+        var at = f.part("at", Readers::moment);
+        var shape = f.word("shape", FrameShape.WORDS);
+        var width = f.whole("width", 1, 16384);
+        var height = f.whole("height", 1, 16384);
+        var points = f.many("points", 2, 3, Readers::framePoint);
+        var withinPx = f.whole("withinPx", 1, 1000);
+        var facesRight = f.maybeFlag("facesRight");
+        var level = f.maybePart("level", Readers::frameLevel);
+        var scale = f.maybePart("scale", Readers::knownLength);
+        var of = f.maybeTextWith("of", OF, 80);
+        var still = f.maybeText("still", SHA256);
+        return f.fit() ? new Payload.FrameMeasure(at, shape, width, height, points, withinPx, facesRight, level, scale, of, still) : null;
     }
 
     private static Payload readHeadHeight(Fields f) {
@@ -424,6 +451,37 @@ final class Readers {
         return f.fit() ? new ClipFile(fileName, bytes, durationMs, digest) : null;
     }
 
+    static FramePoint framePoint(Fields f) {
+        var x = f.whole("x", 0, 16384);
+        var y = f.whole("y", 0, 16384);
+        return f.fit() ? new FramePoint(x, y) : null;
+    }
+
+    static FrameLevel frameLevel(Fields f) {
+        var from = f.part("from", Readers::framePoint);
+        var to = f.part("to", Readers::framePoint);
+        return f.fit() ? new FrameLevel(from, to) : null;
+    }
+
+    static KnownLength knownLength(Fields f) {
+        var from = f.part("from", Readers::framePoint);
+        var to = f.part("to", Readers::framePoint);
+        var lengthMm = f.whole("lengthMm", 50, 100000);
+        return f.fit() ? new KnownLength(from, to, lengthMm) : null;
+    }
+
+    static Stroke stroke(Fields f) {
+        var points = f.many("points", 2, 100, Readers::framePoint);
+        return f.fit() ? new Stroke(points) : null;
+    }
+
+    static Drawing drawing(Fields f) {
+        var width = f.whole("width", 1, 16384);
+        var height = f.whole("height", 1, 16384);
+        var strokes = f.many("strokes", 1, 20, Readers::stroke);
+        return f.fit() ? new Drawing(width, height, strokes) : null;
+    }
+
     static Landing landing(Fields f) {
         var foot = f.word("foot", Foot.WORDS);
         var ms = f.whole("ms", 0, 86400000);
@@ -439,6 +497,12 @@ final class Readers {
     static VoiceShown voiceShown(Fields f) {
         var sha256 = f.text("sha256", SHA256);
         return f.fit() ? new VoiceShown(sha256) : null;
+    }
+
+    static VoiceBeside voiceBeside(Fields f) {
+        var sha256 = f.text("sha256", SHA256);
+        var durationMs = f.whole("durationMs", 1, 61000);
+        return f.fit() ? new VoiceBeside(sha256, durationMs) : null;
     }
 
     static StationTicks stationTicks(Fields f) {

@@ -12,6 +12,8 @@ import java.util.stream.Collectors;
 import strophos.core.exchange.ClipFile;
 import strophos.core.footfall.AfterLanding;
 import strophos.core.footfall.Footfalls;
+import strophos.core.frame.FrameReading;
+import strophos.core.frame.FrameValue;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 
@@ -22,6 +24,7 @@ import strophos.core.record.Ride;
  * @param copies that were confirmed: whoever has one of them has the clip
  * @param comments in the order of the clip
  * @param measured in the order they were marked in
+ * @param frames that were measured, in the order of the clip
  * @param timing of the asks and corrections that were read from it
  */
 public record Clip(
@@ -30,12 +33,14 @@ public record Clip(
         List<ClipFile> copies,
         List<Comment> comments,
         List<Measured> measured,
+        List<Frame> frames,
         Timing timing) {
 
     public Clip {
         copies = List.copyOf(copies);
         comments = List.copyOf(comments);
         measured = List.copyOf(measured);
+        frames = List.copyOf(frames);
     }
 
     /** What was said about a moment of it. */
@@ -43,6 +48,14 @@ public record Clip(
 
     /** The feet's landings of some strides, and what they say; empty where no foot landed twice. */
     public record Measured(String id, long atMs, Payload.Footfalls marked, Optional<Footfalls> says) {}
+
+    /** What was measured on one of its frames, and what that tells; nothing where the points were too near each other. */
+    public record Frame(String id, Payload.FrameMeasure said, List<FrameValue> tells) {
+
+        public Frame {
+            tells = List.copyOf(tells);
+        }
+    }
 
     /** Where in the stride the aids began, of those asks whose strides were marked; in the order of the clip. */
     public List<AfterLanding> aids() {
@@ -84,6 +97,7 @@ public record Clip(
                         e.getValue().subList(1, e.getValue().size()),
                         comments(ride, first, e.getKey()),
                         measured(ride, first, e.getKey()),
+                        frames(ride, first, e.getKey()),
                         Timing.of(ride, clip(first, e.getKey()))))
                 .toList();
     }
@@ -116,5 +130,17 @@ public record Clip(
             }
         }
         return measured;
+    }
+
+    private static List<Frame> frames(Ride ride, Map<String, String> first, String clip) {
+        List<Frame> frames = new ArrayList<>();
+        for (Ride.Mark mark : ride.marks()) {
+            if (mark.said() instanceof Payload.FrameMeasure said
+                    && clip.equals(first.get(said.at().base()))) {
+                frames.add(new Frame(mark.id(), said, FrameReading.of(said)));
+            }
+        }
+        frames.sort(Comparator.comparingInt(f -> f.said().at().ms()));
+        return frames;
     }
 }

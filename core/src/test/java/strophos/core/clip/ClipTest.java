@@ -9,6 +9,8 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.ClipFile;
 import strophos.core.footfall.LandingOrder;
+import strophos.core.frame.FrameQuantity;
+import strophos.core.frame.FrameValue;
 import strophos.core.record.SmallLog;
 
 class ClipTest {
@@ -56,6 +58,42 @@ class ClipTest {
             assertThat(c.copies()).extracting(ClipFile::fileName).containsExactly("vid-20261130.mp4", "small.mp4");
             assertThat(c.comments()).hasSize(2);
         });
+    }
+
+    @Test
+    void whatAFrameTellsStandsInTheOrderOfTheClip() {
+        String clip = clip("vesper.mp4", Map.of());
+        String copy = clip("small.mp4", Map.of("copyOf", clip));
+        frame(clip, 9_000, "ANGLE", List.of(at(300, 100), at(300, 300), at(500, 300)));
+        frame(copy, 4_300, "EARS", List.of(at(600, 300), at(500, 225)));
+        frame(clip, 9_100, "LINE", List.of(at(600, 300), at(600, 301)));
+        assertThat(Clip.of(log.ride()))
+                .singleElement()
+                .satisfies(c -> assertThat(c.frames())
+                        .extracting(f -> f.tells().stream().map(FrameValue::of).toList())
+                        .containsExactly(List.of(FrameQuantity.NECK_RISE), List.of(FrameQuantity.ANGLE), List.of()));
+    }
+
+    private static Map<String, Object> at(int x, int y) {
+        return Map.of("x", x, "y", y);
+    }
+
+    private void frame(String base, int ms, String shape, List<Map<String, Object>> points) {
+        log.say(
+                "frame_measure",
+                Map.of(
+                        "at",
+                        Map.of("base", base, "ms", ms),
+                        "shape",
+                        shape,
+                        "width",
+                        1280,
+                        "height",
+                        720,
+                        "points",
+                        points,
+                        "withinPx",
+                        2));
     }
 
     /** A sensor's clock, a copy of nothing that is here, and what is said of neither. */

@@ -122,6 +122,7 @@ class PlaitTest {
                 "effort",
                 "footfalls",
                 "for_rider",
+                "frame_measure",
                 "headgear",
                 "latch",
                 "next_time",
