@@ -191,6 +191,7 @@ export const packet = (of: Lesson, more: Partial<Packet> = {}, plan: Partial<Pla
   lesson: of,
   rungs: [step()],
   maySpeak: true,
+  mayKeepStills: true,
   strandNames: {},
   headgear: { now: null, all: [{ id: 'side-pull', name: 'Side-pull', bit: 'BITLESS' }] },
   school: CLASSICAL,

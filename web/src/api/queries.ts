@@ -219,8 +219,13 @@ export const queries = {
     }),
   voiceConsent: (pair: string) =>
     queryOptions({
-      queryKey: ['voice-consent', pair],
+      queryKey: ['consent', pair, 'voice'],
       queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/voice-consent', path(pair))),
+    }),
+  pictureConsent: (pair: string) =>
+    queryOptions({
+      queryKey: ['consent', pair, 'pictures'],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/picture-consent', path(pair))),
     }),
   attachments: () =>
     queryOptions({

@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/for-rider/stills/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["still"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/lessons/{id}/for-rider/voices/{sha256}": {
         parameters: {
             query?: never;
@@ -1444,6 +1460,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/picture-consent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pictureConsent"];
+        put?: never;
+        post: operations["sayOfPictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/placings": {
         parameters: {
             query?: never;
@@ -1563,9 +1595,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["consent"];
+        get: operations["voiceConsent"];
         put?: never;
-        post: operations["say"];
+        post: operations["sayOfVoice"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1862,6 +1894,11 @@ export interface components {
             /** Format: int64 */
             mostBytes: number;
         };
+        "attachment.ConsentView": {
+            guardians: string[];
+            latest: components["schemas"]["attachment.ConsentWord"] | null;
+            mayRecord: boolean;
+        };
         "attachment.ConsentWord": {
             /** Format: date-time */
             at: string;
@@ -1871,16 +1908,11 @@ export interface components {
             recordedBy: string;
             saidBy: string;
         };
-        "attachment.NewVoiceConsent": {
+        "attachment.NewConsent": {
             given: boolean;
             /** Format: uuid */
             id: string;
             saidBy: string;
-        };
-        "attachment.VoiceConsentView": {
-            guardians: string[];
-            latest: components["schemas"]["attachment.ConsentWord"] | null;
-            mayRecord: boolean;
         };
         "catalogue.Fault": {
             do: string;
@@ -2224,6 +2256,27 @@ export interface components {
             /** Format: double */
             usual: number;
         };
+        "core.exchange.Drawing": {
+            /** Format: int32 */
+            height: number;
+            strokes: components["schemas"]["core.exchange.Stroke"][];
+            /** Format: int32 */
+            width: number;
+        };
+        "core.exchange.FramePoint": {
+            /** Format: int32 */
+            x: number;
+            /** Format: int32 */
+            y: number;
+        };
+        "core.exchange.Stroke": {
+            points: components["schemas"]["core.exchange.FramePoint"][];
+        };
+        "core.exchange.VoiceBeside": {
+            /** Format: int32 */
+            durationMs: number;
+            sha256: string;
+        };
         "core.fence.Cavaletti": {
             /** Format: double */
             apartM: number;
@@ -2243,6 +2296,14 @@ export interface components {
             strides: number;
             /** @enum {string} */
             suits: "SHORT" | "AS_IT_IS" | "LONG" | "MOVE";
+        };
+        "core.frame.FrameValue": {
+            /** Format: double */
+            half: number;
+            /** @enum {string} */
+            of: "LENGTH" | "SLOPE" | "ANGLE" | "EARS_ABOVE" | "NECK_RISE" | "LEAN" | "HEEL_AHEAD" | "HEEL_AHEAD_BY" | "LEFT_HIP_UP" | "LEFT_HIP_UP_BY";
+            /** Format: double */
+            value: number;
         };
         "core.homework.DoseRange": {
             /** Format: int32 */
@@ -2686,6 +2747,7 @@ export interface components {
             /** Format: int32 */
             durationMs: number;
             footfalls: components["schemas"]["debrief.FootfallsView"][];
+            frames: components["schemas"]["debrief.FrameView"][];
             id: string;
             name: string;
             timing: components["schemas"]["debrief.TimingView"] | null;
@@ -2693,6 +2755,10 @@ export interface components {
         "debrief.CommentView": {
             /** Format: int32 */
             atMs: number;
+            drawing: components["schemas"]["core.exchange.Drawing"] | null;
+            id: string;
+            spoken: components["schemas"]["core.exchange.VoiceBeside"] | null;
+            still: string | null;
             text: string;
             /** Format: int32 */
             untilMs: number | null;
@@ -2837,6 +2903,20 @@ export interface components {
             ranges: components["schemas"]["debrief.RangeView"][];
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "NONE";
+        };
+        "debrief.FrameView": {
+            /** Format: int32 */
+            atMs: number;
+            /** Format: int32 */
+            height: number;
+            of: string | null;
+            points: components["schemas"]["core.exchange.FramePoint"][];
+            /** @enum {string} */
+            shape: "LINE" | "ANGLE" | "EARS" | "SEAT" | "HIPS";
+            still: string | null;
+            tells: components["schemas"]["core.frame.FrameValue"][];
+            /** Format: int32 */
+            width: number;
         };
         "debrief.GainView": {
             /** Format: double */
@@ -5822,6 +5902,7 @@ export interface components {
             lastTime: components["schemas"]["ride.LastTime"];
             lesson: components["schemas"]["lesson.Lesson"];
             looksBefore: components["schemas"]["look.StoredLook"][];
+            mayKeepStills: boolean;
             maySpeak: boolean;
             ownPads: {
                 [key: string]: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
@@ -7031,6 +7112,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["debrief.RiderPageView"];
+                };
+            };
+        };
+    };
+    still: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -8629,6 +8733,54 @@ export interface operations {
             };
         };
     };
+    pictureConsent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["attachment.ConsentView"];
+                };
+            };
+        };
+    };
+    sayOfPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["attachment.NewConsent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["attachment.ConsentView"];
+                };
+            };
+        };
+    };
     place: {
         parameters: {
             query?: never;
@@ -8849,7 +9001,7 @@ export interface operations {
             };
         };
     };
-    consent: {
+    voiceConsent: {
         parameters: {
             query?: never;
             header?: never;
@@ -8866,12 +9018,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["attachment.VoiceConsentView"];
+                    "application/json": components["schemas"]["attachment.ConsentView"];
                 };
             };
         };
     };
-    say: {
+    sayOfVoice: {
         parameters: {
             query?: never;
             header?: never;
@@ -8882,7 +9034,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["attachment.NewVoiceConsent"];
+                "application/json": components["schemas"]["attachment.NewConsent"];
             };
         };
         responses: {
@@ -8892,7 +9044,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["attachment.VoiceConsentView"];
+                    "application/json": components["schemas"]["attachment.ConsentView"];
                 };
             };
         };

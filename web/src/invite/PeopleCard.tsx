@@ -21,7 +21,7 @@ export function PeopleCard({ pair }: { pair: string }) {
       reset()
       client.setQueryData(queries.people(pair).queryKey, next)
       // whoever has a guardian is a minor
-      void client.invalidateQueries({ queryKey: queries.voiceConsent(pair).queryKey })
+      void client.invalidateQueries({ queryKey: ['consent', pair] })
     },
   })
   const invite = useMutation({

@@ -33,7 +33,7 @@ import { PlaceCard } from './PlaceCard'
 import { SchoolCard } from './SchoolCard'
 import { StairDrawing } from './StairDrawing'
 import { TrendDrawing } from './TrendDrawing'
-import { VoiceConsentCard } from './VoiceConsentCard'
+import { ConsentCard } from './ConsentCard'
 import { WorkCard } from './WorkCard'
 
 /** The moment: before planning, at the table. Where does this pair stand, which side is behind, what is lacking. */
@@ -139,7 +139,8 @@ export default function PairPage() {
       {actions.includes('SEE_PLAN') && <FactsCard pair={id} />}
       <ContactsCard horse={horseId} />
       {actions.includes('INVITE') && <PeopleCard pair={id} />}
-      {actions.includes('INVITE') && <VoiceConsentCard pair={pair.data} />}
+      {actions.includes('INVITE') && <ConsentCard pair={pair.data} subject="voice" />}
+      {actions.includes('INVITE') && <ConsentCard pair={pair.data} subject="pictures" />}
     </Flex>
   )
 }

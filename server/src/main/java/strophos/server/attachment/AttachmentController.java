@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -29,7 +30,7 @@ import strophos.server.problem.Problem;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 
-/** Attachments in and out, and a guardian's word on a minor's voice notes. */
+/** Attachments in and out, and a guardian's word on what of a minor is kept. */
 @RestController
 @RequestMapping("/api/v1")
 @Transactional
@@ -37,7 +38,7 @@ class AttachmentController {
 
     private final Attachments attachments;
     private final AttachmentRepository contents;
-    private final VoiceConsents consents;
+    private final Consents consents;
     private final LessonRepository lessons;
     private final PairRepository pairs;
     private final Teller news;
@@ -46,7 +47,7 @@ class AttachmentController {
     AttachmentController(
             Attachments attachments,
             AttachmentRepository contents,
-            VoiceConsents consents,
+            Consents consents,
             LessonRepository lessons,
             PairRepository pairs,
             Teller news,
@@ -61,18 +62,18 @@ class AttachmentController {
     }
 
     /**
-     * Whether this pair's lessons may be spoken into.
+     * Whether it may be kept of this pair's lessons.
      *
      * @param guardians of the rider, who is a minor where there are any
      * @param latest what was said last; null where nothing was
      */
-    record VoiceConsentView(
+    record ConsentView(
             boolean mayRecord,
             List<String> guardians,
             @CanBeNull ConsentWord latest) {}
 
-    /** A guardian's word; the id is made by the caller, so that repeating it does nothing. Taken back, the sound of all notes is deleted. */
-    record NewVoiceConsent(
+    /** A guardian's word; the id is made by the caller, so that repeating it does nothing. Taken back, all that was kept is deleted. */
+    record NewConsent(
             @NotNull UUID id,
             @NotNull Boolean given,
             @NotBlank @Size(max = 80) String saidBy) {}
@@ -82,15 +83,16 @@ class AttachmentController {
     @Needs(Action.RECORD)
     ResponseEntity<Void> take(@PathVariable UUID id, @PathVariable String sha256, @RequestBody byte[] content) {
         Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
-        if (!contents.isNamed(id, sha256)) {
+        Set<ConsentSubject> subjects = contents.namedAs(id, sha256);
+        if (subjects.isEmpty()) {
             throw new Problem(
                     HttpStatus.CONFLICT, "not_named", "No entry of this lesson names it; send the entry first.");
         }
-        if (!consents.isRecordable(lesson.pair())) {
+        if (!subjects.stream().allMatch(subject -> consents.isAllowed(subject, lesson.pair()))) {
             throw new Problem(
                     HttpStatus.CONFLICT,
                     "no_consent",
-                    "No guardian has said that voice notes of this rider may be kept; delete it.");
+                    "No guardian has said that voice notes or stills of this rider may be kept; delete it.");
         }
         return ResponseEntity.status(attachments.take(sha256, content) ? HttpStatus.CREATED : HttpStatus.OK)
                 .build();
@@ -111,30 +113,46 @@ class AttachmentController {
 
     @GetMapping("/pairs/{id}/voice-consent")
     @Needs(Action.INVITE)
-    VoiceConsentView consent(@PathVariable UUID id) {
-        return view(pairs.find(id).orElseThrow(Problem::notFound));
+    ConsentView voiceConsent(@PathVariable UUID id) {
+        return view(ConsentSubject.VOICE, pairs.find(id).orElseThrow(Problem::notFound));
     }
 
     @PostMapping("/pairs/{id}/voice-consent")
     @Needs(Action.INVITE)
-    VoiceConsentView say(@PathVariable UUID id, @Valid @RequestBody NewVoiceConsent said) {
+    ConsentView sayOfVoice(@PathVariable UUID id, @Valid @RequestBody NewConsent said) {
+        return say(ConsentSubject.VOICE, id, said);
+    }
+
+    @GetMapping("/pairs/{id}/picture-consent")
+    @Needs(Action.INVITE)
+    ConsentView pictureConsent(@PathVariable UUID id) {
+        return view(ConsentSubject.PICTURES, pairs.find(id).orElseThrow(Problem::notFound));
+    }
+
+    @PostMapping("/pairs/{id}/picture-consent")
+    @Needs(Action.INVITE)
+    ConsentView sayOfPictures(@PathVariable UUID id, @Valid @RequestBody NewConsent said) {
+        return say(ConsentSubject.PICTURES, id, said);
+    }
+
+    private ConsentView say(ConsentSubject subject, UUID id, NewConsent said) {
         Pair pair = pairs.find(id).orElseThrow(Problem::notFound);
         if (!consents.isMinor(pair.riderId())) {
             throw Problem.refused(List.of(new Issue("no_guardian", "saidBy", "a guardian; add one first")));
         }
-        if (consents.add(said.id(), pair.riderId(), said.given(), said.saidBy(), clock.instant())) {
+        if (consents.add(subject, said.id(), pair.riderId(), said.given(), said.saidBy(), clock.instant())) {
             if (!said.given()) {
-                contents.removeVoicesOf(pair.riderId());
+                contents.removeOf(pair.riderId(), subject);
             }
             news.changedPair(id);
         }
-        return view(pair);
+        return view(subject, pair);
     }
 
-    private VoiceConsentView view(Pair pair) {
-        return new VoiceConsentView(
-                consents.isRecordable(pair.id()),
+    private ConsentView view(ConsentSubject subject, Pair pair) {
+        return new ConsentView(
+                consents.isAllowed(subject, pair.id()),
                 consents.guardians(pair.riderId()),
-                consents.latest(pair.riderId()).orElse(null));
+                consents.latest(subject, pair.riderId()).orElse(null));
     }
 }

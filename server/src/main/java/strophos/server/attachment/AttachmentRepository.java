@@ -6,14 +6,18 @@ import static strophos.server.db.Tables.LESSON;
 import static strophos.server.db.Tables.PAIR;
 
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record1;
 import org.jooq.Record3;
 import org.jooq.Select;
+import org.jooq.SelectConditionStep;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
@@ -25,7 +29,22 @@ import strophos.server.access.YardScope;
 @Transactional(propagation = Propagation.MANDATORY)
 class AttachmentRepository {
 
-    private static final Field<String> NAMED = DSL.field("{0} ->> 'sha256'", String.class, ENTRY.PAYLOAD);
+    /** Where an entry names one: in which kinds, and how. */
+    private enum Name {
+        SPOKEN(ConsentSubject.VOICE, "{0} ->> 'sha256'", Consents.VOICE_KIND),
+        SPOKEN_ON_CLIP(ConsentSubject.VOICE, "{0} -> 'spoken' ->> 'sha256'", "comment"),
+        STILL(ConsentSubject.PICTURES, "{0} ->> 'still'", "comment", "frame_measure");
+
+        private final ConsentSubject subject;
+        private final String sha256;
+        private final String[] kinds;
+
+        Name(ConsentSubject subject, String sha256, String... kinds) {
+            this.subject = subject;
+            this.sha256 = sha256;
+            this.kinds = kinds;
+        }
+    }
 
     private final DSLContext db;
 
@@ -33,12 +52,23 @@ class AttachmentRepository {
         this.db = db;
     }
 
-    /** Whether an entry of this lesson names it. */
-    boolean isNamed(UUID lesson, String sha256) {
-        return db.fetchExists(DSL.selectOne()
+    /** As what entries of this lesson name it; none where they do not. */
+    Set<ConsentSubject> namedAs(UUID lesson, String sha256) {
+        return Arrays.stream(Name.values())
+                .filter(name ->
+                        db.fetchExists(named(name, lesson).and(sha256(name).eq(sha256))))
+                .map(name -> name.subject)
+                .collect(Collectors.toSet());
+    }
+
+    private static Field<String> sha256(Name name) {
+        return DSL.field(name.sha256, String.class, ENTRY.PAYLOAD);
+    }
+
+    private static SelectConditionStep<Record1<String>> named(Name name, UUID lesson) {
+        return DSL.select(sha256(name))
                 .from(ENTRY)
-                .where(ENTRY.LESSON_ID.eq(lesson).and(ENTRY.KIND.eq(VoiceConsents.KIND)))
-                .and(NAMED.eq(sha256)));
+                .where(ENTRY.LESSON_ID.eq(lesson).and(ENTRY.KIND.in(name.kinds)));
     }
 
     boolean has(String sha256) {
@@ -92,22 +122,28 @@ class AttachmentRepository {
     }
 
     private static Select<Record1<String>> namedIn(UUID lesson) {
-        return DSL.select(NAMED).from(ENTRY).where(ENTRY.LESSON_ID.eq(lesson).and(ENTRY.KIND.eq(VoiceConsents.KIND)));
+        return Arrays.stream(Name.values())
+                .<Select<Record1<String>>>map(name -> named(name, lesson))
+                .reduce(Select::unionAll)
+                .orElseThrow();
     }
 
     private static Attachment attachment(Record3<String, String, byte[]> r) {
         return new Attachment(r.value1(), AttachmentType.valueOf(r.value2()), r.value3());
     }
 
-    /** Removes what only this rider's voice notes name. */
-    void removeVoicesOf(UUID rider) {
-        var ofRider = DSL.select(NAMED)
-                .from(ENTRY)
-                .join(LESSON)
-                .on(LESSON.ID.eq(ENTRY.LESSON_ID))
-                .join(PAIR)
-                .on(PAIR.ID.eq(LESSON.PAIR_ID))
-                .where(PAIR.RIDER_ID.eq(rider).and(ENTRY.KIND.eq(VoiceConsents.KIND)));
-        db.deleteFrom(ATTACHMENT).where(ATTACHMENT.SHA256.in(ofRider)).execute();
+    /** Removes what this rider's entries name of a subject. */
+    void removeOf(UUID rider, ConsentSubject subject) {
+        Arrays.stream(Name.values())
+                .filter(name -> name.subject == subject)
+                .forEach(name -> db.deleteFrom(ATTACHMENT)
+                        .where(ATTACHMENT.SHA256.in(DSL.select(sha256(name))
+                                .from(ENTRY)
+                                .join(LESSON)
+                                .on(LESSON.ID.eq(ENTRY.LESSON_ID))
+                                .join(PAIR)
+                                .on(PAIR.ID.eq(LESSON.PAIR_ID))
+                                .where(PAIR.RIDER_ID.eq(rider).and(ENTRY.KIND.in(name.kinds)))))
+                        .execute());
     }
 }

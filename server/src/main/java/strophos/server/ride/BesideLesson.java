@@ -19,6 +19,7 @@ import strophos.server.watch.WatchItem;
  * @param note what the debrief of the lesson before left for this one
  * @param band what the pair aims at in each rein
  * @param cues of its book, those in use
+ * @param mayKeepStills whether frames of its clips may be kept as pictures
  */
 record BesideLesson(
         List<StoredLook> looksBefore,
@@ -28,4 +29,5 @@ record BesideLesson(
         IntakeForRide known,
         Optional<String> note,
         Optional<Band> band,
-        List<CueForRide> cues) {}
+        List<CueForRide> cues,
+        boolean mayKeepStills) {}

@@ -17,7 +17,8 @@ import org.springframework.transaction.annotation.Transactional;
 import strophos.core.contact.Band;
 import strophos.core.record.AfterRiding;
 import strophos.core.record.Payload;
-import strophos.server.attachment.VoiceConsents;
+import strophos.server.attachment.ConsentSubject;
+import strophos.server.attachment.Consents;
 import strophos.server.cue.CueRepository;
 import strophos.server.intake.IntakeRepository;
 import strophos.server.lesson.Lesson;
@@ -38,7 +39,7 @@ class BesideRepository {
     private final DSLContext db;
     private final LookRepository looks;
     private final WatchRepository watch;
-    private final VoiceConsents voices;
+    private final Consents consents;
     private final TackRepository tack;
     private final IntakeRepository intakes;
     private final EntryRepository entries;
@@ -48,7 +49,7 @@ class BesideRepository {
             DSLContext db,
             LookRepository looks,
             WatchRepository watch,
-            VoiceConsents voices,
+            Consents consents,
             TackRepository tack,
             IntakeRepository intakes,
             EntryRepository entries,
@@ -56,7 +57,7 @@ class BesideRepository {
         this.db = db;
         this.looks = looks;
         this.watch = watch;
-        this.voices = voices;
+        this.consents = consents;
         this.tack = tack;
         this.intakes = intakes;
         this.entries = entries;
@@ -71,12 +72,13 @@ class BesideRepository {
         return db.select(
                         before,
                         onWatch,
-                        voices.mayRecord(pair),
+                        consents.mayKeep(ConsentSubject.VOICE, pair),
                         tack.headgear(pair, day),
                         intakes.forRide(pair),
                         entries.nextTimeBefore(of),
                         band(pair),
-                        cues.forRide(pair))
+                        cues.forRide(pair),
+                        consents.mayKeep(ConsentSubject.PICTURES, pair))
                 .fetchSingle(r -> new BesideLesson(
                         r.value1(),
                         r.value2(),
@@ -85,7 +87,8 @@ class BesideRepository {
                         r.value5(),
                         AfterRiding.of(RideLog.fold(r.value6())).nextTime().map(Payload.NextTime::text),
                         Optional.ofNullable(r.value7()),
-                        r.value8()));
+                        r.value8(),
+                        Boolean.TRUE.equals(r.value9())));
     }
 
     /** Null where nobody has said. */

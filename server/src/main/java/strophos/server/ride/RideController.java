@@ -118,7 +118,7 @@ class RideController {
     /** Entries of a lesson in the order of their arrival; {@code arrival} is where to go on from. */
     record Log(List<ArrivedEntry> entries, long arrival) {}
 
-    /** All a device needs for a lesson without a network; {@code maySpeak}: voice notes may be kept of this rider's lessons; {@code strandNames}: of the yard's own progressions. */
+    /** All a device needs for a lesson without a network; {@code maySpeak}, {@code mayKeepStills}: voice notes, and frames of clips, may be kept of this rider's lessons; {@code strandNames}: of the yard's own progressions. */
     record Packet(
             Lesson lesson,
             List<StairReader.Step> rungs,
@@ -143,6 +143,7 @@ class RideController {
             GroundForRide ground,
             @CanBeNull BandForRide band,
             List<CueForRide> cues,
+            boolean mayKeepStills,
             long serverMs) {}
 
     /** What the pair aims at in each rein, in kilograms. */
@@ -267,6 +268,7 @@ class RideController {
                 ground(of.ground(), rungs, id.getLeastSignificantBits()),
                 beside.band().map(b -> new BandForRide(b.lowKg(), b.highKg())).orElse(null),
                 beside.cues(),
+                beside.mayKeepStills(),
                 clock.millis());
     }
 
@@ -364,6 +366,7 @@ class RideController {
                 ground(Optional.empty(), rungs, clock.millis()),
                 null,
                 List.of(),
+                true,
                 clock.millis());
     }
 

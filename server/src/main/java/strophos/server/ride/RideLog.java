@@ -34,7 +34,8 @@ import strophos.core.record.Observations.RungObservation;
 import strophos.core.record.ReadEntry;
 import strophos.core.record.Ride;
 import strophos.server.access.YardScope;
-import strophos.server.attachment.VoiceConsents;
+import strophos.server.attachment.ConsentSubject;
+import strophos.server.attachment.Consents;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
 import strophos.server.live.Teller;
@@ -58,7 +59,7 @@ public class RideLog {
     private final StaleRepository stale;
     private final EnvelopeReader envelopes;
     private final Teller teller;
-    private final VoiceConsents voices;
+    private final Consents consents;
     private final Clock clock;
     private final TransactionTemplate savepoint;
 
@@ -71,7 +72,7 @@ public class RideLog {
             StaleRepository stale,
             EnvelopeReader envelopes,
             Teller teller,
-            VoiceConsents voices,
+            Consents consents,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.entries = entries;
@@ -82,7 +83,7 @@ public class RideLog {
         this.stale = stale;
         this.envelopes = envelopes;
         this.teller = teller;
-        this.voices = voices;
+        this.consents = consents;
         this.clock = clock;
         this.savepoint = new TransactionTemplate(
                 transactions, new DefaultTransactionDefinition(TransactionDefinition.PROPAGATION_NESTED));
@@ -212,11 +213,11 @@ public class RideLog {
 
     /** A minor's voice is kept only where a guardian has said so. */
     private Map<Boolean, List<Arrival>> byConsent(UUID pair, List<Arrival> arrived) {
-        boolean isSpoken = arrived.stream().anyMatch(a -> a.entry().kind().equals(VoiceConsents.KIND));
-        boolean isAllowed = !isSpoken || voices.isRecordable(pair);
+        boolean isSpoken = arrived.stream().anyMatch(a -> a.entry().kind().equals(Consents.VOICE_KIND));
+        boolean isAllowed = !isSpoken || consents.isAllowed(ConsentSubject.VOICE, pair);
         return arrived.stream()
                 .collect(Collectors.partitioningBy(
-                        a -> isAllowed || !a.entry().kind().equals(VoiceConsents.KIND)));
+                        a -> isAllowed || !a.entry().kind().equals(Consents.VOICE_KIND)));
     }
 
     private static List<Answer> refused(List<Arrival> arrived, Answer.Code code) {

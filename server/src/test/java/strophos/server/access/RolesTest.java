@@ -84,10 +84,12 @@ class RolesTest {
         row("GET /api/v1/mirror", 200, 403, 403, 403, 401);
         row("GET /api/v1/for-rider", 403, 403, 200, 200, 401);
         rowWithId("GET /api/v1/lessons/{id}/for-rider", own(404, 404, 404, 404, 401), own(404, 404, 404, 404, 401));
-        rowWithId(
-                "GET /api/v1/lessons/{id}/for-rider/voices/{sha256}",
-                own(404, 404, 404, 404, 401),
-                own(404, 404, 404, 404, 401));
+        for (String kept : List.of("voices", "stills")) {
+            rowWithId(
+                    "GET /api/v1/lessons/{id}/for-rider/" + kept + "/{sha256}",
+                    own(404, 404, 404, 404, 401),
+                    own(404, 404, 404, 404, 401));
+        }
         row("GET /api/v1/practice", 403, 403, 200, 200, 401);
         row("POST /api/v1/practices", 403, 403, 422, 422, 401);
         for (String read : List.of("look", "plan", "plan/starts", "homework")) {
@@ -103,8 +105,10 @@ class RolesTest {
                 own(409, 409, 403, 403, 401),
                 own(409, 409, 403, 403, 401));
         row("GET /api/v1/attachments", 200, 200, 403, 403, 401);
-        coachOnly("GET /api/v1/pairs/{id}/voice-consent", 200);
-        coachOnly("POST /api/v1/pairs/{id}/voice-consent", 422);
+        for (String consent : List.of("voice-consent", "picture-consent")) {
+            coachOnly("GET /api/v1/pairs/{id}/" + consent, 200);
+            coachOnly("POST /api/v1/pairs/{id}/" + consent, 422);
+        }
         rowWithId("GET /api/v1/lessons/{id}/origins", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         row("POST /api/v1/people", 422, 403, 403, 403, 401);
         row("GET /api/v1/people.csv", 200, 403, 403, 403, 401);
@@ -284,7 +288,8 @@ class RolesTest {
             case "group" -> Map.of("group", UUID.randomUUID());
             case "settings" -> Map.of("version", 999, "settings", none);
             case "placings" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "known", true);
-            case "voice-consent" -> Map.of("id", UUID.randomUUID(), "given", true, "saidBy", "Henrik Falk");
+            case "voice-consent", "picture-consent" ->
+                Map.of("id", UUID.randomUUID(), "given", true, "saidBy", "Henrik Falk");
             case "focus" -> Map.of("id", UUID.randomUUID(), "chosen", List.of("HELP_FIRST"));
             case "plan" ->
                 Map.of(

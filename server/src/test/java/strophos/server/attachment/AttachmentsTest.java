@@ -3,12 +3,10 @@ package strophos.server.attachment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -20,12 +18,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
+import strophos.server.harness.Samples;
 import strophos.server.harness.Yard;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Voice notes and pictures beside the record. The samples were made by Chromium 156: its MediaRecorder (webm, mp4) and its canvas
- * (jpeg, png, webp); the Ogg page is the first of RFC 7845, 5.1.
+ * Voice notes and pictures beside the record. The Ogg page is the first of RFC 7845, 5.1.
  */
 class AttachmentsTest {
 
@@ -36,16 +34,6 @@ class AttachmentsTest {
     static void signIn() {
         coach = App.demo().as("ottilie");
         yard = new Yard(coach);
-    }
-
-    private static byte[] sample(String name) throws IOException {
-        try (InputStream in = AttachmentsTest.class.getResourceAsStream("/attachment/" + name)) {
-            return in.readAllBytes();
-        }
-    }
-
-    private static String digest(byte[] content) throws Exception {
-        return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
     }
 
     private static JsonNode speak(String lesson, String sha256) {
@@ -78,9 +66,9 @@ class AttachmentsTest {
         "dot.webp, image/webp"
     })
     void areTypedByTheirContent(String name, String type) throws Exception {
-        byte[] content = own(sample(name));
+        byte[] content = own(Samples.of(name));
         String lesson = yard.lesson(yard.pair());
-        String sha256 = digest(content);
+        String sha256 = Samples.digest(content);
         assertThat(speak(lesson, sha256).path("outcome").asString()).isEqualTo("STORED");
         assertThat(coach.putBytes(path(lesson, sha256), content).status()).isEqualTo(201);
         assertThat(coach.putBytes(path(lesson, sha256), content).status())
@@ -104,17 +92,17 @@ class AttachmentsTest {
         }
         byte[] html = ("<html>" + UUID.randomUUID()).getBytes();
         String lesson = yard.lesson(yard.pair());
-        speak(lesson, digest(html));
-        Client.Reply refused = coach.putBytes(path(lesson, digest(html)), html);
+        speak(lesson, Samples.digest(html));
+        Client.Reply refused = coach.putBytes(path(lesson, Samples.digest(html)), html);
         assertThat(refused.status()).isEqualTo(415);
         assertThat(refused.body().path("code").asString()).isEqualTo("unknown_type");
     }
 
     @Test
     void areRefusedWhereNothingNamesThemOrTheyAreNotWhatTheyAreCalled() throws Exception {
-        byte[] content = own(sample("voice.webm"));
+        byte[] content = own(Samples.of("voice.webm"));
         String lesson = yard.lesson(yard.pair());
-        assertThat(coach.putBytes(path(lesson, digest(content)), content)
+        assertThat(coach.putBytes(path(lesson, Samples.digest(content)), content)
                         .body()
                         .path("code")
                         .asString())
@@ -134,19 +122,19 @@ class AttachmentsTest {
 
     @Test
     void comeWithTheFilesOfTheLesson() throws Exception {
-        byte[] content = own(sample("voice.webm"));
+        byte[] content = own(Samples.of("voice.webm"));
         String lesson = yard.lesson(yard.pair());
-        speak(lesson, digest(content));
-        coach.putBytes(path(lesson, digest(content)), content);
+        speak(lesson, Samples.digest(content));
+        coach.putBytes(path(lesson, Samples.digest(content)), content);
         byte[] zip = coach.fetch("/api/v1/lessons/" + lesson + "/files/attachments.zip")
                 .body();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            assertThat(in.getNextEntry().getName()).isEqualTo(digest(content) + ".webm");
+            assertThat(in.getNextEntry().getName()).isEqualTo(Samples.digest(content) + ".webm");
             assertThat(in.readAllBytes()).isEqualTo(content);
             assertThat(in.getNextEntry()).isNull();
         }
         assertThat(yard.debrief(lesson).path("voices").path(0).path("sha256").asString())
-                .isEqualTo(digest(content));
+                .isEqualTo(Samples.digest(content));
         assertThat(coach.get("/api/v1/attachments").body().path("bytes").asLong())
                 .isGreaterThanOrEqualTo(content.length);
     }
@@ -156,8 +144,8 @@ class AttachmentsTest {
     void aMinorsVoiceIsKeptOnlyWithConsent() throws Exception {
         String pair = yard.pair();
         String lesson = yard.lesson(pair);
-        byte[] content = own(sample("voice.webm"));
-        String sha256 = digest(content);
+        byte[] content = own(Samples.of("voice.webm"));
+        String sha256 = Samples.digest(content);
         String packet = "/api/v1/lessons/" + lesson + "/packet";
         assertThat(coach.get(packet).body().path("maySpeak").asBoolean()).isTrue();
         coach.post("/api/v1/pairs/" + pair + "/guardians", Map.of("name", "Henrik Falk"));
@@ -181,9 +169,117 @@ class AttachmentsTest {
                 .isEqualTo("no_consent");
     }
 
+    /** The words and the points are kept either way; only the picture waits for a guardian, and goes with the guardian's word. */
+    @Test
+    void aMinorsStillsAreKeptOnlyWithConsentOfTheirOwn() throws Exception {
+        String pair = yard.pair();
+        String lesson = yard.lesson(pair);
+        byte[] content = own(Samples.of("dot.jpeg"));
+        byte[] measured = own(Samples.of("dot.jpeg"));
+        String packet = "/api/v1/lessons/" + lesson + "/packet";
+        assertThat(coach.get(packet).body().path("mayKeepStills").asBoolean()).isTrue();
+        coach.post("/api/v1/pairs/" + pair + "/guardians", Map.of("name", "Henrik Falk"));
+        say(pair, true);
+        assertThat(coach.get(packet).body().path("mayKeepStills").asBoolean())
+                .as("a word on voices says nothing of pictures")
+                .isFalse();
+        assertThat(comment(lesson, Map.of("still", Samples.digest(content)))
+                        .path("outcome")
+                        .asString())
+                .isEqualTo("STORED");
+        assertThat(measure(lesson, Samples.digest(measured)).path("outcome").asString())
+                .isEqualTo("STORED");
+        assertThat(coach.putBytes(path(lesson, Samples.digest(content)), content)
+                        .body()
+                        .path("code")
+                        .asString())
+                .isEqualTo("no_consent");
+
+        assertThat(say("picture-consent", pair, true).path("mayRecord").asBoolean())
+                .isTrue();
+        assertThat(coach.get(packet).body().path("mayKeepStills").asBoolean()).isTrue();
+        for (byte[] still : List.of(content, measured)) {
+            assertThat(coach.putBytes(path(lesson, Samples.digest(still)), still)
+                            .status())
+                    .isEqualTo(201);
+            assertThat(coach.fetch(path(lesson, Samples.digest(still))).body()).isEqualTo(still);
+        }
+        say("picture-consent", pair, false);
+        for (byte[] still : List.of(content, measured)) {
+            assertThat(coach.fetch(path(lesson, Samples.digest(still))).statusCode())
+                    .isEqualTo(404);
+        }
+    }
+
+    /** What is spoken on a clip is a voice note; that it is taken back leaves the stills. */
+    @Test
+    void aVoiceOnAClipGoesWithTheWordOnVoices() throws Exception {
+        String pair = yard.pair();
+        String lesson = yard.lesson(pair);
+        byte[] still = own(Samples.of("dot.jpeg"));
+        byte[] sound = own(Samples.of("voice.webm"));
+        comment(
+                lesson,
+                Map.of(
+                        "still",
+                        Samples.digest(still),
+                        "spoken",
+                        Map.of("sha256", Samples.digest(sound), "durationMs", 700)));
+        for (byte[] kept : List.of(still, sound)) {
+            assertThat(coach.putBytes(path(lesson, Samples.digest(kept)), kept).status())
+                    .as("a grown-up")
+                    .isEqualTo(201);
+        }
+        coach.post("/api/v1/pairs/" + pair + "/guardians", Map.of("name", "Henrik Falk"));
+        say(pair, true);
+        say(pair, false);
+        assertThat(coach.fetch(path(lesson, Samples.digest(sound))).statusCode())
+                .isEqualTo(404);
+        assertThat(coach.fetch(path(lesson, Samples.digest(still))).statusCode())
+                .isEqualTo(200);
+    }
+
+    private static JsonNode comment(String lesson, Map<String, Object> more) {
+        Map<String, Object> said = new HashMap<>(more);
+        said.put("at", Map.of("base", clip(lesson), "ms", 4_300));
+        said.put("text", "Here.");
+        return yard.send(List.of(yard.entry(lesson, "comment", said))).path(0);
+    }
+
+    private static JsonNode measure(String lesson, String still) {
+        Map<String, Object> said = Map.of(
+                "at",
+                Map.of("base", clip(lesson), "ms", 4_300),
+                "shape",
+                "EARS",
+                "width",
+                640,
+                "height",
+                360,
+                "points",
+                List.of(Map.of("x", 300, "y", 150), Map.of("x", 250, "y", 112)),
+                "withinPx",
+                2,
+                "still",
+                still);
+        return yard.send(List.of(yard.entry(lesson, "frame_measure", said))).path(0);
+    }
+
+    private static Object clip(String lesson) {
+        Map<String, Object> file =
+                Map.of("fileName", "mine.mp4", "bytes", 9, "durationMs", 31_000, "digest", "ab".repeat(32));
+        Map<String, Object> base = yard.entry(lesson, "time_base", Map.of("source", "CLIP", "clip", file));
+        yard.send(List.of(base));
+        return base.get("id");
+    }
+
     private static JsonNode say(String pair, boolean isGiven) {
+        return say("voice-consent", pair, isGiven);
+    }
+
+    private static JsonNode say(String consent, String pair, boolean isGiven) {
         return coach.post(
-                        "/api/v1/pairs/" + pair + "/voice-consent",
+                        "/api/v1/pairs/" + pair + "/" + consent,
                         Map.of("id", UUID.randomUUID(), "given", isGiven, "saidBy", "Henrik Falk"))
                 .body();
     }

@@ -99,6 +99,7 @@ final class Screens {
                 new Screen("two compared", coach, i -> compared.get(i % compared.size())),
                 new Screen("people", coach, at("/api/v1/pairs/", pairs, "/people")),
                 new Screen("voice consent", coach, at("/api/v1/pairs/", pairs, "/voice-consent")),
+                new Screen("picture consent", coach, at("/api/v1/pairs/", pairs, "/picture-consent")),
                 new Screen("attachments", coach, i -> "/api/v1/attachments"),
                 new Screen("earlier lessons", coach, at("/api/v1/pairs/", pairs, "/lessons")),
                 new Screen("earlier decisions", coach, at("/api/v1/pairs/", pairs, "/decisions")),

@@ -8,22 +8,25 @@ import { useMe } from '../session'
 import { dayShort, useText } from '../text'
 import { Button, Card, CardTitle, Select, Trouble } from '../ui'
 
-/** Whether a minor's lessons may be spoken into, by the guardian's word; nothing where the rider is grown up. */
-export function VoiceConsentCard({ pair }: { pair: PairView }) {
+type Subject = 'voice' | 'pictures'
+
+/** What of a minor's lessons may be kept, by the guardian's word; nothing where the rider is grown up. */
+export function ConsentCard({ pair, subject }: { pair: PairView; subject: Subject }) {
   const { t } = useText()
   const { timeZone } = useMe()
   const client = useQueryClient()
-  const consent = useQuery(queries.voiceConsent(pair.id))
+  const query = subject === 'voice' ? queries.voiceConsent(pair.id) : queries.pictureConsent(pair.id)
+  const consent = useQuery(query)
   const [chosen, setChosen] = useState<string>()
   const say = useMutation({
     mutationFn: (said: { given: boolean; saidBy: string }) =>
       answerOf(
-        api.POST('/api/v1/pairs/{id}/voice-consent', {
+        api.POST(`/api/v1/pairs/{id}/${subject === 'voice' ? 'voice' : 'picture'}-consent`, {
           params: { path: { id: pair.id } },
           body: { id: v7(), ...said },
         }),
       ),
-    onSuccess: (next) => client.setQueryData(queries.voiceConsent(pair.id).queryKey, next),
+    onSuccess: (next) => client.setQueryData<typeof next>(query.queryKey, next),
   })
   if (!consent.data || consent.data.guardians.length === 0) return null
   const { guardians, latest } = consent.data
@@ -31,9 +34,9 @@ export function VoiceConsentCard({ pair }: { pair: PairView }) {
   const word = latest === null ? 'none' : latest.given ? 'given' : 'taken'
   return (
     <Card>
-      <CardTitle>{t('voice.consent.title')}</CardTitle>
+      <CardTitle>{t(`consent.${subject}.title`)}</CardTitle>
       <chakra.p marginBottom="3">
-        {t(`voice.consent.${word}`, {
+        {t(`consent.${subject}.${word}`, {
           rider: pair.rider,
           by: latest?.saidBy,
           date: latest && dayShort(latest.at, timeZone),
@@ -42,7 +45,7 @@ export function VoiceConsentCard({ pair }: { pair: PairView }) {
       <Flex gap="2" wrap="wrap" align="end">
         <chakra.label>
           <chakra.span display="block" fontWeight="650" marginBottom="1">
-            {t('voice.consent.who')}
+            {t('consent.who')}
           </chakra.span>
           <Select value={saidBy} onChange={(e) => setChosen(e.target.value)}>
             {guardians.map((name) => (
@@ -52,11 +55,11 @@ export function VoiceConsentCard({ pair }: { pair: PairView }) {
         </chakra.label>
         {latest?.given === true ? (
           <Button disabled={say.isPending} onClick={() => say.mutate({ given: false, saidBy })}>
-            {t('voice.consent.take')}
+            {t(`consent.${subject}.take`)}
           </Button>
         ) : (
           <Button disabled={say.isPending} onClick={() => say.mutate({ given: true, saidBy })}>
-            {t('voice.consent.give')}
+            {t('consent.give')}
           </Button>
         )}
       </Flex>
