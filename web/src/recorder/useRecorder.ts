@@ -4,7 +4,7 @@ import { useNews } from '../live'
 import { fold, GrowingFold } from '../record'
 import type { Ride } from '../record'
 import { useMe } from '../session'
-import { append, counterOf, keepSound, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
+import { append, counterOf, keepAttachment, readOn, shelfOf, useOutbox, waitingEntries } from '../store'
 import type { StoredEntry, Outbox, NewEntry } from '../store'
 import { useLog } from './useLog'
 import { lastStanding } from './lastStanding'
@@ -20,6 +20,8 @@ export interface Recorder {
   say: (said: NewEntry) => Promise<StoredEntry>
   /** Keeps a spoken note: first its sound, then the entry that names it. `felt`: it is the rider saying what was felt. */
   speak: (spoken: Spoken, felt?: boolean) => Promise<StoredEntry>
+  /** Keeps the sound of what is spoken with an entry, or a still, until it is sent; its digest is what the entry names. */
+  beside: (rack: 'sounds' | 'stills', one: Pick<Spoken, 'content' | 'type'>) => Promise<string>
   /** Takes back the last thing said here that still stands. */
   takeBack: () => Promise<TakeBack | undefined>
   outbox: Outbox
@@ -64,12 +66,16 @@ export function useRecorder(lesson: string): Recorder | undefined {
     },
     [shelf, lesson, person, outbox, show],
   )
+  const beside = useCallback<Recorder['beside']>(
+    (rack, one) => keepAttachment(shelf, rack, lesson, one),
+    [shelf, lesson],
+  )
   const speak = useCallback(
     async ({ durationMs, ...sound }: Spoken, felt?: boolean) => {
-      const sha256 = await keepSound(shelf, lesson, sound)
+      const sha256 = await beside('sounds', sound)
       return say({ kind: 'voice', payload: { sha256, durationMs, ...(felt && { felt }) } })
     },
-    [shelf, lesson, say],
+    [beside, say],
   )
   const turn = useRef<Promise<unknown>>(Promise.resolve())
   const takeBack = useCallback(() => {
@@ -86,8 +92,8 @@ export function useRecorder(lesson: string): Recorder | undefined {
   return useMemo(
     () =>
       ride && entries && device !== undefined
-        ? { ride, entries, device, author: person, say, speak, takeBack, outbox, lost }
+        ? { ride, entries, device, author: person, say, speak, beside, takeBack, outbox, lost }
         : undefined,
-    [ride, entries, device, person, say, speak, takeBack, outbox, lost],
+    [ride, entries, device, person, say, speak, beside, takeBack, outbox, lost],
   )
 }

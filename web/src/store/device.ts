@@ -11,6 +11,7 @@ import {
   completeForGroups,
   completeForPauses,
   completeForSchools,
+  completeForStills,
   NO_SCHOOL,
 } from './upgrade'
 import type { OlderPacket } from './upgrade'
@@ -80,8 +81,8 @@ export interface StoredSign extends NewStopSign {
   takenBack?: boolean
 }
 
-/** The sound of a spoken note, here until the server has it; its entry names the digest. */
-export interface StoredSound {
+/** The sound of a spoken note, or a still of a clip: here until the server has it; its entry names the digest. */
+export interface StoredAttachment {
   sha256: string
   lesson: string
   content: Uint8Array<ArrayBuffer>
@@ -175,7 +176,8 @@ export type Shelf = Dexie & {
   safety: EntityTable<StoredSafety, 'name'>
   heard: EntityTable<HeardSign, 'id'>
   signs: EntityTable<StoredSign, 'id'>
-  sounds: EntityTable<StoredSound, 'sha256'>
+  sounds: EntityTable<StoredAttachment, 'sha256'>
+  stills: EntityTable<StoredAttachment, 'sha256'>
   photos: EntityTable<StoredPhoto, 'id'>
   ghosts: Table<StoredGhost, [string, string]>
   blanks: EntityTable<StoredBlank, 'school'>
@@ -290,6 +292,14 @@ export function shelfOf(person: string): Shelf {
     await tx.table<OlderPacket>('packets').toCollection().modify(completeForCues)
     await tx.table<OlderPacket>('blanks').toCollection().modify(completeForCues)
   })
+  // frames of clips are kept as pictures
+  shelf
+    .version(14)
+    .stores({ stills: 'sha256, lesson, passage' })
+    .upgrade(async (tx) => {
+      await tx.table<OlderPacket>('packets').toCollection().modify(completeForStills)
+      await tx.table<OlderPacket>('blanks').toCollection().modify(completeForStills)
+    })
   shelves.set(person, shelf)
   return shelf
 }

@@ -12,12 +12,12 @@ export type {
   StoredPractice,
   StoredRecording,
   StoredSign,
-  StoredSound,
+  StoredAttachment,
   RunningTimer,
   Shelf,
 } from './device'
 export { fetchGhosts, keepPhoto, sendPhoto, viewsOf } from './photos'
-export { digestOf, keepSound } from './sounds'
+export { digestOf, keepAttachment } from './attachments'
 export { recordings } from './heavy'
 export { cardsOf } from './cards'
 export { LESSON_MINUTES, lessonNow, ridableOn } from './lessons'

@@ -3,7 +3,7 @@ import { answerOf, api, Problem } from '../api'
 import type { HorsePhoto, Photos } from '../api'
 import { base64Of } from './base64'
 import type { Shelf, StoredPhoto } from './device'
-import { digestOf } from './sounds'
+import { digestOf } from './attachments'
 
 /** So many at a look: from two sides, each time the same two. */
 export const PHOTOS_A_LOOK = 2

@@ -1,7 +1,7 @@
 import type { StoredEntry, Shelf } from './device'
 import { base64Of } from './base64'
 import { photosAsText } from './photos'
-import { soundsAsText } from './sounds'
+import { attachmentsAsText } from './attachments'
 
 /** One lesson as it lies on this device. */
 export interface StoredLesson {
@@ -18,7 +18,7 @@ export interface StoredLesson {
 export interface Stored {
   lessons: StoredLesson[]
   practices: number
-  /** Entries, sounds, photos, recordings, reports, stop signs and new pairs that the server has not answered for. */
+  /** Entries, sounds, stills, photos, recordings, reports, stop signs and new pairs that the server has not answered for. */
   unsent: number
 }
 
@@ -50,11 +50,12 @@ export async function storedOn(shelf: Shelf): Promise<Stored> {
 /** How much waits for the server, or was refused by it. */
 export async function unsentOn(shelf: Shelf): Promise<number> {
   const open = ['waiting', 'refused']
-  const [entries, practices, signs, sounds, photos, recordings, pairs] = await Promise.all([
+  const [entries, practices, signs, sounds, stills, photos, recordings, pairs] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).count(),
     shelf.practices.where('passage').anyOf(open).count(),
     shelf.signs.where('passage').anyOf(open).count(),
     shelf.sounds.count(),
+    shelf.stills.count(),
     shelf.photos.where('passage').anyOf(open).count(),
     shelf.recordings.count(),
     shelf.packets
@@ -62,21 +63,22 @@ export async function unsentOn(shelf: Shelf): Promise<number> {
       .filter((kept) => kept.newPair !== undefined)
       .count(),
   ])
-  return entries + practices + signs + sounds + photos + recordings + pairs
+  return entries + practices + signs + sounds + stills + photos + recordings + pairs
 }
 
 /** What was not sent, as a file holds it. */
 export async function unsentFile(shelf: Shelf): Promise<string> {
   const open = ['waiting', 'refused']
-  const [entries, practices, signs, sounds, photos, recordings] = await Promise.all([
+  const [entries, practices, signs, sounds, stills, photos, recordings] = await Promise.all([
     shelf.entries.where('passage').anyOf(open).toArray(),
     shelf.practices.where('passage').anyOf(open).toArray(),
     shelf.signs.where('passage').anyOf(open).toArray(),
-    soundsAsText(shelf),
+    attachmentsAsText(shelf, 'sounds'),
+    attachmentsAsText(shelf, 'stills'),
     photosAsText(shelf),
     recordingsAsText(shelf),
   ])
-  return JSON.stringify({ entries, practices, signs, sounds, photos, recordings }, null, 1)
+  return JSON.stringify({ entries, practices, signs, sounds, stills, photos, recordings }, null, 1)
 }
 
 /** As a file of text holds those that were not sent: each rein's samples in order, 16-bit little-endian. */

@@ -119,6 +119,11 @@ export function completeForCues({ packet }: OlderPacket): void {
   packet.cues ??= []
 }
 
+/** What an application before stills were kept knew: nobody has said that they may be. */
+export function completeForStills({ packet }: OlderPacket): void {
+  packet.mayKeepStills ??= false
+}
+
 export function completeCardsForGround({ cards: { pairs } }: { cards: Partial<Cards> }): void {
   pairs?.forEach(({ cards }) =>
     cards.forEach(({ steps }) => steps.forEach((step: Partial<HomeworkStep>) => (step.ground ??= null))),

@@ -5,7 +5,7 @@ import { addNextLesson } from './addLesson'
 import { recordings } from './heavy'
 import type { Backlog } from './outbox'
 import { sendNextPhoto } from './photos'
-import { sendNextSound } from './sounds'
+import { sendNextAttachment } from './attachments'
 
 /** What the server takes in one request, and less than it takes in bytes. */
 const BATCH = { most: 500, bytes: 3_000_000 }
@@ -32,7 +32,7 @@ export function waitingEntries(shelf: Shelf): Backlog {
       // a sound goes when the server has the entry that names it, and what is heavier when all that is lighter went
       if (batch.length === 0)
         return (
-          (await sendNextSound(shelf, onSending)) ||
+          (await sendNextAttachment(shelf, onSending)) ||
           (await sendNextPhoto(shelf, onSending)) ||
           sendNextRecording(shelf, onSending)
         )
