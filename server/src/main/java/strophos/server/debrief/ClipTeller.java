@@ -47,6 +47,7 @@ class ClipTeller {
                         clip.measured().stream()
                                 .flatMap(m -> m.says().map(says -> footfalls(m, says)).stream())
                                 .toList(),
+                        clip.frames().stream().map(ClipView::frame).toList(),
                         clip.timing().isEmpty() ? null : timing(clip, isWhenClear)))
                 .toList();
     }

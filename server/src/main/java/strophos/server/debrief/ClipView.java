@@ -4,9 +4,15 @@ import java.util.List;
 import java.util.Optional;
 import strophos.core.clip.Clip;
 import strophos.core.clip.Spread;
+import strophos.core.exchange.Drawing;
 import strophos.core.exchange.Foot;
+import strophos.core.exchange.FramePoint;
+import strophos.core.exchange.FrameShape;
+import strophos.core.exchange.VoiceBeside;
 import strophos.core.footfall.LandingOrder;
 import strophos.core.footfall.SideLag;
+import strophos.core.frame.FrameValue;
+import strophos.core.record.Payload;
 import strophos.server.contract.CanBeNull;
 
 /** A video beside the lesson: the file stays where it is. */
@@ -16,6 +22,7 @@ public record ClipView(
         int durationMs,
         List<CommentView> comments,
         List<FootfallsView> footfalls,
+        List<FrameView> frames,
         @CanBeNull TimingView timing) {
 
     /** What the moments of asks and corrections said; a kind of which none is known is null. */
@@ -46,8 +53,39 @@ public record ClipView(
         }
     }
 
-    /** What was said about a moment, or about a span; {@code untilMs} is null for a moment. */
-    public record CommentView(int atMs, @CanBeNull Integer untilMs, String text) {}
+    /**
+     * What was said about a moment, or about a span.
+     *
+     * @param untilMs null for a moment
+     * @param drawing over the frame; null where nothing was drawn
+     * @param still the frame as an attachment; null where it was not kept
+     * @param spoken the same, spoken, as an attachment; null where it was not
+     */
+    public record CommentView(
+            String id,
+            int atMs,
+            @CanBeNull Integer untilMs,
+            String text,
+            @CanBeNull Drawing drawing,
+            @CanBeNull String still,
+            @CanBeNull VoiceBeside spoken) {}
+
+    /**
+     * What was measured on a frame; in degrees, or in metres where a length was known.
+     *
+     * @param of what it is of; null where nobody said
+     * @param tells each with half of its 95 % interval; empty where the points were too near each other
+     * @param still the frame as an attachment; null where it was not kept
+     */
+    public record FrameView(
+            int atMs,
+            FrameShape shape,
+            @CanBeNull String of,
+            int width,
+            int height,
+            List<FramePoint> points,
+            List<FrameValue> tells,
+            @CanBeNull String still) {}
 
     /** What the landings of some strides said; a side is null with too few of them. */
     public record FootfallsView(
@@ -68,9 +106,27 @@ public record ClipView(
     }
 
     static CommentView comment(Clip.Comment comment) {
+        Payload.Comment said = comment.said();
         return new CommentView(
-                comment.said().at().ms(),
-                comment.said().untilMs().isPresent() ? comment.said().untilMs().getAsInt() : null,
-                comment.said().text());
+                comment.id(),
+                said.at().ms(),
+                said.untilMs().isPresent() ? said.untilMs().getAsInt() : null,
+                said.text(),
+                said.drawing().orElse(null),
+                said.still().orElse(null),
+                said.spoken().orElse(null));
+    }
+
+    static FrameView frame(Clip.Frame frame) {
+        Payload.FrameMeasure said = frame.said();
+        return new FrameView(
+                said.at().ms(),
+                said.shape(),
+                said.of().orElse(null),
+                said.width(),
+                said.height(),
+                said.points(),
+                frame.tells(),
+                said.still().orElse(null));
     }
 }

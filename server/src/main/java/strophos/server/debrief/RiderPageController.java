@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,7 +14,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
+import strophos.core.clip.Clip;
 import strophos.core.exchange.RungShown;
+import strophos.core.exchange.VoiceBeside;
 import strophos.core.exchange.VoiceShown;
 import strophos.core.record.AfterRiding;
 import strophos.core.record.Payload;
@@ -73,7 +76,7 @@ class RiderPageController {
     RiderPageView page(@PathVariable UUID id) {
         Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
         Ride ride = log.ride(lesson);
-        Payload.ForRider shown = AfterRiding.of(ride).forRider().orElseThrow(Problem::notFound);
+        Payload.ForRider shown = shown(ride);
         Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         List<String> chosen = shown.voices().stream().map(VoiceShown::sha256).toList();
         return new RiderPageView(
@@ -103,12 +106,43 @@ class RiderPageController {
     @GetMapping("/lessons/{id}/for-rider/voices/{sha256}")
     @Needs(Action.SEE_PAIRS)
     ResponseEntity<byte[]> voice(@PathVariable UUID id, @PathVariable String sha256) {
-        Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
-        AfterRiding.of(log.ride(lesson))
-                .forRider()
-                .filter(f -> f.voices().contains(new VoiceShown(sha256)))
-                .orElseThrow(Problem::notFound);
-        return attachments.ofLesson(id, sha256).orElseThrow(Problem::notFound).answer(CacheControl.noStore());
+        Ride ride = ride(id);
+        boolean isShown = shown(ride).voices().contains(new VoiceShown(sha256))
+                || shownComments(ride)
+                        .anyMatch(c -> c.spoken().map(VoiceBeside::sha256).equals(Optional.of(sha256)));
+        return content(id, sha256, isShown);
+    }
+
+    /** Stills of what was said on a clip; those of what was measured stay with the coach. */
+    @GetMapping("/lessons/{id}/for-rider/stills/{sha256}")
+    @Needs(Action.SEE_PAIRS)
+    ResponseEntity<byte[]> still(@PathVariable UUID id, @PathVariable String sha256) {
+        return content(
+                id, sha256, shownComments(ride(id)).anyMatch(c -> c.still().equals(Optional.of(sha256))));
+    }
+
+    private ResponseEntity<byte[]> content(UUID lesson, String sha256, boolean isShown) {
+        if (!isShown) {
+            throw Problem.notFound();
+        }
+        return attachments
+                .ofLesson(lesson, sha256)
+                .orElseThrow(Problem::notFound)
+                .answer(CacheControl.noStore());
+    }
+
+    private Ride ride(UUID lesson) {
+        return log.ride(lessons.find(lesson).orElseThrow(Problem::notFound));
+    }
+
+    private static Payload.ForRider shown(Ride ride) {
+        return AfterRiding.of(ride).forRider().orElseThrow(Problem::notFound);
+    }
+
+    private static Stream<Payload.Comment> shownComments(Ride ride) {
+        return shown(ride).clips().orElse(false)
+                ? Clip.of(ride).stream().flatMap(c -> c.comments().stream()).map(Clip.Comment::said)
+                : Stream.empty();
     }
 
     @GetMapping("/for-rider")
