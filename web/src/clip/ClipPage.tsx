@@ -14,12 +14,17 @@ import type { Clip } from './clips'
 import { Beside } from './Beside'
 import { ClipPad } from './ClipPad'
 import { Comments } from './Comments'
+import { DrawOver } from './DrawOver'
 import { FootfallsCard } from './FootfallsCard'
+import { FrameCard } from './FrameCard'
+import { FrameMarksOver, isAt, pointAt } from './FrameMarksOver'
 import { OpenClip } from './OpenClip'
 import type { OpenedFile } from './openFile'
 import type { Player } from './player'
 import { Screening } from './Screening'
 import { useClipKeys } from './useClipKeys'
+import { useDrawing } from './useDrawing'
+import { useFrameMarks } from './useFrameMarks'
 import { useMarking } from './useMarking'
 import { useSecondVideo } from './useSecondVideo'
 import { useZoom } from './useZoom'
@@ -104,7 +109,7 @@ function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPac
             onNew={(opened, copyOf) => detach(add(opened, copyOf))}
           />
           {clips.map((each) => (
-            <ClipWords key={each.id} clip={each} recorder={recorder} />
+            <ClipWords key={each.id} clip={each} recorder={recorder} lesson={lesson.id} />
           ))}
         </>
       )}
@@ -112,10 +117,17 @@ function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPac
   )
 }
 
+interface ClipWordsProps {
+  clip: Clip
+  recorder: Recorder
+  lesson: string
+}
+
 /** What was said and marked can be read without the video. */
-function ClipWords({ clip, recorder }: { clip: Clip; recorder: Recorder }) {
+function ClipWords({ clip, recorder, lesson }: ClipWordsProps) {
   const marking = useMarking(clip.id, recorder, null)
-  if (clip.comments.length + clip.measured.length === 0) return null
+  const draft = useFrameMarks(null)
+  if (clip.comments.length + clip.measured.length + clip.frames.length === 0) return null
   return (
     <Box>
       <chakra.h2 fontSize="xl" fontWeight="720" css={{ overflowWrap: 'anywhere' }}>
@@ -123,14 +135,26 @@ function ClipWords({ clip, recorder }: { clip: Clip; recorder: Recorder }) {
       </chakra.h2>
       <Flex direction={{ base: 'column', lg: 'row' }} gap="4" align="start" marginTop="2">
         {clip.comments.length > 0 && (
-          <Box flex="1" width="full">
-            <Comments clip={clip} recorder={recorder} player={null} />
+          <Box flex="3" width="full" minWidth="0">
+            <Comments clip={clip} recorder={recorder} player={null} lesson={lesson} />
           </Box>
         )}
-        {clip.measured.length > 0 && (
-          <Box flex="1" width="full">
-            <FootfallsCard clip={clip} recorder={recorder} player={null} marking={marking} />
-          </Box>
+        {clip.measured.length + clip.frames.length > 0 && (
+          <Flex flex="2" width="full" minWidth="0" direction="column" gap="4">
+            {clip.measured.length > 0 && (
+              <FootfallsCard clip={clip} recorder={recorder} player={null} marking={marking} />
+            )}
+            {clip.frames.length > 0 && (
+              <FrameCard
+                clip={clip}
+                recorder={recorder}
+                player={null}
+                draft={draft}
+                mayKeepStills={false}
+                lesson={lesson}
+              />
+            )}
+          </Flex>
         )}
       </Flex>
     </Box>
@@ -138,7 +162,14 @@ function ClipWords({ clip, recorder }: { clip: Clip; recorder: Recorder }) {
 }
 
 /** What is done with the picture. */
-const WHAT = ['comments', 'pad', 'footfalls'] as const
+const WHAT = ['comments', 'pad', 'footfalls', 'frame'] as const
+
+const KEYS = {
+  comments: 'clip.comments',
+  pad: 'clip.padKey',
+  footfalls: 'clip.footfalls',
+  frame: 'frame.key',
+} as const
 
 interface ClipDeskProps {
   clip: Clip
@@ -155,6 +186,9 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
   const [zoom, zoomBy] = useZoom()
   const { second, close, ways } = useSecondVideo(clip, url)
   const marking = useMarking(clip.id, recorder, player)
+  const draft = useFrameMarks(player)
+  const drawing = useDrawing(player)
+  const { mayKeepStills } = kept.packet
   // what was marked and not kept is gone on with
   const [what, setWhat] = useState<(typeof WHAT)[number]>(
     marking.landings.length > 0 ? 'footfalls' : 'comments',
@@ -186,6 +220,24 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
           zoom={zoom}
           onPlayer={setPlayer}
           onZoom={zoomBy}
+          over={
+            player &&
+            (what === 'frame' ? (
+              <FrameMarksOver draft={draft} player={player} zoom={zoom} />
+            ) : (
+              <DrawOver
+                player={player}
+                comments={clip.comments}
+                zoom={zoom}
+                draft={what === 'comments' ? drawing : undefined}
+              />
+            ))
+          }
+          onTouch={(e) => {
+            if (!player || what !== 'frame' || !isAt(player.now().atMs, draft.atMs)) return
+            const point = pointAt(e, player)
+            if (point) draft.place(point)
+          }}
           beside={
             second &&
             player && (
@@ -206,23 +258,42 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
         </Box>
       </Box>
       <Flex flex="2" width="full" minWidth="0" direction="column" gap="2">
-        <Flex gap="2" role="group" aria-label={t('clip.what')}>
+        <Flex gap={{ base: '1', md: '1.5' }} role="group" aria-label={t('clip.what')}>
           {WHAT.map((each) => (
             <Button
               key={each}
               look="key"
-              flex="1"
-              paddingX="2"
+              flex="auto"
+              paddingX={{ base: '1', md: '2' }}
               aria-pressed={what === each}
               onClick={() => setWhat(each)}
             >
-              {t(each === 'pad' ? 'clip.padKey' : `clip.${each}`)}
+              {t(KEYS[each])}
             </Button>
           ))}
         </Flex>
-        {what === 'comments' && <Comments clip={clip} recorder={recorder} player={player} />}
+        {what === 'comments' && (
+          <Comments
+            clip={clip}
+            recorder={recorder}
+            player={player}
+            lesson={kept.lesson}
+            draft={drawing}
+            kept={kept}
+          />
+        )}
         {what === 'footfalls' && (
           <FootfallsCard clip={clip} recorder={recorder} player={player} marking={marking} />
+        )}
+        {what === 'frame' && (
+          <FrameCard
+            clip={clip}
+            recorder={recorder}
+            player={player}
+            draft={draft}
+            mayKeepStills={mayKeepStills}
+            lesson={kept.lesson}
+          />
         )}
         {what === 'pad' && player && (
           <ClipPad clip={clip} clips={clips} recorder={recorder} kept={kept} player={player} />

@@ -1,38 +1,42 @@
 import { chakra } from '@chakra-ui/react'
 import { Undo2 } from 'lucide-react'
+import { VoiceKey } from '../capture'
 import { useText } from '../text'
 import { Button } from '../ui'
 import type { CommentOnClip } from './clips'
 import { momentIn } from './PlayKeys'
 import type { Player } from './player'
+import { StillPicture } from './StillPicture'
 
 interface CommentListProps {
   comments: readonly CommentOnClip[]
-  /** Null while the video is not open: what was said can be read all the same. */
+  /** Null while the video is not open: what was said can be read all the same, beside the still of its frame. */
   player: Player | null
+  lesson: string
+  /** Read by the rider. */
+  isRiders?: boolean
   /** Left out for those who only read. */
   onTakeBack?: (id: string) => void
 }
 
 /** Touched, the picture goes there. */
-export function CommentList({ comments, player, onTakeBack }: CommentListProps) {
+export function CommentList({ comments, ...others }: CommentListProps) {
   return (
     <chakra.ul listStyleType="none" marginTop="2">
       {comments.map((comment) => (
-        <CommentLine key={comment.id} comment={comment} player={player} onTakeBack={onTakeBack} />
+        <CommentLine key={comment.id} comment={comment} {...others} />
       ))}
     </chakra.ul>
   )
 }
 
-interface CommentLineProps {
+interface CommentLineProps extends Omit<CommentListProps, 'comments'> {
   comment: CommentOnClip
-  player: Player | null
-  onTakeBack: ((id: string) => void) | undefined
 }
 
-function CommentLine({ comment: { id, atMs, untilMs, text }, player, onTakeBack }: CommentLineProps) {
+function CommentLine({ comment, player, lesson, isRiders = false, onTakeBack }: CommentLineProps) {
   const { t } = useText()
+  const { id, atMs, untilMs, text, drawing, still, spoken } = comment
   const at = untilMs === undefined ? momentIn(atMs) : `${momentIn(atMs)}–${momentIn(untilMs)}`
   const go = () => {
     if (untilMs === undefined) player?.show(atMs)
@@ -49,9 +53,22 @@ function CommentLine({ comment: { id, atMs, untilMs, text }, player, onTakeBack 
           {at}
         </chakra.span>
       )}
-      <chakra.span flex="1" paddingTop={player ? '3' : '0'} css={{ overflowWrap: 'anywhere' }}>
+      <chakra.div flex="1" paddingTop={player ? '3' : '0'} css={{ overflowWrap: 'anywhere' }}>
         {text}
-      </chakra.span>
+        {spoken && (
+          <chakra.div marginTop="1">
+            <VoiceKey lesson={lesson} voice={spoken} at={at} isRiders={isRiders} />
+          </chakra.div>
+        )}
+        {!player && still && (
+          <StillPicture
+            src={stillPath(lesson, still, isRiders)}
+            label={t('drawing.still', { at })}
+            size={drawing}
+            strokes={drawing?.strokes.map((s) => s.points)}
+          />
+        )}
+      </chakra.div>
       {onTakeBack && (
         <Button look="bare" aria-label={t('clip.takeBackOf', { at })} onClick={() => onTakeBack(id)}>
           <Undo2 size={18} aria-hidden />
@@ -59,4 +76,9 @@ function CommentLine({ comment: { id, atMs, untilMs, text }, player, onTakeBack 
       )}
     </chakra.li>
   )
+}
+
+/** Where a still is read from: the rider sees those of what was shown. */
+export function stillPath(lesson: string, sha256: string, isRiders = false): string {
+  return `/api/v1/lessons/${lesson}/${isRiders ? 'for-rider/stills' : 'attachments'}/${sha256}`
 }

@@ -1,52 +1,94 @@
 import { chakra, Flex } from '@chakra-ui/react'
-import { useState } from 'react'
-import type { Recorder } from '../recorder'
-import { detach } from '../recorder'
+import { Pencil } from 'lucide-react'
+import { useRef, useState } from 'react'
+import { NoteKey } from '../capture'
 import { BOUNDS } from '../record'
-import { useText } from '../text'
+import { detach } from '../recorder'
+import type { Recorder, Spoken as SpokenNote } from '../recorder'
+import type { StoredPacket } from '../store'
+import { clock, useText } from '../text'
 import { Button, Card, CardTitle, Quiet, TextField, textOrNull } from '../ui'
 import type { Clip } from './clips'
 import { CommentList } from './CommentList'
-import { useTakeBack } from './useTakeBack'
 import { momentIn } from './PlayKeys'
 import type { Player } from './player'
+import { stillOf } from './still'
+import type { Still } from './still'
+import type { DrawingDraft } from './useDrawing'
 import { usePlaying } from './usePlaying'
+import { useTakeBack } from './useTakeBack'
 
 interface CommentsProps {
   clip: Clip
   recorder: Recorder
   /** Null while its video is not open: what was said can be read all the same. */
   player: Player | null
+  lesson: string
+  /** What is drawn for the next one; left out where none is added. */
+  draft?: DrawingDraft
+  kept?: StoredPacket
 }
 
 /** What is said about moments of the clip: touched, the picture goes there. */
-export function Comments({ clip, recorder, player }: CommentsProps) {
+export function Comments({ clip, recorder, player, lesson, draft, kept }: CommentsProps) {
   const { t } = useText()
   const { takeBack, line } = useTakeBack(recorder)
   return (
     <Card data-comments>
       {!player && <CardTitle>{t('clip.comments')}</CardTitle>}
-      {player && <NewComment clip={clip} recorder={recorder} player={player} />}
+      {player && draft && kept && (
+        <NewComment clip={clip} recorder={recorder} player={player} draft={draft} kept={kept} />
+      )}
       {line}
       {clip.comments.length === 0 && <Quiet>{t('clip.noComments')}</Quiet>}
-      <CommentList comments={clip.comments} player={player} onTakeBack={takeBack} />
+      <CommentList comments={clip.comments} player={player} lesson={lesson} onTakeBack={takeBack} />
     </Card>
   )
 }
 
-function NewComment({ clip, recorder, player }: CommentsProps & { player: Player }) {
+interface NewCommentProps {
+  clip: Clip
+  recorder: Recorder
+  player: Player
+  draft: DrawingDraft
+  kept: StoredPacket
+}
+
+function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
   const { t } = useText()
   const { atMs } = usePlaying(player)
   const [text, setText] = useState('')
-  const [from, setFrom] = useState<number | null>(null)
-  const said = textOrNull(text)
-  const isSpan = from !== null && from < atMs
+  const [span, setSpan] = useState<{ fromMs: number; still: Promise<Still | undefined> }>()
+  const [spoken, setSpoken] = useState<SpokenNote>()
+  const field = useRef<HTMLTextAreaElement>(null)
+  const { maySpeak, mayKeepStills } = kept.packet
+  const { drawing } = draft
+  const typed = textOrNull(text)
+  const said = typed ?? (spoken ? t('clip.spokenOnly', { time: clock(spoken.durationMs) }) : null)
+  // what is drawn belongs to its frame
+  const from = drawing ? undefined : span
+  const isSpan = from !== undefined && from.fromMs < atMs
+  const startMs = draft.atMs ?? (isSpan ? from.fromMs : atMs)
   const say = async () => {
     if (said === null) return
-    const at = { base: clip.id, ms: isSpan ? from : atMs }
-    await recorder.say({ kind: 'comment', payload: { at, ...(isSpan && { untilMs: atMs }), text: said } })
+    const still = mayKeepStills ? await (draft.still ?? (isSpan ? from.still : stillOf(player))) : undefined
+    await recorder.say({
+      kind: 'comment',
+      payload: {
+        at: { base: clip.id, ms: Math.round(startMs) },
+        ...(isSpan && { untilMs: Math.round(atMs) }),
+        text: said,
+        ...(drawing && { drawing }),
+        ...(still && { still: await recorder.beside('stills', still) }),
+        ...(spoken && {
+          spoken: { sha256: await recorder.beside('sounds', spoken), durationMs: spoken.durationMs },
+        }),
+      },
+    })
     setText('')
-    setFrom(null)
+    setSpan(undefined)
+    setSpoken(undefined)
+    draft.clear()
   }
   return (
     <chakra.form
@@ -56,24 +98,44 @@ function NewComment({ clip, recorder, player }: CommentsProps & { player: Player
       }}
     >
       <TextField
+        ref={field}
         label={
           isSpan
-            ? t('clip.saySpan', { from: momentIn(from), until: momentIn(atMs) })
-            : t('clip.sayAt', { at: momentIn(atMs) })
+            ? t('clip.saySpan', { from: momentIn(startMs), until: momentIn(atMs) })
+            : t('clip.sayAt', { at: momentIn(startMs) })
         }
         value={text}
         maxLength={BOUNDS.comment.text.most}
         onFocus={player.pause}
         onChange={(e) => setText(e.target.value)}
       />
-      <Flex gap="2" marginTop="2" wrap="wrap">
+      <Flex gap="2" marginTop="2" wrap="wrap" align="center">
         <Button type="submit" look="act" disabled={said === null}>
           {t('clip.say')}
         </Button>
-        <Button aria-pressed={from !== null} onClick={() => setFrom(from === null ? atMs : null)}>
-          {from === null ? t('clip.spanFrom') : t('clip.spanOff', { from: momentIn(from) })}
+        <Button look="key" paddingX="3" aria-pressed={draft.isOn} onClick={draft.toggle}>
+          <Pencil size={18} aria-hidden /> {t('drawing.draw')}
         </Button>
+        {drawing ? (
+          <Button onClick={draft.undo}>{t('drawing.undo')}</Button>
+        ) : (
+          <Button
+            aria-pressed={span !== undefined}
+            onClick={() => setSpan(span ? undefined : { fromMs: atMs, still: stillOf(player) })}
+          >
+            {span ? t('clip.spanOff', { from: momentIn(span.fromMs) }) : t('clip.spanFrom')}
+          </Button>
+        )}
+        {spoken ? (
+          <Button onClick={() => setSpoken(undefined)}>
+            {t('clip.spokenOff', { time: clock(spoken.durationMs) })}
+          </Button>
+        ) : (
+          <NoteKey maySpeak={maySpeak} onWrite={() => field.current?.focus()} onSpeak={setSpoken} />
+        )}
       </Flex>
+      {draft.isOn && <Quiet marginTop="2">{t('drawing.how')}</Quiet>}
+      {!mayKeepStills && <Quiet marginTop="2">{t('drawing.noStills')}</Quiet>}
     </chakra.form>
   )
 }

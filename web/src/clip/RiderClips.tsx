@@ -5,6 +5,7 @@ import { useText } from '../text'
 import { Button, Card } from '../ui'
 import type { ClipToWatch } from './clips'
 import { CommentList } from './CommentList'
+import { DrawOver } from './DrawOver'
 import { OpenClip } from './OpenClip'
 import type { Player } from './player'
 import { Screening } from './Screening'
@@ -12,7 +13,7 @@ import { useClipKeys } from './useClipKeys'
 import { useZoom } from './useZoom'
 
 /** What the coach said on the rider's videos: read at once, and seen on the rider's own copy where it is opened. */
-export function RiderClips({ clips: shown }: { clips: RiderPage['clips'] }) {
+export function RiderClips({ lesson, clips: shown }: Pick<RiderPage, 'lesson' | 'clips'>) {
   const { t } = useText()
   const [open, setOpen] = useState<{ clip: string; url: string }>()
   useEffect(() => () => open && URL.revokeObjectURL(open.url), [open])
@@ -22,7 +23,7 @@ export function RiderClips({ clips: shown }: { clips: RiderPage['clips'] }) {
     <Box _print={{ display: 'none' }} data-rider-clips>
       {open && clip ? (
         <Card>
-          <OnOwnCopy key={open.url} clip={clip} url={open.url} />
+          <OnOwnCopy key={open.url} clip={clip} url={open.url} lesson={lesson} />
           <Button look="bare" onClick={() => setOpen(undefined)}>
             {t('clip.close')}
           </Button>
@@ -35,7 +36,7 @@ export function RiderClips({ clips: shown }: { clips: RiderPage['clips'] }) {
               <chakra.h2 fontSize="lg" fontWeight="720" css={{ overflowWrap: 'anywhere' }}>
                 {file.fileName}
               </chakra.h2>
-              <CommentList comments={comments} player={null} />
+              <CommentList comments={comments} player={null} lesson={lesson} isRiders />
             </Card>
           ))}
         </>
@@ -44,16 +45,30 @@ export function RiderClips({ clips: shown }: { clips: RiderPage['clips'] }) {
   )
 }
 
-function OnOwnCopy({ clip, url }: { clip: ClipToWatch; url: string }) {
+interface OnOwnCopyProps {
+  clip: ClipToWatch
+  url: string
+  lesson: string
+}
+
+function OnOwnCopy({ clip, url, lesson }: OnOwnCopyProps) {
   const [player, setPlayer] = useState<Player | null>(null)
   const [zoom, zoomBy] = useZoom()
   useClipKeys(player, { onZoom: zoomBy })
   return (
     <>
       <Box position="sticky" top="0" zIndex="1" background="card" paddingBottom="2">
-        <Screening clip={clip} url={url} player={player} zoom={zoom} onPlayer={setPlayer} onZoom={zoomBy} />
+        <Screening
+          clip={clip}
+          url={url}
+          player={player}
+          zoom={zoom}
+          onPlayer={setPlayer}
+          onZoom={zoomBy}
+          over={player && <DrawOver player={player} comments={clip.comments} zoom={zoom} />}
+        />
       </Box>
-      <CommentList comments={clip.comments} player={player} />
+      <CommentList comments={clip.comments} player={player} lesson={lesson} isRiders />
     </>
   )
 }
@@ -65,11 +80,14 @@ function clipOf({ id, name, durationMs, files, comments }: RiderPage['clips'][nu
     // all of them are looked at to know a file again; how long the clip is stands with the clip
     file: file({ durationMs, digest: '' }),
     copies: files.map(file),
-    comments: comments.map(({ atMs, untilMs, text }, i) => ({
-      id: String(i),
+    comments: comments.map(({ id: said, atMs, untilMs, text, drawing, still, spoken }) => ({
+      id: said,
       atMs,
-      ...(untilMs !== null && { untilMs }),
       text,
+      ...(untilMs !== null && { untilMs }),
+      ...(drawing && { drawing }),
+      ...(still !== null && { still }),
+      ...(spoken && { spoken }),
     })),
   }
 }

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react'
-import type { ReactNode } from 'react'
+import type { PointerEvent, ReactNode } from 'react'
 import type { ClipToWatch } from './clips'
 import { PlayKeys } from './PlayKeys'
 import type { Player } from './player'
@@ -14,6 +14,10 @@ interface ScreeningProps {
   onZoom: (by: 1 | -1) => void
   /** Another picture, to be compared. */
   beside?: ReactNode
+  /** Lies over the picture. */
+  over?: ReactNode
+  /** The picture was touched. */
+  onTouch?: (e: PointerEvent<HTMLElement>) => void
 }
 
 /** The picture, and under it what moves it. */
@@ -25,6 +29,8 @@ export function Screening({
   onPlayer,
   onZoom,
   beside,
+  over,
+  onTouch,
 }: ScreeningProps) {
   return (
     <Flex direction={{ base: 'column', md: 'row' }} gap="3" align="start">
@@ -36,6 +42,8 @@ export function Screening({
           zoom={zoom}
           onPlayer={onPlayer}
           onZoom={onZoom}
+          over={over}
+          onTouch={onTouch}
         />
         {player && (
           <PlayKeys player={player} durationMs={file.durationMs} comments={comments} onZoom={onZoom} />

@@ -1,6 +1,6 @@
 import { chakra } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
-import type { PointerEvent } from 'react'
+import type { PointerEvent, ReactNode } from 'react'
 import { Player } from './player'
 
 interface StageProps {
@@ -12,15 +12,24 @@ interface StageProps {
   onPlayer: (player: Player | null) => void
   /** Two fingers spread, or come together. */
   onZoom: (by: 1 | -1) => void
+  /** Lies over the picture, and moves with it. */
+  over?: ReactNode
+  /** The picture was touched by one finger, and not moved. */
+  onTouch?: (e: PointerEvent<HTMLElement>) => void
 }
+
+/** A touch that moved further than this moved the picture. */
+const TOUCH_PX = 8
 
 /** So much further apart, two fingers bring the picture a step closer; nearer together, a step away. */
 const PINCH = 1.3
 
 /** The picture. Closer, it is moved by the hand. */
-export function Stage({ url, label, lengthMs, zoom, onPlayer, onZoom }: StageProps) {
+export function Stage({ url, label, lengthMs, zoom, onPlayer, onZoom, over, onTouch }: StageProps) {
   const video = useRef<HTMLVideoElement>(null)
   const hand = useRef<{ x: number; y: number } | null>(null)
+  /** Where one finger alone came down; null as soon as it moves. */
+  const touch = useRef<{ x: number; y: number } | null>(null)
   const [moved, setMoved] = useState({ x: 0, y: 0 })
   useEffect(() => {
     if (!video.current) return
@@ -53,6 +62,8 @@ export function Stage({ url, label, lengthMs, zoom, onPlayer, onZoom }: StagePro
     hand.current = null
   }
   const drag = (e: PointerEvent<HTMLElement>) => {
+    const down = touch.current
+    if (down && Math.hypot(e.clientX - down.x, e.clientY - down.y) > TOUCH_PX) touch.current = null
     if (pinch(e)) return
     const from = hand.current
     if (!from || zoom === 1) return
@@ -80,26 +91,38 @@ export function Stage({ url, label, lengthMs, zoom, onPlayer, onZoom }: StagePro
       onPointerDown={(e) => {
         fingers.current.set(e.pointerId, { x: e.clientX, y: e.clientY })
         hand.current = { x: e.clientX, y: e.clientY }
+        touch.current = fingers.current.size === 1 ? hand.current : null
         e.currentTarget.setPointerCapture(e.pointerId)
       }}
       onPointerMove={drag}
-      onPointerUp={lift}
+      onPointerUp={(e) => {
+        if (touch.current) onTouch?.(e)
+        touch.current = null
+        lift(e)
+      }}
       onPointerCancel={lift}
       data-stage
     >
-      <chakra.video
-        ref={video}
-        src={url}
-        aria-label={label}
-        playsInline
-        disablePictureInPicture
-        preload="auto"
+      <chakra.div
+        position="relative"
         width="full"
-        css={{ maxHeight: { base: '38vh', lg: '56vh' }, objectFit: 'contain' }}
         style={{
           transform: zoom === 1 ? undefined : `scale(${zoom}) translate(${moved.x}px, ${moved.y}px)`,
         }}
-      />
+      >
+        <chakra.video
+          ref={video}
+          src={url}
+          aria-label={label}
+          playsInline
+          disablePictureInPicture
+          preload="auto"
+          display="block"
+          width="full"
+          css={{ maxHeight: { base: '38vh', lg: '56vh' }, objectFit: 'contain' }}
+        />
+        {over}
+      </chakra.div>
     </chakra.div>
   )
 }

@@ -1,6 +1,8 @@
-import type { ClipFile, Payloads, Ride } from '../record'
+import type { ClipFile, Drawing, Payloads, Ride } from '../record'
 import { afterLanding, footfalls } from './footfalls'
 import type { AfterLanding, Footfalls } from './footfalls'
+import { frameValues } from './frames'
+import type { FrameValue } from './frames'
 import { timingOf } from './timings'
 import type { Timing } from './timings'
 
@@ -10,6 +12,17 @@ export interface CommentOnClip {
   atMs: number
   untilMs?: number
   text: string
+  drawing?: Drawing
+  /** The frame as a picture, by its digest. */
+  still?: string
+  spoken?: { sha256: string; durationMs: number }
+}
+
+/** What was measured on a frame, and what that tells. */
+export interface FrameOnClip {
+  id: string
+  said: Payloads['frame_measure']
+  tells: FrameValue[]
 }
 
 /** Some strides' landings, and what they say. */
@@ -30,6 +43,7 @@ export interface ClipToWatch {
 /** With all that was read from it. */
 export interface Clip extends ClipToWatch {
   measured: MeasuredStrides[]
+  frames: FrameOnClip[]
   /** The asks and corrections whose moments were read from it. */
   timing: Timing
   /** When it began on the lesson's clock; left out: not known. */
@@ -69,6 +83,7 @@ export function clipsOf(ride: Ride): Clip[] {
         copies: [],
         comments: [],
         measured: [],
+        frames: [],
         timing: { asks: [], corrections: [] },
         ...(said.startMs !== undefined && { startMs: said.startMs }),
         said: saidOf(said),
@@ -79,10 +94,10 @@ export function clipsOf(ride: Ride): Clip[] {
   }
   for (const { id, said } of ride.marks) {
     if (said.kind === 'comment') {
-      const { at, untilMs, text } = said
-      belongs
-        .get(at.base)
-        ?.comments.push({ id, atMs: at.ms, ...(untilMs !== undefined && { untilMs }), text })
+      const { kind: _, at, ...rest } = said
+      belongs.get(at.base)?.comments.push({ id, atMs: at.ms, ...rest })
+    } else if (said.kind === 'frame_measure') {
+      belongs.get(said.at.base)?.frames.push({ id, said, tells: frameValues(said) })
     } else if (said.kind === 'footfalls') {
       belongs
         .get(said.base)
@@ -91,6 +106,7 @@ export function clipsOf(ride: Ride): Clip[] {
   }
   for (const clip of clips.values()) {
     clip.comments.sort((a, b) => a.atMs - b.atMs)
+    clip.frames.sort((a, b) => a.said.at.ms - b.said.at.ms)
     clip.timing = timingOf(ride, (base) => belongs.get(base) === clip)
   }
   return [...clips.values()]

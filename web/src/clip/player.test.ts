@@ -8,6 +8,8 @@ class Film extends EventTarget {
   }
   currentTime = 0
   duration = 20
+  readonly videoWidth = 640
+  readonly videoHeight = 360
   paused = true
   playbackRate = 1
   seeking = false

@@ -41,6 +41,8 @@ type Video = Pick<
   | 'removeEventListener'
   | 'requestVideoFrameCallback'
   | 'cancelVideoFrameCallback'
+  | 'videoWidth'
+  | 'videoHeight'
 >
 
 /**
@@ -85,6 +87,15 @@ export class Player {
     const sorted = [...this.#frames].sort((a, b) => a - b)
     return sorted[Math.floor(sorted.length / 2)] ?? USUAL_FRAME_MS
   }
+
+  /** How large its frames are, upright, in their own pixels. */
+  get frameSize(): { width: number; height: number } {
+    return { width: this.#video.videoWidth, height: this.#video.videoHeight }
+  }
+
+  /** Draws the frame that is seen. */
+  readonly drawOn = (canvas: CanvasRenderingContext2D, width: number, height: number) =>
+    canvas.drawImage(this.#video as HTMLVideoElement, 0, 0, width, height)
 
   readonly toggle = () => {
     if (this.#video.paused) this.#play()

@@ -77,7 +77,7 @@ function PageSheet({ page }: { page: Page }) {
           </Box>
         </Card>
       )}
-      {clips.length > 0 && <RiderClips clips={clips} />}
+      {clips.length > 0 && <RiderClips lesson={lesson} clips={clips} />}
       <Box _print={{ display: 'none' }}>
         <Button onClick={() => window.print()}>
           <Printer size={20} aria-hidden /> {t('forRider.print')}
