@@ -1,8 +1,8 @@
 // Written from format/ by ./strophos kinds.
 import { flag, list, object, oneOf, open, part, text, whole } from '../shape'
 import type { Shape } from '../shape'
-import { AID_ORDERS, BENDS, BEND_PLACES, BETTERS, CHOICES, CIRCLES, COMPLAINTS, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, FRAME_SHAPES, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, RIDING_MINUTES, SCHOOLS, SCORES, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
-import type { AidOrder, Bend, BendPlace, Better, Choice, Circle, Complaint, CorrectionPolicy, Effort, Felt, Foot, Footing, FrameShape, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, RidingMinutes, School, Score, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
+import { AID_ORDERS, BENDS, BEND_PLACES, BETTERS, CHOICES, CIRCLES, COMPLAINTS, CORRECTION_POLICIES, EFFORTS, FEET, FELT, FOOTINGS, FRAME_SHAPES, HOLD_UNITS, LEAD_CHANGES, MANNERS, MEANS, MOUNTED, POLES_ANSWERS, POSITION_ANSWERS, RAILS, REINS, RELEASES, RESPONSES, RIDING_MINUTES, SCHOOLS, SCORES, SHOTS, SIDES, SOUNDNESS, SPEEDS, STATIONS, STOP_SIGNS, STRENGTHS, TAKE_OFFS, TIME_SOURCES, WATCHABLE } from './words'
+import type { AidOrder, Bend, BendPlace, Better, Choice, Circle, Complaint, CorrectionPolicy, Effort, Felt, Foot, Footing, FrameShape, Gait, HoldUnit, LeadChange, Manner, Means, Mounted, Place, PolesAnswer, PositionAnswer, Rail, Rein, Release, Response, RidingMinutes, School, Score, Shot, Side, Soundness, Speed, Station, StopSign, Strength, TakeOff, TimeSource, Watchable } from './words'
 
 /** One aid of an ask. */
 export interface Aid {
@@ -90,6 +90,12 @@ export interface Landing {
   foot: Foot
   /** Milliseconds since the clip began. */
   ms: number
+}
+
+/** One thing a video is to show. */
+export interface FilmShot {
+  /** What a video is to show, so that something can be told from it. */
+  shot: Shot
 }
 
 /** A rung that is shown. */
@@ -236,6 +242,10 @@ export interface Payloads {
     untilMs?: number
     /** In the coach's words. */
     text: string
+    /** It cannot be told from where this was filmed. */
+    cannotTell?: boolean
+    /** What the coach asks to be filmed next. */
+    film?: FilmShot[]
     /** What was drawn over the frame at that moment. */
     drawing?: Drawing
     /** The frame as a picture, kept beside the record; left out where it is not to be kept. */
@@ -823,6 +833,11 @@ const LANDING: Shape = {
     ms: whole(0, 86400000),
   },
 }
+const FILM_SHOT: Shape = {
+  need: {
+    shot: oneOf(SHOTS),
+  },
+}
 const RUNG_SHOWN: Shape = {
   need: {
     better: oneOf(BETTERS),
@@ -951,6 +966,8 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
       },
       may: {
         untilMs: whole(0, 86400000),
+        cannotTell: flag,
+        film: list(FILM_SHOT, 1, 4),
         drawing: part(DRAWING),
         still: SHA256,
         spoken: part(VOICE_BESIDE),
@@ -1372,7 +1389,7 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
 export const BOUNDS = {
   choice: { returnS: { least: 0, most: 3600 } },
   clock: { offsetMs: { least: -315360000000, most: 315360000000 } },
-  comment: { untilMs: { least: 0, most: 86400000 }, text: { least: 1, most: 500 } },
+  comment: { untilMs: { least: 0, most: 86400000 }, text: { least: 1, most: 500 }, film: { least: 1, most: 4 } },
   conditions: { temperatureC: { least: -40, most: 60 }, humidityPct: { least: 0, most: 100 } },
   exchange: { aids: { least: 1, most: 4 } },
   footfalls: { frameMs: { least: 1, most: 1000 }, landings: { least: 1, most: 400 } },

@@ -31,5 +31,6 @@ export const TEXTS: Record<string, readonly (string | number)[]> = {
   'school': ['CLASSICAL', 'PRESSURE_AND_RELEASE', 'REWARD_BASED', 'FORWARD_SEAT', 'GAITED'],
   'correct': ['AT_ONCE', 'WHEN_CLEAR', 'PREVENT', 'IGNORE'],
   'frameShape': ['LINE', 'ANGLE', 'EARS', 'SEAT', 'HIPS'],
+  'shot': ['SIDE', 'FRONT', 'BEHIND', 'FEET', 'HANDS', 'RIDER', 'EACH_REIN', 'SLOPE', 'WHOLE'],
   'timeSource': ['CLIP', 'SENSOR'],
 }

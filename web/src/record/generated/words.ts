@@ -174,6 +174,10 @@ export type CorrectionPolicy = (typeof CORRECTION_POLICIES)[number]
 export const FRAME_SHAPES = ['LINE', 'ANGLE', 'EARS', 'SEAT', 'HIPS'] as const
 export type FrameShape = (typeof FRAME_SHAPES)[number]
 
+/** What a video is to show, so that something can be told from it. */
+export const SHOTS = ['SIDE', 'FRONT', 'BEHIND', 'FEET', 'HANDS', 'RIDER', 'EACH_REIN', 'SLOPE', 'WHOLE'] as const
+export type Shot = (typeof SHOTS)[number]
+
 /** What a second time base is the clock of. */
 export const TIME_SOURCES = ['CLIP', 'SENSOR'] as const
 export type TimeSource = (typeof TIME_SOURCES)[number]

@@ -12,6 +12,7 @@ import strophos.core.exchange.Choice;
 import strophos.core.exchange.ClipFile;
 import strophos.core.exchange.Drawing;
 import strophos.core.exchange.Felt;
+import strophos.core.exchange.FilmShot;
 import strophos.core.exchange.Footing;
 import strophos.core.exchange.FrameLevel;
 import strophos.core.exchange.FramePoint;
@@ -159,9 +160,14 @@ public sealed interface Payload {
             Moment at,
             OptionalInt untilMs,
             String text,
+            Optional<Boolean> cannotTell,
+            List<FilmShot> film,
             Optional<Drawing> drawing,
             Optional<String> still,
             Optional<VoiceBeside> spoken) implements Mark {
+        public Comment {
+            film = List.copyOf(film);
+        }
 
         @Override
         public String kind() {
@@ -179,6 +185,8 @@ public sealed interface Payload {
                     .put("at", at.plain())
                     .maybe("untilMs", untilMs)
                     .put("text", text)
+                    .maybe("cannotTell", cannotTell)
+                    .many("film", film, FilmShot::plain)
                     .maybe("drawing", drawing.map(Drawing::plain))
                     .maybe("still", still)
                     .maybe("spoken", spoken.map(VoiceBeside::plain))

@@ -9,6 +9,7 @@ import strophos.core.exchange.Choice;
 import strophos.core.exchange.ClipFile;
 import strophos.core.exchange.Drawing;
 import strophos.core.exchange.Felt;
+import strophos.core.exchange.FilmShot;
 import strophos.core.exchange.Foot;
 import strophos.core.exchange.Footing;
 import strophos.core.exchange.FrameLevel;
@@ -31,6 +32,7 @@ import strophos.core.exchange.Rein;
 import strophos.core.exchange.Release;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.RungShown;
+import strophos.core.exchange.Shot;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Speed;
 import strophos.core.exchange.Station;
@@ -136,10 +138,12 @@ final class Readers {
         var at = f.part("at", Readers::moment);
         var untilMs = f.maybeWhole("untilMs", 0, 86400000);
         var text = f.textWith("text", TEXT, 500);
+        var cannotTell = f.maybeFlag("cannotTell");
+        var film = f.maybeMany("film", 1, 4, Readers::filmShot);
         var drawing = f.maybePart("drawing", Readers::drawing);
         var still = f.maybeText("still", SHA256);
         var spoken = f.maybePart("spoken", Readers::voiceBeside);
-        return f.fit() ? new Payload.Comment(at, untilMs, text, drawing, still, spoken) : null;
+        return f.fit() ? new Payload.Comment(at, untilMs, text, cannotTell, film, drawing, still, spoken) : null;
     }
 
     private static Payload readConditions(Fields f) {
@@ -486,6 +490,11 @@ final class Readers {
         var foot = f.word("foot", Foot.WORDS);
         var ms = f.whole("ms", 0, 86400000);
         return f.fit() ? new Landing(foot, ms) : null;
+    }
+
+    static FilmShot filmShot(Fields f) {
+        var shot = f.word("shot", Shot.WORDS);
+        return f.fit() ? new FilmShot(shot) : null;
     }
 
     static RungShown rungShown(Fields f) {

@@ -21,7 +21,9 @@ import strophos.format.SchemaReader;
 /** A thousand logs drawn from the schemas, folded here and written for the other language, which must tell the same of each. */
 class WildLogTest {
 
-    private static final int LOGS = 1000;
+    /** So many that every kind of mark is told in one of them. */
+    private static final int LOGS = 1500;
+
     private static final Path ROOT = Path.of(System.getProperty("strophos.root"));
 
     @Test
