@@ -2755,7 +2755,9 @@ export interface components {
         "debrief.CommentView": {
             /** Format: int32 */
             atMs: number;
+            cannotTell: boolean;
             drawing: components["schemas"]["core.exchange.Drawing"] | null;
+            film: ("SIDE" | "FRONT" | "BEHIND" | "FEET" | "HANDS" | "RIDER" | "EACH_REIN" | "SLOPE" | "WHOLE")[];
             id: string;
             spoken: components["schemas"]["core.exchange.VoiceBeside"] | null;
             still: string | null;
@@ -4444,6 +4446,7 @@ export interface components {
             aside: components["schemas"]["library.Aside"] | null;
             cautions: string[];
             feel: string;
+            film: ("SIDE" | "FRONT" | "BEHIND" | "FEET" | "HANDS" | "RIDER" | "EACH_REIN" | "SLOPE" | "WHOLE")[];
             /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
             gait: string;
             goesWrong: string;
@@ -4826,6 +4829,7 @@ export interface components {
             feel: string;
             /** @enum {string} */
             figure: "TRACK" | "CIRCLE" | "SERPENTINE" | "FIGURE_EIGHT" | "CHANGE_IN_CIRCLE" | "SPIRAL" | "TWO_CONES" | "LOOP" | "DIAGONAL" | "LEG_YIELD" | "HALF_PASS" | "POLE_LINE" | "POLE_FAN" | "FENCE_LINE" | "COURSE" | "HILL" | "TRAIL" | "TRAILER" | "NONE";
+            film: ("SIDE" | "FRONT" | "BEHIND" | "FEET" | "HANDS" | "RIDER" | "EACH_REIN" | "SLOPE" | "WHOLE")[];
             goesWrong: string;
             goodSigns: string[];
             ground: string;

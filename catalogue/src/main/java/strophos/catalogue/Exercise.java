@@ -11,6 +11,7 @@ import strophos.core.exchange.Manner;
 import strophos.core.exchange.Means;
 import strophos.core.exchange.PadKind;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Shot;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.UsualAid;
@@ -46,6 +47,7 @@ import strophos.core.school.Teaching;
  * @param hack how it is ridden on a hack, where it can be
  * @param feel how it feels to the rider when it goes well
  * @param goesWrong what the rider does then
+ * @param film what a video of it shows, so that it can be told from it
  * @param secondBest for the rider who will ride anyway: it keeps, and does not open the gate
  */
 public record Exercise(
@@ -77,6 +79,7 @@ public record Exercise(
         Optional<String> hack,
         String feel,
         String goesWrong,
+        List<Shot> film,
         List<String> stopIf,
         String secondBest) {
 

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.Shot;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.Gate;
@@ -120,6 +121,7 @@ public record OwnExercise(
                 base.flatMap(Exercise::hack),
                 words.feel(),
                 words.goesWrong(),
+                base.map(Exercise::film).orElse(List.of(Shot.SIDE, Shot.EACH_REIN)),
                 together(words.stopIf(), base.map(Exercise::stopIf).orElse(List.of())),
                 words.secondBest());
     }

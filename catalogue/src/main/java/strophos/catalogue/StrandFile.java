@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
+import strophos.core.exchange.Shot;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.plan.FigureKind;
@@ -49,6 +50,7 @@ record StrandFile(String strand, List<Exercise> exercises, List<Step> stair, Opt
             .addMixIn(Pressure.class, InWords.class)
             .addMixIn(TackKind.class, InWords.class)
             .addMixIn(FigureKind.class, InWords.class)
+            .addMixIn(Shot.class, InWords.class)
             .addMixIn(Exercise.People.class, InWords.class)
             .addMixIn(Exercise.Flexed.class, InWords.class)
             .addMixIn(Exercise.Moves.class, InWords.class)

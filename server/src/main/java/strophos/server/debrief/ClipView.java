@@ -5,9 +5,11 @@ import java.util.Optional;
 import strophos.core.clip.Clip;
 import strophos.core.clip.Spread;
 import strophos.core.exchange.Drawing;
+import strophos.core.exchange.FilmShot;
 import strophos.core.exchange.Foot;
 import strophos.core.exchange.FramePoint;
 import strophos.core.exchange.FrameShape;
+import strophos.core.exchange.Shot;
 import strophos.core.exchange.VoiceBeside;
 import strophos.core.footfall.LandingOrder;
 import strophos.core.footfall.SideLag;
@@ -57,6 +59,8 @@ public record ClipView(
      * What was said about a moment, or about a span.
      *
      * @param untilMs null for a moment
+     * @param cannotTell it cannot be told from where this was filmed
+     * @param film what the coach asks to be filmed next; empty for nothing
      * @param drawing over the frame; null where nothing was drawn
      * @param still the frame as an attachment; null where it was not kept
      * @param spoken the same, spoken, as an attachment; null where it was not
@@ -66,6 +70,8 @@ public record ClipView(
             int atMs,
             @CanBeNull Integer untilMs,
             String text,
+            boolean cannotTell,
+            List<Shot> film,
             @CanBeNull Drawing drawing,
             @CanBeNull String still,
             @CanBeNull VoiceBeside spoken) {}
@@ -112,6 +118,8 @@ public record ClipView(
                 said.at().ms(),
                 said.untilMs().isPresent() ? said.untilMs().getAsInt() : null,
                 said.text(),
+                said.cannotTell().orElse(false),
+                said.film().stream().map(FilmShot::shot).toList(),
                 said.drawing().orElse(null),
                 said.still().orElse(null),
                 said.spoken().orElse(null));

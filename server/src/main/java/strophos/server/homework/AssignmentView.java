@@ -9,6 +9,7 @@ import java.util.UUID;
 import strophos.core.exchange.Gait;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Shot;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.homework.HomeworkState;
@@ -104,6 +105,7 @@ public record AssignmentView(
      * One step, with what the rider reads.
      *
      * @param works neither: it has no rein, and its time is both halves of {@code secondsARein}
+     * @param film what a video of it shows; empty for what has left the library
      * @param aside what the coach shows beside its exercise; null for nothing
      */
     public record StepView(
@@ -118,6 +120,7 @@ public record AssignmentView(
             String instruction,
             String feel,
             String goesWrong,
+            List<Shot> film,
             List<String> stopIf,
             String secondBest,
             List<String> cautions,

@@ -13,6 +13,7 @@ import strophos.core.exchange.Manner;
 import strophos.core.exchange.Means;
 import strophos.core.exchange.Place;
 import strophos.core.exchange.Rein;
+import strophos.core.exchange.Shot;
 import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
@@ -65,6 +66,7 @@ record ExerciseView(
         DoseRange dose,
         String feel,
         String goesWrong,
+        List<Shot> film,
         List<String> stopIf,
         String secondBest,
         @CanBeNull String hack,

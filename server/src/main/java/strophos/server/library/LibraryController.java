@@ -191,6 +191,7 @@ class LibraryController {
                 e.dose(),
                 e.feel(),
                 e.goesWrong(),
+                e.film(),
                 e.stopIf(),
                 e.secondBest(),
                 e.hack().orElse(null),

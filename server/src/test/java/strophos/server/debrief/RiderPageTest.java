@@ -91,7 +91,20 @@ class RiderPageTest {
         yard.send(List.of(
                 clip,
                 yard.entry(lesson, "time_base", Map.of("source", "CLIP", "clip", file, "copyOf", clip.get("id"))),
-                yard.entry(lesson, "comment", Map.of("at", at, "untilMs", 9_000, "text", "Heel down.")),
+                yard.entry(
+                        lesson,
+                        "comment",
+                        Map.of(
+                                "at",
+                                at,
+                                "untilMs",
+                                9_000,
+                                "text",
+                                "Heel down.",
+                                "cannotTell",
+                                true,
+                                "film",
+                                List.of(Map.of("shot", "BEHIND")))),
                 yard.entry(lesson, "for_rider", Map.of("homework", false))));
         assertThat(page(imre, lesson).body().path("clips")).as("not chosen").isEmpty();
         yard.send(List.of(yard.entry(lesson, "for_rider", Map.of("homework", false, "clips", true))));
@@ -102,6 +115,8 @@ class RiderPageTest {
         assertThat(said.path("atMs").asInt()).isEqualTo(4_300);
         assertThat(said.path("untilMs").asInt()).isEqualTo(9_000);
         assertThat(said.path("text").asString()).isEqualTo("Heel down.");
+        assertThat(said.path("cannotTell").asBoolean()).isTrue();
+        assertThat(said.path("film").valueStream().map(JsonNode::asString)).containsExactly("BEHIND");
     }
 
     /** A still of what was shown is seen; one that was measured stays with the coach, and neither is seen by another rider. */
