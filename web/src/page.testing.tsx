@@ -259,6 +259,7 @@ export const HOMEWORK_STEP: HomeworkStep = {
   instruction: 'Turn the nose to the fence.',
   feel: 'Soft.',
   goesWrong: 'Ask for half as much.',
+  film: ['SIDE', 'FEET'],
   stopIf: [],
   secondBest: 'Walk straight.',
   cautions: [],

@@ -223,7 +223,7 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
           over={
             player &&
             (what === 'frame' ? (
-              <FrameMarksOver draft={draft} player={player} zoom={zoom} />
+              <FrameMarksOver draft={draft} frames={clip.frames} player={player} zoom={zoom} />
             ) : (
               <DrawOver
                 player={player}

@@ -4,6 +4,7 @@ import { VoiceKey } from '../capture'
 import { useText } from '../text'
 import { Button } from '../ui'
 import type { CommentOnClip } from './clips'
+import { FilmLine } from './FilmLine'
 import { momentIn } from './PlayKeys'
 import type { Player } from './player'
 import { StillPicture } from './StillPicture'
@@ -36,7 +37,7 @@ interface CommentLineProps extends Omit<CommentListProps, 'comments'> {
 
 function CommentLine({ comment, player, lesson, isRiders = false, onTakeBack }: CommentLineProps) {
   const { t } = useText()
-  const { id, atMs, untilMs, text, drawing, still, spoken } = comment
+  const { id, atMs, untilMs, text, cannotTell, film, drawing, still, spoken } = comment
   const at = untilMs === undefined ? momentIn(atMs) : `${momentIn(atMs)}–${momentIn(untilMs)}`
   const go = () => {
     if (untilMs === undefined) player?.show(atMs)
@@ -55,6 +56,7 @@ function CommentLine({ comment, player, lesson, isRiders = false, onTakeBack }: 
       )}
       <chakra.div flex="1" paddingTop={player ? '3' : '0'} css={{ overflowWrap: 'anywhere' }}>
         {text}
+        <FilmLine cannotTell={cannotTell} film={film} />
         {spoken && (
           <chakra.div marginTop="1">
             <VoiceKey lesson={lesson} voice={spoken} at={at} isRiders={isRiders} />

@@ -2,12 +2,13 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { Pencil } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { NoteKey } from '../capture'
-import { BOUNDS } from '../record'
+import { BOUNDS, SHOTS } from '../record'
+import type { Shot } from '../record'
 import { detach } from '../recorder'
 import type { Recorder, Spoken as SpokenNote } from '../recorder'
 import type { StoredPacket } from '../store'
 import { clock, useText } from '../text'
-import { Button, Card, CardTitle, Quiet, TextField, textOrNull } from '../ui'
+import { Button, Card, CardTitle, Quiet, TextField, textOrNull, WhyBox } from '../ui'
 import type { Clip } from './clips'
 import { CommentList } from './CommentList'
 import { momentIn } from './PlayKeys'
@@ -64,7 +65,15 @@ function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
   const { maySpeak, mayKeepStills } = kept.packet
   const { drawing } = draft
   const typed = textOrNull(text)
-  const said = typed ?? (spoken ? t('clip.spokenOnly', { time: clock(spoken.durationMs) }) : null)
+  const [cannotTell, setCannotTell] = useState(false)
+  const [film, setFilm] = useState<readonly Shot[]>([])
+  const inTheirPlace = () => {
+    if (spoken) return t('clip.spokenOnly', { time: clock(spoken.durationMs) })
+    // those who read it on an older device read this
+    if (cannotTell) return t('film.cannotTellSaid')
+    return film.length > 0 ? t('film.asked') : null
+  }
+  const said = typed ?? inTheirPlace()
   // what is drawn belongs to its frame
   const from = drawing ? undefined : span
   const isSpan = from !== undefined && from.fromMs < atMs
@@ -78,6 +87,8 @@ function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
         at: { base: clip.id, ms: Math.round(startMs) },
         ...(isSpan && { untilMs: Math.round(atMs) }),
         text: said,
+        ...(cannotTell && { cannotTell }),
+        ...(film.length > 0 && { film: film.map((shot) => ({ shot })) }),
         ...(drawing && { drawing }),
         ...(still && { still: await recorder.beside('stills', still) }),
         ...(spoken && {
@@ -88,6 +99,8 @@ function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
     setText('')
     setSpan(undefined)
     setSpoken(undefined)
+    setCannotTell(false)
+    setFilm([])
     draft.clear()
   }
   return (
@@ -134,8 +147,53 @@ function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
           <NoteKey maySpeak={maySpeak} onWrite={() => field.current?.focus()} onSpeak={setSpoken} />
         )}
       </Flex>
+      <AskBack cannotTell={cannotTell} film={film} onCannotTell={setCannotTell} onFilm={setFilm} />
       {draft.isOn && <Quiet marginTop="2">{t('drawing.how')}</Quiet>}
       {!mayKeepStills && <Quiet marginTop="2">{t('drawing.noStills')}</Quiet>}
     </chakra.form>
+  )
+}
+
+interface AskBackProps {
+  cannotTell: boolean
+  film: readonly Shot[]
+  onCannotTell: (is: boolean) => void
+  onFilm: (film: readonly Shot[]) => void
+}
+
+/** What could not be seen, and what would show it. */
+function AskBack({ cannotTell, film, onCannotTell, onFilm }: AskBackProps) {
+  const { t } = useText()
+  const toggle = (shot: Shot) =>
+    onFilm(
+      film.includes(shot) ? film.filter((s) => s !== shot) : [...film, shot].slice(-BOUNDS.comment.film.most),
+    )
+  return (
+    <WhyBox marginTop="2">
+      <summary>{t('film.ask')}</summary>
+      <Button
+        look="key"
+        width="full"
+        marginTop="2"
+        aria-pressed={cannotTell}
+        onClick={() => onCannotTell(!cannotTell)}
+      >
+        {t('film.cannotTell')}
+      </Button>
+      <Flex gap="1.5" wrap="wrap" marginTop="2" role="group" aria-label={t('film.what')}>
+        {SHOTS.map((shot) => (
+          <Button
+            key={shot}
+            look="key"
+            paddingX="2.5"
+            textAlign="left"
+            aria-pressed={film.includes(shot)}
+            onClick={() => toggle(shot)}
+          >
+            {t(`shot.${shot}`)}
+          </Button>
+        ))}
+      </Flex>
+    </WhyBox>
   )
 }

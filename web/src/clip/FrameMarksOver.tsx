@@ -1,6 +1,7 @@
 import { useRef } from 'react'
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { useText } from '../text'
+import type { FrameOnClip } from './clips'
 import { FrameOver, onFrame, Stroke } from './FrameOver'
 import { placeOf } from './framePlaces'
 import type { Player } from './player'
@@ -12,18 +13,30 @@ const BESIDE = { mouse: 3, finger: 6 }
 
 interface FrameMarksOverProps {
   draft: FrameDraft
+  /** What was measured before is seen on its frame. */
+  frames: readonly FrameOnClip[]
   player: Player
   zoom: number
 }
 
 /** Points that are set on a frame by touching it, and moved by hand or by the arrow keys. */
-export function FrameMarksOver({ draft, player, zoom }: FrameMarksOverProps) {
+export function FrameMarksOver({ draft, frames, player, zoom }: FrameMarksOverProps) {
   const { t } = useText()
   const size = player.frameSize
   const { sets, shape, atMs } = draft
   const isHere = useWhere(player, (now) => isAt(now, atMs))
+  const seen = useWhere(player, (now) =>
+    frames
+      .filter(({ said }) => Math.abs(now - said.at.ms) < player.frameMs / 2 + 1)
+      .map(({ id }) => id)
+      .join(),
+  )
+  const kept = atMs === undefined ? frames.filter(({ id }) => seen.split(',').includes(id)) : []
   return (
     <FrameOver size={size} label={t('frame.over')}>
+      {kept.map(({ id, said }) => (
+        <Stroke key={id} points={said.points} zoom={zoom} />
+      ))}
       {isHere && (
         <>
           <Stroke points={sets.level} zoom={zoom} isHelp />

@@ -174,3 +174,19 @@ test('where no guardian has allowed it no picture is kept, and it says so', asyn
   expect((await said('comment'))[0]?.payload).not.toHaveProperty('still')
   expect(await shelf.stills.count()).toBe(0)
 })
+
+test('what cannot be told from here is said, and asked to be filmed again', async () => {
+  const { user, said } = await open()
+  await user.click(await screen.findByText(text('film.ask')))
+  await user.click(screen.getByRole('button', { name: text('film.cannotTell') }))
+  await user.click(screen.getByRole('button', { name: text('shot.BEHIND') }))
+  await user.click(screen.getByRole('button', { name: text('shot.FRONT') }))
+  await user.click(screen.getByRole('button', { name: text('shot.FRONT') }))
+  await user.click(screen.getByRole('button', { name: text('clip.say') }))
+  expect(await screen.findByText(/Please film it again: from behind, going straight away\./)).toBeVisible()
+  expect((await said('comment'))[0]?.payload).toMatchObject({
+    text: text('film.cannotTellSaid'),
+    cannotTell: true,
+    film: [{ shot: 'BEHIND' }],
+  })
+})

@@ -80,10 +80,12 @@ function clipOf({ id, name, durationMs, files, comments }: RiderPage['clips'][nu
     // all of them are looked at to know a file again; how long the clip is stands with the clip
     file: file({ durationMs, digest: '' }),
     copies: files.map(file),
-    comments: comments.map(({ id: said, atMs, untilMs, text, drawing, still, spoken }) => ({
+    comments: comments.map(({ id: said, atMs, untilMs, text, cannotTell, film, drawing, still, spoken }) => ({
       id: said,
       atMs,
       text,
+      cannotTell,
+      film,
       ...(untilMs !== null && { untilMs }),
       ...(drawing && { drawing }),
       ...(still !== null && { still }),

@@ -1,4 +1,4 @@
-import type { ClipFile, Drawing, Payloads, Ride } from '../record'
+import type { ClipFile, Drawing, Payloads, Ride, Shot } from '../record'
 import { afterLanding, footfalls } from './footfalls'
 import type { AfterLanding, Footfalls } from './footfalls'
 import { frameValues } from './frames'
@@ -12,6 +12,9 @@ export interface CommentOnClip {
   atMs: number
   untilMs?: number
   text: string
+  cannotTell?: boolean
+  /** What the coach asks to be filmed next. */
+  film?: readonly Shot[]
   drawing?: Drawing
   /** The frame as a picture, by its digest. */
   still?: string
@@ -94,8 +97,10 @@ export function clipsOf(ride: Ride): Clip[] {
   }
   for (const { id, said } of ride.marks) {
     if (said.kind === 'comment') {
-      const { kind: _, at, ...rest } = said
-      belongs.get(at.base)?.comments.push({ id, atMs: at.ms, ...rest })
+      const { kind: _, at, film, ...rest } = said
+      belongs
+        .get(at.base)
+        ?.comments.push({ id, atMs: at.ms, ...rest, ...(film && { film: film.map((f) => f.shot) }) })
     } else if (said.kind === 'frame_measure') {
       belongs.get(said.at.base)?.frames.push({ id, said, tells: frameValues(said) })
     } else if (said.kind === 'footfalls') {

@@ -255,6 +255,7 @@ function Homework({ exercise: e }: { exercise: Exercise }) {
       )}
       <Part title={t('library.feel')}>{e.feel}</Part>
       {e.goesWrong && <Part title={t('library.ifWrong')}>{e.goesWrong}</Part>}
+      <Part title={t('film.title')}>{e.film.map((shot) => t(`shot.${shot}`)).join('; ')}</Part>
       <Part title={t('library.stopIf')}>
         <Bullets of={e.stopIf} />
       </Part>

@@ -40,6 +40,7 @@ export const RENVERS: Exercise = {
   dose: { least: 2, most: 3, unit: 'REPEATS', minutesEach: 0.8 },
   feel: 'The line stays.',
   goesWrong: 'Travers.',
+  film: ['SIDE', 'FEET'],
   stopIf: ['knocks its legs'],
   secondBest: 'Shoulder-in.',
   hack: null,

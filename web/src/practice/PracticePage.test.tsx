@@ -32,6 +32,7 @@ test('today’s card says what to do and what to stop at, and the stair stands b
   expect(screen.getByText('Turn the nose to the fence.')).toBeVisible()
   expect(screen.getByRole('heading', { name: text('practice.stair') })).toBeVisible()
   expect(screen.getByRole('button', { name: text('wrong.title') })).toBeVisible()
+  expect(screen.getByText(`${text('shot.SIDE')}; ${text('shot.FEET')}`)).toBeVisible()
 })
 
 test('the timer runs rein by rein, is kept on the device, and ends in the report', async () => {

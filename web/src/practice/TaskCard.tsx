@@ -95,6 +95,9 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
           <Pair name={t('homework.feel')}>{step.feel}</Pair>
           {step.goesWrong && <Pair name={t('homework.goesWrong')}>{step.goesWrong}</Pair>}
           <Pair name={t('homework.stopIf')}>{step.stopIf.join('; ')}</Pair>
+          {step.film.length > 0 && (
+            <Pair name={t('film.title')}>{step.film.map((shot) => t(`shot.${shot}`)).join('; ')}</Pair>
+          )}
         </>
       )}
       <Button width="full" marginTop="2" onClick={onReport}>

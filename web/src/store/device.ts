@@ -5,6 +5,7 @@ import type { Cards, HorsePhoto, Me, NewPair, NewPractice, NewStopSign, Packet, 
 import type { Entry, StopSign } from '../record'
 import {
   completeCardsForGround,
+  completeCardsForShots,
   completeForBand,
   completeForCues,
   completeForGround,
@@ -299,6 +300,7 @@ export function shelfOf(person: string): Shelf {
     .upgrade(async (tx) => {
       await tx.table<OlderPacket>('packets').toCollection().modify(completeForStills)
       await tx.table<OlderPacket>('blanks').toCollection().modify(completeForStills)
+      await tx.table<{ cards: Partial<Cards> }>('cards').toCollection().modify(completeCardsForShots)
     })
   shelves.set(person, shelf)
   return shelf

@@ -124,6 +124,13 @@ export function completeForStills({ packet }: OlderPacket): void {
   packet.mayKeepStills ??= false
 }
 
+/** Cards an application kept before exercises said what a video of them shows. */
+export function completeCardsForShots({ cards: { pairs } }: { cards: Partial<Cards> }): void {
+  pairs?.forEach(({ cards }) =>
+    cards.forEach(({ steps }) => steps.forEach((step: Partial<HomeworkStep>) => (step.film ??= []))),
+  )
+}
+
 export function completeCardsForGround({ cards: { pairs } }: { cards: Partial<Cards> }): void {
   pairs?.forEach(({ cards }) =>
     cards.forEach(({ steps }) => steps.forEach((step: Partial<HomeworkStep>) => (step.ground ??= null))),
