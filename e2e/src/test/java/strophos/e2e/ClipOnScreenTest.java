@@ -270,7 +270,8 @@ class ClipOnScreenTest {
             assertThat(coach.page().evaluate("document.querySelector('video').paused"))
                     .isEqualTo(false);
             coach.page().keyboard().press("+");
-            assertThat(coach.page().locator("video").getAttribute("style")).contains("scale(1.5)");
+            assertThat(coach.page().locator("[data-stage] > div").getAttribute("style"))
+                    .contains("scale(1.5)");
             coach.assertQuiet();
         }
     }
@@ -345,15 +346,7 @@ class ClipOnScreenTest {
     void theRiderSeesWhatIsMeantOnTheOwnCopy() {
         try (Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie");
                 Visitor imre = new Visitor(app.port(), 390, 844).signIn("imre")) {
-            String pair = coach.get("/api/v1/pairs/names")
-                    .path("pairs")
-                    .valueStream()
-                    .filter(p -> p.path("horse").asString().equals("Tamarack"))
-                    .findFirst()
-                    .orElseThrow()
-                    .path("id")
-                    .asString();
-            LessonLog log = LessonLog.ofPair(coach, pair);
+            LessonLog log = LessonLog.ofPair(coach, coach.pairOf("Tamarack"));
             String clip = log.say(
                     "time_base",
                     Map.of(

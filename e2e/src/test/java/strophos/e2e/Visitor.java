@@ -157,6 +157,18 @@ final class Visitor implements AutoCloseable {
         return context;
     }
 
+    /** The id of the pair with this horse. */
+    String pairOf(String horse) {
+        return get("/api/v1/pairs/names")
+                .path("pairs")
+                .valueStream()
+                .filter(p -> p.path("horse").asString().equals(horse))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+    }
+
     /** Goes on in a new tab of the same browser; the old one stays open. */
     void openTab() {
         page = context.newPage();
