@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react'
 import { STRENGTHS } from '../record'
 import type { Response, Strength } from '../record'
+import { isTyping } from '../ui'
 import type { PendingTouches } from './pendingTouches'
 
 const LETTERS: Record<string, Response> = { y: 'YES', t: 'TRY', b: 'BRACE', n: 'NONE', w: 'WRONG' }
@@ -80,10 +81,4 @@ export function useKeys(touched: PendingTouches, keys: Keys): void {
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
   }, [touched])
-}
-
-/** A slider takes no letters. */
-function isTyping(target: EventTarget | null): boolean {
-  if (target instanceof HTMLInputElement) return target.type !== 'range'
-  return target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
 }

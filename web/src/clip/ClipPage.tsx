@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { useParams } from 'react-router'
 import { Unreachable } from '../api'
 import { detach, OutboxLine, usePacket, useRecorder } from '../recorder'
@@ -188,6 +189,7 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
   const marking = useMarking(clip.id, recorder, player)
   const draft = useFrameMarks(player)
   const drawing = useDrawing(player)
+  const field = useRef<HTMLTextAreaElement>(null)
   const { mayKeepStills } = kept.packet
   // what was marked and not kept is gone on with
   const [what, setWhat] = useState<(typeof WHAT)[number]>(
@@ -197,9 +199,15 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
     setWhat('footfalls')
     marking.mark(foot)
   }
+  const onComment = () => {
+    flushSync(() => setWhat('comments'))
+    field.current?.focus()
+  }
   useClipKeys(
     player,
-    what === 'pad' ? { onZoom: zoomBy, isOnPad: true } : { onFoot, onUndo: marking.undo, onZoom: zoomBy },
+    what === 'pad'
+      ? { onZoom: zoomBy, isOnPad: true }
+      : { onFoot, onUndo: marking.undo, onComment, onZoom: zoomBy },
   )
   return (
     <Flex direction={{ base: 'column', lg: second ? 'column' : 'row' }} gap="4" align="start">
@@ -280,6 +288,7 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
             lesson={kept.lesson}
             draft={drawing}
             kept={kept}
+            field={field}
           />
         )}
         {what === 'footfalls' && (

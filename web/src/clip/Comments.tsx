@@ -1,6 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { Pencil } from 'lucide-react'
 import { useRef, useState } from 'react'
+import type { RefObject } from 'react'
 import { NoteKey } from '../capture'
 import { BOUNDS, SHOTS } from '../record'
 import type { Shot } from '../record'
@@ -28,17 +29,19 @@ interface CommentsProps {
   /** What is drawn for the next one; left out where none is added. */
   draft?: DrawingDraft
   kept?: StoredPacket
+  /** What it is written in. */
+  field?: RefObject<HTMLTextAreaElement | null>
 }
 
 /** What is said about moments of the clip: touched, the picture goes there. */
-export function Comments({ clip, recorder, player, lesson, draft, kept }: CommentsProps) {
+export function Comments({ clip, recorder, player, lesson, draft, kept, field }: CommentsProps) {
   const { t } = useText()
   const { takeBack, line } = useTakeBack(recorder)
   return (
     <Card data-comments>
       {!player && <CardTitle>{t('clip.comments')}</CardTitle>}
-      {player && draft && kept && (
-        <NewComment clip={clip} recorder={recorder} player={player} draft={draft} kept={kept} />
+      {player && draft && kept && field && (
+        <NewComment clip={clip} recorder={recorder} player={player} draft={draft} kept={kept} field={field} />
       )}
       {line}
       {clip.comments.length === 0 && <Quiet>{t('clip.noComments')}</Quiet>}
@@ -53,15 +56,17 @@ interface NewCommentProps {
   player: Player
   draft: DrawingDraft
   kept: StoredPacket
+  field: RefObject<HTMLTextAreaElement | null>
 }
 
-function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
+function NewComment({ clip, recorder, player, draft, kept, field }: NewCommentProps) {
   const { t } = useText()
   const { atMs } = usePlaying(player)
   const [text, setText] = useState('')
   const [span, setSpan] = useState<{ fromMs: number; still: Promise<Still | undefined> }>()
   const [spoken, setSpoken] = useState<SpokenNote>()
-  const field = useRef<HTMLTextAreaElement>(null)
+  /** It was playing when the field was touched, and goes on when that is said. */
+  const wasPlaying = useRef(false)
   const { maySpeak, mayKeepStills } = kept.packet
   const { drawing } = draft
   const typed = textOrNull(text)
@@ -102,6 +107,9 @@ function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
     setCannotTell(false)
     setFilm([])
     draft.clear()
+    field.current?.blur()
+    if (wasPlaying.current && !player.now().isPlaying) player.toggle()
+    wasPlaying.current = false
   }
   return (
     <chakra.form
@@ -119,7 +127,16 @@ function NewComment({ clip, recorder, player, draft, kept }: NewCommentProps) {
         }
         value={text}
         maxLength={BOUNDS.comment.text.most}
-        onFocus={player.pause}
+        enterKeyHint="send"
+        onFocus={() => {
+          wasPlaying.current ||= player.now().isPlaying
+          player.pause()
+        }}
+        onKeyDown={(e) => {
+          if (e.key !== 'Enter' || e.shiftKey || e.nativeEvent.isComposing) return
+          e.preventDefault()
+          detach(say())
+        }}
         onChange={(e) => setText(e.target.value)}
       />
       <Flex gap="2" marginTop="2" wrap="wrap" align="center">

@@ -190,3 +190,30 @@ test('what cannot be told from here is said, and asked to be filmed again', asyn
     film: [{ shot: 'BEHIND' }],
   })
 })
+
+test('a comment from the keys: C stops the clip and writes, Enter adds it, and the clip goes on', async () => {
+  const { user, said } = await open()
+  await screen.findByRole('button', { name: text('clip.play') })
+  let isPaused = true
+  vi.spyOn(HTMLMediaElement.prototype, 'paused', 'get').mockImplementation(() => isPaused)
+  const tell = (video: HTMLMediaElement, paused: boolean) => {
+    isPaused = paused
+    video.dispatchEvent(new Event(paused ? 'pause' : 'play'))
+  }
+  vi.spyOn(HTMLMediaElement.prototype, 'play').mockImplementation(function (this: HTMLMediaElement) {
+    tell(this, false)
+    return Promise.resolve()
+  })
+  vi.spyOn(HTMLMediaElement.prototype, 'pause').mockImplementation(function (this: HTMLMediaElement) {
+    tell(this, true)
+  })
+  await user.click(screen.getByRole('button', { name: text('clip.play') }))
+  await user.click(document.body)
+  await user.keyboard('c')
+  expect(screen.getByLabelText(text('clip.sayAt', { at: '0:00.0' }))).toHaveFocus()
+  expect(isPaused).toBe(true)
+  await user.keyboard('Heel down.{Enter}')
+  await waitFor(async () => expect(await said('comment')).toHaveLength(1))
+  await waitFor(() => expect(isPaused).toBe(false))
+  expect(document.activeElement).toBe(document.body)
+})

@@ -2,7 +2,7 @@ import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
 import { useEffect } from 'react'
 import { useText } from '../text'
-import { Button, useSteady } from '../ui'
+import { Button, isTyping, useSteady } from '../ui'
 import type { MarkedFrames } from './onClip'
 import { momentIn } from './PlayKeys'
 import { timesInWords } from './TimedAsks'
@@ -117,9 +117,4 @@ function Frame({ what, pad: { marked, mark }, shortcut, disabled = false }: Fram
       </Flex>
     </Button>
   )
-}
-
-function isTyping(target: EventTarget | null): boolean {
-  if (target instanceof HTMLInputElement) return target.type !== 'range'
-  return target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
 }

@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import type { Foot } from '../record'
-import { useSteady } from '../ui'
+import { isTyping, useSteady } from '../ui'
 import { RATES } from './player'
 import type { Player } from './player'
 
@@ -16,6 +16,8 @@ interface ClipKeys {
   /** Left out for those who only watch. */
   onFoot?: (foot: Foot) => void
   onUndo?: () => void
+  /** The next key is written. */
+  onComment?: () => void
   onZoom: (by: 1 | -1) => void
   /** Letters and digits are the pad's. */
   isOnPad?: boolean
@@ -26,7 +28,7 @@ interface ClipKeys {
 /** The clip by keys alone. */
 export function useClipKeys(
   player: Player | null,
-  { onFoot, onUndo, onZoom, isOnPad = false, isBeside = false }: ClipKeys,
+  { onFoot, onUndo, onComment, onZoom, isOnPad = false, isBeside = false }: ClipKeys,
 ): void {
   const press = useSteady((e: KeyboardEvent) => {
     if (!player || isTyping(e.target) || e.altKey || e.ctrlKey || e.metaKey) return
@@ -43,6 +45,7 @@ export function useClipKeys(
       else player.step(by)
     } else if (key === 'l' && !isOnPad) player.loopLast()
     else if (key === 'backspace' && onUndo) onUndo()
+    else if (key === 'c' && onComment) onComment()
     else if (key === '+' || key === '=') onZoom(1)
     else if (key === '-') onZoom(-1)
     else return
@@ -52,12 +55,6 @@ export function useClipKeys(
     window.addEventListener('keydown', press)
     return () => window.removeEventListener('keydown', press)
   }, [press])
-}
-
-/** A slider is moved by our keys: frame by frame, not by a share of the clip. */
-function isTyping(target: EventTarget | null): boolean {
-  if (target instanceof HTMLInputElement) return target.type !== 'range'
-  return target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
 }
 
 /** Space presses the key that has the focus. */
