@@ -14,7 +14,7 @@ import type { Clip } from './clips'
 import { CommentList } from './CommentList'
 import { momentIn } from './PlayKeys'
 import type { Player } from './player'
-import { stillOf } from './still'
+import { keptStill, stillOf } from './still'
 import type { Still } from './still'
 import type { DrawingDraft } from './useDrawing'
 import { usePlaying } from './usePlaying'
@@ -85,7 +85,8 @@ function NewComment({ clip, recorder, player, draft, kept, field }: NewCommentPr
   const startMs = draft.atMs ?? (isSpan ? from.fromMs : atMs)
   const say = async () => {
     if (said === null) return
-    const still = mayKeepStills ? await (draft.still ?? (isSpan ? from.still : stillOf(player))) : undefined
+    const frame = mayKeepStills ? await (draft.still ?? (isSpan ? from.still : stillOf(player))) : undefined
+    const still = await keptStill(frame, recorder)
     await recorder.say({
       kind: 'comment',
       payload: {
@@ -95,7 +96,7 @@ function NewComment({ clip, recorder, player, draft, kept, field }: NewCommentPr
         ...(cannotTell && { cannotTell }),
         ...(film.length > 0 && { film: film.map((shot) => ({ shot })) }),
         ...(drawing && { drawing }),
-        ...(still && { still: await recorder.beside('stills', still) }),
+        ...(still !== undefined && { still }),
         ...(spoken && {
           spoken: { sha256: await recorder.beside('sounds', spoken), durationMs: spoken.durationMs },
         }),

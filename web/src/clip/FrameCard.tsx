@@ -16,7 +16,7 @@ import { momentIn } from './PlayKeys'
 import type { Player } from './player'
 import { stillPath } from './CommentList'
 import { StillPicture } from './StillPicture'
-import { stillOf } from './still'
+import { keptStill, stillOf } from './still'
 import type { FrameDraft } from './useFrameMarks'
 import { useTakeBack } from './useTakeBack'
 import { useWhere } from './usePlaying'
@@ -103,7 +103,7 @@ function NewMeasure({ clip, recorder, player, draft, mayKeepStills }: NewMeasure
   const keep = async () => {
     if (!marks || atMs === undefined) return
     const { width, height } = player.frameSize
-    const still = mayKeepStills ? await stillOf(player) : undefined
+    const still = await keptStill(mayKeepStills ? await stillOf(player) : undefined, recorder)
     const named = textOrNull(of)
     await recorder.say({
       kind: 'frame_measure',
@@ -113,7 +113,7 @@ function NewMeasure({ clip, recorder, player, draft, mayKeepStills }: NewMeasure
         width,
         height,
         ...(named !== null && { of: named }),
-        ...(still && { still: await recorder.beside('stills', still) }),
+        ...(still !== undefined && { still }),
       },
     })
     draft.clear()

@@ -1,3 +1,4 @@
+import type { Recorder } from '../recorder'
 import type { Player } from './player'
 
 /** No side of a still is longer: enough to see a hand on a rein, and about 100 kB. */
@@ -22,4 +23,9 @@ export async function stillOf(player: Player): Promise<Still | undefined> {
   player.drawOn(context, canvas.width, canvas.height)
   const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/jpeg', QUALITY))
   return blob ? { content: new Uint8Array(await blob.arrayBuffer()), type: blob.type } : undefined
+}
+
+/** Keeps it; undefined where there is none, or the device has no room for it: what is said of it is kept all the same. */
+export async function keptStill(still: Still | undefined, { beside }: Recorder): Promise<string | undefined> {
+  return still && beside('stills', still).catch(() => undefined)
 }
