@@ -1,3 +1,4 @@
+import { chakra } from '@chakra-ui/react'
 import { useRef } from 'react'
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { useText } from '../text'
@@ -145,11 +146,14 @@ function Handle({ point: { x, y }, zoom, label, onMove, onNudge }: HandleProps) 
         e.stopPropagation()
         isHeld.current = false
       }}
+      onPointerCancel={() => {
+        isHeld.current = false
+      }}
     >
       <path {...dot} stroke="transparent" strokeWidth={44 / zoom} pointerEvents="stroke" />
-      <path {...dot} stroke="#10181c" strokeWidth={14 / zoom} />
-      <path {...dot} stroke="#ffd84a" strokeWidth={9 / zoom} />
-      <path {...dot} stroke="#10181c" strokeWidth={3 / zoom} />
+      <chakra.path {...dot} stroke="markEdge" strokeWidth={14 / zoom} />
+      <chakra.path {...dot} stroke="mark" strokeWidth={9 / zoom} />
+      <chakra.path {...dot} stroke="markEdge" strokeWidth={3 / zoom} />
     </g>
   )
 }

@@ -81,10 +81,10 @@ export function Stroke({ points, zoom, isHelp = false }: StrokeProps) {
   const d = pathOf(points)
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">
-      <path d={d} stroke="#10181c" strokeWidth={6 / zoom} vectorEffect="non-scaling-stroke" />
-      <path
+      <chakra.path d={d} stroke="markEdge" strokeWidth={6 / zoom} vectorEffect="non-scaling-stroke" />
+      <chakra.path
         d={d}
-        stroke={isHelp ? '#ffffff' : '#ffd84a'}
+        stroke={isHelp ? 'markHelp' : 'mark'}
         strokeWidth={3 / zoom}
         strokeDasharray={isHelp ? `${8 / zoom} ${6 / zoom}` : undefined}
         vectorEffect="non-scaling-stroke"
@@ -94,7 +94,7 @@ export function Stroke({ points, zoom, isHelp = false }: StrokeProps) {
 }
 
 /** A point alone is a dot. */
-export function pathOf(points: readonly FramePoint[]): string {
+function pathOf(points: readonly FramePoint[]): string {
   const [first, ...others] = points
   if (!first) return ''
   const rest = others.length === 0 ? 'h0' : others.map(({ x, y }) => `L${x} ${y}`).join('')

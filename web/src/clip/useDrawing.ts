@@ -57,7 +57,7 @@ export function useDrawing(player: Player | null): DrawingDraft {
 }
 
 /** Every so many a point, and the last one always. */
-export function thinned(points: readonly FramePoint[]): FramePoint[] {
+function thinned(points: readonly FramePoint[]): FramePoint[] {
   const step = Math.ceil((points.length - 1) / (MOST_POINTS - 1))
   const kept = points.filter((_, i) => i % step === 0)
   const last = points.at(-1)

@@ -20,6 +20,10 @@ export const colors = {
   strandRust: modes('#ffb07a', '#ffb07a', '#ffb07a'),
   live: modes('#f2b632', '#f2b632', '#ffd84a'),
   onLive: modes('#1b1503', '#1b1503', '#000000'),
+  // over a picture, whatever is on it: a light line with a dark edge, in every mode
+  mark: modes('#ffd84a', '#ffd84a', '#ffd84a'),
+  markHelp: modes('#ffffff', '#ffffff', '#ffffff'),
+  markEdge: modes('#10181c', '#10181c', '#000000'),
   left: modes('#1b4fa8', '#8fb8ff', '#00309c'),
   onLeft: modes('#ffffff', '#0b1b36', '#ffffff'),
   leftSoft: modes('#d4e0f5', '#1b3158', '#ffffff'),
