@@ -221,7 +221,7 @@ class ContractFuzzTest {
         }
         coach = as("ottilie");
         rider = as("rosalba");
-        try (InputStream in = ContractFuzzTest.class.getResourceAsStream("/upgrade/v30-device.json")) {
+        try (InputStream in = ContractFuzzTest.class.getResourceAsStream("/upgrade/v31-device.json")) {
             left = Client.JSON.readTree(in.readAllBytes());
         }
         contract = Client.JSON.readTree(Files.readString(Path.of(System.getProperty("strophos.root"), "openapi.json")));
