@@ -74,6 +74,7 @@ export type SignalFault = Schemas['contact.FaultView']
 export type Attention = Schemas['debrief.AttentionView']
 export type CoachMirror = Schemas['debrief.MirrorView']
 export type RiderPage = Schemas['debrief.RiderPageView']
+export type SaidBack = Schemas['word.WordsView']
 export type Better = Schemas['debrief.RungShownView']['better']
 export type History = Schemas['debrief.HistoryView']
 export type RungHistory = NonNullable<History['shown']>

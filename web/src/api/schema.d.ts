@@ -836,6 +836,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lessons/{id}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lessons/{id}/words/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/library": {
         parameters: {
             query?: never;
@@ -1869,7 +1901,7 @@ export interface components {
             timeout: number;
         };
         "access.Me": {
-            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "MAKE_EXERCISES" | "SEE_ASIDES" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "ANSWER_PAUSE" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
+            actions: ("SEE_TODAY" | "SEE_PAIRS" | "ADD_PAIR" | "EDIT_PAIR" | "INVITE" | "ADD_LESSON" | "RECORD" | "SEE_DEBRIEF" | "DECIDE" | "SEE_LOOK" | "CHOOSE_FOCUS" | "SEE_PLAN" | "PLAN" | "MAKE_EXERCISES" | "SEE_ASIDES" | "SEE_HOMEWORK" | "SET_HOMEWORK" | "LOOK_IN" | "SAY_WORD" | "ANSWER_PAUSE" | "SEE_RULES" | "CHANGE_RULES" | "PRACTISE" | "EXPORT" | "IMPORT")[];
             name: string;
             /** Format: uuid */
             person: string;
@@ -3110,6 +3142,13 @@ export interface components {
             /** @enum {string} */
             seen: "MOVE_ON" | "STAY" | "STAY_HARDER" | "STEP_BACK" | "REOPEN" | "GET_HELP";
         };
+        "debrief.NewWordOnComment": {
+            /** Format: uuid */
+            comment: string;
+            /** Format: uuid */
+            id: string;
+            text: string;
+        };
         "debrief.NotCompared": {
             name: string;
             /** @enum {string} */
@@ -3157,6 +3196,7 @@ export interface components {
             /** Format: uuid */
             pair: string;
             rider: string;
+            wordBy: string | null;
         };
         "debrief.Pages": {
             pages: components["schemas"]["debrief.PageLine"][];
@@ -4318,6 +4358,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             waiting: components["schemas"]["homework.AssignmentView"][];
+            words: components["schemas"]["word.NewWord"][];
         };
         "homework.LookIn": {
             /** @enum {string|null} */
@@ -4714,6 +4755,7 @@ export interface components {
         "lesson.NewLesson": {
             /** Format: uuid */
             id: string;
+            isOnVideo: boolean | null;
             /** Format: int32 */
             minutes: number;
             /** Format: uuid */
@@ -4743,6 +4785,7 @@ export interface components {
         "lesson.TodaysLesson": {
             inWork: components["schemas"]["stair.Step"][];
             isLooked: boolean;
+            isOnVideo: boolean;
             isPlanned: boolean;
             lesson: components["schemas"]["lesson.Lesson"];
         };
@@ -6321,6 +6364,38 @@ export interface components {
             ended: components["schemas"]["watch.WatchItem"][];
             items: components["schemas"]["watch.WatchItem"][];
         };
+        "word.NewWord": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            horse: string;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: uuid */
+            pair: string;
+            text: string;
+        };
+        "word.ReadingView": {
+            /** Format: date-time */
+            at: string;
+            name: string;
+        };
+        "word.WordBack": {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            comment: string;
+            /** Format: uuid */
+            id: string;
+            isOwn: boolean;
+            text: string;
+        };
+        "word.WordsView": {
+            isShown: boolean;
+            readings: components["schemas"]["word.ReadingView"][];
+            words: components["schemas"]["word.WordBack"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -7668,6 +7743,74 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["files.SheetView"];
                 };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["word.WordsView"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["debrief.NewWordOnComment"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["word.WordsView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

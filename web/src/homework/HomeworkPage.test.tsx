@@ -55,7 +55,7 @@ test('a question is answered with a verdict and a sentence', async () => {
   const { sent } = show(<Inbox />, {
     me: { actions: ['SEE_HOMEWORK', 'LOOK_IN'] },
     answers: {
-      'GET /api/v1/inbox': { waiting: [assignment()], more: 0 },
+      'GET /api/v1/inbox': { waiting: [assignment()], more: 0, words: [] },
       'POST /api/v1/assignments/a/look-ins': assignment({ lookIn: 'NOT_YET_DUE' }),
     },
   })
@@ -71,7 +71,7 @@ test('a question is answered with a verdict and a sentence', async () => {
 })
 
 test('an inbox in which nothing waits is not there', async () => {
-  const { asked } = show(<Inbox />, { answers: { 'GET /api/v1/inbox': { waiting: [], more: 0 } } })
+  const { asked } = show(<Inbox />, { answers: { 'GET /api/v1/inbox': { waiting: [], more: 0, words: [] } } })
   await vi.waitFor(() => expect(asked.map((a) => a.request)).toContain('GET /api/v1/inbox'))
   expect(screen.queryByRole('heading')).toBeNull()
 })

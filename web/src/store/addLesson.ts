@@ -16,7 +16,7 @@ export async function addLesson(shelf: Shelf, kept: StoredPacket): Promise<void>
   try {
     // said before its lesson, and as often as it takes: the server knows it by its id
     if (kept.newPair) await answerOf(api.POST('/api/v1/pairs', { body: kept.newPair }))
-    await answerOf(api.POST('/api/v1/lessons', { body: { id, pair, plannedAt, minutes } }))
+    await answerOf(api.POST('/api/v1/lessons', { body: { id, pair, plannedAt, minutes, isOnVideo: null } }))
   } catch (e) {
     // what the server will never take must not keep the rest from it; the lesson's entries are answered for one by one
     if (!(e instanceof Problem && e.status === 422)) throw e

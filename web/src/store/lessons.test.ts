@@ -54,7 +54,7 @@ test('with a network the lesson is put in at the server’s own time, and its pa
   )
   const lesson = await lessonNow(shelf, pair)
   expect(asked.map((a) => a.path)).toEqual(['/lessons', `/lessons/${lesson}/packet`])
-  expect(asked[0]?.body).toEqual({ id: lesson, pair, plannedAt: null, minutes: 45 })
+  expect(asked[0]?.body).toEqual({ id: lesson, pair, plannedAt: null, minutes: 45, isOnVideo: null })
   expect((await shelf.packets.get(lesson))?.toAdd).toBeUndefined()
 })
 

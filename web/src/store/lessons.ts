@@ -15,7 +15,9 @@ export async function lessonNow(shelf: Shelf, pair: string): Promise<string> {
   const id = v7()
   try {
     await answerOf(
-      api.POST('/api/v1/lessons', { body: { id, pair, plannedAt: null, minutes: LESSON_MINUTES } }),
+      api.POST('/api/v1/lessons', {
+        body: { id, pair, plannedAt: null, minutes: LESSON_MINUTES, isOnVideo: null },
+      }),
     )
     await packetOf(shelf, id)
   } catch (e) {

@@ -22,7 +22,7 @@ interface FormValues {
 function addLessons(pairs: string[], plannedAt: string, minutes: number) {
   const [pair = '', ...others] = pairs
   return others.length === 0
-    ? answerOf(api.POST('/api/v1/lessons', { body: { id: v7(), pair, plannedAt, minutes } }))
+    ? answerOf(api.POST('/api/v1/lessons', { body: { id: v7(), pair, plannedAt, minutes, isOnVideo: null } }))
     : answerOf(
         api.POST('/api/v1/groups', {
           body: {

@@ -10,7 +10,7 @@ afterEach(() => vi.restoreAllMocks())
 const first = lesson({ horse: 'Marzipan', rider: 'Tobiah' })
 const second = lesson({ horse: 'Tamarack', rider: 'Imre', plannedAt: '2026-11-24T18:00:00Z' })
 const DAY = {
-  'GET /api/v1/inbox': { waiting: [], more: 0 },
+  'GET /api/v1/inbox': { waiting: [], more: 0, words: [] },
   'GET /api/v1/pairs/names': {
     pairs: [
       { id: first.pair, riderId: 'r', horseId: first.horseId, rider: 'Tobiah', horse: 'Marzipan' },
@@ -22,7 +22,13 @@ const today = (...lessons: (typeof first)[]) => ({
   ...DAY,
   'GET /api/v1/today': {
     date: '2026-11-24',
-    lessons: lessons.map((l) => ({ lesson: l, isLooked: false, isPlanned: false, inWork: [step()] })),
+    lessons: lessons.map((l) => ({
+      lesson: l,
+      isOnVideo: false,
+      isLooked: false,
+      isPlanned: false,
+      inWork: [step()],
+    })),
   },
 })
 
@@ -64,7 +70,15 @@ test('says what stands before a count that holds a tally', async () => {
       ...DAY,
       'GET /api/v1/today': {
         date: '2026-11-24',
-        lessons: [{ lesson: first, isLooked: false, isPlanned: false, inWork: [{ ...tallied, left }] }],
+        lessons: [
+          {
+            lesson: first,
+            isOnVideo: false,
+            isLooked: false,
+            isPlanned: false,
+            inWork: [{ ...tallied, left }],
+          },
+        ],
       },
     },
   })
@@ -117,6 +131,7 @@ test('a report that arrives while the day is read waits until it is asked for', 
   await change('GET /api/v1/inbox', {
     waiting: [assignment({ lookIn: 'STOP_SIGN', horse: 'Tamarack' })],
     more: 0,
+    words: [],
   })
   const later = await screen.findByRole('button', { name: text('inbox.later', { count: 1 }) })
   expect(screen.queryByRole('article')).toBeNull()

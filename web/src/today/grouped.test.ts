@@ -7,6 +7,7 @@ test('lessons of a group stand together, where the first of them stands', () => 
   const of = (horse: string, group: string | null): TodaysLesson => ({
     lesson: lesson({ horse, group: group === null ? null : { id: group, lessons: [] } }),
     inWork: [],
+    isOnVideo: false,
     isLooked: false,
     isPlanned: false,
   })

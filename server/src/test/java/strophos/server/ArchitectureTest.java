@@ -62,6 +62,7 @@ class ArchitectureTest {
             "look",
             "ground",
             "pause",
+            "word",
             "homework",
             "plan",
             "rein",

@@ -14,5 +14,8 @@ public final class AttentionSpans {
     /** Help that was decided on longer ago was had, or was not wanted. */
     public static final Duration HELP = Duration.ofDays(60);
 
+    /** What was said back under a comment longer ago was talked over since. */
+    public static final Duration WORDS = Duration.ofDays(60);
+
     private AttentionSpans() {}
 }

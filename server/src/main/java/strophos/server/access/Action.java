@@ -23,6 +23,7 @@ public enum Action {
     SEE_HOMEWORK(Role.COACH, Role.ASSISTANT),
     SET_HOMEWORK(Role.COACH),
     LOOK_IN(Role.COACH),
+    SAY_WORD(Role.COACH, Role.RIDER, Role.GUARDIAN),
     ANSWER_PAUSE(Role.COACH),
     SEE_RULES(Role.COACH, Role.ASSISTANT),
     CHANGE_RULES(Role.COACH),

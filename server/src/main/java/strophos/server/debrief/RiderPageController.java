@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,11 +15,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
-import strophos.core.clip.Clip;
+import strophos.core.change.AttentionSpans;
 import strophos.core.exchange.RungShown;
 import strophos.core.exchange.VoiceBeside;
 import strophos.core.exchange.VoiceShown;
-import strophos.core.record.AfterRiding;
 import strophos.core.record.Payload;
 import strophos.core.record.Ride;
 import strophos.server.access.Action;
@@ -26,13 +26,13 @@ import strophos.server.access.Needs;
 import strophos.server.attachment.Attachments;
 import strophos.server.homework.Practices;
 import strophos.server.lesson.Lesson;
-import strophos.server.lesson.LessonRepository;
 import strophos.server.problem.Problem;
 import strophos.server.ride.LastRides;
-import strophos.server.ride.RideLog;
 import strophos.server.ride.ShownLesson;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
+import strophos.server.word.NewWord;
+import strophos.server.word.WordRepository;
 
 /** What riders and their guardians see of a lesson: the parts the coach chose, and nothing else. */
 @RestController
@@ -40,9 +40,12 @@ import strophos.server.roster.PairRepository;
 @Transactional
 class RiderPageController {
 
-    private final LessonRepository lessons;
+    /** More unread pages than a rider has pairs are not looked for. */
+    private static final int PAGES_WITH_WORDS = 20;
+
+    private final ShownPages shownPages;
+    private final WordRepository words;
     private final PairRepository pairs;
-    private final RideLog log;
     private final LastRides rides;
     private final Practices practices;
     private final Attachments attachments;
@@ -50,17 +53,17 @@ class RiderPageController {
     private final Clock clock;
 
     RiderPageController(
-            LessonRepository lessons,
+            ShownPages shownPages,
+            WordRepository words,
             PairRepository pairs,
-            RideLog log,
             LastRides rides,
             Practices practices,
             Attachments attachments,
             Catalogue catalogue,
             Clock clock) {
-        this.lessons = lessons;
+        this.shownPages = shownPages;
+        this.words = words;
         this.pairs = pairs;
-        this.log = log;
         this.rides = rides;
         this.practices = practices;
         this.attachments = attachments;
@@ -74,9 +77,10 @@ class RiderPageController {
     @GetMapping("/lessons/{id}/for-rider")
     @Needs(Action.SEE_PAIRS)
     RiderPageView page(@PathVariable UUID id) {
-        Lesson lesson = lessons.find(id).orElseThrow(Problem::notFound);
-        Ride ride = log.ride(lesson);
-        Payload.ForRider shown = shown(ride);
+        ShownPages.ShownPage page = shownPages.find(id);
+        Lesson lesson = page.lesson();
+        Ride ride = page.ride();
+        Payload.ForRider shown = page.chosen();
         Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         List<String> chosen = shown.voices().stream().map(VoiceShown::sha256).toList();
         return new RiderPageView(
@@ -106,10 +110,11 @@ class RiderPageController {
     @GetMapping("/lessons/{id}/for-rider/voices/{sha256}")
     @Needs(Action.SEE_PAIRS)
     ResponseEntity<byte[]> voice(@PathVariable UUID id, @PathVariable String sha256) {
-        Ride ride = ride(id);
-        boolean isShown = shown(ride).voices().contains(new VoiceShown(sha256))
-                || shownComments(ride)
-                        .anyMatch(c -> c.spoken().map(VoiceBeside::sha256).equals(Optional.of(sha256)));
+        ShownPages.ShownPage page = shownPages.find(id);
+        boolean isShown = page.chosen().voices().contains(new VoiceShown(sha256))
+                || page.comments()
+                        .anyMatch(
+                                c -> c.said().spoken().map(VoiceBeside::sha256).equals(Optional.of(sha256)));
         return content(id, sha256, isShown);
     }
 
@@ -118,7 +123,9 @@ class RiderPageController {
     @Needs(Action.SEE_PAIRS)
     ResponseEntity<byte[]> still(@PathVariable UUID id, @PathVariable String sha256) {
         return content(
-                id, sha256, shownComments(ride(id)).anyMatch(c -> c.still().equals(Optional.of(sha256))));
+                id,
+                sha256,
+                shownPages.find(id).comments().anyMatch(c -> c.said().still().equals(Optional.of(sha256))));
     }
 
     private ResponseEntity<byte[]> content(UUID lesson, String sha256, boolean isShown) {
@@ -131,33 +138,27 @@ class RiderPageController {
                 .answer(CacheControl.noStore());
     }
 
-    private Ride ride(UUID lesson) {
-        return log.ride(lessons.find(lesson).orElseThrow(Problem::notFound));
-    }
-
-    private static Payload.ForRider shown(Ride ride) {
-        return AfterRiding.of(ride).forRider().orElseThrow(Problem::notFound);
-    }
-
-    private static Stream<Payload.Comment> shownComments(Ride ride) {
-        return shown(ride).clips().orElse(false)
-                ? Clip.of(ride).stream().flatMap(c -> c.comments().stream()).map(Clip.Comment::said)
-                : Stream.empty();
-    }
-
     @GetMapping("/for-rider")
     @Needs(Action.PRACTISE)
     Pages pages() {
         List<Pair> visible = pairs.findVisible();
         Map<UUID, ShownLesson> shown =
                 rides.lastShown(visible.stream().map(Pair::id).toList());
+        Map<UUID, NewWord> unread = words.unread(clock.instant().minus(AttentionSpans.WORDS), PAGES_WITH_WORDS).stream()
+                .collect(Collectors.toMap(NewWord::lesson, Function.identity()));
         return new Pages(visible.stream()
                 .filter(pair -> shown.containsKey(pair.id()))
-                .map(pair -> line(pair, shown.get(pair.id())))
+                .map(pair -> line(pair, shown.get(pair.id()), unread))
                 .toList());
     }
 
-    private static RiderPageView.PageLine line(Pair pair, ShownLesson shown) {
-        return new RiderPageView.PageLine(shown.lesson(), pair.id(), pair.rider(), pair.horse(), shown.at());
+    private static RiderPageView.PageLine line(Pair pair, ShownLesson shown, Map<UUID, NewWord> unread) {
+        return new RiderPageView.PageLine(
+                shown.lesson(),
+                pair.id(),
+                pair.rider(),
+                pair.horse(),
+                shown.at(),
+                Optional.ofNullable(unread.get(shown.lesson())).map(NewWord::by).orElse(null));
     }
 }

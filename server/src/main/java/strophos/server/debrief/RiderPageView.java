@@ -57,6 +57,16 @@ record RiderPageView(
     /** What got better, and how. */
     record BetterView(String name, Gait gait, Place place, Better better) {}
 
-    /** A page there is. */
-    record PageLine(UUID lesson, UUID pair, String rider, String horse, Instant at) {}
+    /**
+     * A page there is.
+     *
+     * @param wordBy who said something there that the viewer has not read; null where nobody did
+     */
+    record PageLine(
+            UUID lesson,
+            UUID pair,
+            String rider,
+            String horse,
+            Instant at,
+            @CanBeNull String wordBy) {}
 }

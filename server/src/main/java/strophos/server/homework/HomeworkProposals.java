@@ -23,12 +23,14 @@ import strophos.server.ground.GroundHorses;
 import strophos.server.ground.HorseHere;
 import strophos.server.lesson.Lesson;
 import strophos.server.lesson.LessonRepository;
+import strophos.server.lesson.LessonWith;
 import strophos.server.library.Programmes;
 import strophos.server.problem.Problem;
 import strophos.server.roster.Pair;
 import strophos.server.roster.PairRepository;
 import strophos.server.stair.DecisionRepository;
 import strophos.server.stair.PastDecision;
+import strophos.server.stair.StairReader;
 import strophos.server.state.CountRepository;
 import strophos.server.state.PairStates;
 
@@ -46,6 +48,7 @@ public class HomeworkProposals {
     private final DecisionRepository decisions;
     private final PairStates states;
     private final CountRepository counts;
+    private final StairReader stairs;
     private final Catalogue catalogue;
     private final Programmes programmes;
 
@@ -59,6 +62,7 @@ public class HomeworkProposals {
             DecisionRepository decisions,
             PairStates states,
             CountRepository counts,
+            StairReader stairs,
             Catalogue catalogue,
             Programmes programmes) {
         this.reader = reader;
@@ -70,6 +74,7 @@ public class HomeworkProposals {
         this.decisions = decisions;
         this.states = states;
         this.counts = counts;
+        this.stairs = stairs;
         this.catalogue = catalogue;
         this.programmes = programmes;
     }
@@ -77,7 +82,7 @@ public class HomeworkProposals {
     /**
      * What could be set for a rung.
      *
-     * @param rung ridden in the lesson; after a step back its homework is the way back
+     * @param rung ridden in the lesson, or being learnt where nothing was asked in one on video; after a step back its homework is the way back
      * @param insteadOf what was ridden and is never practised alone: this is the nearest that is; null otherwise
      * @param decision the coach's, null while undecided
      */
@@ -113,7 +118,9 @@ public class HomeworkProposals {
     public record Choosable(String id, String name) {}
 
     public HomeworkView view(UUID lessonId, Instant now) {
-        Lesson lesson = lessons.find(lessonId).orElseThrow(Problem::notFound);
+        LessonWith found =
+                lessons.find(lessonId, List.of(LessonRepository.ON_VIDEO)).orElseThrow(Problem::notFound);
+        Lesson lesson = found.lesson();
         Pair pair = pairs.find(lesson.pair()).orElseThrow(Problem::notFound);
         ZoneId zone = lessons.zone();
         Optional<HorseHere> horse = Optional.of(horses.byPair(List.of(pair)).get(pair.id()));
@@ -121,7 +128,7 @@ public class HomeworkProposals {
         List<String> notAlone = new ArrayList<>();
         return new HomeworkView(
                 lesson,
-                drafts(lesson, HomeworkReader.day(now, zone), stood.horse(), horse, notAlone),
+                drafts(found, HomeworkReader.day(now, zone), stood.horse(), horse, notAlone),
                 notAlone,
                 stood.running().stream()
                         .map(s -> teller.view(s, pair, now, zone, horse))
@@ -146,15 +153,24 @@ public class HomeworkProposals {
     }
 
     private List<Draft> drafts(
-            Lesson lesson, LocalDate day, HorseState horse, Optional<HorseHere> onGround, List<String> notAlone) {
+            LessonWith found, LocalDate day, HorseState horse, Optional<HorseHere> onGround, List<String> notAlone) {
         if (horse.isPaused()) {
             return List.of();
         }
+        Lesson lesson = found.lesson();
         PairState state = states.now(lesson.pair());
         HorseFacts facts = maker.horse(lesson, day, horse);
         List<PastDecision> made = decisions.ofLesson(lesson.id());
         List<Draft> drafts = new ArrayList<>();
-        for (RungId asked : counts.askedInOrder(lesson.id())) {
+        List<RungId> about = counts.askedInOrder(lesson.id());
+        if (about.isEmpty() && found.also().get(LessonRepository.ON_VIDEO)) {
+            // a video is about what the pair is learning, until something is asked on it
+            about = stairs.inWork(state, lesson.teaching())
+                    .flatMap(s -> catalogue.rung(s.rung()))
+                    .map(r -> List.of(r.id()))
+                    .orElse(List.of());
+        }
+        for (RungId asked : about) {
             String id = asked.toString();
             Optional<Decision> decision = made.stream()
                     .filter(m -> m.rung().equals(id))

@@ -63,17 +63,23 @@ class LessonController {
         this.clock = clock;
     }
 
-    /** A lesson of the day, with the rungs its pair is working on, and how far along its thread it is. */
-    record TodaysLesson(Lesson lesson, List<StairReader.Step> inWork, boolean isLooked, boolean isPlanned) {}
+    /** A lesson of the day, with the rungs its pair is working on, whether it is held on video, and how far along its thread it is. */
+    record TodaysLesson(
+            Lesson lesson, List<StairReader.Step> inWork, boolean isOnVideo, boolean isLooked, boolean isPlanned) {}
 
     record Today(LocalDate date, List<TodaysLesson> lessons) {}
 
-    /** A lesson to be held; the id is made by the caller. One without a time is held now. */
+    /**
+     * A lesson to be held; the id is made by the caller. One without a time is held now.
+     *
+     * @param isOnVideo null: it is met for
+     */
     record NewLesson(
             @NotNull UUID id,
             @NotNull UUID pair,
             @CanBeNull Instant plannedAt,
-            @NotNull @Min(5) @Max(180) Integer minutes) {}
+            @NotNull @Min(5) @Max(180) Integer minutes,
+            @CanBeNull Boolean isOnVideo) {}
 
     record NewLessonId(UUID id) {}
 
@@ -95,6 +101,7 @@ class LessonController {
                         .map(l -> new TodaysLesson(
                                 l,
                                 inWork(now.get(l.pair()), l.teaching()),
+                                threads.get(l.id()).isOnVideo(),
                                 threads.get(l.id()).isLooked(),
                                 threads.get(l.id()).isPlanned()))
                         .toList());
@@ -134,7 +141,13 @@ class LessonController {
         }
         if (lessons.find(lesson.id()).isEmpty()) {
             Instant now = clock.instant();
-            lessons.add(lesson.id(), lesson.pair(), PlannedAt.of(lesson.plannedAt(), now), lesson.minutes(), now);
+            lessons.add(
+                    lesson.id(),
+                    lesson.pair(),
+                    PlannedAt.of(lesson.plannedAt(), now),
+                    lesson.minutes(),
+                    Boolean.TRUE.equals(lesson.isOnVideo()),
+                    now);
             news.changedLesson(lesson.id(), lesson.pair());
         }
         return new NewLessonId(lesson.id());

@@ -37,6 +37,9 @@ import strophos.server.sql.Binds;
 @Transactional(propagation = Propagation.MANDATORY)
 public class LessonRepository {
 
+    /** Held on videos that the rider sent; to be read with a lesson. */
+    public static final Field<Boolean> ON_VIDEO = LESSON.IS_ON_VIDEO;
+
     private final DSLContext db;
     private final YardSettings settings;
 
@@ -73,6 +76,7 @@ public class LessonRepository {
     public Map<UUID, Preparation> threads(Collection<UUID> lessons) {
         return db.select(
                         LESSON.ID,
+                        LESSON.IS_ON_VIDEO,
                         DSL.field(DSL.exists(DSL.selectOne()
                                 .from(LOOKED)
                                 .where(LOOKED.YARD_ID.eq(LESSON.YARD_ID).and(LOOKED.LESSON_ID.eq(LESSON.ID))))),
@@ -81,10 +85,16 @@ public class LessonRepository {
                                 .where(PLAN.YARD_ID.eq(LESSON.YARD_ID).and(PLAN.LESSON_ID.eq(LESSON.ID))))))
                 .from(LESSON)
                 .where(Binds.isAnyOf(LESSON.ID, lessons))
-                .fetchMap(r -> r.value1(), r -> new Preparation(r.value2(), r.value3()));
+                .fetchMap(r -> r.value1(), r -> new Preparation(r.value2(), r.value3(), r.value4()));
     }
 
+    /** One that is met for. */
     public void add(UUID id, UUID pair, Instant plannedAt, int minutes, Instant now) {
+        add(id, pair, plannedAt, minutes, false, now);
+    }
+
+    /** @param isOnVideo held on videos that the rider sent */
+    public void add(UUID id, UUID pair, Instant plannedAt, int minutes, boolean isOnVideo, Instant now) {
         db.insertInto(LESSON)
                 .set(LESSON.YARD_ID, YardScope.viewer().yard())
                 .set(LESSON.ID, id)
@@ -92,6 +102,7 @@ public class LessonRepository {
                 .set(LESSON.COACH_ID, YardScope.viewer().person())
                 .set(LESSON.PLANNED_AT, plannedAt)
                 .set(LESSON.PLANNED_MINUTES, minutes)
+                .set(LESSON.IS_ON_VIDEO, isOnVideo)
                 .set(LESSON.CREATED_AT, now)
                 .execute();
     }

@@ -84,6 +84,9 @@ class RolesTest {
         row("GET /api/v1/mirror", 200, 403, 403, 403, 401);
         row("GET /api/v1/for-rider", 403, 403, 200, 200, 401);
         rowWithId("GET /api/v1/lessons/{id}/for-rider", own(404, 404, 404, 404, 401), own(404, 404, 404, 404, 401));
+        rowWithId("GET /api/v1/lessons/{id}/words", own(200, 200, 200, 404, 401), own(200, 200, 200, 404, 401));
+        rowWithId("POST /api/v1/lessons/{id}/words", own(404, 403, 404, 404, 401), own(404, 403, 404, 404, 401));
+        rowWithId("POST /api/v1/lessons/{id}/words/read", own(404, 404, 404, 404, 401), own(404, 404, 404, 404, 401));
         for (String kept : List.of("voices", "stills")) {
             rowWithId(
                     "GET /api/v1/lessons/{id}/for-rider/" + kept + "/{sha256}",
@@ -290,6 +293,7 @@ class RolesTest {
             case "placings" -> Map.of("id", UUID.randomUUID(), "rung", "none.walk.rail", "known", true);
             case "voice-consent", "picture-consent" ->
                 Map.of("id", UUID.randomUUID(), "given", true, "saidBy", "Henrik Falk");
+            case "words" -> Map.of("id", UUID.randomUUID(), "comment", UUID.randomUUID(), "text", "Which hand?");
             case "focus" -> Map.of("id", UUID.randomUUID(), "chosen", List.of("HELP_FIRST"));
             case "plan" ->
                 Map.of(

@@ -29,6 +29,7 @@ import strophos.format.Format;
 import strophos.format.SchemaReader;
 import strophos.server.harness.App;
 import strophos.server.harness.Client;
+import strophos.server.harness.Yard;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -232,12 +233,26 @@ class ContractFuzzTest {
         known.put("lesson", left.path("lessons").path("next").toString());
         known.put("assignment", left.path("assignments").path("bending").toString());
         known.put("rung", "\"counter-bend.walk.rail\"");
+        known.put("comment", "\"" + commentShown() + "\"");
         known.put("timeZone", "\"Europe/London\"");
         known.put("version", NOW);
         known.put("riderId", "null");
         known.put("horseId", "null");
         nasty = new ArrayList<>(Draws.ODD.stream().map(Draws.Snippet::json).toList());
         nasty.addAll(MEANING);
+    }
+
+    /** On a clip of the lesson that is battered, where the rider is shown it. */
+    private static Object commentShown() {
+        Yard yard = new Yard(coach);
+        String lesson = id("/lessons/");
+        Map<String, Object> file =
+                Map.of("fileName", "mine.mp4", "bytes", 9, "durationMs", 31_000, "digest", "cd".repeat(32));
+        Map<String, Object> clip = yard.entry(lesson, "time_base", Map.of("source", "CLIP", "clip", file));
+        Map<String, Object> comment = yard.entry(
+                lesson, "comment", Map.of("at", Map.of("base", clip.get("id"), "ms", 4_300), "text", "Heel down."));
+        yard.send(List.of(clip, comment, yard.entry(lesson, "for_rider", Map.of("homework", true, "clips", true))));
+        return comment.get("id");
     }
 
     /** What is left of the yard: the end-to-end tests open every screen on it. */
@@ -497,6 +512,7 @@ class ContractFuzzTest {
                     "homework",
                     "debrief",
                     "plait",
+                    "words",
                     "contact",
                     "contact/answers",
                     "packet",

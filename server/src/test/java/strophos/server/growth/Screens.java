@@ -3,6 +3,8 @@ package strophos.server.growth;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import strophos.core.contact.StandInSensor;
@@ -19,6 +21,7 @@ final class Screens {
     private final List<String> lessons = new ArrayList<>();
     private final List<String> compared = new ArrayList<>();
     private final List<String> today;
+    private final String shown;
 
     /** A screen's request. */
     record Screen(String name, Client who, IntFunction<String> path) {}
@@ -43,6 +46,8 @@ final class Screens {
                 .valueStream()
                 .map(l -> l.path("lesson").path("id").asString())
                 .toList();
+        shown = lessonOf(rider);
+        showTo(rider, shown);
         measure(lessons.get(0));
     }
 
@@ -57,6 +62,68 @@ final class Screens {
                             StandInSensor.measure(StandInSensor.Script.of(100, trot), 1),
                             Instant.parse(
                                     debrief.path("lesson").path("startedAt").asString()));
+        }
+    }
+
+    private static String lessonOf(Client rider) {
+        String pair = ids(rider.get("/api/v1/pairs").body().path("pairs")).get(0);
+        return ids(rider.get("/api/v1/pairs/" + pair + "/lessons").body().path("lessons"))
+                .get(0);
+    }
+
+    /** What was said on a video, with as many words beneath as may be. */
+    private void showTo(Client rider, String lesson) {
+        if (rider.get("/api/v1/lessons/" + lesson + "/words")
+                .body()
+                .path("isShown")
+                .asBoolean()) {
+            return;
+        }
+        JsonNode debrief = coach.get("/api/v1/lessons/" + lesson + "/debrief").body();
+        long atMs = Instant.parse(debrief.path("lesson").path("startedAt").asString())
+                .toEpochMilli();
+        String device = UUID.randomUUID().toString();
+        List<String> entries = IntStream.range(0, 3)
+                .mapToObj(i -> UUID.randomUUID().toString())
+                .toList();
+        List<String> kinds = List.of("time_base", "comment", "for_rider");
+        List<Map<String, Object>> payloads = List.of(
+                Map.of(
+                        "source",
+                        "CLIP",
+                        "clip",
+                        Map.of("fileName", "a.mp4", "bytes", 9, "durationMs", 31_000, "digest", "ef".repeat(32))),
+                Map.of("at", Map.of("base", entries.get(0), "ms", 4_300), "text", "Heel down."),
+                Map.of("homework", true, "clips", true));
+        coach.post(
+                "/api/v1/entries",
+                Map.of(
+                        "entries",
+                        IntStream.range(0, 3)
+                                .mapToObj(i -> Map.of(
+                                        "id",
+                                        entries.get(i),
+                                        "lesson",
+                                        lesson,
+                                        "device",
+                                        device,
+                                        "author",
+                                        coach.person(),
+                                        "seq",
+                                        i + 1,
+                                        "atMs",
+                                        atMs + i,
+                                        "kind",
+                                        kinds.get(i),
+                                        "v",
+                                        1,
+                                        "payload",
+                                        payloads.get(i)))
+                                .toList()));
+        for (int i = 0; i < 100; i++) {
+            rider.post(
+                    "/api/v1/lessons/" + lesson + "/words",
+                    Map.of("id", UUID.randomUUID(), "comment", entries.get(1), "text", "Which heel? " + i));
         }
     }
 
@@ -127,6 +194,8 @@ final class Screens {
                 new Screen("own work as a file", coach, i -> "/api/v1/library/own-work.json"),
                 new Screen("exercise", coach, i -> "/api/v1/library/counter-bend"),
                 new Screen("rules", coach, i -> "/api/v1/rules"),
+                new Screen("words", rider, i -> "/api/v1/lessons/" + shown + "/words"),
+                new Screen("rider's page", rider, i -> "/api/v1/lessons/" + shown + "/for-rider"),
                 new Screen("rider's pages", rider, i -> "/api/v1/for-rider"),
                 new Screen("practice", rider, i -> "/api/v1/practice"),
                 new Screen("rider's safety", rider, i -> "/api/v1/safety"),
