@@ -155,6 +155,12 @@ export const queries = {
       queryKey: ['forRider', lesson],
       queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/for-rider', path(lesson))),
     }),
+  words: (lesson: string) =>
+    queryOptions({
+      queryKey: ['words', lesson],
+      queryFn: () => answerOf(api.GET('/api/v1/lessons/{id}/words', path(lesson))),
+      retry: false,
+    }),
   riderPages: () =>
     queryOptions({
       queryKey: ['riderPages'],

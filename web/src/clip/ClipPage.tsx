@@ -12,6 +12,7 @@ import { useMe } from '../session'
 import { Back, Button, Quiet, Trouble, Wait } from '../ui'
 import { clipsOf } from './clips'
 import type { Clip } from './clips'
+import { AnswerCard } from './AnswerCard'
 import { Beside } from './Beside'
 import { ClipPad } from './ClipPad'
 import { Comments } from './Comments'
@@ -28,7 +29,10 @@ import { useDrawing } from './useDrawing'
 import { useFrameMarks } from './useFrameMarks'
 import { useMarking } from './useMarking'
 import { useSecondVideo } from './useSecondVideo'
+import { useWords } from './useWords'
+import type { Words } from './useWords'
 import { useZoom } from './useZoom'
+import { WordsLeft } from './WordsUnder'
 
 /** The moment: at the table or on a sofa, a video at hand. What is seen at which second? Works with no network. */
 export default function ClipPage() {
@@ -59,6 +63,7 @@ function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPac
   const { lesson } = kept.packet
   const [open, setOpen] = useState<Open>()
   const clips = useMemo(() => clipsOf(recorder.ride), [recorder.ride])
+  const words = useWords(lesson.id)
   const clip = clips.find((c) => c.id === open?.clip)
   useEffect(() => () => open && URL.revokeObjectURL(open.url), [open])
   const add = async ({ url, file }: OpenedFile, copyOf?: string) => {
@@ -100,6 +105,7 @@ function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPac
           kept={kept}
           url={open.url}
           recorder={recorder}
+          words={words}
           onClose={() => setOpen(undefined)}
         />
       ) : (
@@ -110,9 +116,13 @@ function ClipsOfLesson({ recorder, kept }: { recorder: Recorder; kept: StoredPac
             onNew={(opened, copyOf) => detach(add(opened, copyOf))}
           />
           {clips.map((each) => (
-            <ClipWords key={each.id} clip={each} recorder={recorder} lesson={lesson.id} />
+            <ClipWords key={each.id} clip={each} recorder={recorder} lesson={lesson.id} words={words} />
           ))}
         </>
+      )}
+      {words && <WordsLeft words={words} comments={clips.flatMap((c) => c.comments)} />}
+      {clips.some((c) => c.comments.length > 0) && (
+        <AnswerCard recorder={recorder} kept={kept} words={words} />
       )}
     </Flex>
   )
@@ -122,10 +132,11 @@ interface ClipWordsProps {
   clip: Clip
   recorder: Recorder
   lesson: string
+  words: Words | undefined
 }
 
 /** What was said and marked can be read without the video. */
-function ClipWords({ clip, recorder, lesson }: ClipWordsProps) {
+function ClipWords({ clip, recorder, lesson, words }: ClipWordsProps) {
   const marking = useMarking(clip.id, recorder, null)
   const draft = useFrameMarks(null)
   if (clip.comments.length + clip.measured.length + clip.frames.length === 0) return null
@@ -137,7 +148,7 @@ function ClipWords({ clip, recorder, lesson }: ClipWordsProps) {
       <Flex direction={{ base: 'column', lg: 'row' }} gap="4" align="start" marginTop="2">
         {clip.comments.length > 0 && (
           <Box flex="3" width="full" minWidth="0">
-            <Comments clip={clip} recorder={recorder} player={null} lesson={lesson} />
+            <Comments clip={clip} recorder={recorder} player={null} lesson={lesson} words={words} />
           </Box>
         )}
         {clip.measured.length + clip.frames.length > 0 && (
@@ -178,10 +189,11 @@ interface ClipDeskProps {
   kept: StoredPacket
   url: string
   recorder: Recorder
+  words: Words | undefined
   onClose: () => void
 }
 
-function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) {
+function ClipDesk({ clip, clips, kept, url, recorder, words, onClose }: ClipDeskProps) {
   const { t } = useText()
   const [player, setPlayer] = useState<Player | null>(null)
   const [zoom, zoomBy] = useZoom()
@@ -286,6 +298,7 @@ function ClipDesk({ clip, clips, kept, url, recorder, onClose }: ClipDeskProps) 
             recorder={recorder}
             player={player}
             lesson={kept.lesson}
+            words={words}
             draft={drawing}
             kept={kept}
             field={field}

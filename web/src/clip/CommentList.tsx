@@ -8,6 +8,8 @@ import { FilmLine } from './FilmLine'
 import { momentIn } from './PlayKeys'
 import type { Player } from './player'
 import { StillPicture } from './StillPicture'
+import type { Words } from './useWords'
+import { WordsUnder } from './WordsUnder'
 
 interface CommentListProps {
   comments: readonly CommentOnClip[]
@@ -16,6 +18,8 @@ interface CommentListProps {
   lesson: string
   /** Read by the rider. */
   isRiders?: boolean
+  /** What is said back to them; left out where nothing is. */
+  words?: Words
   /** Left out for those who only read. */
   onTakeBack?: (id: string) => void
 }
@@ -35,7 +39,7 @@ interface CommentLineProps extends Omit<CommentListProps, 'comments'> {
   comment: CommentOnClip
 }
 
-function CommentLine({ comment, player, lesson, isRiders = false, onTakeBack }: CommentLineProps) {
+function CommentLine({ comment, player, lesson, isRiders = false, words, onTakeBack }: CommentLineProps) {
   const { t } = useText()
   const { id, atMs, untilMs, text, cannotTell, film, drawing, still, spoken } = comment
   const at = untilMs === undefined ? momentIn(atMs) : `${momentIn(atMs)}–${momentIn(untilMs)}`
@@ -70,6 +74,7 @@ function CommentLine({ comment, player, lesson, isRiders = false, onTakeBack }: 
             strokes={drawing?.strokes.map((s) => s.points)}
           />
         )}
+        {words && <WordsUnder words={words} comment={id} at={at} />}
       </chakra.div>
       {onTakeBack && (
         <Button look="bare" aria-label={t('clip.takeBackOf', { at })} onClick={() => onTakeBack(id)}>

@@ -19,6 +19,7 @@ import type { Still } from './still'
 import type { DrawingDraft } from './useDrawing'
 import { usePlaying } from './usePlaying'
 import { useTakeBack } from './useTakeBack'
+import type { Words } from './useWords'
 
 interface CommentsProps {
   clip: Clip
@@ -26,6 +27,7 @@ interface CommentsProps {
   /** Null while its video is not open: what was said can be read all the same. */
   player: Player | null
   lesson: string
+  words?: Words
   /** What is drawn for the next one; left out where none is added. */
   draft?: DrawingDraft
   kept?: StoredPacket
@@ -34,7 +36,7 @@ interface CommentsProps {
 }
 
 /** What is said about moments of the clip: touched, the picture goes there. */
-export function Comments({ clip, recorder, player, lesson, draft, kept, field }: CommentsProps) {
+export function Comments({ clip, recorder, player, lesson, words, draft, kept, field }: CommentsProps) {
   const { t } = useText()
   const { takeBack, line } = useTakeBack(recorder)
   return (
@@ -45,7 +47,13 @@ export function Comments({ clip, recorder, player, lesson, draft, kept, field }:
       )}
       {line}
       {clip.comments.length === 0 && <Quiet>{t('clip.noComments')}</Quiet>}
-      <CommentList comments={clip.comments} player={player} lesson={lesson} onTakeBack={takeBack} />
+      <CommentList
+        comments={clip.comments}
+        player={player}
+        lesson={lesson}
+        words={words}
+        onTakeBack={takeBack}
+      />
     </Card>
   )
 }
@@ -79,12 +87,22 @@ function NewComment({ clip, recorder, player, draft, kept, field }: NewCommentPr
     return film.length > 0 ? t('film.asked') : null
   }
   const said = typed ?? inTheirPlace()
+  /** Added already, while its picture is still made. */
+  const isSaying = useRef(false)
   // what is drawn belongs to its frame
   const from = drawing ? undefined : span
   const isSpan = from !== undefined && from.fromMs < atMs
   const startMs = draft.atMs ?? (isSpan ? from.fromMs : atMs)
   const say = async () => {
-    if (said === null) return
+    if (said === null || isSaying.current) return
+    isSaying.current = true
+    try {
+      await add(said)
+    } finally {
+      isSaying.current = false
+    }
+  }
+  const add = async (words: string) => {
     const frame = mayKeepStills ? await (draft.still ?? (isSpan ? from.still : stillOf(player))) : undefined
     const still = await keptStill(frame, recorder)
     await recorder.say({
@@ -92,7 +110,7 @@ function NewComment({ clip, recorder, player, draft, kept, field }: NewCommentPr
       payload: {
         at: { base: clip.id, ms: Math.round(startMs) },
         ...(isSpan && { untilMs: Math.round(atMs) }),
-        text: said,
+        text: words,
         ...(cannotTell && { cannotTell }),
         ...(film.length > 0 && { film: film.map((shot) => ({ shot })) }),
         ...(drawing && { drawing }),

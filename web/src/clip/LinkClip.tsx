@@ -40,9 +40,10 @@ export function LinkClip(props: LinkClipProps) {
   const begin = async () => {
     // one that is planned for later was not filmed later
     const latestMs = Date.now() + kept.offsetMs - clip.file.durationMs
-    await link(Math.min(Date.parse(kept.packet.lesson.plannedAt), latestMs))
+    await link(ride.startedAtMs ?? Math.min(Date.parse(kept.packet.lesson.plannedAt), latestMs))
     const when = { base: clip.id, ms: 0 }
     for (const said of begun(kept, ride)) {
+      if (said.kind === 'lesson_started' && ride.startedAtMs !== null) continue
       await say({ ...said, payload: { ...said.payload, when } } as typeof said)
     }
     await end()
@@ -54,7 +55,8 @@ export function LinkClip(props: LinkClipProps) {
     if (segment) await say({ ...segment, payload: { ...segment.payload, when } })
     await end()
   }
-  if (ride.startedAtMs === null) {
+  // one that was only talked about may have begun
+  if (ride.segments.length === 0) {
     return (
       <Card data-link>
         <p>{t('clip.link.notRidden')}</p>

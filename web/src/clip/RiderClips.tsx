@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
 import type { RiderPage } from '../api'
 import { useText } from '../text'
-import { Button, Card } from '../ui'
+import { Button, Card, Quiet } from '../ui'
 import type { ClipToWatch } from './clips'
 import { CommentList } from './CommentList'
 import { DrawOver } from './DrawOver'
@@ -10,11 +10,15 @@ import { OpenClip } from './OpenClip'
 import type { Player } from './player'
 import { Screening } from './Screening'
 import { useClipKeys } from './useClipKeys'
+import { useWords } from './useWords'
+import type { Words } from './useWords'
 import { useZoom } from './useZoom'
+import { WordsLeft } from './WordsUnder'
 
 /** What the coach said on the rider's videos: read at once, and seen on the rider's own copy where it is opened. */
 export function RiderClips({ lesson, clips: shown }: Pick<RiderPage, 'lesson' | 'clips'>) {
   const { t } = useText()
+  const words = useWords(lesson)
   const [open, setOpen] = useState<{ clip: string; url: string }>()
   useEffect(() => () => open && URL.revokeObjectURL(open.url), [open])
   const clips = shown.map(clipOf)
@@ -23,7 +27,7 @@ export function RiderClips({ lesson, clips: shown }: Pick<RiderPage, 'lesson' | 
     <Box _print={{ display: 'none' }} data-rider-clips>
       {open && clip ? (
         <Card>
-          <OnOwnCopy key={open.url} clip={clip} url={open.url} lesson={lesson} />
+          <OnOwnCopy key={open.url} clip={clip} url={open.url} lesson={lesson} words={words} />
           <Button look="bare" onClick={() => setOpen(undefined)}>
             {t('clip.close')}
           </Button>
@@ -36,11 +40,13 @@ export function RiderClips({ lesson, clips: shown }: Pick<RiderPage, 'lesson' | 
               <chakra.h2 fontSize="lg" fontWeight="720" css={{ overflowWrap: 'anywhere' }}>
                 {file.fileName}
               </chakra.h2>
-              <CommentList comments={comments} player={null} lesson={lesson} isRiders />
+              <CommentList comments={comments} player={null} lesson={lesson} isRiders words={words} />
             </Card>
           ))}
         </>
       )}
+      {words && <WordsLeft words={words} comments={clips.flatMap((c) => c.comments)} />}
+      {words && <Quiet marginTop="2">{t('words.coachSees')}</Quiet>}
     </Box>
   )
 }
@@ -49,9 +55,10 @@ interface OnOwnCopyProps {
   clip: ClipToWatch
   url: string
   lesson: string
+  words: Words | undefined
 }
 
-function OnOwnCopy({ clip, url, lesson }: OnOwnCopyProps) {
+function OnOwnCopy({ clip, url, lesson, words }: OnOwnCopyProps) {
   const [player, setPlayer] = useState<Player | null>(null)
   const [zoom, zoomBy] = useZoom()
   useClipKeys(player, { onZoom: zoomBy })
@@ -68,7 +75,7 @@ function OnOwnCopy({ clip, url, lesson }: OnOwnCopyProps) {
           over={player && <DrawOver player={player} comments={clip.comments} zoom={zoom} />}
         />
       </Box>
-      <CommentList comments={clip.comments} player={player} lesson={lesson} isRiders />
+      <CommentList comments={clip.comments} player={player} lesson={lesson} isRiders words={words} />
     </>
   )
 }

@@ -1,11 +1,12 @@
 import { Box, chakra, Flex, Grid } from '@chakra-ui/react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { CircleHelp, OctagonAlert, TimerReset } from 'lucide-react'
+import { CircleHelp, MessageSquareReply, OctagonAlert, TimerReset } from 'lucide-react'
 import { useForm } from 'react-hook-form'
 import { Link } from 'react-router'
 import { v7 } from 'uuid'
 import { answerOf, api, queries } from '../api'
 import type { Assignment, Inbox as InboxView, Practice, Verdict } from '../api'
+import { VideoCameKey } from '../recorder'
 import { useMe } from '../session'
 import { dayShort, nameIn, wordIn, useText } from '../text'
 import { Button, Input, LaterKey, Quiet, Trouble, useHeld } from '../ui'
@@ -23,17 +24,50 @@ export function Inbox() {
 function Reports({ inbox }: { inbox: InboxView }) {
   const { t } = useText()
   const { shown, later, show } = useHeld(inbox.waiting, (a) => a.id)
+  const words = useHeld(inbox.words, (w) => w.lesson)
+  const count = later.length + words.later.length
+  const showAll = () => {
+    show()
+    words.show()
+  }
   return (
     <>
+      {words.shown.length > 0 && <WordLines words={words.shown} />}
       {shown.length > 0 && <ReportList reports={shown} more={inbox.more} onAnswered={show} />}
-      {later.length > 0 && (
-        <LaterKey isWarning={later.some((a) => a.lookIn === 'STOP_SIGN')} onPress={show}>
-          {t('inbox.later', { count: later.length })}
+      {count > 0 && (
+        <LaterKey isWarning={later.some((a) => a.lookIn === 'STOP_SIGN')} onPress={showAll}>
+          {t('inbox.later', { count })}
         </LaterKey>
       )}
     </>
   )
 }
+
+/** What was said back under comments: each leads to the clip it is about. */
+function WordLines({ words }: { words: InboxView['words'] }) {
+  const { t } = useText()
+  const { timeZone } = useMe()
+  return (
+    <chakra.ul listStyleType="none" marginBottom="4" aria-label={t('inbox.words')}>
+      {words.map(({ lesson, by, horse, text, at }) => (
+        <li key={lesson}>
+          <WordLink to={`/lessons/${lesson}/clip`}>
+            <chakra.span flexShrink="0">
+              <MessageSquareReply size={22} aria-hidden />
+            </chakra.span>
+            <chakra.span css={{ overflowWrap: 'anywhere' }}>
+              <b>{t('inbox.word', { by, horse, day: dayShort(at, timeZone) })}</b> “{text}”
+            </chakra.span>
+          </WordLink>
+        </li>
+      ))}
+    </chakra.ul>
+  )
+}
+
+const WordLink = chakra(Link, {
+  base: { display: 'flex', gap: '3', alignItems: 'center', minHeight: 'touch', paddingY: '1.5' },
+})
 
 interface ReportListProps {
   reports: Assignment[]
@@ -114,7 +148,14 @@ function Report({ assignment, onAnswered }: ReportProps) {
           )}
           {last?.question && <chakra.p marginTop="2">“{last.question}”</chakra.p>}
           <Feels practices={assignment.practices} paused={assignment.pausedPractices} timeZone={timeZone} />
-          {actions.includes('LOOK_IN') && <Answer assignment={assignment} onAnswered={onAnswered} />}
+          {actions.includes('LOOK_IN') && (
+            <>
+              <LookInAnswer assignment={assignment} onAnswered={onAnswered} />
+              <Box marginTop="2">
+                <VideoCameKey pair={assignment.pair} />
+              </Box>
+            </>
+          )}
         </Box>
       </Flex>
     </Box>
@@ -146,7 +187,8 @@ function Feels({ practices, paused, timeZone }: FeelsProps) {
   )
 }
 
-function Answer({ assignment, onAnswered }: ReportProps) {
+/** How it goes on, in two touches and a sentence. */
+export function LookInAnswer({ assignment, onAnswered }: ReportProps) {
   const { t } = useText()
   const client = useQueryClient()
   // the next one comes up in its place

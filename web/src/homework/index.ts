@@ -1,3 +1,4 @@
 export { doseSentence } from './dose'
-export { Inbox } from './Inbox'
+export { Inbox, LookInAnswer } from './Inbox'
+export { useSet } from './useSet'
 export { stepOf } from './Running'

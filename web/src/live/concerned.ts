@@ -3,7 +3,7 @@ import type { PairItem, Today } from '../api'
 import type { News } from './news'
 
 /** What is read again when something was stored elsewhere; the log of a ride reads on by itself. */
-const LISTENING = ['today', 'debrief', 'inbox', 'pair', 'pairs']
+const LISTENING = ['today', 'debrief', 'words', 'inbox', 'pair', 'pairs']
 
 /**
  * Whether what was read under this key shows what the news is of: only that is read again.
@@ -16,6 +16,7 @@ export function isConcerned(news: News, key: QueryKey, data: unknown): boolean {
   if (news === null || data === undefined) return true
   switch (screen) {
     case 'debrief':
+    case 'words':
       return id === news.lesson
     case 'pair':
       return id === news.pair

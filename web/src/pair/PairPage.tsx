@@ -21,7 +21,7 @@ import {
 import { KnownPart, WatchCard } from '../intake'
 import { PeopleCard } from '../invite'
 import { ContactsCard, PausedHorse, useSafety } from '../safety'
-import { RideNowKey } from '../recorder'
+import { RideNowKey, VideoCameKey } from '../recorder'
 import { strandIn, wordIn, useText } from '../text'
 import { Decisions } from './Decisions'
 import { FactsCard } from './FactsCard'
@@ -63,9 +63,10 @@ export default function PairPage() {
         </Box>
       )}
       {!now?.isPaused && !now?.isDayOver && actions.includes('RECORD') && (
-        <Box>
+        <Flex gap="3" wrap="wrap">
           <RideNowKey pair={id} />
-        </Box>
+          <VideoCameKey pair={id} />
+        </Flex>
       )}
       {actions.includes('SEE_PLAN') && <KnownPart pair={id} />}
       <Card>

@@ -12,7 +12,11 @@ export function FromLessons() {
   const pages = useQuery(queries.riderPages())
   return pages.data?.pages.map((p) => (
     <Line key={p.lesson} to={`/lessons/${p.lesson}/for-rider`} data-rider-line>
-      {t('forRider.line', { horse: p.horse, day: dayLongAt(p.at, timeZone) })}
+      {t(p.wordBy === null ? 'forRider.line' : 'forRider.lineAnswered', {
+        horse: p.horse,
+        day: dayLongAt(p.at, timeZone),
+        by: p.wordBy,
+      })}
     </Line>
   ))
 }

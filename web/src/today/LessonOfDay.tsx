@@ -45,7 +45,7 @@ export function LessonOfDay({ today, timeZone, actions }: LessonOfDayProps) {
           {timeOfDay(lesson.plannedAt, timeZone)}
         </chakra.span>
         <chakra.span color="quiet" fontSize="sm">
-          {t('today.minutes', { minutes: lesson.minutes })}
+          {today.isOnVideo ? t('today.onVideo') : t('today.minutes', { minutes: lesson.minutes })}
         </chakra.span>
       </Flex>
       <Box minWidth="0">
@@ -98,13 +98,15 @@ interface NextThingProps {
 
 /** The next bead of the lesson's thread, and riding, which is always one touch away. */
 function NextThing({ today, actions, isStopped }: NextThingProps) {
-  const { lesson, isLooked, isPlanned } = today
+  const { lesson, isOnVideo, isLooked, isPlanned } = today
   const { t } = useText()
   if (lesson.endedAt) {
     return (
       <>
         <chakra.span color="quiet" fontSize="sm">
-          {t('today.ridden', { count: lesson.exchanges })}
+          {isOnVideo && lesson.exchanges === 0
+            ? t('today.answered')
+            : t('today.ridden', { count: lesson.exchanges })}
         </chakra.span>
         {actions.includes('SEE_DEBRIEF') && (
           <LinkButton to={`/lessons/${lesson.id}/debrief`}>{t('today.debrief')}</LinkButton>
@@ -113,6 +115,13 @@ function NextThing({ today, actions, isStopped }: NextThingProps) {
     )
   }
   if (!actions.includes('RECORD')) return null
+  if (isOnVideo) {
+    return (
+      <LinkButton to={`/lessons/${lesson.id}/clip`} look="act" minWidth="7.5rem">
+        {t('today.clip')}
+      </LinkButton>
+    )
+  }
   if (lesson.startedAt) {
     return (
       <LinkButton to={`/lessons/${lesson.id}/ride`} look="live">
