@@ -75,6 +75,7 @@ export type Attention = Schemas['debrief.AttentionView']
 export type CoachMirror = Schemas['debrief.MirrorView']
 export type RiderPage = Schemas['debrief.RiderPageView']
 export type SaidBack = Schemas['word.WordsView']
+export type LagsOfGait = Schemas['debrief.LagsOfGait']
 export type Better = Schemas['debrief.RungShownView']['better']
 export type History = Schemas['debrief.HistoryView']
 export type RungHistory = NonNullable<History['shown']>

@@ -177,6 +177,12 @@ export const queries = {
           }),
         ),
     }),
+  lags: (pair: string) =>
+    queryOptions({
+      queryKey: ['lags', pair],
+      queryFn: () => answerOf(api.GET('/api/v1/pairs/{id}/footfalls', path(pair))),
+      retry: false,
+    }),
   compared: (pair: string, one: string, other: string) =>
     queryOptions({
       queryKey: ['compared', pair, one, other],

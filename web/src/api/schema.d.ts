@@ -1236,6 +1236,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pairs/{id}/footfalls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lags"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pairs/{id}/guardians": {
         parameters: {
             query?: never;
@@ -3018,6 +3034,22 @@ export interface components {
             /** @enum {string} */
             strand: "RIDER" | "CONTACT" | "HORSE" | "COACH";
         };
+        "debrief.LagChangeView": {
+            first: components["schemas"]["debrief.LagView"];
+            last: components["schemas"]["debrief.LagView"];
+            /** @enum {string} */
+            way: "TOWARDS_EVEN" | "AWAY_FROM_EVEN" | "NOT_TOLD_APART";
+        };
+        "debrief.LagPoint": {
+            /** Format: date-time */
+            at: string;
+            left: components["schemas"]["debrief.LagView"] | null;
+            /** Format: uuid */
+            lesson: string;
+            right: components["schemas"]["debrief.LagView"] | null;
+            /** Format: double */
+            strideS: number;
+        };
         "debrief.LagView": {
             /** Format: double */
             high: number;
@@ -3029,6 +3061,16 @@ export interface components {
             share: number;
             /** Format: int32 */
             strides: number;
+        };
+        "debrief.LagsOfGait": {
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string | null;
+            left: components["schemas"]["debrief.LagChangeView"] | null;
+            points: components["schemas"]["debrief.LagPoint"][];
+            right: components["schemas"]["debrief.LagChangeView"] | null;
+        };
+        "debrief.LagsView": {
+            gaits: components["schemas"]["debrief.LagsOfGait"][];
         };
         "debrief.LessonSightings": {
             aids: components["schemas"]["debrief.AidUseView"];
@@ -8408,6 +8450,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["horse.FactsView"];
+                };
+            };
+        };
+    };
+    lags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["debrief.LagsView"];
                 };
             };
         };

@@ -92,10 +92,13 @@ function lag(
   return { share, half, strides: n, order: orderOf(share) }
 }
 
+/** Four clear beats: the fore foot lands so much of a stride after the hind foot of its side. As core's. */
+export const FOUR_BEATS = { from: 0.2, below: 0.3 }
+
 function orderOf(share: number): LandingOrder {
   if (share < 0.1 || share >= 0.9) return 'LATERAL'
-  if (share < 0.2) return 'STEPPING_PACE'
-  if (share < 0.3) return 'FOUR_BEAT'
+  if (share < FOUR_BEATS.from) return 'STEPPING_PACE'
+  if (share < FOUR_BEATS.below) return 'FOUR_BEAT'
   return share < 0.45 ? 'TOWARDS_TROT' : 'DIAGONAL'
 }
 

@@ -172,3 +172,37 @@ test('what may hold already is said instead of dates', async () => {
   expect(await screen.findByText(text('forecast.now'))).toBeVisible()
   expect(screen.queryByText(/8 December/)).toBeNull()
 })
+
+test('how the footfalls moved is said in words first, gait by gait', async () => {
+  const lag = (share: number) => ({
+    share,
+    low: share - 0.03,
+    high: share + 0.03,
+    strides: 8,
+    order: 'FOUR_BEAT' as const,
+  })
+  show(<HistoryPage />, {
+    path: '/pairs/:id/history',
+    at: `/pairs/${PAIR}/history`,
+    answers: {
+      [`GET ${PATH}/history`]: history,
+      [`GET ${PATH}/footfalls`]: {
+        gaits: [
+          {
+            gait: 'WALK',
+            points: [
+              { lesson: 'a', at: '2026-10-05T10:00:00Z', strideS: 1.1, left: lag(0.06), right: lag(0.24) },
+              { lesson: 'b', at: '2026-11-23T10:00:00Z', strideS: 1.1, left: lag(0.22), right: null },
+            ],
+            left: { first: lag(0.06), last: lag(0.22), way: 'TOWARDS_EVEN' },
+            right: null,
+          },
+        ],
+      },
+    },
+  })
+  const words = (await screen.findByText(text('lags.title'))).closest('section')
+  expect(words).toHaveTextContent(`6 % → 22 %: ${text('lags.TOWARDS_EVEN')}`)
+  expect(words).toHaveTextContent(`24 %: ${text('lags.once')}`)
+  expect(screen.getByRole('img', { name: text('lags.drawing', { gait: 'walk' }) })).toBeVisible()
+})

@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { queries } from '../api'
 import type { History, RungHistory } from '../api'
+import { LagHistory } from '../clip'
 import { useMe } from '../session'
 import { clock, dayLong, dayShort, useText, wordIn } from '../text'
 import { Back, Card, CardTitle, FieldLabel, Quiet, Select, Trouble, Wait } from '../ui'
@@ -60,6 +61,7 @@ export default function HistoryPage() {
         <Feel history={history.data} />
         <Programmes programmes={history.data.programmes} />
       </Grid>
+      <LagHistory pair={id} />
       <CompareLessons pair={id} />
     </Flex>
   )

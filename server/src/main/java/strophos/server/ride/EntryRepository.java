@@ -139,6 +139,25 @@ class EntryRepository {
                         r -> new StoredEntry(entry(r, r.get(payload)), r.get(ENTRY.RECEIVED_AT), Optional.empty())));
     }
 
+    /** What bears on the clips of those of the last lessons of this pair on which landings were marked, the oldest first. */
+    List<List<StoredEntry>> ofLastLessonsWithFootfalls(UUID pair, int most) {
+        return ofLastLessons(
+                        pair,
+                        most,
+                        ENTRY.KIND.in(
+                                "clock",
+                                "time_base",
+                                "lesson_started",
+                                "lesson_ended",
+                                "segment",
+                                "footfalls",
+                                "amend",
+                                "void"))
+                .stream()
+                .filter(log -> log.stream().anyMatch(e -> e.entry().kind().equals("footfalls")))
+                .toList();
+    }
+
     /** Of the last lessons of this pair that have ended, lesson by lesson, the oldest first. */
     List<List<StoredEntry>> ofLastLessons(UUID pair, int most) {
         return ofLastLessons(pair, most, DSL.trueCondition());

@@ -31,6 +31,19 @@ public class LastRides {
         return entries.ofLastLessons(pair, most).stream().map(RideLog::fold).toList();
     }
 
+    /** Those of so many last lessons on whose clips landings were marked, the oldest first; of a pair that the viewer was found to see. */
+    public List<MarkedLesson> marked(UUID pair, int most) {
+        return entries.ofLastLessonsWithFootfalls(pair, most).stream()
+                .map(log -> {
+                    Ride ride = RideLog.fold(log);
+                    return new MarkedLesson(
+                            UUID.fromString(log.get(0).entry().lesson()),
+                            ride.startedAtMs().orElse(log.get(0).entry().atMs()),
+                            ride);
+                })
+                .toList();
+    }
+
     /** Of those that were planned in this time and in which this person wrote, so many at most, the oldest first. */
     public List<Ride> by(UUID person, Instant from, Instant to, int most) {
         return entries.ofLastLessonsBy(person, from, to, most).stream()

@@ -73,6 +73,7 @@ class RolesTest {
         rowWithId("GET /api/v1/lessons/{id}/debrief", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/lessons/{id}/plait", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("GET /api/v1/pairs/{id}/aids", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
+        rowWithId("GET /api/v1/pairs/{id}/footfalls", own(200, 200, 403, 403, 401), own(200, 200, 403, 403, 401));
         rowWithId("POST /api/v1/lessons/{id}/decisions", own(422, 403, 403, 403, 401), own(422, 403, 403, 403, 401));
         coachOnly("POST /api/v1/lessons/{id}/decisions/agreed", 422);
         rowWithId("GET /api/v1/pairs/{id}/compared", own(422, 422, 403, 403, 401), own(422, 422, 403, 403, 401));

@@ -501,7 +501,8 @@ class ContractFuzzTest {
                     "/watch",
                     "/work",
                     "/strides",
-                    "/history")) {
+                    "/history",
+                    "/footfalls")) {
                 paths.add("pairs/" + pair.asString() + view);
             }
         }

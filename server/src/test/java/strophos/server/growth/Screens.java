@@ -160,6 +160,7 @@ final class Screens {
                 new Screen("strides", coach, at("/api/v1/pairs/", pairs, "/strides")),
                 new Screen("ground", coach, i -> "/api/v1/ground"),
                 new Screen("aids", coach, at("/api/v1/pairs/", pairs, "/aids")),
+                new Screen("footfalls", coach, at("/api/v1/pairs/", pairs, "/footfalls")),
                 new Screen("attention", coach, i -> "/api/v1/attention"),
                 new Screen("mirror", coach, i -> "/api/v1/mirror"),
                 new Screen("history", coach, at("/api/v1/pairs/", pairs, "/history")),
