@@ -131,7 +131,7 @@ function ShowPart({ recorder, kept, words }: AnswerCardProps) {
       <Flex gap="3" wrap="wrap" align="center" data-answer-shown>
         <Box>
           <b>{t('forRider.shown', { rider: lesson.rider })}</b>
-          <ReadLine words={words} />
+          {words && <ReadLine readings={words.said.readings} />}
         </Box>
         <LinkButton to={`/lessons/${lesson.id}/for-rider`}>{t('forRider.look')}</LinkButton>
       </Flex>

@@ -1,14 +1,12 @@
+import type { SaidBack } from '../api'
 import { useMe } from '../session'
 import { dayShort, timeOfDay, useText } from '../text'
 import { Quiet } from '../ui'
-import type { Words } from './useWords'
 
 /** Who of the rider's side has read the page, and when last. */
-export function ReadLine({ words }: { words: Words | undefined }) {
+export function ReadLine({ readings }: Pick<SaidBack, 'readings'>) {
   const { t } = useText()
   const { timeZone } = useMe()
-  if (!words) return null
-  const { readings } = words.said
   return (
     <Quiet data-readings>
       {readings.length === 0

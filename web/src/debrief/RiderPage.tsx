@@ -6,7 +6,7 @@ import { queries } from '../api'
 import type { Assignment, RiderPage as Page } from '../api'
 import { VoiceNotes } from '../capture'
 import { RiderClips } from '../clip'
-import { doseSentence } from '../homework'
+import { doseSentence, LookInLine } from '../homework'
 import { HorseLine } from '../safety'
 import { useMe } from '../session'
 import { dayLongAt, nameIn, useText, wordIn } from '../text'
@@ -102,6 +102,7 @@ function Homework({ assignment }: { assignment: Assignment }) {
       <chakra.p fontWeight="650">
         {doseSentence(t, step)} · {t('forRider.days', { count: assignment.daysAWeek })}
       </chakra.p>
+      <LookInLine lookIns={assignment.lookIns} />
       {assignment.stop === null && <chakra.p marginTop="1">{step.instruction}</chakra.p>}
       <chakra.p marginTop="1">
         <b>{t('forRider.feel')}:</b> {step.feel}

@@ -1,6 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { queries } from '../api'
 import type { Debrief } from '../api'
+import { ReadLine } from '../clip'
 import { useMe } from '../session'
 import { clock, timeOfDay, useText, wordIn } from '../text'
 import { Button, Field, FoldCard, LinkButton, Quiet, Trouble } from '../ui'
@@ -12,12 +15,17 @@ export function ShareCard({ debrief }: { debrief: Debrief }) {
   const { actions } = useMe()
   const [isChanging, setChanging] = useState(false)
   const { lesson, after } = debrief
+  const isShown = after.forRider !== null
+  const words = useQuery({ ...queries.words(lesson.id), enabled: isShown })
   if (!actions.includes('DECIDE') || lesson.endedAt === null) return null
   return (
     <FoldCard title={t('forRider.title', { rider: lesson.rider })}>
       {after.forRider && !isChanging ? (
         <Flex gap="3" wrap="wrap" align="center" data-for-rider="shown">
-          <chakra.b>{t('forRider.shown', { rider: lesson.rider })}</chakra.b>
+          <Box>
+            <chakra.b>{t('forRider.shown', { rider: lesson.rider })}</chakra.b>
+            {words.data && <ReadLine readings={words.data.readings} />}
+          </Box>
           <LinkButton to={`/lessons/${lesson.id}/for-rider`}>{t('forRider.look')}</LinkButton>
           <Button look="plain" onClick={() => setChanging(true)}>
             {t('forRider.change')}

@@ -1,4 +1,5 @@
 export { doseSentence } from './dose'
 export { Inbox, LookInAnswer } from './Inbox'
 export { useSet } from './useSet'
+export { LookInLine } from './LookInLine'
 export { stepOf } from './Running'

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react'
 import { OctagonAlert } from 'lucide-react'
 import type { Assignment } from '../api'
 import { ForHorse } from '../ground'
-import { doseSentence, stepOf } from '../homework'
+import { doseSentence, LookInLine, stepOf } from '../homework'
 import { AsideView } from '../library'
 import { useSafety } from '../safety'
 import { useMe } from '../session'
@@ -25,7 +25,6 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
   const { t } = useText()
   const { timeZone } = useMe()
   const step = card.steps[card.step]
-  const answer = card.lookIns.at(-1)
   const safety = useSafety()
   const horse = safety.horseNow({ pair: card.pair })
   if (!step) return null
@@ -43,17 +42,7 @@ export function TaskCard({ card, isNamed, kept, onStart, onReport }: TaskCardPro
         {wordIn(t, 'gait', step.gait)} · {doseSentence(t, step)}
       </chakra.p>
       {card.programme && <Quiet>{stepOf(t, card)}</Quiet>}
-      {answer && (
-        <Box marginTop="3" borderLeftWidth="4px" borderColor="live" paddingLeft="3">
-          <chakra.p fontWeight="650">
-            {t(`verdictSaid.${answer.verdict}`)}
-            {answer.sentence && ` “${answer.sentence}”`}
-          </chakra.p>
-          <Quiet>
-            {answer.by}, {dayShort(answer.at, timeZone)}
-          </Quiet>
-        </Box>
-      )}
+      <LookInLine lookIns={card.lookIns} />
       {stop !== null ? (
         <WarnBox marginTop="4" icon={<OctagonAlert size={24} aria-hidden />}>
           <chakra.p fontWeight="650">{t(`homeworkStop.rider.${stop}`, { horse: card.horse })}</chakra.p>
