@@ -104,9 +104,9 @@ function Drawing({ of, label }: { of: LagsOfGait; label: string }) {
         fill="sunken"
       />
       <chakra.text
-        x={BOX.width - BOX.right - 6}
+        x={(BOX.left + BOX.width - BOX.right) / 2}
         y={y(FOUR_BEATS.below) + 15}
-        textAnchor="end"
+        textAnchor="middle"
         fontSize="13px"
         fill="quiet"
       >
