@@ -31,25 +31,13 @@ class RiderPageTest {
         yard = new Yard(coach);
     }
 
-    private static String pairOf(String horse) {
-        return coach.get("/api/v1/pairs/names")
-                .body()
-                .path("pairs")
-                .valueStream()
-                .filter(p -> p.path("horse").asString().equals(horse))
-                .findFirst()
-                .orElseThrow()
-                .path("id")
-                .asString();
-    }
-
     private static Client.Reply page(Client who, String lesson) {
         return who.get("/api/v1/lessons/" + lesson + "/for-rider");
     }
 
     @Test
     void theRiderReadsTheChosenPartsAndNobodyElsesRiderDoes() {
-        String lesson = yard.lesson(pairOf("Tamarack"));
+        String lesson = yard.lesson(yard.pairOf("Tamarack"));
         yard.send(yard.ride(lesson, 9, "TRY", 1, true));
         assertThat(page(imre, lesson).status()).as("nothing is shown yet").isEqualTo(404);
         Map<String, Object> shown = yard.entry(
@@ -83,7 +71,7 @@ class RiderPageTest {
     /** In a lesson nobody rode: what is planted in this pair's last lessons is read by other tests. */
     @Test
     void whatWasSaidOnClipsIsReadWhereItWasChosen() {
-        String lesson = yard.lesson(pairOf("Tamarack"));
+        String lesson = yard.lesson(yard.pairOf("Tamarack"));
         Map<String, Object> file =
                 Map.of("fileName", "mine.mp4", "bytes", 9, "durationMs", 31_000, "digest", "ab".repeat(32));
         Map<String, Object> clip = yard.entry(lesson, "time_base", Map.of("source", "CLIP", "clip", file));
@@ -122,10 +110,10 @@ class RiderPageTest {
     /** A still of what was shown is seen; one that was measured stays with the coach, and neither is seen by another rider. */
     @Test
     void aStillIsSeenWithTheWordsItBelongsTo() throws Exception {
-        String lesson = yard.lesson(pairOf("Tamarack"));
+        String lesson = yard.lesson(yard.pairOf("Tamarack"));
         // another test may have given this rider a guardian
         coach.post(
-                "/api/v1/pairs/" + pairOf("Tamarack") + "/picture-consent",
+                "/api/v1/pairs/" + yard.pairOf("Tamarack") + "/picture-consent",
                 Map.of("id", UUID.randomUUID(), "given", true, "saidBy", "Basma"));
         byte[] picture = Samples.of("dot.jpeg");
         byte[] measured = Arrays.copyOf(picture, picture.length + 1);
@@ -191,7 +179,7 @@ class RiderPageTest {
 
     @Test
     void aVoiceThatWasNotChosenIsNotHeard() {
-        String lesson = yard.lesson(pairOf("Tamarack"));
+        String lesson = yard.lesson(yard.pairOf("Tamarack"));
         yard.send(yard.ride(lesson, 1, "TRY", 1, true));
         String sound = "ab".repeat(32);
         yard.send(List.of(yard.entry(lesson, "for_rider", Map.of("homework", true))));

@@ -45,18 +45,6 @@ class SaidBackTest {
                 .asString();
     }
 
-    private static String pairOf(String horse) {
-        return coach.get("/api/v1/pairs/names")
-                .body()
-                .path("pairs")
-                .valueStream()
-                .filter(p -> p.path("horse").asString().equals(horse))
-                .findFirst()
-                .orElseThrow()
-                .path("id")
-                .asString();
-    }
-
     /** A lesson on a video of Imre's, and a comment on it that he is shown. */
     private static class OnVideo {
 
@@ -183,7 +171,7 @@ class SaidBackTest {
 
     @Test
     void aLessonOnVideoStandsOnTodayAndIsAboutWhatThePairIsLearning() {
-        OnVideo video = new OnVideo(pairOf("Skerry"));
+        OnVideo video = new OnVideo(yard.pairOf("Skerry"));
         JsonNode today = coach.get("/api/v1/today")
                 .body()
                 .path("lessons")
@@ -198,7 +186,7 @@ class SaidBackTest {
         assertThat(drafts.valueStream().map(d -> d.path("rung").asString()))
                 .as("nothing was asked on it: the rung in work")
                 .hasSize(1);
-        String met = yard.lesson(pairOf("Skerry"));
+        String met = yard.lesson(yard.pairOf("Skerry"));
         assertThat(coach.get("/api/v1/lessons/" + met + "/homework").body().path("drafts"))
                 .as("one that is met for is about what was ridden")
                 .isEmpty();

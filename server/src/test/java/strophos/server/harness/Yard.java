@@ -34,6 +34,19 @@ public final class Yard {
         return coach.post("/api/v1/pairs", pair).body().path("id").asString();
     }
 
+    /** The demo's pair with this horse. */
+    public String pairOf(String horse) {
+        return coach.get("/api/v1/pairs/names")
+                .body()
+                .path("pairs")
+                .valueStream()
+                .filter(p -> p.path("horse").asString().equals(horse))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+    }
+
     /** A second rider on the horse of this pair; the new pair's id. */
     public String secondPair(String pair, String rider) {
         Map<String, Object> second = new LinkedHashMap<>();
