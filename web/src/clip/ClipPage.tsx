@@ -24,6 +24,7 @@ import { OpenClip } from './OpenClip'
 import type { OpenedFile } from './openFile'
 import type { Player } from './player'
 import { Screening } from './Screening'
+import { StrandsBelow } from './StrandsBelow'
 import { useClipKeys } from './useClipKeys'
 import { useDrawing } from './useDrawing'
 import { useFrameMarks } from './useFrameMarks'
@@ -222,115 +223,118 @@ function ClipDesk({ clip, clips, kept, url, recorder, words, onClose }: ClipDesk
       : { onFoot, onUndo: marking.undo, onComment, onZoom: zoomBy },
   )
   return (
-    <Flex direction={{ base: 'column', lg: second ? 'column' : 'row' }} gap="4" align="start">
-      <Box
-        flex="3"
-        width="full"
-        minWidth="0"
-        position={second ? 'static' : 'sticky'}
-        top="0"
-        zIndex="1"
-        background="ground"
-        paddingBottom="2"
-      >
-        <Screening
-          clip={clip}
-          url={url}
-          player={player}
-          zoom={zoom}
-          onPlayer={setPlayer}
-          onZoom={zoomBy}
-          over={
-            player &&
-            (what === 'frame' ? (
-              <FrameMarksOver draft={draft} frames={clip.frames} player={player} zoom={zoom} />
-            ) : (
-              <DrawOver
-                player={player}
-                comments={clip.comments}
-                zoom={zoom}
-                draft={what === 'comments' ? drawing : undefined}
-              />
-            ))
-          }
-          onTouch={(e) => {
-            if (!player || what !== 'frame' || !isAt(player.now().atMs, draft.atMs)) return
-            const point = pointAt(e, player)
-            if (point) draft.place(point)
-          }}
-          beside={
-            second &&
-            player && (
-              <Beside
-                key={second.url}
-                second={second}
-                first={player}
-                zoom={zoom}
-                onZoom={zoomBy}
-                onClose={close}
-              />
-            )
-          }
-        />
-        <Box hideBelow="lg" marginTop="3">
-          {ways}
-          <Quiet>{t(what === 'pad' ? 'clip.keysOnPad' : 'clip.keys')}</Quiet>
+    <>
+      <Flex direction={{ base: 'column', lg: second ? 'column' : 'row' }} gap="4" align="start">
+        <Box
+          flex="3"
+          width="full"
+          minWidth="0"
+          position={second ? 'static' : 'sticky'}
+          top="0"
+          zIndex="1"
+          background="ground"
+          paddingBottom="2"
+        >
+          <Screening
+            clip={clip}
+            url={url}
+            player={player}
+            zoom={zoom}
+            onPlayer={setPlayer}
+            onZoom={zoomBy}
+            over={
+              player &&
+              (what === 'frame' ? (
+                <FrameMarksOver draft={draft} frames={clip.frames} player={player} zoom={zoom} />
+              ) : (
+                <DrawOver
+                  player={player}
+                  comments={clip.comments}
+                  zoom={zoom}
+                  draft={what === 'comments' ? drawing : undefined}
+                />
+              ))
+            }
+            onTouch={(e) => {
+              if (!player || what !== 'frame' || !isAt(player.now().atMs, draft.atMs)) return
+              const point = pointAt(e, player)
+              if (point) draft.place(point)
+            }}
+            beside={
+              second &&
+              player && (
+                <Beside
+                  key={second.url}
+                  second={second}
+                  first={player}
+                  zoom={zoom}
+                  onZoom={zoomBy}
+                  onClose={close}
+                />
+              )
+            }
+          />
+          <Box hideBelow="lg" marginTop="3">
+            {ways}
+            <Quiet>{t(what === 'pad' ? 'clip.keysOnPad' : 'clip.keys')}</Quiet>
+          </Box>
         </Box>
-      </Box>
-      <Flex flex="2" width="full" minWidth="0" direction="column" gap="2">
-        <Flex gap={{ base: '1', md: '1.5' }} role="group" aria-label={t('clip.what')}>
-          {WHAT.map((each) => (
-            <Button
-              key={each}
-              look="key"
-              flex="auto"
-              paddingX={{ base: '1', md: '2' }}
-              aria-pressed={what === each}
-              onClick={() => setWhat(each)}
-            >
-              {t(KEYS[each])}
+        <Flex flex="2" width="full" minWidth="0" direction="column" gap="2">
+          <Flex gap={{ base: '1', md: '1.5' }} role="group" aria-label={t('clip.what')}>
+            {WHAT.map((each) => (
+              <Button
+                key={each}
+                look="key"
+                flex="auto"
+                paddingX={{ base: '1', md: '2' }}
+                aria-pressed={what === each}
+                onClick={() => setWhat(each)}
+              >
+                {t(KEYS[each])}
+              </Button>
+            ))}
+          </Flex>
+          {what === 'comments' && (
+            <Comments
+              clip={clip}
+              recorder={recorder}
+              player={player}
+              lesson={kept.lesson}
+              words={words}
+              draft={drawing}
+              kept={kept}
+              field={field}
+            />
+          )}
+          {what === 'footfalls' && (
+            <FootfallsCard clip={clip} recorder={recorder} player={player} marking={marking} />
+          )}
+          {what === 'frame' && (
+            <FrameCard
+              clip={clip}
+              recorder={recorder}
+              player={player}
+              draft={draft}
+              mayKeepStills={mayKeepStills}
+              lesson={kept.lesson}
+            />
+          )}
+          {what === 'pad' && player && (
+            <ClipPad clip={clip} clips={clips} recorder={recorder} kept={kept} player={player} />
+          )}
+          {/* on a phone the room under the picture is the pad's */}
+          <Box hideFrom="lg">{ways}</Box>
+          <Flex gap="3" align="center" wrap="wrap" marginTop="2">
+            <Quiet flex="1" css={{ overflowWrap: 'anywhere' }}>
+              {clip.file.fileName} · {clock(clip.file.durationMs)}
+            </Quiet>
+            <Button look="bare" onClick={onClose}>
+              {t('clip.close')}
             </Button>
-          ))}
-        </Flex>
-        {what === 'comments' && (
-          <Comments
-            clip={clip}
-            recorder={recorder}
-            player={player}
-            lesson={kept.lesson}
-            words={words}
-            draft={drawing}
-            kept={kept}
-            field={field}
-          />
-        )}
-        {what === 'footfalls' && (
-          <FootfallsCard clip={clip} recorder={recorder} player={player} marking={marking} />
-        )}
-        {what === 'frame' && (
-          <FrameCard
-            clip={clip}
-            recorder={recorder}
-            player={player}
-            draft={draft}
-            mayKeepStills={mayKeepStills}
-            lesson={kept.lesson}
-          />
-        )}
-        {what === 'pad' && player && (
-          <ClipPad clip={clip} clips={clips} recorder={recorder} kept={kept} player={player} />
-        )}
-        {/* on a phone the room under the picture is the pad's */}
-        <Box hideFrom="lg">{ways}</Box>
-        <Flex gap="3" align="center" wrap="wrap" marginTop="2">
-          <Quiet flex="1" css={{ overflowWrap: 'anywhere' }}>
-            {clip.file.fileName} · {clock(clip.file.durationMs)}
-          </Quiet>
-          <Button look="bare" onClick={onClose}>
-            {t('clip.close')}
-          </Button>
+          </Flex>
         </Flex>
       </Flex>
-    </Flex>
+      {player && <StrandsBelow clip={clip} recorder={recorder} lesson={kept.lesson} player={player} />}
+    </>
   )
 }

@@ -31,6 +31,8 @@ export function useClipKeys(
   { onFoot, onUndo, onComment, onZoom, isOnPad = false, isBeside = false }: ClipKeys,
 ): void {
   const press = useSteady((e: KeyboardEvent) => {
+    // what has the focus went first
+    if (e.defaultPrevented) return
     if (!player || isTyping(e.target) || e.altKey || e.ctrlKey || e.metaKey) return
     if (isBeside !== isInBeside(e.target)) return
     const key = e.key.toLowerCase()

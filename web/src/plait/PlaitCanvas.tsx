@@ -8,6 +8,8 @@ import { paint, touched } from './paint'
 
 interface PlaitCanvasProps {
   plait: NonNullable<PlaitOfLesson['plait']>
+  /** What can be seen of it; left out for all. */
+  all?: Stretch
   stretch: Stretch
   chosen: number[]
   lit: ReadonlySet<number>
@@ -42,7 +44,7 @@ export function PlaitCanvas(props: PlaitCanvasProps) {
   )
   const canvas = useTimeline({
     stretch,
-    all: whole(plait.lengthMs),
+    all: props.all ?? whole(plait.lengthMs),
     height: LANES.height,
     draw,
     onStretch,

@@ -1,10 +1,11 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { expect, test } from 'vitest'
+import { expect, test, vi } from 'vitest'
 import { v7 } from 'uuid'
 import type { PlaitOfLesson } from '../api'
 import { lesson, show, text } from '../page.testing'
 import { PlaitCard } from './PlaitCard'
+import { PlaitOfClip } from './PlaitOfClip'
 import { touched } from './paint'
 import { LANES } from './lanes'
 
@@ -166,4 +167,26 @@ test('a spoken note is listened to where it lies', async () => {
   expect(
     screen.getByRole('button', { name: text('voice.play', { at: '9:10', time: '0:04' }) }),
   ).toBeInTheDocument()
+})
+
+test('beside a clip only its part is seen, and N goes to the frame of the next event', async () => {
+  const onSeek = vi.fn()
+  show(
+    <PlaitOfClip
+      lesson={id}
+      startMs={Date.parse(PLAIT.from) + 1_000}
+      durationMs={60_000}
+      atMs={0}
+      waiting={0}
+      onSeek={onSeek}
+    />,
+    { answers: { [`GET /api/v1/lessons/${id}/plait`]: { plait: PLAIT } } },
+  )
+  const inClip = PLAIT.events.filter((e) => e.fromMs >= 1_000 && e.fromMs <= 61_000)
+  expect(inClip.length).toBeGreaterThan(0)
+  const drawing = await screen.findByRole('img', { name: text('plait.onClip', { count: inClip.length }) })
+  drawing.focus()
+  await userEvent.keyboard('n')
+  const first = Math.min(...inClip.map((e) => e.fromMs).filter((ms) => ms > 1_001))
+  expect(onSeek).toHaveBeenCalledWith(first - 1_000)
 })

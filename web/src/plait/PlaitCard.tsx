@@ -2,10 +2,10 @@ import { chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useId, useMemo, useState } from 'react'
 import { queries } from '../api'
-import type { PlaitOfLesson, PlaitTurn } from '../api'
+import type { PlaitOfLesson } from '../api'
 import { useMe } from '../session'
-import { useText, wordIn } from '../text'
-import { FoldCard, SIDE, Trouble, Wait } from '../ui'
+import { useText } from '../text'
+import { FoldCard, Trouble, Wait } from '../ui'
 import { EntryPanel } from './EntryPanel'
 import { KindsPick } from './KindsPick'
 import type { MeasuredReins } from './measured'
@@ -14,6 +14,7 @@ import { PlaitCanvas } from './PlaitCanvas'
 import { PlaitList } from './PlaitList'
 import { PlaitTools } from './PlaitTools'
 import { usePlait } from './usePlait'
+import { usePlaitNames } from './usePlaitNames'
 
 type Plait = NonNullable<PlaitOfLesson['plait']>
 
@@ -52,19 +53,7 @@ function Strands({ lesson, plait, measured }: Required<PlaitCardProps> & { plait
     [names],
   )
   const list = useCallback(() => setListed((is) => !is), [])
-  const turnName = useCallback(
-    (turn: PlaitTurn) =>
-      [
-        turn.rein === 'NONE' ? '' : SIDE[turn.rein].letter,
-        turn.name,
-        wordIn(t, 'gait', turn.gait),
-        ...(turn.mounted === 'RIDER' ? [] : [t(`mounted.${turn.mounted}`)]),
-      ]
-        .filter(Boolean)
-        .join(' · '),
-    [t],
-  )
-  const strandName = useCallback((strand: 'RIDER' | 'CONTACT' | 'HORSE') => t(`plait.strand.${strand}`), [t])
+  const { turnName, strandName } = usePlaitNames()
   return (
     <Flex direction="column" gap="3">
       <div>

@@ -1,2 +1,3 @@
 export { PlaitCard } from './PlaitCard'
+export { PlaitOfClip } from './PlaitOfClip'
 export type { MeasuredReins } from './measured'

@@ -5,6 +5,7 @@ import type { EntryAt } from './EntryPanel'
 import { keyOf } from './inWords'
 import { meetingOf } from './meeting'
 import { closer, nextOf, showing, whole } from '../timeline'
+import type { Stretch } from '../timeline'
 
 type Plait = NonNullable<PlaitOfLesson['plait']>
 
@@ -22,9 +23,12 @@ function placeNow({ events, said, kinds }: Plait, { said: { id }, kind }: EventP
 /**
  * What is looked at of a plait: the stretch, two kinds of event, and one event. What is chosen is known by what it is, since places
  * change when an answer is changed.
+ *
+ * @param part that can be seen; left out for all
  */
-export function usePlait(plait: Plait) {
-  const all = useMemo(() => whole(plait.lengthMs), [plait])
+export function usePlait(plait: Plait, part?: Stretch) {
+  const entire = useMemo(() => whole(plait.lengthMs), [plait])
+  const all = part ?? entire
   const [stretch, setStretch] = useState(all)
   const [keys, setKeys] = useState<string[]>([])
   const [touched, setTouched] = useState<EventPick>()
