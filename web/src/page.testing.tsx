@@ -38,7 +38,7 @@ const COACH: Me['actions'] = [
   'DECIDE',
 ]
 
-interface Given {
+export interface Given {
   /** The address of the page, as a pattern, and where the reader stands. */
   path?: string
   at?: string

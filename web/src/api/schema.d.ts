@@ -4388,6 +4388,7 @@ export interface components {
         };
         "homework.HomeworkView": {
             drafts: components["schemas"]["homework.Draft"][];
+            isOnVideo: boolean;
             lesson: components["schemas"]["lesson.Lesson"];
             /** Format: int32 */
             mostRunning: number;

@@ -109,11 +109,14 @@ function ShowPart({ recorder, kept, words }: AnswerCardProps) {
   const { lesson } = kept.packet
   const { ride, outbox } = recorder
   const shown = shownOf(ride)
+  const homework = useQuery({ ...queries.homework(lesson.id), enabled: false })
+  const isUnridden = ride.startedAtMs === null
+  const isToBeHeld = isUnridden && homework.data?.isOnVideo === true
   const show = useMutation({
     networkMode: 'always',
     mutationFn: async () => {
       // nobody met for it: it is held while it is answered
-      if (ride.startedAtMs === null) {
+      if (isToBeHeld) {
         await recorder.say({ kind: 'lesson_started', payload: {} })
         await recorder.say({ kind: 'lesson_ended', payload: {} })
       }
@@ -126,11 +129,11 @@ function ShowPart({ recorder, kept, words }: AnswerCardProps) {
       ])
     },
   })
-  if (shown?.clips) {
+  if (shown?.clips && !isToBeHeld) {
     return (
       <Flex gap="3" wrap="wrap" align="center" data-answer-shown>
         <Box>
-          <b>{t('forRider.shown', { rider: lesson.rider })}</b>
+          <b>{t(isUnridden ? 'answer.shownLater' : 'forRider.shown', { rider: lesson.rider })}</b>
           {words && <ReadLine readings={words.said.readings} />}
         </Box>
         <LinkButton to={`/lessons/${lesson.id}/for-rider`}>{t('forRider.look')}</LinkButton>

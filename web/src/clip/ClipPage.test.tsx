@@ -1,7 +1,8 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import { lesson, packet, show, text } from '../page.testing'
+import { assignment, lesson, packet, show, text } from '../page.testing'
+import type { Given } from '../page.testing'
 import { append, shelfOf } from '../store'
 import type { NewEntry } from '../store'
 import ClipPage from './ClipPage'
@@ -35,11 +36,12 @@ beforeEach(() => {
 
 afterEach(() => vi.restoreAllMocks())
 
-async function open() {
+async function open(more: Partial<Given> = {}) {
   const shown = show(<ClipPage />, {
     path: '/lessons/:id/clip',
     at: `/lessons/${ridden.id}/clip`,
-    answers: { [`GET /api/v1/lessons/${ridden.id}/packet`]: packet(ridden) },
+    me: more.me,
+    answers: { [`GET /api/v1/lessons/${ridden.id}/packet`]: packet(ridden), ...more.answers },
   })
   await screen.findByRole('heading', { name: text('clip.title', { horse: ridden.horse }) })
   const user = userEvent.setup()
@@ -266,4 +268,62 @@ test('a touch made while riding is given its frame, and counted once', async () 
     kind: 'amend',
     payload: { target: ask, payload: { response: 'YES', strength: 2, when: { ms: 7900 } } },
   })
+})
+
+const WORDS = `/api/v1/lessons/${ridden.id}/words`
+const homework = (isOnVideo: boolean) => ({
+  lesson: ridden,
+  isOnVideo,
+  drafts: [],
+  notAlone: [],
+  running: [assignment({ lookIn: 'DUE', pair: ridden.pair })],
+  mostRunning: 3,
+  own: [],
+  programmes: [],
+})
+
+async function commented(isOnVideo: boolean) {
+  const shown = await open({
+    me: { actions: ['RECORD', 'SEE_PAIRS', 'DECIDE', 'LOOK_IN', 'SAY_WORD'] },
+    answers: {
+      [`GET /api/v1/lessons/${ridden.id}/homework`]: homework(isOnVideo),
+      [`GET ${WORDS}`]: { isShown: false, readings: [], words: [] },
+      'POST /api/v1/assignments/a/look-ins': assignment(),
+    },
+  })
+  await shown.choose(text('clip.choose'), MINE)
+  await shown.user.type(await screen.findByLabelText(text('clip.sayAt', { at: '0:00.0' })), 'Heel down.')
+  await shown.user.click(screen.getByRole('button', { name: text('clip.say') }))
+  const key = await screen.findByRole('button', { name: text('answer.show', { rider: ridden.rider }) })
+  await screen.findByLabelText(text('inbox.sentence'))
+  return { ...shown, key }
+}
+
+test('a video that came unasked is answered in one card, and is held as it is shown', async () => {
+  const { user, key, kept, sent } = await commented(true)
+  await user.type(screen.getByLabelText(text('inbox.sentence')), 'Keep it short.')
+  await user.click(screen.getByRole('button', { name: new RegExp(text('verdict.CARRY_ON')) }))
+  await waitFor(() => expect(sent('POST /api/v1/assignments/a/look-ins')).toHaveLength(1))
+  expect(sent('POST /api/v1/assignments/a/look-ins')[0]).toMatchObject({
+    verdict: 'CARRY_ON',
+    sentence: 'Keep it short.',
+  })
+  await user.click(key)
+  await waitFor(async () =>
+    expect((await kept()).map((e) => e.kind)).toEqual([
+      'time_base',
+      'comment',
+      'lesson_started',
+      'lesson_ended',
+      'for_rider',
+    ]),
+  )
+  expect((await kept()).at(-1)?.payload).toEqual({ homework: true, clips: true })
+})
+
+test('a lesson that is still to be ridden is not begun by showing what was said', async () => {
+  const { user, key, kept } = await commented(false)
+  await user.click(key)
+  expect(await screen.findByText(text('answer.shownLater', { rider: ridden.rider }))).toBeVisible()
+  expect((await kept()).map((e) => e.kind)).toEqual(['time_base', 'comment', 'for_rider'])
 })

@@ -24,6 +24,7 @@ const DRAFT: Draft = {
 }
 const homework = (more: Partial<Homework> = {}): Homework => ({
   lesson: ridden,
+  isOnVideo: false,
   drafts: [DRAFT],
   notAlone: [],
   running: [],

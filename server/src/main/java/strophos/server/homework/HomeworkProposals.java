@@ -101,12 +101,14 @@ public class HomeworkProposals {
     /**
      * What can be set after a lesson, and what runs.
      *
+     * @param isOnVideo the lesson is held on a video that the rider sent
      * @param notAlone exercises of the lesson that are never practised alone and have no nearest that is
      * @param own rungs of the coach's own making that a rider may practise alone, ridden or not
      * @param programmes whose stages are all such rungs
      */
     public record HomeworkView(
             Lesson lesson,
+            boolean isOnVideo,
             List<Draft> drafts,
             List<String> notAlone,
             List<AssignmentView> running,
@@ -128,6 +130,7 @@ public class HomeworkProposals {
         List<String> notAlone = new ArrayList<>();
         return new HomeworkView(
                 lesson,
+                found.also().get(LessonRepository.ON_VIDEO),
                 drafts(found, HomeworkReader.day(now, zone), stood.horse(), horse, notAlone),
                 notAlone,
                 stood.running().stream()
