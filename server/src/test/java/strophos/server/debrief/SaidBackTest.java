@@ -16,36 +16,23 @@ import tools.jackson.databind.JsonNode;
 class SaidBackTest {
 
     private static Client coach;
-    private static Client imre;
+    private static Client rosalba;
     private static Client tobiah;
     private static Yard yard;
 
-    /** Of Imre and another horse: the demo's own pairs are for others. */
+    /** Of her own: what the demo's pairs tell is read by other tests. */
     private static String pair;
 
     @BeforeAll
     static void signIn() {
         coach = App.demo().as("ottilie");
-        imre = App.demo().as("imre");
         tobiah = App.demo().as("tobiah");
         yard = new Yard(coach);
-        pair = coach.post(
-                        "/api/v1/pairs",
-                        Map.of(
-                                "rider",
-                                "Imre Castellan",
-                                "horse",
-                                "Sindri",
-                                "school",
-                                "CLASSICAL",
-                                "riderId",
-                                imre.person()))
-                .body()
-                .path("id")
-                .asString();
+        pair = yard.pair();
+        rosalba = yard.invited(pair, "RIDER");
     }
 
-    /** A lesson on a video of Imre's, and a comment on it that he is shown. */
+    /** A lesson on a video of Rosalba's, and a comment on it that she is shown. */
     private static class OnVideo {
 
         final String lesson = UUID.randomUUID().toString();
@@ -98,31 +85,31 @@ class SaidBackTest {
     void aRiderReadsAndAnswersAndTheCoachSeesBoth() {
         OnVideo video = new OnVideo(pair);
         assertThat(coach.get(video.words()).body().path("readings")).isEmpty();
-        assertThat(imre.post(video.words() + "/read", Map.of()).status()).isEqualTo(204);
-        assertThat(video.say(imre, "  Which heel? ").status()).isEqualTo(201);
-        assertThat(video.say(imre, "The left, I think.").status()).isEqualTo(201);
+        assertThat(rosalba.post(video.words() + "/read", Map.of()).status()).isEqualTo(204);
+        assertThat(video.say(rosalba, "  Which heel? ").status()).isEqualTo(201);
+        assertThat(video.say(rosalba, "The left, I think.").status()).isEqualTo(201);
         JsonNode seen = coach.get(video.words()).body();
         assertThat(seen.path("readings").valueStream().map(r -> r.path("name").asString()))
-                .containsExactly("Imre Castellan");
+                .containsExactly("Rosalba Thiele");
         assertThat(seen.path("words").valueStream().map(w -> w.path("text").asString()))
                 .containsExactly("Which heel?", "The left, I think.");
         assertThat(seen.path("words").path(0).path("comment").asString()).isEqualTo(video.comment.get("id"));
         assertThat(seen.path("words").path(0).path("isOwn").asBoolean()).isFalse();
         assertThat(video.onToday())
                 .as("a line a lesson, the latest")
-                .containsExactly("Imre Castellan: The left, I think.");
+                .containsExactly("Rosalba Thiele: The left, I think.");
         assertThat(coach.post(video.words() + "/read", Map.of()).status()).isEqualTo(204);
         assertThat(video.onToday()).as("the coach has read it").isEmpty();
         assertThat(coach.get(video.words()).body().path("readings"))
                 .as("only riders and guardians are told")
                 .hasSize(1);
-        assertThat(line(imre, video.lesson).path("wordBy").isNull()).isTrue();
+        assertThat(line(rosalba, video.lesson).path("wordBy").isNull()).isTrue();
         assertThat(video.say(coach, "Yes, the left.").status()).isEqualTo(201);
-        assertThat(line(imre, video.lesson).path("wordBy").asString())
+        assertThat(line(rosalba, video.lesson).path("wordBy").asString())
                 .as("said since the rider read the page last")
                 .isEqualTo("Ottilie Brandvold");
-        imre.post(video.words() + "/read", Map.of());
-        assertThat(line(imre, video.lesson).path("wordBy").isNull()).isTrue();
+        rosalba.post(video.words() + "/read", Map.of());
+        assertThat(line(rosalba, video.lesson).path("wordBy").isNull()).isTrue();
     }
 
     private static JsonNode line(Client rider, String lesson) {
@@ -140,32 +127,33 @@ class SaidBackTest {
         OnVideo video = new OnVideo(pair);
         assertThat(video.say(tobiah, "Not mine.").status()).isEqualTo(404);
         assertThat(tobiah.post(video.words() + "/read", Map.of()).status()).isEqualTo(404);
-        Client.Reply toNothing = video.say(imre, UUID.randomUUID(), "To what?");
+        Client.Reply toNothing = video.say(rosalba, UUID.randomUUID(), "To what?");
         assertThat(toNothing.status()).isEqualTo(422);
         assertThat(toNothing.body().path("issues").path(0).path("path").asString())
                 .isEqualTo("comment");
-        assertThat(video.say(imre, " ").status()).isEqualTo(422);
-        assertThat(video.say(imre, "x".repeat(601)).status()).isEqualTo(422);
+        assertThat(video.say(rosalba, " ").status()).isEqualTo(422);
+        assertThat(video.say(rosalba, "x".repeat(601)).status()).isEqualTo(422);
         yard.send(List.of(yard.entry(video.lesson, "void", Map.of("target", video.shown.get("id")))));
-        assertThat(video.say(imre, "Too late?").status()).isEqualTo(404);
-        assertThat(imre.get(video.words()).body().path("isShown").asBoolean()).isFalse();
-        assertThat(imre.get(video.words()).body().path("words")).isEmpty();
+        assertThat(video.say(rosalba, "Too late?").status()).isEqualTo(404);
+        assertThat(rosalba.get(video.words()).body().path("isShown").asBoolean())
+                .isFalse();
+        assertThat(rosalba.get(video.words()).body().path("words")).isEmpty();
     }
 
     @Test
     void aRepeatedWordIsKeptOnceAndNoLessonIsTalkedOverWithoutEnd() {
         OnVideo video = new OnVideo(pair);
         Map<String, Object> word = Map.of("id", UUID.randomUUID(), "comment", video.comment.get("id"), "text", "Once.");
-        assertThat(imre.post(video.words(), word).status()).isEqualTo(201);
-        assertThat(imre.post(video.words(), word).status()).isEqualTo(201);
-        assertThat(imre.get(video.words()).body().path("words")).hasSize(1);
+        assertThat(rosalba.post(video.words(), word).status()).isEqualTo(201);
+        assertThat(rosalba.post(video.words(), word).status()).isEqualTo(201);
+        assertThat(rosalba.get(video.words()).body().path("words")).hasSize(1);
         for (int i = 1; i < 100; i++) {
-            video.say(imre, "And " + i);
+            video.say(rosalba, "And " + i);
         }
-        Client.Reply full = video.say(imre, "One more.");
+        Client.Reply full = video.say(rosalba, "One more.");
         assertThat(full.status()).isEqualTo(409);
         assertThat(full.code()).isEqualTo("many_words");
-        assertThat(imre.get(video.words()).body().path("words")).hasSize(100);
+        assertThat(rosalba.get(video.words()).body().path("words")).hasSize(100);
         coach.post(video.words() + "/read", Map.of());
     }
 
