@@ -112,6 +112,8 @@ function ShowPart({ recorder, kept, words }: AnswerCardProps) {
   const homework = useQuery({ ...queries.homework(lesson.id), enabled: false })
   const isUnridden = ride.startedAtMs === null
   const isToBeHeld = isUnridden && homework.data?.isOnVideo === true
+  // whether it is held on video is told with the homework
+  const isAsked = isUnridden && homework.fetchStatus === 'fetching'
   const show = useMutation({
     networkMode: 'always',
     mutationFn: async () => {
@@ -142,7 +144,7 @@ function ShowPart({ recorder, kept, words }: AnswerCardProps) {
   }
   return (
     <>
-      <Button look="act" disabled={show.isPending} onClick={() => show.mutate()}>
+      <Button look="act" disabled={show.isPending || isAsked} onClick={() => show.mutate()}>
         {t('answer.show', { rider: lesson.rider })}
       </Button>
       {show.isError && <Trouble cause={show.error} />}
