@@ -72,7 +72,7 @@ class AnswerOnScreenTest {
             imre.fill("Your answer to 0:00.0", ASKED);
             imre.assertAccessible();
             imre.exactly("Send it").click();
-            imre.page().getByText("You, ").waitFor();
+            imre.page().locator("[data-words]").getByText(ASKED).waitFor();
             assertThat(words(coach, lesson)
                             .path("readings")
                             .path(0)
