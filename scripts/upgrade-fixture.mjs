@@ -97,10 +97,14 @@ async function ridden(pair, look, rungs, more = () => []) {
     }
   }
   entries.push(...more(id, entries), entry(id, 'lesson_ended', {}))
+  await stored(entries)
+  return id
+}
+
+async function stored(entries) {
   const { answers } = await coach.post('/entries', { entries })
   const bad = answers.filter((a) => a.outcome !== 'STORED' && a.outcome !== 'KEPT_ODD')
   if (bad.length) throw new Error(JSON.stringify(bad))
-  return id
 }
 
 const SOUND = { soundness: 'SOUND', calm: 3, rider: 3, halt: 3, leg: 3, bendLeft: 3, bendRight: 2 }
@@ -335,6 +339,37 @@ const watched = entry(jumped, 'watch', { of: 'sign', name: 'tilts-head', side: '
 await coach.post('/entries', { entries: [watched] })
 await put(`/pairs/${sindri}/watch/${watched.id}/end`)
 
+// Sindri on video: stretches kept, landings marked that say otherwise, a comment the rider is shown, reads and answers
+const filmed = randomUUID()
+await coach.post('/lessons', {
+  id: filmed, pair: sindri, plannedAt: new Date(atMs).toISOString(), minutes: 30, isOnVideo: true,
+})
+const began = entry(filmed, 'lesson_started', {})
+const stretches = ['LEFT', 'RIGHT'].flatMap((rein) => {
+  const here = segment(filmed, 'tolt-stretches', 'WALK', 'RAIL', rein)
+  const kept = [1, 2, 3].map(() => entry(filmed, 'held', { segment: here.id, unit: 'STRIDES', amount: 12 }))
+  return [here, ...kept]
+})
+const clip = { fileName: 'stretches.mp4', bytes: 900_000, durationMs: 60_000, digest: sha256 }
+const base = entry(filmed, 'time_base', { source: 'CLIP', clip, startMs: stretches[0].atMs })
+const landings = [0, 1, 2, 3, 4, 5].flatMap((stride) => [
+  { foot: 'LEFT_HIND', ms: 1_000 + 1_000 * stride },
+  { foot: 'LEFT_FORE', ms: 1_060 + 1_000 * stride },
+])
+const comment = entry(filmed, 'comment', { at: { base: base.id, ms: 2_000 }, text: 'Both left feet at once.' })
+await stored([
+  entry(filmed, 'clock', { offsetMs: 0 }),
+  began,
+  ...stretches,
+  base,
+  entry(filmed, 'footfalls', { base: base.id, frameMs: 33, landings }),
+  comment,
+  entry(filmed, 'lesson_ended', {}),
+  entry(filmed, 'for_rider', { clips: true, homework: false }),
+])
+await rosalba.send('POST', `/lessons/${filmed}/words/read`, {})
+await rosalba.post(`/lessons/${filmed}/words`, { id: randomUUID(), comment: comment.id, text: 'It felt smooth to me.' })
+
 // Fennel and Pepperwort go together in half an hour
 await coach.post('/groups', {
   id: randomUUID(),
@@ -391,7 +426,7 @@ writeFileSync(
   JSON.stringify(
     {
       people: { coach: me, rider: (await rosalba.get('/session')).me, assistant: { person: kwameId, device: kwamesDevice } },
-      lessons: { jumped, bent, next },
+      lessons: { jumped, bent, next, filmed },
       pairs: { sindri, pepperwort, fennel, quillon },
       assignments: { rail, bending, answered },
       coach: {

@@ -41,7 +41,7 @@ class BatteredTest {
     @BeforeAll
     static void start() throws IOException {
         app = Stage.battered("battered");
-        left = Visitor.JSON.readTree(Files.readString(Stage.LEFT.resolve("v31-device.json")));
+        left = Visitor.JSON.readTree(Files.readString(Stage.LEFT.resolve("v32-device.json")));
     }
 
     @AfterAll

@@ -59,7 +59,7 @@ final class Stage {
     /** What the version before left: a database and two devices. */
     static final Path LEFT = Path.of(System.getProperty("strophos.root"), "server/src/test/resources/upgrade");
 
-    private static final Instant AFTER_DUMP = Instant.parse("2026-11-30T17:30:00Z");
+    private static final Instant AFTER_DUMP = Instant.parse("2026-11-30T21:00:00Z");
 
     /** The yard's day at which a database that was left by the version before is opened. */
     static final LocalDate DAY_AFTER_DUMP = LocalDate.ofInstant(AFTER_DUMP, ZoneOffset.UTC);
@@ -147,7 +147,7 @@ final class Stage {
     static AppProcess battered(String database) {
         String url = POSTGRES.createDatabase(database);
         if (!restore("battered", database)) {
-            load(url, "v31.sql.gz");
+            load(url, "v32.sql.gz");
         }
         return upgradedAt(url, database);
     }

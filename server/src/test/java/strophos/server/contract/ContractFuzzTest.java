@@ -222,7 +222,7 @@ class ContractFuzzTest {
         }
         coach = as("ottilie");
         rider = as("rosalba");
-        try (InputStream in = ContractFuzzTest.class.getResourceAsStream("/upgrade/v31-device.json")) {
+        try (InputStream in = ContractFuzzTest.class.getResourceAsStream("/upgrade/v32-device.json")) {
             left = Client.JSON.readTree(in.readAllBytes());
         }
         contract = Client.JSON.readTree(Files.readString(Path.of(System.getProperty("strophos.root"), "openapi.json")));
