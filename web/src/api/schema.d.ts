@@ -2512,7 +2512,7 @@ export interface components {
             findings: components["schemas"]["core.judgement.Finding"][];
             ruleId: string;
         };
-        "core.progress.Missing": components["schemas"]["core.progress.MissingAsks"] | components["schemas"]["core.progress.MissingSuccesses"] | components["schemas"]["core.progress.MissingRunning"] | components["schemas"]["core.progress.MissingLessons"] | components["schemas"]["core.progress.MissingDays"] | components["schemas"]["core.progress.MissingStretches"] | components["schemas"]["core.progress.MissingLessonsWithout"] | components["schemas"]["core.progress.MissingSeconds"] | components["schemas"]["core.progress.MissingRecoveries"] | components["schemas"]["core.progress.MissingCertainty"] | components["schemas"]["core.progress.MissingInBand"];
+        "core.progress.Missing": components["schemas"]["core.progress.MissingAsks"] | components["schemas"]["core.progress.MissingSuccesses"] | components["schemas"]["core.progress.MissingRunning"] | components["schemas"]["core.progress.MissingLessons"] | components["schemas"]["core.progress.MissingDays"] | components["schemas"]["core.progress.MissingStretches"] | components["schemas"]["core.progress.MissingLessonsWithout"] | components["schemas"]["core.progress.MissingSeconds"] | components["schemas"]["core.progress.MissingRecoveries"] | components["schemas"]["core.progress.MissingCertainty"] | components["schemas"]["core.progress.MissingFourBeats"] | components["schemas"]["core.progress.MissingInBand"];
         "core.progress.MissingAsks": {
             /** @enum {string} */
             kind: "ASKS";
@@ -2538,6 +2538,20 @@ export interface components {
             kind: "DAYS";
             /** Format: int32 */
             more: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "NONE";
+        };
+        "core.progress.MissingFourBeats": {
+            /** @enum {string} */
+            feet: "LEFT" | "RIGHT" | "NONE";
+            /** Format: double */
+            high: number;
+            /** @enum {string} */
+            kind: "FOUR_BEATS";
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            share: number;
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "NONE";
         };

@@ -74,10 +74,16 @@ const MISSING: Missing[] = [
   { kind: 'STRETCHES', side: 'LEFT', more: 2, amount: 20, unit: 'STRIDES' },
   { kind: 'LESSONS_WITHOUT', side: 'LEFT', more: 1, fault: 'pulls down' },
   { kind: 'IN_BAND', side: 'LEFT', share: 0.5, asked: 0.8 },
+  { kind: 'FOUR_BEATS', side: 'LEFT', feet: 'RIGHT', share: 0.06, low: 0.04, high: 0.08 },
   { kind: 'SECONDS', side: 'LEFT', more: 30 },
   { kind: 'RECOVERIES', side: 'LEFT', more: 1, withinS: 5 },
 ]
 
 test.each(MISSING)('what is missing has its words: $kind', (m) => {
   expect(missingSentence(t, 'OUTSIDE', m)).not.toMatch(/pair\.|rein\.|\{\{|undefined/)
+})
+
+test('a clip that contradicts four clear beats says by which feet, and how far', () => {
+  const m: Missing = { kind: 'FOUR_BEATS', side: 'LEFT', feet: 'RIGHT', share: 0.06, low: 0.04, high: 0.08 }
+  expect(missingSentence(t, 'INSIDE', m)).toMatch(/^left: .*the right fore lands 6 % .* right hind \(4–8 %\)/)
 })

@@ -26,6 +26,13 @@ function valuesOf(t: Text, m: Missing): Record<string, string | number> {
       return { count: m.more, what: m.fault }
     case 'IN_BAND':
       return { is: percent(m.share), asked: percent(m.asked) }
+    case 'FOUR_BEATS':
+      return {
+        feet: t(`side.${m.feet}`),
+        share: percent(m.share),
+        low: percent(m.low),
+        high: percent(m.high),
+      }
     case 'RECOVERIES':
       return { count: m.more, asked: m.withinS }
   }

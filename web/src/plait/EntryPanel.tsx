@@ -45,7 +45,7 @@ export const EntryPanel = memo(function EntryPanel(props: EntryPanelProps) {
     >
       <span>
         <b>{clock(atMs)}</b> <Spoken said={payload} exerciseName={exerciseName} />
-        {when && ` · ${t('plait.onClip', { at: clock(when.ms) })}`}
+        {when && ` · ${t('plait.fromClip', { at: clock(when.ms) })}`}
         {takenBackBy !== undefined && ` · ${t('plait.takenBack')}`}
       </span>
       {payload?.kind === 'voice' && (

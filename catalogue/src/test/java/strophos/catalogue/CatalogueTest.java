@@ -29,6 +29,7 @@ import strophos.core.exchange.UsualAid;
 import strophos.core.progress.AbsenceCriterion;
 import strophos.core.progress.AlwaysCriterion;
 import strophos.core.progress.BandCriterion;
+import strophos.core.progress.BeatsCriterion;
 import strophos.core.progress.Criterion;
 import strophos.core.progress.HoldCriterion;
 import strophos.core.progress.RateCriterion;
@@ -237,6 +238,8 @@ class CatalogueTest {
                         "rate: { share: 0.9, window: 20, atMost: 1, lessons: 3, lowerEnd: 0.5 }",
                         new RateCriterion(0.9, 20, Strength.THOUGHT, 3, 0.5)),
                 Arguments.of("hold: { amount: 8, unit: strides, times: 3 }", new HoldCriterion(8, HoldUnit.STRIDES, 3)),
+                Arguments.of(
+                        "beats: { amount: 20, unit: strides, times: 3 }", new BeatsCriterion(20, HoldUnit.STRIDES, 3)),
                 Arguments.of(
                         "absence: { fault: pokes the nose, lessons: 3, chances: 6 }",
                         new AbsenceCriterion("pokes the nose", 3, 6)),

@@ -13,9 +13,13 @@ public enum LandingOrder {
     /** Diagonal feet at once: trot. */
     DIAGONAL;
 
+    /** Four clear beats, from here on, as a share of the stride. */
+    public static final double FOUR_FROM = 0.20;
+
+    /** Four clear beats, below this. */
+    public static final double FOUR_BELOW = 0.30;
+
     private static final double LATERAL_BELOW = 0.10;
-    private static final double STEPPING_BELOW = 0.20;
-    private static final double FOUR_BELOW = 0.30;
     private static final double TOWARDS_BELOW = 0.45;
 
     /** From here on the fore foot lands just before the hind foot of its side: together again. */
@@ -26,7 +30,7 @@ public enum LandingOrder {
         if (share < LATERAL_BELOW || share >= LATERAL_FROM) {
             return LATERAL;
         }
-        if (share < STEPPING_BELOW) {
+        if (share < FOUR_FROM) {
             return STEPPING_PACE;
         }
         if (share < FOUR_BELOW) {

@@ -3,6 +3,7 @@ package strophos.core.progress;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import strophos.core.exchange.Side;
 import strophos.core.stats.Proportion;
@@ -36,8 +37,13 @@ public record BandCriterion(double share, int leastS) implements Criterion {
     }
 
     @Override
-    public boolean isMeasured() {
-        return true;
+    public Optional<Instrument> instrument() {
+        return Optional.of(Instrument.SENSOR);
+    }
+
+    @Override
+    public boolean looksAt(Observation observed) {
+        return observed instanceof Observation.InBand;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package strophos.core.progress;
 
 import java.util.List;
+import java.util.Optional;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.judgement.Rule;
@@ -15,12 +16,18 @@ public sealed interface Criterion extends Rule<RungFacts>
                 RateCriterion,
                 HoldCriterion,
                 AbsenceCriterion,
+                BeatsCriterion,
                 BandCriterion,
                 RecoveryCriterion,
                 AlwaysCriterion {
 
-    /** Whether a sensor must have measured what it looks at. */
-    default boolean isMeasured() {
+    /** What measures something that it looks at; empty where it looks only at what was seen. */
+    default Optional<Instrument> instrument() {
+        return Optional.empty();
+    }
+
+    /** Whether it looks at this; asks are looked at by whichever criterion counts them. */
+    default boolean looksAt(Observation observed) {
         return false;
     }
 

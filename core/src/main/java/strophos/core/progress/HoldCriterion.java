@@ -34,6 +34,11 @@ public record HoldCriterion(double amount, HoldUnit unit, int times) implements 
     }
 
     @Override
+    public boolean looksAt(Observation observed) {
+        return observed instanceof Observation.Hold hold && hold.unit() == unit;
+    }
+
+    @Override
     public RungEvidence.OfSide onSide(RungFacts facts, Side side) {
         List<Observation.Hold> tried = facts.lessons().isEmpty()
                 ? List.of()

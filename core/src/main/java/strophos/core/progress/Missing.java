@@ -37,6 +37,12 @@ public sealed interface Missing {
     /** So many lessons more without this fault, each with enough chances for it. */
     record LessonsWithout(Side side, int more, String fault) implements Countable {}
 
+    /**
+     * The strides marked last on a clip have no four clear beats: the fore foot of the side {@code feet} lands at this share of the stride
+     * behind its hind foot, and the whole of the 95 % interval is too near the hind foot or too near the diagonal one.
+     */
+    record FourBeats(Side side, Side feet, double share, double low, double high) implements Missing {}
+
     /** Contact was in the band for less of the time than asked. */
     record InBand(Side side, double share, double asked) implements Missing {}
 

@@ -3,6 +3,7 @@ package strophos.core.progress;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import strophos.core.exchange.Side;
 import strophos.core.stats.Proportion;
 import strophos.core.stats.Wilson;
@@ -34,8 +35,13 @@ public record RecoveryCriterion(int withinS, int times) implements Criterion {
     }
 
     @Override
-    public boolean isMeasured() {
-        return true;
+    public Optional<Instrument> instrument() {
+        return Optional.of(Instrument.SENSOR);
+    }
+
+    @Override
+    public boolean looksAt(Observation observed) {
+        return observed instanceof Observation.Recovery;
     }
 
     @Override

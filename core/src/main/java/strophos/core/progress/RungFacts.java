@@ -116,11 +116,11 @@ public final class RungFacts {
         return new RungFacts(sides, more, Set.of());
     }
 
-    /** Whether a sensor measured in this lesson, which is the one judged. */
-    public boolean isMeasuredIn(String lesson) {
+    /** Whether this lesson, which is the one judged, gave something that the criterion looks at beside the asks. */
+    public boolean isObservedIn(String lesson, Criterion criterion) {
         return !lessons.isEmpty()
                 && lessons.get(lessons.size() - 1).lesson().equals(lesson)
-                && lessons.get(lessons.size() - 1).observed().stream().anyMatch(Observation::isMeasured);
+                && lessons.get(lessons.size() - 1).observed().stream().anyMatch(criterion::looksAt);
     }
 
     public boolean isEmpty() {

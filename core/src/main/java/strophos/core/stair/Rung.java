@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Criterion;
+import strophos.core.progress.Instrument;
 
 /**
  * One step of a stair.
@@ -24,9 +25,9 @@ public record Rung(
         Objects.requireNonNull(works, "works");
     }
 
-    /** Whether it is learnt by what a sensor measures. */
-    public boolean isMeasured() {
-        return criterion.filter(Criterion::isMeasured).isPresent();
+    /** What measures something by which it is learnt. */
+    public Optional<Instrument> instrument() {
+        return criterion.flatMap(Criterion::instrument);
     }
 
     /** The same rung, which needs these. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Criterion;
+import strophos.core.progress.Instrument;
 import strophos.core.progress.RungDecision;
 import strophos.core.progress.RungFacts;
 import strophos.core.progress.StifferSide;
@@ -23,9 +24,9 @@ public record Judge(Function<RungId, Optional<Rung>> rungs, RungDecision decisio
         return rungs.apply(rung).map(Rung::works).orElse(WorkedSide.INSIDE);
     }
 
-    /** Whether a rung is learnt by what a sensor measures. */
-    public boolean isMeasured(RungId rung) {
-        return rungs.apply(rung).filter(Rung::isMeasured).isPresent();
+    /** What measures something by which the rung is learnt. */
+    public Optional<Instrument> instrument(RungId rung) {
+        return rungs.apply(rung).flatMap(Rung::instrument);
     }
 
     /** What is known of a rung that was never ridden. */

@@ -34,7 +34,7 @@ import strophos.core.stair.RungId;
  * @param released asks after which the rider let go, in time or late; {@code releaseMissed} those after which not
  * @param corrected errors that were corrected; {@code letPass} those that were let pass
  * @param observed things observed beside the asks
- * @param measured things that a sensor measured
+ * @param measured things that a sensor or a clip told
  */
 public record LessonCount(
         Key key,
@@ -140,7 +140,7 @@ public record LessonCount(
     /**
      * A lesson's counts, in the order in which each was first ridden.
      *
-     * @param measured what sensors tell of it beside its entries
+     * @param measured what sensors and strides marked on clips tell of it
      */
     public static List<LessonCount> of(Ride ride, List<Observations.RungObservation> measured) {
         Map<String, Key> keys = new HashMap<>();

@@ -44,6 +44,7 @@ class EveryRuleHasWordsTest {
             Map.entry("RateCriterion", "criterion.rate"),
             Map.entry("HoldCriterion", "criterion.hold"),
             Map.entry("AbsenceCriterion", "criterion.absence"),
+            Map.entry("BeatsCriterion", "criterion.beats"),
             Map.entry("BandCriterion", "criterion.band"),
             Map.entry("RecoveryCriterion", "criterion.recovery"),
             Map.entry("AlwaysCriterion", "criterion.always"),

@@ -9,6 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import strophos.core.exchange.Gait;
+import strophos.core.exchange.Side;
+import strophos.core.exchange.WorkedSide;
+import strophos.core.progress.Observation;
+import strophos.core.record.Observations.RungObservation;
 import strophos.core.record.SmallLog;
 
 class MarkedStridesTest {
@@ -27,13 +31,18 @@ class MarkedStridesTest {
         log.say("footfalls", Map.of("base", base, "frameMs", 33, "landings", landings));
     }
 
-    @Test
-    void theGaitIsThatOfTheMomentWhereTheClipIsLinked() {
+    /** Once on a clip whose place in the lesson is known, once on one whose place is not. */
+    private void markedOnBoth() {
         log.segment("LEFT", "RIDER");
         String linked = log.say("time_base", Map.of("source", "CLIP", "clip", FILE, "startMs", 15_000));
         String loose = log.say("time_base", Map.of("source", "CLIP", "clip", FILE));
         marked(linked);
         marked(loose);
+    }
+
+    @Test
+    void theGaitIsThatOfTheMomentWhereTheClipIsLinked() {
+        markedOnBoth();
         assertThat(MarkedStrides.of(log.ride()))
                 .extracting(MarkedStrides::gait)
                 .containsExactlyInAnyOrder(Optional.of(Gait.TROT), Optional.empty());
@@ -44,5 +53,28 @@ class MarkedStridesTest {
                         .orElseThrow()
                         .share())
                 .isEqualTo(0.06, within(0.001));
+    }
+
+    /** The right fore and hind of that log were not marked; what lies in no segment is of no rung. */
+    @Test
+    void theyAreObservedOnTheRungThatWasRiddenThen() {
+        markedOnBoth();
+        List<RungObservation> observed = MarkedStrides.observed(log.ride(), rung -> WorkedSide.OUTSIDE);
+        assertThat(observed).hasSize(1);
+        assertThat(observed.get(0).rung().gait()).isEqualTo(Gait.TROT);
+        assertThat(observed.get(0).observed()).isInstanceOfSatisfying(Observation.Beats.class, beats -> {
+            assertThat(beats.side()).isEqualTo(Side.RIGHT);
+            assertThat(beats.feet()).isEqualTo(Side.LEFT);
+            assertThat(beats.share()).isEqualTo(0.06, within(0.001));
+            assertThat(beats.low()).isBetween(0.03, 0.06);
+        });
+    }
+
+    @Test
+    void underTheCoachNothingIsObservedOfThePair() {
+        log.segment("LEFT", "COACH");
+        marked(log.say("time_base", Map.of("source", "CLIP", "clip", FILE, "startMs", 15_000)));
+        assertThat(MarkedStrides.observed(log.ride(), rung -> WorkedSide.OUTSIDE))
+                .isEmpty();
     }
 }

@@ -165,6 +165,65 @@ class CriteriaTest {
                 .isInstanceOf(Judgement.Met.class);
     }
 
+    private static Observation.Beats beats(Side side, Side feet, double low, double high) {
+        return new Observation.Beats("f", side, feet, (low + high) / 2, low, high);
+    }
+
+    /** What the eye counted stands, unless a clip of the same lesson tells the beats apart from four clear ones. */
+    @Test
+    void beatsAreAHoldThatNoClipContradicts() {
+        BeatsCriterion criterion = new BeatsCriterion(8, HoldUnit.STRIDES, 1);
+        Observation left = held(Side.LEFT, 8);
+        Observation right = held(Side.RIGHT, 8);
+        assertThat(criterion.judge(observed(left, right))).isInstanceOf(Judgement.Met.class);
+        for (double[] fits : new double[][] {{0.22, 0.28}, {0.19, 0.21}, {0.29, 0.33}, {0.1, 0.4}, {0.20, 0.20}}) {
+            assertThat(criterion.judge(observed(left, right, beats(Side.LEFT, Side.RIGHT, fits[0], fits[1]))))
+                    .isInstanceOf(Judgement.Met.class);
+        }
+        for (double[] other : new double[][] {{0.04, 0.08}, {-0.02, 0.02}, {0.96, 1.02}, {0.17, 0.19}, {0.31, 0.35}}) {
+            RungFacts facts = observed(left, right, beats(Side.LEFT, Side.RIGHT, other[0], other[1]));
+            assertThat(criterion.judge(facts)).isInstanceOf(Judgement.Broken.class);
+            assertThat(criterion.onSide(facts, Side.LEFT).missing())
+                    .containsExactly(new Missing.FourBeats(
+                            Side.LEFT, Side.RIGHT, (other[0] + other[1]) / 2, other[0], other[1]));
+            assertThat(criterion.onSide(facts, Side.RIGHT).missing()).isEmpty();
+        }
+    }
+
+    @Test
+    void ofBeatsTheStridesMarkedLastCount() {
+        BeatsCriterion criterion = new BeatsCriterion(8, HoldUnit.STRIDES, 1);
+        Observation.Beats pace = beats(Side.LEFT, Side.LEFT, 0.04, 0.08);
+        Observation.Beats clear = beats(Side.LEFT, Side.LEFT, 0.22, 0.26);
+        Observation[] kept = {held(Side.LEFT, 8), held(Side.RIGHT, 8)};
+        assertThat(criterion.judge(observed(kept[0], kept[1], pace, clear))).isInstanceOf(Judgement.Met.class);
+        assertThat(criterion.judge(observed(kept[0], kept[1], clear, pace))).isInstanceOf(Judgement.Broken.class);
+        // the other pair of feet is looked at by itself
+        assertThat(criterion.judge(observed(kept[0], kept[1], pace, beats(Side.LEFT, Side.RIGHT, 0.22, 0.26))))
+                .isInstanceOf(Judgement.Broken.class);
+        assertThat(criterion.onSide(observed(pace), Side.LEFT).missing())
+                .as("nothing was kept either")
+                .hasSize(2);
+    }
+
+    @Test
+    void aCriterionLooksAtItsOwnKindOfThing() {
+        HoldCriterion hold = new HoldCriterion(8, HoldUnit.STRIDES, 2);
+        BeatsCriterion beats = new BeatsCriterion(8, HoldUnit.STRIDES, 2);
+        Observation metres = new Observation.Hold("m", Side.LEFT, HoldUnit.METRES, 9);
+        Observation pace = beats(Side.LEFT, Side.LEFT, 0.04, 0.08);
+        RungFacts kept = observed(held(Side.LEFT, 3));
+        assertThat(kept.isObservedIn("a", hold)).isTrue();
+        assertThat(kept.isObservedIn("a", beats)).isTrue();
+        assertThat(kept.isObservedIn("b", hold)).as("another lesson").isFalse();
+        assertThat(kept.isObservedIn("a", new StreakCriterion(5, Strength.LIGHT)))
+                .isFalse();
+        assertThat(observed(metres).isObservedIn("a", hold)).isFalse();
+        assertThat(observed(pace).isObservedIn("a", hold)).isFalse();
+        assertThat(observed(pace).isObservedIn("a", beats)).isTrue();
+        assertThat(observed(pace).isObservedIn("a", new BandCriterion(0.8, 60))).isFalse();
+    }
+
     private static Observation.InBand band(Side side, int inside, int measured) {
         return new Observation.InBand("b", side, Duration.ofSeconds(inside), Duration.ofSeconds(measured));
     }
@@ -205,6 +264,7 @@ class CriteriaTest {
     void numbersThatMeanNothingAreRefused() {
         assertThatThrownBy(() -> new StreakCriterion(0, Strength.LIGHT)).hasMessageContaining("at least one ask");
         assertThatThrownBy(() -> new HoldCriterion(0, HoldUnit.METRES, 1)).hasMessageContaining("above 0");
+        assertThatThrownBy(() -> new BeatsCriterion(8, HoldUnit.STRIDES, 0)).hasMessageContaining("at least one time");
         assertThatThrownBy(() -> new AbsenceCriterion(" ", 1, 1)).hasMessageContaining("needs a fault");
         assertThatThrownBy(() -> new BandCriterion(1.1, 1)).hasMessageContaining("(0, 1]");
         assertThatThrownBy(() -> new RecoveryCriterion(0, 1)).hasMessageContaining("at least 1");

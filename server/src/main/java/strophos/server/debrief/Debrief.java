@@ -137,11 +137,12 @@ public class Debrief {
                 .filter(c -> c.asks() > 0)
                 .collect(Collectors.groupingBy(c -> c.key().rung(), LinkedHashMap::new, Collectors.toList()));
         judging.facts().forEach((rung, facts) -> {
-            if (facts.isMeasuredIn(lessonId.toString())) {
+            if (isObserved(rung, facts, lessonId)) {
                 ridden.putIfAbsent(rung, List.of());
             }
         });
-        // what was only held, praised or asked wrongly is shown as well; nothing is judged by it
+        // what was praised or asked wrongly, or held where no criterion asks for it, is shown as well; nothing is
+        // judged by it
         marks.forEach((rung, of) -> {
             if (of.isAnything()) {
                 ridden.computeIfAbsent(
@@ -301,7 +302,7 @@ public class Debrief {
                                 .map(Ride.Segment::rung)
                                 .filter(r -> catalogue
                                         .rung(r)
-                                        .filter(Rung::isMeasured)
+                                        .flatMap(Rung::instrument)
                                         .isPresent()))
                 .collect(Collectors.toSet());
     }
@@ -328,6 +329,14 @@ public class Debrief {
         return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
     }
 
+    private boolean isObserved(RungId rung, RungFacts facts, UUID lesson) {
+        return catalogue
+                .rung(rung)
+                .flatMap(Rung::criterion)
+                .filter(c -> facts.isObservedIn(lesson.toString(), c))
+                .isPresent();
+    }
+
     private DebriefView.RungRow row(
             Lesson lesson,
             Ride ride,
@@ -341,8 +350,7 @@ public class Debrief {
         List<LessonCount> own =
                 counts.stream().filter(c -> c.key().mounted() == Mounted.RIDER).toList();
         RungFacts facts = judging.facts().getOrDefault(id, RungFacts.none(works));
-        boolean isWorked = own.stream().anyMatch(c -> c.asks() > 0)
-                || facts.isMeasuredIn(lesson.id().toString());
+        boolean isWorked = own.stream().anyMatch(c -> c.asks() > 0) || isObserved(id, facts, lesson.id());
         boolean isJudged = lesson.endedAt() != null && lesson.startedAt() != null && isWorked;
         List<RungChange> changes = isJudged ? RungChange.of(facts, rules.thirds(), rules.plateau()) : List.of();
         Optional<PastDecision> decision = rung.flatMap(r -> StairReader.last(made, lesson.id(), r.id().toString()));

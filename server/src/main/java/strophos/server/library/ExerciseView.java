@@ -18,6 +18,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.homework.DoseRange;
 import strophos.core.plan.FigureKind;
+import strophos.core.progress.BeatsCriterion;
 import strophos.core.progress.Criterion;
 import strophos.core.progress.HoldCriterion;
 import strophos.core.school.CorrectionPolicy;
@@ -130,10 +131,14 @@ record ExerciseView(
             Map<String, Double> numbers,
             @CanBeNull HoldUnit unit) {
         static CriterionView of(Criterion c) {
-            return new CriterionView(
-                    c.id().substring("criterion.".length()),
-                    c.thresholds(),
-                    c instanceof HoldCriterion h ? h.unit() : null);
+            return new CriterionView(c.id().substring("criterion.".length()), c.thresholds(), unit(c));
+        }
+
+        private static HoldUnit unit(Criterion c) {
+            if (c instanceof BeatsCriterion beats) {
+                return beats.unit();
+            }
+            return c instanceof HoldCriterion hold ? hold.unit() : null;
         }
     }
 

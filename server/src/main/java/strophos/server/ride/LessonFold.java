@@ -11,7 +11,7 @@ import strophos.server.lesson.Lesson;
 /**
  * A lesson, and what its log tells.
  *
- * @param measured what sensors tell of it, each on the side that was meant
+ * @param measured what sensors and strides marked on clips tell of it, each on the side that was meant
  * @param receivedAt when an entry came in, by its id
  */
 record LessonFold(Lesson lesson, Ride ride, List<RungObservation> measured, Function<String, Instant> receivedAt) {

@@ -241,12 +241,22 @@ class Projection {
             } else if (at.observed() instanceof Observation.Recovery soft) {
                 row.setKind("SOFT_AGAIN");
                 row.setAfterMs(soft.after().map(a -> (int) a.toMillis()).orElse(null));
+            } else if (at.observed() instanceof Observation.Beats beats) {
+                row.setKind("BEATS");
+                row.setFeet(beats.feet().name());
+                row.setLagShare(thousandths(beats.share()));
+                row.setLagLow(thousandths(beats.low()));
+                row.setLagHigh(thousandths(beats.high()));
             } else {
                 row.setKind("FRIGHT");
             }
             rows.add(row);
         }
         return rows;
+    }
+
+    private static int thousandths(double share) {
+        return (int) Math.round(share * 1000);
     }
 
     private static List<RiddenStopSignRecord> stopSigns(UUID yard, LessonFold lesson) {

@@ -26,6 +26,7 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.DefaultTransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
+import strophos.core.clip.MarkedStrides;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.plain.Plain;
 import strophos.core.record.Entry;
@@ -290,7 +291,10 @@ public class RideLog {
     private record LogOfLesson(Lesson of, Ride ride, Map<String, Instant> arrivals, Instant otherwise) {
 
         LessonFold with(List<RungObservation> measured) {
-            return new LessonFold(of, ride, measured, entry -> arrivals.getOrDefault(entry, otherwise));
+            List<RungObservation> all = new ArrayList<>(measured);
+            // the side that was meant, as of what was seen
+            all.addAll(MarkedStrides.observed(ride, rung -> WorkedSide.CHOSEN));
+            return new LessonFold(of, ride, all, entry -> arrivals.getOrDefault(entry, otherwise));
         }
     }
 

@@ -104,7 +104,7 @@ public class PairStates {
         }
         Judge judge = judge();
         List<RungUpTo> wanted = rungs.stream()
-                .map(r -> new RungUpTo(pair, r, lesson, judge.isMeasured(r)))
+                .map(r -> new RungUpTo(pair, r, lesson, judge.instrument(r)))
                 .toList();
         return facts(wanted, List.of(), judge).last().getOrDefault(pair, Map.of());
     }
@@ -115,7 +115,7 @@ public class PairStates {
         LessonKey last = new LessonKey(LATEST, new UUID(-1, -1));
         Map<UUID, Map<RungId, RungFacts>> facts = facts(
                         rungs.entrySet().stream()
-                                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last, judge.isMeasured(e.getValue())))
+                                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last, judge.instrument(e.getValue())))
                                 .toList(),
                         List.of(),
                         judge)
@@ -216,7 +216,7 @@ public class PairStates {
                     rungs.addAll(from.state().rungs().keySet());
                 }
             }
-            rungs.forEach(r -> wanted.add(new RungUpTo(from.pair(), r, from.upTo(), judge.isMeasured(r))));
+            rungs.forEach(r -> wanted.add(new RungUpTo(from.pair(), r, from.upTo(), judge.instrument(r))));
         }
         FactsOfRungs facts = facts(wanted, begun, judge);
         Map<UUID, Folding> foldings = new HashMap<>();

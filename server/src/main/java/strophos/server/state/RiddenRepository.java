@@ -25,6 +25,7 @@ import strophos.core.exchange.Side;
 import strophos.core.exchange.Strength;
 import strophos.core.exchange.WorkedSide;
 import strophos.core.progress.Ask;
+import strophos.core.progress.Instrument;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.Observation;
 import strophos.core.progress.RungFacts;
@@ -37,6 +38,8 @@ import strophos.server.sql.Lines;
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
 class RiddenRepository {
+
+    private static final double THOUSAND = 1000;
 
     private final DSLContext db;
 
@@ -53,7 +56,7 @@ class RiddenRepository {
      * What is known under the pair's own rider, lesson by lesson and each by its key, whatever the planner thinks of the tables: of each rung that is wanted its last lessons, and of these lessons all rungs.
      *
      * @param lessons beside those of the rungs wanted
-     * @param judge knows the side of the horse that a rung works, and which rungs are learnt by what a sensor measures
+     * @param judge knows the side of the horse that a rung works, and what measures on a rung
      */
     RiddenFacts ridden(Collection<RungUpTo> wanted, Collection<BegunLesson> lessons, Judge judge, ZoneId zone) {
         Map<LessonOfRung, Sitting> sittings = new HashMap<>();
@@ -62,19 +65,19 @@ class RiddenRepository {
         db.resultQuery(
                         """
                         with lessons as (
-                            select w.pair_id, w.rung, c.began_at, c.lesson_id, true as is_last, w.is_measured
-                            from unnest({0}::uuid[], {1}::text[], {2}::timestamptz[], {3}::uuid[], {10}::boolean[])
-                                as w (pair_id, rung, began_at, lesson_id, is_measured)
+                            select w.pair_id, w.rung, c.began_at, c.lesson_id, true as is_last, w.instrument
+                            from unnest({0}::uuid[], {1}::text[], {2}::timestamptz[], {3}::uuid[], {10}::text[])
+                                as w (pair_id, rung, began_at, lesson_id, instrument)
                             cross join lateral (
                                 select c.began_at, c.lesson_id from lesson_count c
                                 where c.pair_id = w.pair_id and c.rung = w.rung and c.mounted = 'RIDER'
-                                    and (c.asks > 0 or c.observed > 0 or (w.is_measured and c.measured > 0))
+                                    and (c.asks > 0 or c.observed > 0 or (w.instrument <> '' and c.measured > 0))
                                     and (c.began_at, c.lesson_id) <= (w.began_at, w.lesson_id)
                                 group by c.began_at, c.lesson_id
                                 order by c.began_at desc, c.lesson_id desc
                                 limit {9}) c
                             union all
-                            select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[], {11}::boolean[])
+                            select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[], {11}::text[])
                         )
                         select l.pair_id, l.rung, l.began_at, l.lesson_id, bool_or(l.is_last) as is_last, min(a.lines) as asks, min(o.lines) as observed
                         from lessons l
@@ -85,12 +88,14 @@ class RiddenRepository {
                             where x.lesson_id = l.lesson_id and x.mounted = 'RIDER'
                                 and x.exercise || '.' || lower(x.gait) || '.' || lower(x.place) = l.rung) a
                         cross join lateral (
-                            select string_agg(concat_ws('|', o.entry_id, o.rein, o.side, o.kind, coalesce(o.name, ''),
-                                coalesce(o.unit, ''), o.amount, o.inside_ms, o.measured_ms, o.after_ms), ';' order by o.ord) as lines
+                            select string_agg(concat_ws('|', o.entry_id, o.rein, o.side, o.kind, coalesce(o.name, o.feet, ''),
+                                coalesce(o.unit, ''), o.amount, o.inside_ms, o.measured_ms, o.after_ms, o.lag_share, o.lag_low, o.lag_high), ';' order by o.ord) as lines
                             from ridden_observed o
                             where o.lesson_id = l.lesson_id
                                 and o.exercise || '.' || lower(o.gait) || '.' || lower(o.place) = l.rung
-                                and (l.is_measured or o.kind not in ('IN_BAND', 'SOFT_AGAIN'))) o
+                                and (o.kind in ('HELD', 'FAULT', 'FRIGHT')
+                                    or (l.instrument = 'SENSOR' and o.kind in ('IN_BAND', 'SOFT_AGAIN'))
+                                    or (l.instrument = 'CLIP' and o.kind = 'BEATS'))) o
                         where a.lines is not null or o.lines is not null
                         group by 1, 2, 3, 4
                         """,
@@ -104,8 +109,8 @@ class RiddenRepository {
                         Binds.texts(each, w -> w.upTo().lesson().toString()),
                         Binds.texts(each, w -> "false"),
                         DSL.inline(RungFacts.LESSONS),
-                        Binds.texts(wanted, w -> Boolean.toString(w.isMeasured())),
-                        Binds.texts(each, w -> Boolean.toString(w.isMeasured())))
+                        Binds.texts(wanted, RiddenRepository::instrument),
+                        Binds.texts(each, RiddenRepository::instrument))
                 .forEach(r -> {
                     LessonOfRung on = new LessonOfRung(
                             r.get(0, UUID.class),
@@ -155,7 +160,7 @@ class RiddenRepository {
     private static List<RungUpTo> eachRung(Collection<BegunLesson> lessons, Judge judge) {
         return lessons.stream()
                 .flatMap(l ->
-                        l.rungs().stream().map(rung -> new RungUpTo(l.pair(), rung, l.key(), judge.isMeasured(rung))))
+                        l.rungs().stream().map(rung -> new RungUpTo(l.pair(), rung, l.key(), judge.instrument(rung))))
                 .toList();
     }
 
@@ -172,8 +177,25 @@ class RiddenRepository {
             case "SOFT_AGAIN" ->
                 new Observation.Recovery(
                         line[0], side(line, works), line.length > 6 ? Optional.of(ms(line[6])) : Optional.empty());
+            case "BEATS" ->
+                new Observation.Beats(
+                        line[0],
+                        side(line, works),
+                        Side.valueOf(line[4]),
+                        share(line[6]),
+                        share(line[7]),
+                        share(line[8]));
             default -> new Observation.Fright(line[0], side(line, works));
         };
+    }
+
+    private static String instrument(RungUpTo wanted) {
+        return wanted.instrument().map(Instrument::name).orElse("");
+    }
+
+    /** Of thousandths of the stride. */
+    private static double share(String text) {
+        return Integer.parseInt(text) / THOUSAND;
     }
 
     private static Duration ms(String text) {

@@ -1,6 +1,8 @@
 package strophos.server.contact;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static strophos.server.harness.RungRow.criterion;
+import static strophos.server.harness.RungRow.missing;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -67,25 +69,6 @@ class MeasuredRungTest {
 
     private JsonNode rungs() {
         return coach.get("/api/v1/lessons/" + lesson + "/debrief").body().path("rows");
-    }
-
-    private static JsonNode criterion(JsonNode rung) {
-        return rung.path("advice")
-                .path("findings")
-                .valueStream()
-                .filter(f -> f.path("ruleId").asString().startsWith("criterion."))
-                .findFirst()
-                .orElseThrow()
-                .path("judgement");
-    }
-
-    private static List<String> missing(JsonNode judgement) {
-        return judgement
-                .path("evidence")
-                .valueStream()
-                .flatMap(side -> side.path("missing").valueStream())
-                .map(m -> m.path("side").asString() + " " + m.path("kind").asString())
-                .toList();
     }
 
     /** Nothing was touched in: what was measured is enough, whichever comes first, the band or the recording. */

@@ -38,6 +38,7 @@ class SealedKindsTest {
             new Missing.Certainty(Side.LEFT, 0.4, 0.45),
             new Missing.Lessons(Side.RIGHT, 1),
             new Missing.Days(Side.RIGHT, 2),
+            new Missing.FourBeats(Side.LEFT, Side.RIGHT, 0.06, 0.04, 0.08),
             new Missing.Stretches(Side.RIGHT, 1, 20, HoldUnit.STRIDES),
             new Missing.LessonsWithout(Side.RIGHT, 1, "pulls down"),
             new Missing.InBand(Side.RIGHT, 0.5, 0.8),

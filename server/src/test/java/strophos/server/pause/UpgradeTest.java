@@ -116,6 +116,16 @@ class UpgradeTest {
                 .isEqualTo("DEEP 12 80");
     }
 
+    /** Both left feet at once, marked on a clip before such a thing was observed on its rung. */
+    @Test
+    void landingsOfBeforeTheUpgradeAreOnTheirRung() {
+        assertThat(
+                        App.query(
+                                App.battered(),
+                                "select exercise || ' ' || rein || ' ' || feet || ' ' || lag_share from ridden_observed where kind = 'BEATS'"))
+                .isEqualTo("tolt-stretches LEFT LEFT 60");
+    }
+
     private static final String NOT_HEARD = """
             select count(*) from stop_sign s where not exists (
                 select from horse_heard h
