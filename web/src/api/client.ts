@@ -12,6 +12,11 @@ const PATIENCE_MS = 30_000
 /** Ends what is asked in the name of whoever is here; see {@link endSession}. */
 let leaving = new AbortController()
 
+/** Aborted when the session that is open now ends: for what goes on asking by itself, one thing after the other. */
+export function untilLeaving(): AbortSignal {
+  return leaving.signal
+}
+
 /** Asks in the name of whoever is here. */
 function fetchHere(request: Request): Promise<globalThis.Response> {
   const patient = () => ({ signal: AbortSignal.any([leaving.signal, AbortSignal.timeout(PATIENCE_MS)]) })

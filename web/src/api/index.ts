@@ -1,7 +1,7 @@
 import type { components } from './schema'
 
 export { BLANK_PAIR } from './blankPair'
-export { api, endSession } from './client'
+export { api, endSession, untilLeaving } from './client'
 export { allOf, queries } from './queries'
 export { answerOf, Problem, Unreachable } from './problem'
 export type { Issue } from './problem'

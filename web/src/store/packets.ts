@@ -1,4 +1,4 @@
-import { answerOf, api, Unreachable } from '../api'
+import { answerOf, api, Unreachable, untilLeaving } from '../api'
 import type { Packet } from '../api'
 import type { StoredPacket, Shelf } from './device'
 import { addLesson } from './addLesson'
@@ -54,9 +54,14 @@ async function keepStored(shelf: Shelf, entries: Packet['entries']): Promise<voi
 }
 
 /** Fetches the packets of these lessons beforehand, detach: a lesson must start where there is no network. */
-export async function fetchAhead(shelf: Shelf, lessons: string[]): Promise<void> {
+export async function fetchAhead(
+  shelf: Shelf,
+  lessons: string[],
+  here: AbortSignal = untilLeaving(),
+): Promise<void> {
   for (const lesson of lessons) {
     try {
+      here.throwIfAborted()
       await packetOf(shelf, lesson)
     } catch {
       return

@@ -1,7 +1,9 @@
 import { v7 } from 'uuid'
 import { afterEach, expect, test, vi } from 'vitest'
+import { endSession, untilLeaving } from '../api'
 import type { HorsePhoto } from '../api'
 import { shelfOf } from './device'
+import { fetchAhead } from './packets'
 import { fetchGhosts, ghostsOf, keepPhoto, sendNextPhoto, viewsOf } from './photos'
 import { unsentFile, unsentOn } from './stored'
 import { sweep } from './sweep'
@@ -121,4 +123,14 @@ test('earlier photos are fetched once, and go when another takes their place', a
   ])
   await sweep(shelf)
   expect(await shelf.ghosts.count()).toBe(0)
+})
+
+test('what was still to be fetched is not asked for once somebody has signed out', async () => {
+  const shelf = shelfOf('leaves')
+  const asked = server(() => Response.json({ photos: [photo('LEFT', '2026-11-01')], today }))
+  const here = untilLeaving()
+  await endSession()
+  await expect(fetchGhosts(shelf, PAIR, here)).rejects.toThrow()
+  await fetchAhead(shelf, ['01924f60-0000-7000-8000-0000000000d1'], here)
+  expect(asked.filter((a) => !a.endsWith('/session'))).toEqual([])
 })

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid'
-import { answerOf, api, Problem } from '../api'
+import { answerOf, api, Problem, untilLeaving } from '../api'
 import type { HorsePhoto, Photos } from '../api'
 import { base64Of } from './base64'
 import type { Shelf, StoredPhoto } from './device'
@@ -81,14 +81,20 @@ export function viewsOf(ghosts: Pick<HorsePhoto, 'view'>[]): HorsePhoto['view'][
 }
 
 /** Fetches the earlier photos of this pair's horse, so that they can be laid over the next without a network. */
-export async function fetchGhosts(shelf: Shelf, pair: string): Promise<void> {
+export async function fetchGhosts(
+  shelf: Shelf,
+  pair: string,
+  here: AbortSignal = untilLeaving(),
+): Promise<void> {
+  here.throwIfAborted()
   const all = await answerOf(api.GET('/api/v1/pairs/{id}/photos', { params: { path: { id: pair } } }))
   const wanted = ghostsOf(all)
-  const here = await shelf.ghosts.where({ pair }).toArray()
-  const gone = here.filter((g) => !wanted.some((w) => w.sha256 === g.sha256))
+  const kept = await shelf.ghosts.where({ pair }).toArray()
+  const gone = kept.filter((g) => !wanted.some((w) => w.sha256 === g.sha256))
   await shelf.ghosts.bulkDelete(gone.map((g) => [g.pair, g.sha256] as [string, string]))
   for (const { sha256, view, takenOn } of wanted) {
-    if (here.some((g) => g.sha256 === sha256)) continue
+    if (kept.some((g) => g.sha256 === sha256)) continue
+    here.throwIfAborted()
     const { data } = await api.GET('/api/v1/pairs/{id}/photos/{sha256}', {
       params: { path: { id: pair, sha256 } },
       parseAs: 'arrayBuffer',

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { Unreachable, queries } from '../api'
+import { Unreachable, queries, untilLeaving } from '../api'
 import { Inbox } from '../homework'
 import { Paused } from '../safety'
 import { useMe } from '../session'
@@ -38,10 +38,11 @@ export default function TodayPage() {
   useEffect(() => {
     if (!records || !toRide) return
     const shelf = shelfOf(me.person)
+    const here = untilLeaving()
     const fetchAll = async () => {
-      await fetchAhead(shelf, toRide.split(','))
+      await fetchAhead(shelf, toRide.split(','), here)
       // after what is ridden with: earlier photos, to lay over those of the look
-      for (const pair of takesPhotos ? pairs.split(',') : []) await fetchGhosts(shelf, pair)
+      for (const pair of takesPhotos ? pairs.split(',') : []) await fetchGhosts(shelf, pair, here)
     }
     fetchAll().catch(() => undefined)
   }, [records, takesPhotos, toRide, pairs, me.person])
