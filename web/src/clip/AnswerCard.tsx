@@ -74,6 +74,7 @@ function HowItGoesOn({ homework }: { homework: Homework }) {
       <Flex gap="2" wrap="wrap" align="center">
         {draft && step && (
           <Button
+            paddingY="2"
             disabled={set.isPending}
             onClick={() => set.mutate({ wish: { is: 'rung', rung: draft.rung }, daysAWeek: draft.daysAWeek })}
           >

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react'
 import { ChevronDown } from 'lucide-react'
 import { useCallback, useMemo, useState } from 'react'
-import { AnyPad, LastLine, saidNow, SegmentBar, Spoken } from '../capture'
+import { AnyPad, asRidden, LastLine, saidNow, SegmentBar, Spoken } from '../capture'
 import type { Ride, Segment } from '../record'
-import { lastStanding } from '../recorder'
+import { detach, lastStanding } from '../recorder'
 import type { Recorder } from '../recorder'
 import { OpenDrawer, useCommands } from '../ride'
 import { WrongDrawer } from '../safety'
@@ -13,7 +13,7 @@ import { Button, Card } from '../ui'
 import { aidsOf } from './clips'
 import type { Clip } from './clips'
 import { LinkClip } from './LinkClip'
-import { segmentAt } from './onClip'
+import { restsAfter, segmentAt } from './onClip'
 import type { Player } from './player'
 import { TimedAsks } from './TimedAsks'
 import { TimingKeys } from './TimingKeys'
@@ -65,9 +65,7 @@ export function ClipPad({ clip, clips, recorder, kept, player }: ClipPadProps) {
       {segment ? (
         <PadOnClip kept={kept} pad={pad} ride={ride} segment={segment} exerciseName={exerciseName} />
       ) : (
-        <Card>
-          <p>{t('clip.pad.notRidden')}</p>
-        </Card>
+        <NothingHere pad={pad} ride={ride} player={player} startMs={startMs} exerciseName={exerciseName} />
       )}
       <Card>
         <TimingLines {...said} strideS={clip.measured.at(-1)?.says?.strideS} />
@@ -96,6 +94,47 @@ interface PadOnClipProps {
   ride: Ride
   segment: Segment
   exerciseName: (exercise: string) => string
+}
+
+interface NothingHereProps {
+  pad: TimedPad
+  ride: Ride
+  player: Player
+  startMs: number
+  exerciseName: (exercise: string) => string
+}
+
+/** Where nothing is ridden: before the work and after it, and while the rider rests, from where what was ridden goes on at one touch. */
+function NothingHere({ pad, ride, player, startMs, exerciseName }: NothingHereProps) {
+  const { t } = useText()
+  const last = useWhere(player, (atMs) => restsAfter(ride, startMs + atMs)?.id)
+  const before = ride.segments.find((s) => s.id === last)
+  if (!before)
+    return (
+      <Card>
+        <p>{t('clip.pad.notRidden')}</p>
+      </Card>
+    )
+  const goOn = () => {
+    detach(pad.recorder.say({ kind: 'segment', payload: asRidden(before) }))
+  }
+  const takeBack = () => {
+    const rest = ride.rests.findLast((r) => r.atMs <= startMs + player.now().atMs)
+    if (rest) detach(pad.recorder.say({ kind: 'void', payload: { target: rest.id } }))
+  }
+  return (
+    <Card>
+      <p>{t('clip.pad.rests')}</p>
+      <Button look="act" marginTop="2" width="100%" paddingY="2" onClick={goOn}>
+        <span>
+          {t('clip.pad.goOn')}: <Spoken said={{ kind: 'segment', ...before }} exerciseName={exerciseName} />
+        </span>
+      </Button>
+      <Button look="bare" marginTop="1" onClick={takeBack}>
+        {t('clip.pad.noRest')}
+      </Button>
+    </Card>
+  )
 }
 
 /** No group goes with a clip. */
@@ -171,7 +210,8 @@ function PadOnClip({ kept, pad, ride, segment, exerciseName }: PadOnClipProps) {
       <TimingKeys
         pad={pad}
         onPraise={on.onPraise}
-        onCorrected={() => on.onCorrection(true)}
+        onCorrection={on.onCorrection}
+        onRest={on.onRest}
         onWrong={on.onWrong}
       />
       {/* at the table a touch need not be found without looking */}

@@ -11,7 +11,9 @@ import type { TimedPad } from './useTimedPad'
 interface TimingKeysProps {
   pad: TimedPad
   onPraise: () => void
-  onCorrected: () => void
+  /** An error came: it was corrected, or let pass. */
+  onCorrection: (made: boolean) => void
+  onRest: () => void
   onWrong: () => void
 }
 
@@ -22,7 +24,7 @@ const FRAMES = [
 ] as const satisfies { what: keyof MarkedFrames; key: string }[]
 
 /** The moments of an ask beside its answer, each touched on its frame. */
-export function TimingKeys({ pad, onPraise, onCorrected, onWrong }: TimingKeysProps) {
+export function TimingKeys({ pad, onPraise, onCorrection, onRest, onWrong }: TimingKeysProps) {
   const { t } = useText()
   const { marked, mark, canLetGo, isUntimed, answerHere, letGo } = pad
   const canReinforce = marked.askedMs !== undefined
@@ -60,13 +62,25 @@ export function TimingKeys({ pad, onPraise, onCorrected, onWrong }: TimingKeysPr
           </Button>
         )}
       </Grid>
-      <Grid templateColumns="1.2fr 1.2fr 1fr auto" gap="1.5" marginTop="1.5">
+      <Grid
+        templateColumns="repeat(3, minmax(0, 1fr))"
+        gap="1.5"
+        marginTop="1.5"
+        role="group"
+        aria-label={t('ride.between')}
+      >
         <Frame what="errorMs" pad={pad} shortcut="E" />
-        <Button paddingX="1" onClick={onCorrected} aria-keyshortcuts="C">
+        <Button paddingX="1" onClick={() => onCorrection(true)} aria-keyshortcuts="C">
           {t('see.made')}
+        </Button>
+        <Button paddingX="1" onClick={() => onCorrection(false)}>
+          {t('see.letPass')}
         </Button>
         <Button paddingX="1" onClick={onPraise} aria-keyshortcuts="P">
           {t('see.praise')}
+        </Button>
+        <Button paddingX="1" onClick={onRest}>
+          {t('ride.rest')}
         </Button>
         <Button
           paddingX="3"

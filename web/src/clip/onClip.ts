@@ -1,5 +1,5 @@
 import { takesMoment } from '../record'
-import type { Moments, Segment } from '../record'
+import type { Moments, Ride, Segment } from '../record'
 import type { NewEntry } from '../store'
 
 /** What was marked on frames and belongs to the next answer, or the next correction; in milliseconds of the clip. */
@@ -26,4 +26,10 @@ export function onClip(said: NewEntry, base: string, ms: number, marked: MarkedF
 /** What was ridden at a moment; undefined where nothing was. */
 export function segmentAt(segments: readonly Segment[], atMs: number): Segment | undefined {
   return segments.findLast((s) => s.atMs <= atMs && (s.endMs === null || atMs < s.endMs))
+}
+
+/** What was ridden before the rest that a moment lies in; undefined where the rider does not rest, and where nothing was ridden before. */
+export function restsAfter({ rests, segments }: Ride, atMs: number): Segment | undefined {
+  const isResting = rests.some((r) => r.atMs <= atMs && (r.endMs === null || atMs < r.endMs))
+  return isResting ? segments.findLast((s) => s.atMs <= atMs) : undefined
 }

@@ -1,4 +1,4 @@
-import { startTransition, useEffect, useState, useSyncExternalStore } from 'react'
+import { startTransition, useEffect, useReducer, useRef, useSyncExternalStore } from 'react'
 import { useSteady } from '../ui'
 import type { Player, Playing } from './player'
 
@@ -9,15 +9,20 @@ export function usePlaying(player: Player): Playing {
 
 /** Something that depends on where the clip is, and may be drawn after its picture: the hand on the slider goes first. */
 export function useWhere<T>(player: Player, of: (atMs: number) => T): T {
-  const [, redraw] = useState<T>()
+  const [, redraw] = useReducer((times: number) => times + 1, 0)
   const latest = useSteady(of)
+  const value = of(player.now().atMs)
+  // what is drawn may have changed without the clip: it is that which the next frame is compared with
+  const drawn = useRef(value)
+  useEffect(() => {
+    drawn.current = value
+  })
   useEffect(
     () =>
       player.subscribe(() => {
-        const now = latest(player.now().atMs)
-        startTransition(() => redraw(now))
+        if (latest(player.now().atMs) !== drawn.current) startTransition(redraw)
       }),
     [player, latest],
   )
-  return of(player.now().atMs)
+  return value
 }

@@ -101,6 +101,9 @@ function meetings(
   ctx.globalAlpha = 1
 }
 
+/** From the left: clear of the line that stands where a clip is. */
+const NAMES_AT = 6
+
 /** The strands themselves: one line each, on which the events lie. */
 function cords(ctx: CanvasRenderingContext2D, { width, strandName }: Picture, colours: Palette) {
   ctx.strokeStyle = colours.line
@@ -111,9 +114,9 @@ function cords(ctx: CanvasRenderingContext2D, { width, strandName }: Picture, co
   ctx.font = `600 11px ${colours.font}`
   ctx.textBaseline = 'alphabetic'
   // beneath its line: above it the strokes stand
-  ctx.fillText(strandName('RIDER'), 0, LANES.riderBase + 13)
-  ctx.fillText(strandName('CONTACT'), 0, LANES.contact - 4)
-  ctx.fillText(strandName('HORSE'), 0, LANES.horseFirst - LANES.row / 2 - 7)
+  ctx.fillText(strandName('RIDER'), NAMES_AT, LANES.riderBase + 13)
+  ctx.fillText(strandName('CONTACT'), NAMES_AT, LANES.contact - 4)
+  ctx.fillText(strandName('HORSE'), NAMES_AT, LANES.horseFirst - LANES.row / 2 - 7)
 }
 
 function restsAndTurns(

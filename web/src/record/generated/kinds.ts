@@ -527,7 +527,10 @@ export interface Payloads {
     when?: Moment
   }
   /** From here on nothing is asked: long rein, stretch, stand. Ends the segment before. */
-  rest: {}
+  rest: {
+    /** When it was, on a second time base. The entry's own time still says when it was written. */
+    when?: Moment
+  }
   /** Food or another reward was given. */
   reward: {
     /** The segment it belongs to. */
@@ -1244,6 +1247,9 @@ export const SHAPES: Record<string, Record<number, Shape>> = {
   },
   rest: {
     1: {
+      may: {
+        when: part(MOMENT),
+      },
     },
   },
   reward: {

@@ -802,7 +802,7 @@ public sealed interface Payload {
     }
 
     /** From here on nothing is asked: long rein, stretch, stand. Ends the segment before. */
-    record Rest() implements Payload {
+    record Rest(Optional<Moment> when) implements Payload {
 
         @Override
         public String kind() {
@@ -816,7 +816,7 @@ public sealed interface Payload {
 
         @Override
         public Map<String, Object> plain() {
-            return Map.of();
+            return new PlainMap().maybe("when", when.map(Moment::plain)).map();
         }
     }
 

@@ -98,7 +98,7 @@ final class Readers {
             case "praise" -> v == 1 ? readPraise(f) : null;
             case "probe" -> v == 1 ? readProbe(f) : null;
             case "release" -> v == 1 ? readReleased(f) : null;
-            case "rest" -> v == 1 ? new Payload.Rest() : null;
+            case "rest" -> v == 1 ? readRest(f) : null;
             case "reward" -> v == 1 ? readReward(f) : null;
             case "rider_felt" -> v == 1 ? readRiderFelt(f) : null;
             case "segment" -> v == 1 ? readSegment(f) : null;
@@ -334,6 +334,11 @@ final class Readers {
         var release = f.word("release", Release.WORDS);
         var when = f.maybePart("when", Readers::moment);
         return f.fit() ? new Payload.Released(exchange, release, when) : null;
+    }
+
+    private static Payload readRest(Fields f) {
+        var when = f.maybePart("when", Readers::moment);
+        return f.fit() ? new Payload.Rest(when) : null;
     }
 
     private static Payload readReward(Fields f) {
