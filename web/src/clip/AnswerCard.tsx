@@ -86,7 +86,9 @@ function HowItGoesOn({ homework }: { homework: Homework }) {
             })}
           </Button>
         )}
-        <LinkButton to={`/lessons/${lesson.id}/homework`}>{t('answer.other')}</LinkButton>
+        <LinkButton to={`/lessons/${lesson.id}/homework`}>
+          {t(running.length > 0 || draft ? 'answer.other' : 'answer.first')}
+        </LinkButton>
       </Flex>
       {set.isError && <Trouble cause={set.error} />}
     </Box>

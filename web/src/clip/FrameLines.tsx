@@ -18,8 +18,11 @@ export function FrameLines({ tells }: { tells: readonly FrameValue[] }) {
     const digits = size < 1 ? 'cm' : 2
     return t('frame.length', { value: length(size, digits), half: length(Math.max(off, 0.01), 'cm') })
   }
+  // the rider's seat: what leans has its angle at the hip
+  const isSeat = tells.some((told) => told.of === 'LEAN')
   const say = (told: FrameValue) => {
     const size = sizeOf(told)
+    if (told.of === 'ANGLE' && isSeat) return t('frame.tells.HIP', { size })
     return told.of === 'LENGTH' || told.of === 'ANGLE'
       ? t(`frame.tells.${told.of}`, { size })
       : t(`frame.tells.${told.of}.${wayOf(told)}`, { size })

@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
 import type { RiderPage } from '../api'
+import { useMe } from '../session'
 import { useText } from '../text'
 import { Button, Card, Quiet } from '../ui'
 import type { ClipToWatch } from './clips'
@@ -18,6 +19,7 @@ import { WordsLeft } from './WordsUnder'
 /** What the coach said on the rider's videos: read at once, and seen on the rider's own copy where it is opened. */
 export function RiderClips({ lesson, clips: shown }: Pick<RiderPage, 'lesson' | 'clips'>) {
   const { t } = useText()
+  const { actions } = useMe()
   const words = useWords(lesson)
   const [open, setOpen] = useState<{ clip: string; url: string }>()
   useEffect(() => () => open && URL.revokeObjectURL(open.url), [open])
@@ -46,7 +48,7 @@ export function RiderClips({ lesson, clips: shown }: Pick<RiderPage, 'lesson' | 
         </>
       )}
       {words && <WordsLeft words={words} comments={clips.flatMap((c) => c.comments)} />}
-      {words && <Quiet marginTop="2">{t('words.coachSees')}</Quiet>}
+      {words && actions.includes('PRACTISE') && <Quiet marginTop="2">{t('words.coachSees')}</Quiet>}
     </Box>
   )
 }
