@@ -71,7 +71,17 @@ final class Screens {
                 .get(0);
     }
 
-    /** What was said on a video, with as many words beneath as may be. */
+    /** Eight strides of four even beats. */
+    private static final List<Map<String, Object>> LANDINGS = IntStream.rangeClosed(0, 32)
+            .<Map<String, Object>>mapToObj(i -> Map.of(
+                    "foot",
+                    List.of("LEFT_HIND", "LEFT_FORE", "RIGHT_HIND", "RIGHT_FORE")
+                            .get(i % 4),
+                    "ms",
+                    250 * i))
+            .toList();
+
+    /** What was said and marked on a video, with as many words beneath as may be. */
     private void showTo(Client rider, String lesson) {
         if (rider.get("/api/v1/lessons/" + lesson + "/words")
                 .body()
@@ -83,23 +93,25 @@ final class Screens {
         long atMs = Instant.parse(debrief.path("lesson").path("startedAt").asString())
                 .toEpochMilli();
         String device = UUID.randomUUID().toString();
-        List<String> entries = IntStream.range(0, 3)
-                .mapToObj(i -> UUID.randomUUID().toString())
-                .toList();
-        List<String> kinds = List.of("time_base", "comment", "for_rider");
+        List<String> kinds = List.of("time_base", "comment", "for_rider", "footfalls");
+        List<String> entries =
+                kinds.stream().map(kind -> UUID.randomUUID().toString()).toList();
         List<Map<String, Object>> payloads = List.of(
                 Map.of(
                         "source",
                         "CLIP",
                         "clip",
-                        Map.of("fileName", "a.mp4", "bytes", 9, "durationMs", 31_000, "digest", "ef".repeat(32))),
+                        Map.of("fileName", "a.mp4", "bytes", 9, "durationMs", 31_000, "digest", "ef".repeat(32)),
+                        "startMs",
+                        atMs),
                 Map.of("at", Map.of("base", entries.get(0), "ms", 4_300), "text", "Heel down."),
-                Map.of("homework", true, "clips", true));
+                Map.of("homework", true, "clips", true),
+                Map.of("base", entries.get(0), "frameMs", 33, "landings", LANDINGS));
         coach.post(
                 "/api/v1/entries",
                 Map.of(
                         "entries",
-                        IntStream.range(0, 3)
+                        IntStream.range(0, kinds.size())
                                 .mapToObj(i -> Map.of(
                                         "id",
                                         entries.get(i),
