@@ -180,7 +180,7 @@ function NewComment({ clip, recorder, player, draft, kept, field }: NewCommentPr
             {t('clip.spokenOff', { time: clock(spoken.durationMs) })}
           </Button>
         ) : (
-          <NoteKey maySpeak={maySpeak} onWrite={() => field.current?.focus()} onSpeak={setSpoken} />
+          maySpeak && <NoteKey maySpeak onWrite={() => field.current?.focus()} onSpeak={setSpoken} />
         )}
       </Flex>
       <AskBack cannotTell={cannotTell} film={film} onCannotTell={setCannotTell} onFilm={setFilm} />
