@@ -5901,6 +5901,14 @@ export interface components {
             /** @enum {string} */
             outcome: "STORED" | "ALREADY" | "KEPT_ODD" | "REFUSED";
         };
+        "ride.AnswersForRide": {
+            /** Format: int32 */
+            asks: number;
+            /** Format: int32 */
+            successes: number;
+            /** Format: int32 */
+            tallied: number;
+        };
         "ride.ArrivedEntry": {
             /** Format: int64 */
             atMs: number;
@@ -6012,7 +6020,7 @@ export interface components {
                 [key: string]: "STRENGTH" | "CHOICE" | "POLES" | "LINE" | "POSITION";
             };
             plan: components["schemas"]["plan.PlanForRide"];
-            rungs: components["schemas"]["stair.Step"][];
+            rungs: components["schemas"]["ride.RungForRide"][];
             school: components["schemas"]["ride.SchoolForRide"];
             schools: components["schemas"]["ride.SchoolForRide"][];
             seenBefore: components["schemas"]["core.record.EarlierMark"][];
@@ -6026,6 +6034,23 @@ export interface components {
             watch: components["schemas"]["watch.WatchItem"][];
             /** Format: int32 */
             watchWeeks: number;
+        };
+        "ride.RungForRide": {
+            exercise: string;
+            /** @description One of [HALT, WALK, TROT, CANTER, REIN_BACK, OWN_GAIT], or another word. */
+            gait: string;
+            left: components["schemas"]["ride.AnswersForRide"];
+            name: string;
+            /** @description One of [RAIL, CIRCLE, ACROSS, SPOT, POLES, FENCES, TRAIL, HILL, STALL, TRAILER], or another word. */
+            place: string;
+            right: components["schemas"]["ride.AnswersForRide"];
+            rung: string;
+            shortName: string;
+            /** @enum {string} */
+            state: "CLOSED" | "OPEN" | "IN_WORK" | "PASSED" | "PLACED" | "RESTING" | "PAUSED";
+            strand: string;
+            /** @enum {string} */
+            works: "INSIDE" | "OUTSIDE" | "CHOSEN" | "NEITHER";
         };
         "ride.SchoolForRide": {
             /** @enum {string} */

@@ -1,7 +1,7 @@
 import { chakra, Flex, Grid } from '@chakra-ui/react'
 import { Circle, MoveUpRight, RectangleHorizontal } from 'lucide-react'
 import { memo, useEffect, useRef } from 'react'
-import type { Plan, Step } from '../api'
+import type { Plan, RungForRide } from '../api'
 import { MOUNTED } from '../record'
 import type { Gait, Place, Ride, Segment } from '../record'
 import { ACROSS } from '../theme'
@@ -17,7 +17,7 @@ import { figureInWords } from './FigureDrawer'
 const RIDDEN_GAITS: Gait[] = ['HALT', 'WALK', 'TROT', 'CANTER']
 
 /** Those that can be ridden: a gaited horse has one of its own. */
-export function gaitsOf(rungs: Step[], ownGait: string | null): Gait[] {
+export function gaitsOf(rungs: RungForRide[], ownGait: string | null): Gait[] {
   const hasOwn = ownGait !== null || rungs.some((r) => r.gait === 'OWN_GAIT')
   return hasOwn ? [...RIDDEN_GAITS, 'OWN_GAIT'] : RIDDEN_GAITS
 }
@@ -34,7 +34,7 @@ function FigureIcon({ place }: { place: Place }) {
 }
 
 interface SegmentBarProps {
-  rungs: Step[]
+  rungs: RungForRide[]
   /** Of the yard's own strands, by their ids. */
   names: Record<string, string> | undefined
   now: Segment

@@ -1,16 +1,16 @@
 import { describe, expect, test } from 'vitest'
-import type { Packet, Step, Usual } from '../api'
+import type { Packet, RungForRide, Usual } from '../api'
 import type { Segment } from '../record'
 import { changed, choicesOf, firstRidden, padOf } from './choose'
 
 function step(
   exercise: string,
-  gait: Step['gait'],
-  place: Step['place'],
-  state: Step['state'],
-  works: Step['works'] = 'INSIDE',
-): Step {
-  const side = { successes: 0, asks: 0, tallied: 0, window: 10, needed: 8, lessonsHeld: 0, lessonsNeeded: 2 }
+  gait: RungForRide['gait'],
+  place: RungForRide['place'],
+  state: RungForRide['state'],
+  works: RungForRide['works'] = 'INSIDE',
+): RungForRide {
+  const side = { successes: 0, asks: 0, tallied: 0 }
   return {
     rung: `${exercise}.${gait}.${place}`,
     strand: 'bend',
@@ -23,10 +23,6 @@ function step(
     works,
     left: side,
     right: side,
-    awaits: [],
-    reopened: false,
-    day: 0,
-    missing: [],
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Packet, Step, Usual } from '../api'
+import type { Packet, RungForRide, Usual } from '../api'
 import type { Aid, Bend, CorrectionPolicy, Gait, Mounted, Place, Rein, School, WorkedSide } from '../record'
 import type { OneSide } from '../ui'
 
@@ -26,7 +26,7 @@ export interface RiddenSegment {
 
 /** What may be ridden, and how it is usually asked. */
 export interface RungsAndAids {
-  rungs: Step[]
+  rungs: RungForRide[]
   usual: Usual[]
   schools: Packet['schools']
   /** What exercises have by themselves where the lesson's school touches them in otherwise. */
@@ -40,16 +40,16 @@ export interface Choosable {
   exercise: string
   strand: string
   shortName: string
-  state: Step['state']
+  state: RungForRide['state']
 }
 
-const ORDER: Step['state'][] = ['IN_WORK', 'OPEN', 'PASSED', 'PLACED', 'RESTING', 'PAUSED', 'CLOSED']
+const ORDER: RungForRide['state'][] = ['IN_WORK', 'OPEN', 'PASSED', 'PLACED', 'RESTING', 'PAUSED', 'CLOSED']
 const WHOLE_CIRCLE_M = 20
 /** A smaller one is turned in steps, as between two cones: it is no circle that a record could name. */
 const LEAST_CIRCLE_M = 6
 
 /** The exercises of a pair's stair, those in work first; each once, in the state of its liveliest rung. */
-export function choicesOf(rungs: Step[]): Choosable[] {
+export function choicesOf(rungs: RungForRide[]): Choosable[] {
   const sorted = [...rungs].sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
   const first = new Map<string, Choosable>()
   for (const { exercise, strand, shortName, state } of sorted) {
@@ -59,14 +59,14 @@ export function choicesOf(rungs: Step[]): Choosable[] {
 }
 
 /** The rung of an exercise that is worked on now; its gait and place are set with the exercise. */
-export function rungOf(rungs: Step[], exercise: string): Step | undefined {
+export function rungOf(rungs: RungForRide[], exercise: string): RungForRide | undefined {
   return [...rungs]
     .sort((a, b) => ORDER.indexOf(a.state) - ORDER.indexOf(b.state))
     .find((r) => r.exercise === exercise)
 }
 
 /** The side of the horse an exercise works; of one that is not among them, the inner one, as of most. */
-export function worksOf(rungs: Step[], exercise: string): WorkedSide {
+export function worksOf(rungs: RungForRide[], exercise: string): WorkedSide {
   return rungs.find((r) => r.exercise === exercise)?.works ?? 'INSIDE'
 }
 

@@ -1,7 +1,7 @@
 import { Box, Grid } from '@chakra-ui/react'
 import { useId } from 'react'
 import { useText } from '../text'
-import type { SheetColumn, SheetView, Step } from '../api'
+import type { SheetColumn, SheetView, RungForRide } from '../api'
 import { Select, CardTitle, FieldLabel } from '../ui'
 
 export const COLUMNS: SheetColumn[] = [
@@ -20,7 +20,7 @@ export const COLUMNS: SheetColumn[] = [
 
 interface SheetColumnsProps {
   found: SheetView
-  rungs: Step[]
+  rungs: RungForRide[]
   exercise: string | null
   onSet: (column: SheetColumn, at: number | undefined) => void
   onExercise: (exercise: string | null) => void

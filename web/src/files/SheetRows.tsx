@@ -1,12 +1,12 @@
 import { Box, chakra } from '@chakra-ui/react'
-import type { SheetView, Step } from '../api'
+import type { SheetView, RungForRide } from '../api'
 import { CardTitle, Quiet, SideLetter } from '../ui'
 import { wordIn, useText } from '../text'
 
 interface SheetRowsProps {
   lines: SheetView['lines']
   most: number
-  rungs: Step[]
+  rungs: RungForRide[]
 }
 
 /** The first lines as they were read, in the record's words. */

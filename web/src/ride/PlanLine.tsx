@@ -1,7 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react'
 import { ChevronRight, CornerDownLeft } from 'lucide-react'
 import { memo } from 'react'
-import type { Plan, Step } from '../api'
+import type { Plan, RungForRide } from '../api'
 import { clock, useText } from '../text'
 import { Button, SideLetter, useNow } from '../ui'
 import type { RiddenSegment } from '../capture'
@@ -16,7 +16,7 @@ interface PlanLineProps {
   turnFromMs: number | null
   offsetMs: number
   mounted: RiddenSegment['mounted']
-  rungs: Step[]
+  rungs: RungForRide[]
   onChange: (change: Partial<RiddenSegment>) => void
 }
 

@@ -8,7 +8,6 @@ import type { HeardSign, StoredEntry, StoredPacket } from './device'
 interface OldPacket {
   packet: {
     lesson?: { horseId?: string }
-    rungs?: { awaits?: string[] }[]
     plan?: { heat?: HeatRules; nudges?: { stuckWrong?: number; whenStuck?: string } }
   }
 }
@@ -30,9 +29,8 @@ export async function completeForPauses(tx: Transaction): Promise<void> {
   await hearWaiting(tx)
 }
 
-function completePacket({ packet: { lesson, rungs, plan } }: OldPacket): void {
+function completePacket({ packet: { lesson, plan } }: OldPacket): void {
   if (lesson) lesson.horseId ??= ''
-  rungs?.forEach((r) => (r.awaits ??= []))
   if (!plan) return
   plan.heat ??= STANDARD_HEAT
   if (plan.nudges) {

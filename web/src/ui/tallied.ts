@@ -1,8 +1,8 @@
-import type { Step } from '../api'
+import type { RungForRide } from '../api'
 
 /** Stands before a number some of whose asks were counted in tallies. */
 export const ABOUT = '~'
 
-export function isTallied({ left, right }: Step): boolean {
+export function isTallied({ left, right }: RungForRide): boolean {
   return left.tallied + right.tallied > 0
 }

@@ -121,7 +121,7 @@ class RideController {
     /** All a device needs for a lesson without a network; {@code maySpeak}, {@code mayKeepStills}: voice notes, and frames of clips, may be kept of this rider's lessons; {@code strandNames}: of the yard's own progressions. */
     record Packet(
             Lesson lesson,
-            List<StairReader.Step> rungs,
+            List<RungForRide> rungs,
             List<Usual> usual,
             List<ArrivedEntry> entries,
             long arrival,
@@ -246,7 +246,7 @@ class RideController {
         BesideLesson beside = besides.of(lesson, clock.instant(), lessons.zone());
         return new Packet(
                 lesson,
-                rungs,
+                RungForRide.all(rungs),
                 usual(of.teaching(), rungs),
                 wire(arrived.entries()),
                 arrived.last(),
@@ -344,7 +344,7 @@ class RideController {
                         null,
                         0,
                         null),
-                rungs,
+                RungForRide.all(rungs),
                 usual(teaching, rungs),
                 List.of(),
                 0,
