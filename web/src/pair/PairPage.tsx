@@ -279,9 +279,11 @@ function OnTheWay({ step }: { step: Step }) {
       </Flex>
       <chakra.ul paddingLeft="5" color="quiet">
         {step.missing.length === 0 && <li>{t('pair.nothingMissing')}</li>}
-        {step.missing.map((m) => (
-          <li key={m.side + m.kind}>{missingSentence(t, step.works, m)}</li>
-        ))}
+        {step.missing
+          .map((m) => missingSentence(t, step.works, m))
+          .map((sentence) => (
+            <li key={sentence}>{sentence}</li>
+          ))}
       </chakra.ul>
     </Box>
   )

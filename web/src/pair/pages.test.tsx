@@ -239,6 +239,27 @@ describe('a pair', () => {
     ],
   }
 
+  test('what a clip contradicts is said of the feet of either side', async () => {
+    const complained = vi.spyOn(console, 'error')
+    const beats = (feet: 'LEFT' | 'RIGHT') =>
+      ({ kind: 'FOUR_BEATS', side: 'LEFT', feet, share: 0.06, low: 0.04, high: 0.08 }) as const
+    show(<PairPage />, {
+      path: '/pairs/:id',
+      at: `/pairs/${marzipan.id}`,
+      answers: {
+        [`GET /api/v1/pairs/${marzipan.id}`]: {
+          ...view,
+          stair: [step({ missing: [beats('LEFT'), beats('RIGHT')] })],
+        },
+        [`GET /api/v1/pairs/${marzipan.id}/facts`]: facts(),
+        [`GET /api/v1/pairs/${marzipan.id}/people`]: { people: [] },
+      },
+    })
+    expect(await screen.findByText(/the left fore lands/)).toBeInTheDocument()
+    expect(screen.getByText(/the right fore lands/)).toBeInTheDocument()
+    expect(complained.mock.calls.flat().filter((said) => String(said).includes('same key'))).toEqual([])
+  })
+
   test('is placed on its stair by the coach’s word, and taken back', async () => {
     const placed = step({ rung: 'yield.walk.rail', name: 'Yield', state: 'PLACED' })
     const { sent } = show(<PairPage />, {
