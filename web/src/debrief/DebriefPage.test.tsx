@@ -260,6 +260,19 @@ test('what was only measured is said in seconds, and no answers are drawn', asyn
   expect(screen.queryByText(text('debrief.notRiddenRein'))).toBeNull()
 })
 
+test('what was only held is said as such, not as asked for nought times', async () => {
+  const holds: DebriefRow['marks']['holds'] = [
+    { unit: 'STRIDES', amount: 8 },
+    { unit: 'STRIDES', amount: 12 },
+  ]
+  const held = { ...row, pair: { left: NOBODY, right: NOBODY, none: NOBODY }, marks: { ...row.marks, holds } }
+  open({ [`GET ${PATH}/debrief`]: debrief({ rows: [held] }) })
+  expect(
+    await screen.findByText(text('marks.held', { stretches: `8, 12 ${text('pair.holdUnit.STRIDES')}` })),
+  ).toBeVisible()
+  expect(screen.queryByText(text('debrief.notRiddenRein'))).toBeNull()
+})
+
 test('what was touched in beside the asks stands there in words', async () => {
   const marks: DebriefRow['marks'] = {
     ...row.marks,

@@ -14,6 +14,7 @@ import { HandBacks, Multiples } from './Multiples'
 import { Otherwise } from './Otherwise'
 import { RungMarksList } from './RungMarksList'
 import { SmallPad } from './SmallPad'
+import { heldInWords } from './Stretches'
 import { isWayIn } from './wayIn'
 import { Why } from './Why'
 
@@ -50,6 +51,7 @@ export function Row({ row, lesson, hasOneKey }: RowProps) {
   }))
   const changed = changeInShort(t, row.changes)
   const measured = row.advice ? measuredSentences(t, works, row.advice) : []
+  const { holds } = row.marks
   const Sign = isOpen ? ChevronUp : ChevronDown
   return (
     <Box as="section" aria-label={row.name} borderTopWidth="1px" borderColor="line" paddingY="3">
@@ -96,7 +98,10 @@ export function Row({ row, lesson, hasOneKey }: RowProps) {
           </chakra.button>
         </chakra.h3>
         <Box>
-          {(isAsked(pair) || measured.length === 0) && <Mirror halves={sides} />}
+          {(isAsked(pair) || (measured.length === 0 && holds.length === 0)) && <Mirror halves={sides} />}
+          {!isAsked(pair) && holds.length > 0 && (
+            <chakra.p data-held>{t('marks.held', { stretches: heldInWords(t, holds) })}</chakra.p>
+          )}
           {measured.length > 0 && (
             <chakra.p data-measured marginTop="1" fontSize="sm">
               {t('debrief.measured', { what: measured.join(' · ') })}

@@ -10,16 +10,27 @@ const TALL_PX = 56
 
 /** What was held and how high the head was carried, one mark a time, in order: whether it grew is seen before it is read. */
 export function Stretches({ marks: { holds, headsCm } }: { marks: Marks }) {
-  const units = [...new Set(holds.map((h) => h.unit))]
   return (
     <>
-      {units.map((unit) => (
-        <Holds key={unit} unit={unit} amounts={holds.flatMap((h) => (h.unit === unit ? [h.amount] : []))} />
+      {unitsOf(holds).map((unit) => (
+        <Holds key={unit} unit={unit} amounts={amountsIn(holds, unit)} />
       ))}
       {headsCm.length > 0 && <Heads headsCm={headsCm} />}
     </>
   )
 }
+
+/** Each time it was held, in order, unit by unit. */
+export function heldInWords(t: ReturnType<typeof useText>['t'], holds: Hold[]): string {
+  return unitsOf(holds)
+    .map((unit) => `${amountsIn(holds, unit).join(', ')} ${t(`pair.holdUnit.${unit}`)}`)
+    .join(' · ')
+}
+
+const unitsOf = (holds: Hold[]) => [...new Set(holds.map((h) => h.unit))]
+
+const amountsIn = (holds: Hold[], unit: Hold['unit']) =>
+  holds.flatMap((h) => (h.unit === unit ? [h.amount] : []))
 
 /** Bars from one floor, as long as it was held. */
 function Holds({ unit, amounts }: { unit: Hold['unit']; amounts: number[] }) {
@@ -31,7 +42,7 @@ function Holds({ unit, amounts }: { unit: Hold['unit']; amounts: number[] }) {
       <Quiet>{t('marks.heldInOrder', { unit: unitWord })}</Quiet>
       <Flex
         role="img"
-        aria-label={t('marks.held', { stretches: amounts.map((a) => `${String(a)} ${unitWord}`).join(', ') })}
+        aria-label={t('marks.held', { stretches: `${amounts.join(', ')} ${unitWord}` })}
         gap="1.5"
         align="end"
         wrap="wrap"
