@@ -1,6 +1,5 @@
 package strophos.server.state;
 
-import static org.jooq.impl.DSL.sum;
 import static strophos.server.db.Tables.LESSON_COUNT;
 import static strophos.server.db.Tables.RIDDEN_EXCHANGE;
 import static strophos.server.db.Tables.RIDDEN_LESSON;
@@ -10,14 +9,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -104,12 +99,14 @@ public class CountRepository {
     /** The last lessons a pair began before this one, or of all, the latest first. */
     public List<RecentLesson> lately(UUID pair, Optional<LessonKey> before, int most) {
         Field<String> touches = touches();
-        var last = DSL.select(
+        Field<String> rungs = rungs();
+        return db.select(
                         RIDDEN_LESSON.LESSON_ID,
                         RIDDEN_LESSON.STARTED_AT,
                         RIDDEN_LESSON.SEEN,
                         RIDDEN_LESSON.HELPED,
-                        touches)
+                        touches,
+                        rungs)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
                 .and(before.map(k -> (Condition) DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID)
@@ -117,37 +114,27 @@ public class CountRepository {
                         .orElseGet(DSL::trueCondition))
                 .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
                 .limit(most)
-                .asTable("last");
-        Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
-        Field<Instant> began = last.field(RIDDEN_LESSON.STARTED_AT);
-        Field<JSONB> seen = last.field(RIDDEN_LESSON.SEEN);
-        Field<JSONB> helped = last.field(RIDDEN_LESSON.HELPED);
-        Field<String> asks = last.field(touches);
-        Map<LessonKey, List<Record>> rows = db
-                .select(
-                        lesson,
-                        began,
-                        seen,
-                        helped,
-                        asks,
-                        LESSON_COUNT.RUNG,
-                        DSL.coalesce(sum(LESSON_COUNT.ASKS).filterWhere(LESSON_COUNT.MOUNTED.eq(OWN)), 0)
-                                .as("own"))
-                .from(last)
-                .leftJoin(LESSON_COUNT)
-                .on(LESSON_COUNT.LESSON_ID.eq(lesson).and(LESSON_COUNT.ASKS.gt(0)))
-                .groupBy(lesson, began, seen, helped, asks, LESSON_COUNT.RUNG)
-                .orderBy(began.desc(), lesson.desc())
-                .fetch()
-                .stream()
-                .collect(Collectors.groupingBy(
-                        r -> new LessonKey(r.get(began), r.get(lesson)), LinkedHashMap::new, Collectors.toList()));
-        return rows.entrySet().stream()
-                .map(e -> {
-                    Record head = e.getValue().get(0);
-                    return lately(e.getKey(), e.getValue(), head.get(seen), head.get(helped), head.get(asks));
-                })
-                .toList();
+                .fetch(r -> lately(
+                        new LessonKey(r.get(RIDDEN_LESSON.STARTED_AT), r.get(RIDDEN_LESSON.LESSON_ID)),
+                        r.get(rungs),
+                        r.get(RIDDEN_LESSON.SEEN),
+                        r.get(RIDDEN_LESSON.HELPED),
+                        r.get(touches)));
+    }
+
+    /** What was asked in a lesson, a line each: rung, who rode, how many asks. */
+    private static Field<String> rungs() {
+        Field<String> line = DSL.concat(
+                LESSON_COUNT.RUNG,
+                DSL.inline(" "),
+                LESSON_COUNT.MOUNTED,
+                DSL.inline(" "),
+                LESSON_COUNT.ASKS.cast(SQLDataType.VARCHAR));
+        return DSL.field(DSL.select(DSL.listAgg(line, ",").withinGroupOrderBy(LESSON_COUNT.ORD))
+                        .from(LESSON_COUNT)
+                        .where(LESSON_COUNT.LESSON_ID.eq(RIDDEN_LESSON.LESSON_ID))
+                        .and(LESSON_COUNT.ASKS.gt(0)))
+                .as("rungs");
     }
 
     /** What the own rider of a lesson was asked by single touches, a line each: rung, strength, answer. */
@@ -190,19 +177,20 @@ public class CountRepository {
                 .toList();
     }
 
-    private RecentLesson lately(LessonKey of, List<Record> rungs, JSONB seen, JSONB helped, @CanBeNull String touches) {
+    private RecentLesson lately(
+            LessonKey of, @CanBeNull String rungs, JSONB seen, JSONB helped, @CanBeNull String touches) {
         Map<RungId, Integer> own = new HashMap<>();
-        Set<RungId> asked = new HashSet<>();
-        rungs.stream().filter(r -> r.get(LESSON_COUNT.RUNG) != null).forEach(r -> {
-            RungId rung = RungId.of(r.get(LESSON_COUNT.RUNG));
-            asked.add(rung);
-            own.put(rung, r.get("own", Integer.class));
-        });
+        if (rungs != null) {
+            for (String line : rungs.split(",")) {
+                String[] part = line.split(" ");
+                own.merge(RungId.of(part[0]), part[1].equals(OWN) ? Integer.parseInt(part[2]) : 0, Integer::sum);
+            }
+        }
         return new RecentLesson(
                 of.lesson(),
                 of.beganAt(),
                 own,
-                asked,
+                own.keySet(),
                 json.readValue(seen.data(), SEEN),
                 asks(touches),
                 json.readValue(helped.data(), HELPED));

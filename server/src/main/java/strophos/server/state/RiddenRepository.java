@@ -78,21 +78,24 @@ class RiddenRepository {
                                 limit {9}) c
                             union all
                             select * from unnest({4}::uuid[], {5}::text[], {6}::timestamptz[], {7}::uuid[], {8}::boolean[], {11}::text[])
+                        ), parts as (
+                            select *, split_part(rung, '.', 1) as exercise, split_part(rung, '.', 2) as gait, split_part(rung, '.', 3) as place
+                            from lessons
                         )
                         select l.pair_id, l.rung, l.began_at, l.lesson_id, bool_or(l.is_last) as is_last, min(a.lines) as asks, min(o.lines) as observed
-                        from lessons l
+                        from parts l
                         cross join lateral (
                             select string_agg(concat_ws('|', x.entry_id, x.rein, x.side, x.strength, x.response,
-                                floor(extract(epoch from x.at) * 1000), x.good, x.others), ';' order by x.ord) as lines
+                                (date_part('epoch', x.at) * 1000)::bigint, x.good, x.others), ';' order by x.ord) as lines
                             from ridden_exchange x
                             where x.lesson_id = l.lesson_id and x.mounted = 'RIDER'
-                                and x.exercise || '.' || lower(x.gait) || '.' || lower(x.place) = l.rung) a
+                                and x.exercise = l.exercise and lower(x.gait) = l.gait and lower(x.place) = l.place) a
                         cross join lateral (
                             select string_agg(concat_ws('|', o.entry_id, o.rein, o.side, o.kind, coalesce(o.name, o.feet, ''),
                                 coalesce(o.unit, ''), o.amount, o.inside_ms, o.measured_ms, o.after_ms, o.lag_share, o.lag_low, o.lag_high), ';' order by o.ord) as lines
                             from ridden_observed o
                             where o.lesson_id = l.lesson_id
-                                and o.exercise || '.' || lower(o.gait) || '.' || lower(o.place) = l.rung
+                                and o.exercise = l.exercise and lower(o.gait) = l.gait and lower(o.place) = l.place
                                 and (o.kind in ('HELD', 'FAULT', 'FRIGHT')
                                     or (l.instrument = 'SENSOR' and o.kind in ('IN_BAND', 'SOFT_AGAIN'))
                                     or (l.instrument = 'CLIP' and o.kind = 'BEATS'))) o
