@@ -1,6 +1,8 @@
 package strophos.server.ground;
 
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import strophos.core.arena.Arena;
 import strophos.core.arena.Figure;
 import strophos.core.arena.FigureForm;
@@ -15,6 +17,12 @@ public final class ExerciseLine {
     /** Where it is drawn while nothing else is said. */
     public static final Arena ARENA = Arena.SMALL;
 
+    /** A line by what it follows from. */
+    private record Drawn(FigureKind kind, int circleM) {}
+
+    /** Those that were asked for: they are few, and laying one takes longer than all else that homework says of the ground. */
+    private static final Map<Drawn, Optional<Figure>> KNOWN = new ConcurrentHashMap<>();
+
     private ExerciseLine() {}
 
     /**
@@ -23,6 +31,10 @@ public final class ExerciseLine {
      * @return empty where there is none to draw: the arena alone
      */
     public static Optional<Figure> of(FigureKind kind, int circleM) {
+        return KNOWN.computeIfAbsent(new Drawn(kind, circleM), d -> drawn(d.kind(), d.circleM()));
+    }
+
+    private static Optional<Figure> drawn(FigureKind kind, int circleM) {
         return switch (kind) {
             case TRACK, FENCE_LINE, POLE_LINE -> usual(FigureForm.TRACK);
             case CIRCLE, POLE_FAN -> Optional.of(Figures.circle(ARENA, "A", circleM, Rein.LEFT));
