@@ -21,6 +21,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -153,6 +154,13 @@ class BoundsTest {
                     return reply;
                 })
                 .size();
+    }
+
+    @Test
+    void noStatementIsCompiledByTheDatabase() {
+        assertThat(app.bean(DSLContext.class).fetchValue("show jit"))
+                .as("it takes longer than running any of ours, once tables are large")
+                .isEqualTo("off");
     }
 
     @Test
