@@ -56,7 +56,7 @@ import strophos.server.stride.StrideRepository;
 class DemoMaker implements ApplicationRunner {
 
     private static final List<Story> STORIES = Stories.all();
-    private static final int TELLERS = 3;
+    private static final int TELLERS = 4;
     private static final LocalTime GROUP_AT = LocalTime.of(14, 30);
     private static final Map<String, LocalTime> TODAY = Map.of(
             "Marzipan",
