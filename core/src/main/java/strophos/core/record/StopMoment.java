@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,6 +39,9 @@ public record StopMoment(StopAdvice advice, String ruleId, Duration worked, Dura
     private static final String BREATH = "breath-not-settled";
     private static final String JUMPS_AWAY = "jumps-away";
 
+    /** A segment that seems longer was never ended. */
+    private static final long LONGEST_MS = Duration.ofDays(1).toMillis();
+
     /**
      * What must be known beside the log.
      *
@@ -54,11 +58,12 @@ public record StopMoment(StopAdvice advice, String ruleId, Duration worked, Dura
             return List.of();
         }
         Map<String, StopMoment> first = new LinkedHashMap<>();
-        Duration all = worked(ride, Long.MAX_VALUE);
+        RideByMoment told = RideByMoment.of(ride, focus.get(), setting);
+        Duration all = told.worked(Long.MAX_VALUE);
         for (long atMs : moments(ride)) {
-            StopBook.Ruling ruling = setting.book().advise(soFar(ride, focus.get(), atMs, setting));
+            StopBook.Ruling ruling = setting.book().advise(told.soFar(atMs));
             if (ruling.advice().isPresent()) {
-                Duration worked = worked(ride, atMs);
+                Duration worked = told.worked(atMs);
                 first.putIfAbsent(
                         ruling.ruleId().orElseThrow(),
                         new StopMoment(ruling.advice().get(), ruling.ruleId().get(), worked, all.minus(worked)));
@@ -84,93 +89,128 @@ public record StopMoment(StopAdvice advice, String ruleId, Duration worked, Dura
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 
-    private static Duration worked(Ride ride, long untilMs) {
-        return Duration.ofMillis(ride.segments().stream()
-                .mapToLong(s -> Math.max(0, Math.min(end(s.endMs()), untilMs) - s.atMs()))
-                .filter(ms -> ms < Duration.ofDays(1).toMillis())
-                .sum());
-    }
+    /**
+     * A ride that is asked again and again how it stood at a moment.
+     *
+     * @param own segments of the pair's own rider, {@code onFocus} those of them on the focus rung
+     * @param marks in order
+     * @param stepsBackMs when it went back a step, onto the way back of what was ridden before
+     */
+    private record RideByMoment(
+            Ride ride,
+            Setting setting,
+            Set<String> own,
+            Map<String, Rein> onFocus,
+            List<Ride.Mark> marks,
+            List<Long> stepsBackMs) {
 
-    private static long end(OptionalLong endMs) {
-        return endMs.isPresent() ? endMs.getAsLong() : Long.MAX_VALUE;
-    }
-
-    private static RideSoFar soFar(Ride ride, RungId focus, long atMs, Setting setting) {
-        List<Payload> seen = ride.marks().stream()
-                .filter(m -> m.atMs() <= atMs)
-                .sorted(Comparator.comparingLong(Ride.Mark::atMs))
-                .<Payload>map(Ride.Mark::said)
-                .toList();
-        Set<String> signs = new HashSet<>();
-        seen.stream().filter(Payload.Sign.class::isInstance).forEach(s -> signs.add(((Payload.Sign) s).name()));
-        OptionalLong back = stepBackMs(ride, atMs, setting.wayBack());
-        return new RideSoFar(
-                worked(ride, atMs),
-                setting.isSpared(),
-                signs.stream().filter(TIRED::contains).toList(),
-                signs.contains(BREATH),
-                heat(seen, setting.heat()),
-                answers(ride, focus, atMs),
-                back.isEmpty() ? List.of() : since(ride, back.getAsLong(), atMs),
-                back.isPresent() && isFrightened(ride, back.getAsLong(), atMs),
-                setting.school());
-    }
-
-    /** It speaks from a temperature on only. */
-    private static OptionalDouble heat(List<Payload> seen, Heat heat) {
-        return seen.stream()
-                .filter(Payload.Conditions.class::isInstance)
-                .map(Payload.Conditions.class::cast)
-                .reduce((a, b) -> b)
-                .filter(c -> c.temperatureC().isPresent() && c.humidityPct().isPresent())
-                .filter(c -> c.temperatureC().getAsInt() >= heat.speaksFromC())
-                .map(c -> OptionalDouble.of(
-                        Heat.sum(c.temperatureC().getAsInt(), c.humidityPct().getAsInt())))
-                .orElse(OptionalDouble.empty());
-    }
-
-    private static Map<Rein, List<Response>> answers(Ride ride, RungId focus, long atMs) {
-        Map<String, Ride.Segment> here =
-                own(ride).filter(s -> s.rung().equals(focus)).collect(Collectors.toMap(Ride.Segment::id, s -> s));
-        Map<Rein, List<Response>> answers = new EnumMap<>(Rein.class);
-        ride.exchanges().stream()
-                .filter(x -> x.atMs() <= atMs && here.containsKey(x.segment()))
-                .forEach(x -> answers.computeIfAbsent(here.get(x.segment()).rein(), r -> new ArrayList<>())
-                        .add(x.response()));
-        return answers;
-    }
-
-    private static Stream<Ride.Segment> own(Ride ride) {
-        return ride.segments().stream().filter(s -> s.mounted() == Mounted.RIDER);
-    }
-
-    /** When the lesson last went back a step, onto the way back of what was ridden before. */
-    private static OptionalLong stepBackMs(Ride ride, long untilMs, Function<RungId, Optional<RungId>> wayBack) {
-        List<Ride.Segment> segments =
-                ride.segments().stream().filter(s -> s.atMs() <= untilMs).toList();
-        for (int i = segments.size() - 1; i > 0; i--) {
-            RungId before = segments.get(i - 1).rung();
-            RungId now = segments.get(i).rung();
-            if (!before.equals(now) && wayBack.apply(before).filter(now::equals).isPresent()) {
-                return OptionalLong.of(segments.get(i).atMs());
+        static RideByMoment of(Ride ride, RungId focus, Setting setting) {
+            Set<String> own = new HashSet<>();
+            Map<String, Rein> onFocus = new HashMap<>();
+            for (Ride.Segment s : ride.segments()) {
+                if (s.mounted() == Mounted.RIDER) {
+                    own.add(s.id());
+                    if (s.rung().equals(focus)) {
+                        onFocus.put(s.id(), s.rein());
+                    }
+                }
             }
+            List<Ride.Mark> marks = ride.marks().stream()
+                    .sorted(Comparator.comparingLong(Ride.Mark::atMs))
+                    .toList();
+            return new RideByMoment(ride, setting, own, onFocus, marks, stepsBackMs(ride, setting));
         }
-        return OptionalLong.empty();
-    }
 
-    private static List<Response> since(Ride ride, long fromMs, long untilMs) {
-        Set<String> own = own(ride).map(Ride.Segment::id).collect(Collectors.toSet());
-        return ride.exchanges().stream()
-                .filter(x -> x.atMs() >= fromMs && x.atMs() <= untilMs && own.contains(x.segment()))
-                .map(Ride.Exchange::response)
-                .toList();
-    }
+        Duration worked(long untilMs) {
+            long ms = 0;
+            for (Ride.Segment s : ride.segments()) {
+                long here = Math.max(0, Math.min(s.endMs().orElse(Long.MAX_VALUE), untilMs) - s.atMs());
+                ms += here < LONGEST_MS ? here : 0;
+            }
+            return Duration.ofMillis(ms);
+        }
 
-    private static boolean isFrightened(Ride ride, long fromMs, long untilMs) {
-        return ride.marks().stream()
-                .filter(m -> m.atMs() >= fromMs && m.atMs() <= untilMs)
-                .map(Ride.Mark::said)
-                .anyMatch(s -> (s instanceof Payload.HorseChoice c && c.choice() == Choice.FRIGHT)
-                        || (s instanceof Payload.Sign sign && sign.name().equals(JUMPS_AWAY)));
+        RideSoFar soFar(long atMs) {
+            Set<String> signs = new HashSet<>();
+            OptionalDouble heat = OptionalDouble.empty();
+            for (Ride.Mark m : marks) {
+                if (m.atMs() > atMs) {
+                    break;
+                } else if (m.said() instanceof Payload.Sign s) {
+                    signs.add(s.name());
+                } else if (m.said() instanceof Payload.Conditions c) {
+                    heat = heat(c);
+                }
+            }
+            OptionalLong back = stepBackMs(atMs);
+            return new RideSoFar(
+                    worked(atMs),
+                    setting.isSpared(),
+                    signs.stream().filter(TIRED::contains).toList(),
+                    signs.contains(BREATH),
+                    heat,
+                    answers(atMs),
+                    back.isEmpty() ? List.of() : since(back.getAsLong(), atMs),
+                    back.isPresent() && isFrightened(back.getAsLong(), atMs),
+                    setting.school());
+        }
+
+        /** It speaks from a temperature on only. */
+        private OptionalDouble heat(Payload.Conditions c) {
+            boolean speaks = c.temperatureC().isPresent()
+                    && c.humidityPct().isPresent()
+                    && c.temperatureC().getAsInt() >= setting.heat().speaksFromC();
+            return speaks
+                    ? OptionalDouble.of(Heat.sum(
+                            c.temperatureC().getAsInt(), c.humidityPct().getAsInt()))
+                    : OptionalDouble.empty();
+        }
+
+        private Map<Rein, List<Response>> answers(long atMs) {
+            Map<Rein, List<Response>> answers = new EnumMap<>(Rein.class);
+            for (Ride.Exchange x : ride.exchanges()) {
+                Rein rein = onFocus.get(x.segment());
+                if (rein != null && x.atMs() <= atMs) {
+                    answers.computeIfAbsent(rein, r -> new ArrayList<>()).add(x.response());
+                }
+            }
+            return answers;
+        }
+
+        private static List<Long> stepsBackMs(Ride ride, Setting setting) {
+            List<Ride.Segment> segments = ride.segments();
+            List<Long> back = new ArrayList<>();
+            for (int i = 1; i < segments.size(); i++) {
+                RungId before = segments.get(i - 1).rung();
+                RungId now = segments.get(i).rung();
+                if (!before.equals(now)
+                        && setting.wayBack().apply(before).filter(now::equals).isPresent()) {
+                    back.add(segments.get(i).atMs());
+                }
+            }
+            return back;
+        }
+
+        private OptionalLong stepBackMs(long untilMs) {
+            return stepsBackMs.stream()
+                    .mapToLong(ms -> ms)
+                    .filter(ms -> ms <= untilMs)
+                    .max();
+        }
+
+        private List<Response> since(long fromMs, long untilMs) {
+            return ride.exchanges().stream()
+                    .filter(x -> x.atMs() >= fromMs && x.atMs() <= untilMs && own.contains(x.segment()))
+                    .map(Ride.Exchange::response)
+                    .toList();
+        }
+
+        private boolean isFrightened(long fromMs, long untilMs) {
+            return marks.stream()
+                    .filter(m -> m.atMs() >= fromMs && m.atMs() <= untilMs)
+                    .map(Ride.Mark::said)
+                    .anyMatch(s -> (s instanceof Payload.HorseChoice c && c.choice() == Choice.FRIGHT)
+                            || (s instanceof Payload.Sign sign && sign.name().equals(JUMPS_AWAY)));
+        }
     }
 }
