@@ -1,8 +1,8 @@
 package strophos.core.cause;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * One exchange with what was marked of the rider at it.
@@ -29,14 +29,12 @@ public record MarkedAsk(String entry, String lesson, String exercise, boolean ye
      */
     public static MarkedAsk at(
             String entry, String lesson, String exercise, boolean yes, long aidMs, long responseMs, List<Mark> marks) {
-        return new MarkedAsk(
-                entry,
-                lesson,
-                exercise,
-                yes,
-                marks.stream()
-                        .filter(m -> m.atMs() >= aidMs - BEFORE_AID_MS && m.atMs() <= responseMs)
-                        .map(Mark::factor)
-                        .collect(Collectors.toSet()));
+        Set<String> factors = new HashSet<>();
+        for (Mark m : marks) {
+            if (m.atMs() >= aidMs - BEFORE_AID_MS && m.atMs() <= responseMs) {
+                factors.add(m.factor());
+            }
+        }
+        return new MarkedAsk(entry, lesson, exercise, yes, factors);
     }
 }

@@ -2,13 +2,14 @@ package strophos.core.cause;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.TreeMap;
 import strophos.core.judgement.Evidence;
 import strophos.core.judgement.ThresholdSet;
 import strophos.core.judgement.Thresholds;
@@ -83,22 +84,12 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
 
     /** @param told exchanges in order, of one rung or of all */
     public Result compare(List<MarkedAsk> told) {
-        List<MarkedAsk> last = lastLessons(told);
-        Map<List<String>, List<MarkedAsk>> alike = new LinkedHashMap<>();
-        last.forEach(t -> alike.computeIfAbsent(List.of(t.lesson(), t.exercise()), l -> new ArrayList<>())
-                .add(t));
-        Set<String> factors = new TreeSet<>();
-        last.forEach(t -> factors.addAll(t.factors()));
         Map<String, TooFew> tooFew = new LinkedHashMap<>();
         List<Comparison> raw = new ArrayList<>();
-        for (String factor : factors) {
-            // only where it was seen at all: elsewhere there is nothing alike to lay beside it
-            List<List<MarkedAsk>> where = alike.values().stream()
-                    .filter(a -> a.stream().anyMatch(t -> t.factors().contains(factor)))
-                    .toList();
+        whereSeen(lastLessons(told)).forEach((factor, where) -> {
             Optional<TooFew> few = tooFew(factor, where);
             few.ifPresentOrElse(why -> tooFew.put(factor, why), () -> raw.add(line(factor, where)));
-        }
+        });
         List<Comparison> tested = adjusted(raw);
         return new Result(
                 tested.stream()
@@ -112,13 +103,32 @@ public record SideBySide(int lessons, int fewest, int inLessons, double rate, in
     }
 
     private List<MarkedAsk> lastLessons(List<MarkedAsk> told) {
-        Set<String> kept = new TreeSet<>();
+        Set<String> kept = new HashSet<>();
         int from = told.size();
         while (from > 0 && (kept.contains(told.get(from - 1).lesson()) || kept.size() < lessons)) {
             from--;
             kept.add(told.get(from).lesson());
         }
         return told.subList(from, told.size());
+    }
+
+    /**
+     * Of each factor, by name, the asks of a lesson, exercise and rein in which it was seen at all: elsewhere there is nothing alike to lay
+     * beside it.
+     */
+    private static Map<String, List<List<MarkedAsk>>> whereSeen(List<MarkedAsk> asks) {
+        Map<String, Map<String, List<MarkedAsk>>> alike = new LinkedHashMap<>();
+        asks.forEach(t -> alike.computeIfAbsent(t.lesson(), l -> new LinkedHashMap<>())
+                .computeIfAbsent(t.exercise(), e -> new ArrayList<>())
+                .add(t));
+        Map<String, List<List<MarkedAsk>>> where = new TreeMap<>();
+        alike.values().stream().flatMap(l -> l.values().stream()).forEach(like -> {
+            Set<String> seen = new HashSet<>();
+            like.forEach(t -> seen.addAll(t.factors()));
+            seen.forEach(factor ->
+                    where.computeIfAbsent(factor, f -> new ArrayList<>()).add(like));
+        });
+        return where;
     }
 
     private Optional<TooFew> tooFew(String factor, List<List<MarkedAsk>> where) {

@@ -7,7 +7,6 @@ import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
 import strophos.core.judgement.Judgement;
 import strophos.core.progress.Ask;
-import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
 import strophos.core.stats.Newcombe;
 import strophos.core.stats.Proportion;
@@ -68,19 +67,21 @@ public record RungChange(
     }
 
     private static RungChange of(Side side, RungFacts facts, Thirds thirds, Plateau plateau) {
-        List<LessonFacts> lessons = facts.lessons().stream()
-                .filter(l -> l.asks().stream().anyMatch(a -> a.side() == side))
+        List<OnSide> lessons = facts.lessons().stream()
+                .map(l -> new OnSide(
+                        l.lesson(),
+                        l.asks().stream().filter(a -> a.side() == side).toList()))
+                .filter(l -> !l.asks().isEmpty())
                 .toList();
         int last = lessons.size() - 1;
         // a tally has no order
         Judgement within = thirds.judge(
-                on(lessons.get(last), side).stream().filter(a -> !a.isTallied()).toList());
+                lessons.get(last).asks().stream().filter(a -> !a.isTallied()).toList());
         Optional<ChangeEvidence.OfThirds> seen = evidence(within, ChangeEvidence.OfThirds.class);
-        Optional<Beside> before = beside(
-                yes(on(lessons.get(last), side)), lessons.subList(Math.max(0, last - LESSONS_BEFORE), last), side);
-        Judgement over = plateau.judge(lessons.stream()
-                .map(l -> new Rate(l.lesson(), yes(on(l, side))))
-                .toList());
+        Optional<Beside> before =
+                beside(lessons.get(last).yes(), lessons.subList(Math.max(0, last - LESSONS_BEFORE), last));
+        Judgement over = plateau.judge(
+                lessons.stream().map(l -> new Rate(l.lesson(), l.yes())).toList());
         Optional<ChangeEvidence.OfSlope> slope = evidence(over, ChangeEvidence.OfSlope.class);
         return new RungChange(
                 side,
@@ -106,16 +107,19 @@ public record RungChange(
         return by > 0 ? Change.BETTER : Change.WORSE;
     }
 
-    private static Optional<Beside> beside(Proportion now, List<LessonFacts> lessons, Side side) {
-        Proportion before =
-                yes(lessons.stream().flatMap(l -> on(l, side).stream()).toList());
+    private static Optional<Beside> beside(Proportion now, List<OnSide> lessons) {
+        Proportion before = yes(lessons.stream().flatMap(l -> l.asks().stream()).toList());
         return now.total() < FEWEST || before.total() < FEWEST
                 ? Optional.empty()
                 : Optional.of(new Beside(now, before, lessons.size(), Newcombe.of(now, before)));
     }
 
-    private static List<Ask> on(LessonFacts lesson, Side side) {
-        return lesson.asks().stream().filter(a -> a.side() == side).toList();
+    /** What was asked on one side in a lesson. */
+    private record OnSide(String lesson, List<Ask> asks) {
+
+        Proportion yes() {
+            return RungChange.yes(asks);
+        }
     }
 
     private static Proportion yes(List<Ask> asks) {
