@@ -34,19 +34,31 @@ public final class SoftAfter {
         List<Ride.Exchange> asks = ride.exchanges().stream()
                 .filter(x -> riders.get(x.segment()) == Mounted.RIDER && !slips.contains(x.id()))
                 .toList();
+        return of(
+                ride.startedAtMs().getAsLong(),
+                asks.stream()
+                        .map(x -> new Touch(x.atMs(), x.strength(), x.response()))
+                        .toList());
+    }
+
+    /** One ask of the pair's own rider, asked as it should be. */
+    public record Touch(long atMs, Strength strength, Response response) {
+
+        private boolean isSoft() {
+            return response == Response.YES && strength.compareTo(Strength.LIGHT) <= 0;
+        }
+    }
+
+    /** @param asks of a ride that began then, in order */
+    public static Optional<Duration> of(long beganMs, List<Touch> asks) {
         int run = 0;
         for (int i = 0; i < asks.size(); i++) {
-            run = isSoft(asks.get(i)) ? run + 1 : 0;
+            run = asks.get(i).isSoft() ? run + 1 : 0;
             if (run == RUN) {
-                long atMs = asks.get(i - RUN + 1).atMs();
                 return Optional.of(
-                        Duration.ofMillis(Math.max(0, atMs - ride.startedAtMs().getAsLong())));
+                        Duration.ofMillis(Math.max(0, asks.get(i - RUN + 1).atMs() - beganMs)));
             }
         }
         return Optional.empty();
-    }
-
-    private static boolean isSoft(Ride.Exchange ask) {
-        return ask.response() == Response.YES && ask.strength().compareTo(Strength.LIGHT) <= 0;
     }
 }

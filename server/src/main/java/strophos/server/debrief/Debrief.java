@@ -74,9 +74,12 @@ import strophos.server.state.PairStates;
 @Transactional
 public class Debrief {
 
-    /** Of the horse, read with the lesson. */
-    private static final List<Field<?>> KNOWN_BESIDE =
-            List.of(IntakeRepository.TURNOUT_DAYS, FactsRepository.BORN_YEAR, FactsRepository.BACK_SINCE);
+    /** Of the horse and of the lesson before, read with the lesson. */
+    private static final List<Field<?>> KNOWN_BESIDE = List.of(
+            IntakeRepository.TURNOUT_DAYS,
+            FactsRepository.BORN_YEAR,
+            FactsRepository.BACK_SINCE,
+            MarkedAskRepository.ASKS_BEFORE);
 
     private final LessonRepository lessons;
     private final DecisionRepository decisions;
@@ -169,7 +172,7 @@ public class Debrief {
                         .toList(),
                 WeatherView.of(ride),
                 ride.headgear().map(this::worn).orElse(null),
-                softness(lesson, ride),
+                softness(ride, found.also()),
                 probes.probes(lesson, ride, last, lessons.zone()),
                 probes.words(ride),
                 ride.notes().stream()
@@ -322,10 +325,13 @@ public class Debrief {
         if (ride.exchanges().isEmpty()) {
             return false;
         }
-        Instant first = Instant.ofEpochMilli(ride.exchanges().get(0).atMs());
-        Pauses.History history = pauses.known(Map.of(lesson.horseId(), first), clock.instant())
-                .get(lesson.horseId())
-                .history();
+        Map<UUID, Instant> since = Map.of(
+                lesson.horseId(), Instant.ofEpochMilli(ride.exchanges().get(0).atMs()));
+        if (pauses.heardOf(since, clock.instant()).isEmpty()) {
+            return false;
+        }
+        Pauses.History history =
+                pauses.known(since, clock.instant()).get(lesson.horseId()).history();
         return ride.exchanges().stream().anyMatch(x -> history.covers(Instant.ofEpochMilli(x.atMs())));
     }
 
@@ -393,11 +399,11 @@ public class Debrief {
         return (int) facts.lessons().stream().map(LessonFacts::day).distinct().count();
     }
 
-    private DebriefView.SoftnessView softness(Lesson lesson, Ride ride) {
+    private DebriefView.SoftnessView softness(Ride ride, Record known) {
         Optional<Soak> soak = Soak.of(ride);
         return new DebriefView.SoftnessView(
                 seconds(SoftAfter.of(ride)),
-                seconds(log.rideBefore(lesson).flatMap(SoftAfter::of)),
+                seconds(MarkedAskRepository.softAfter(known.get(MarkedAskRepository.ASKS_BEFORE))),
                 seconds(soak.map(Soak::median)),
                 soak.map(Soak::corrections).orElse(0));
     }

@@ -92,11 +92,6 @@ class EntryRepository {
         return inOrder(ENTRY.LESSON_ID.eq(lesson));
     }
 
-    /** Of the lesson this pair began before that one; none before the first. */
-    List<StoredEntry> ofLessonBefore(UUID pair, Instant began, UUID lesson) {
-        return inOrder(ENTRY.LESSON_ID.eq(before(pair, began, lesson)));
-    }
-
     private static Select<Record1<UUID>> before(UUID pair, Instant began, UUID lesson) {
         return lastOf(
                 pair, DSL.row(RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.LESSON_ID).lt(began, lesson));

@@ -365,14 +365,6 @@ public class RideLog {
         return fold(entries.ofLesson(lesson.id()));
     }
 
-    /** The ride of the lesson the same pair began before this one, which the viewer was found to see; empty before the first. */
-    public Optional<Ride> rideBefore(Lesson lesson) {
-        return Optional.ofNullable(lesson.startedAt())
-                .map(began -> entries.ofLessonBefore(lesson.pair(), began, lesson.id()))
-                .filter(before -> !before.isEmpty())
-                .map(RideLog::fold);
-    }
-
     /** What arrived in a lesson after this arrival; empty for a lesson the viewer cannot see. */
     @Transactional(readOnly = true)
     public Optional<Arrivals> after(UUID lesson, long arrival) {

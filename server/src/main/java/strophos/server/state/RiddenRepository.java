@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -61,6 +62,8 @@ class RiddenRepository {
     RiddenFacts ridden(Collection<RungUpTo> wanted, Collection<BegunLesson> lessons, Judge judge, ZoneId zone) {
         Map<LessonOfRung, Sitting> sittings = new HashMap<>();
         Map<LessonOfRung, Boolean> isLast = new HashMap<>();
+        // of a thousand asks there are a few dozen words
+        Map<String, AskWord> words = new HashMap<>();
         List<RungUpTo> each = eachRung(lessons, judge);
         db.resultQuery(
                         """
@@ -85,8 +88,8 @@ class RiddenRepository {
                         select l.pair_id, l.rung, l.began_at, l.lesson_id, bool_or(l.is_last) as is_last, min(a.lines) as asks, min(o.lines) as observed
                         from parts l
                         cross join lateral (
-                            select string_agg(concat_ws('|', x.entry_id, x.rein, x.side, x.strength, x.response,
-                                (date_part('epoch', x.at) * 1000)::bigint, x.good, x.others), ';' order by x.ord) as lines
+                            select string_agg(concat_ws('|', x.entry_id, (date_part('epoch', x.at) * 1000)::bigint,
+                                concat_ws(' ', x.rein, x.side, x.strength, x.response), x.good, x.others), ';' order by x.ord) as lines
                             from ridden_exchange x
                             where x.lesson_id = l.lesson_id and x.mounted = 'RIDER'
                                 and x.exercise = l.exercise and lower(x.gait) = l.gait and lower(x.place) = l.place) a
@@ -125,7 +128,8 @@ class RiddenRepository {
                             on,
                             new Sitting(
                                     Lines.of(r.get(5, String.class))
-                                            .flatMap(a -> asks(a, side).stream())
+                                            .<Ask>mapMulti((a, to) ->
+                                                    asks(a, words.computeIfAbsent(a[2], AskWord::of), side, to))
                                             .toList(),
                                     Lines.of(r.get(6, String.class))
                                             .map(o -> observed(o, side))
@@ -205,19 +209,29 @@ class RiddenRepository {
         return Duration.ofMillis(Long.parseLong(text));
     }
 
-    private static List<Ask> asks(String[] line, WorkedSide works) {
-        Strength strength = Strength.ofLevel(Integer.parseInt(line[3])).orElseThrow();
-        long atMs = Long.parseLong(line[5]);
-        return line.length > 6
-                ? Ask.tallied(
-                        line[0],
-                        atMs,
-                        side(line, works),
-                        Mounted.RIDER,
-                        strength,
-                        Integer.parseInt(line[6]),
-                        Integer.parseInt(line[7]))
-                : List.of(
-                        new Ask(line[0], atMs, side(line, works), Mounted.RIDER, strength, Response.valueOf(line[4])));
+    /** How something was asked, and answered. */
+    private record AskWord(Rein rein, Side side, Strength strength, Response response) {
+
+        static AskWord of(String word) {
+            String[] of = word.split(" ");
+            return new AskWord(
+                    Rein.valueOf(of[0]),
+                    Side.valueOf(of[1]),
+                    Strength.ofLevel(Integer.parseInt(of[2])).orElseThrow(),
+                    Response.valueOf(of[3]));
+        }
+    }
+
+    private static void asks(String[] line, AskWord word, WorkedSide works, Consumer<Ask> to) {
+        long atMs = Long.parseLong(line[1]);
+        Side side = works.on(word.rein(), word.side());
+        if (line.length > 3) {
+            int good = Integer.parseInt(line[3]);
+            int others = Integer.parseInt(line[4]);
+            Ask.tallied(line[0], atMs, side, Mounted.RIDER, word.strength(), good, others)
+                    .forEach(to);
+        } else {
+            to.accept(new Ask(line[0], atMs, side, Mounted.RIDER, word.strength(), word.response()));
+        }
     }
 }

@@ -79,6 +79,42 @@ class HistoryTest {
         assertThat(left.path("change").asString()).isEqualTo("BETTER");
     }
 
+    /** Three choices come first, a second apart: they count as answers, not as soft ones. */
+    @Test
+    void theLessonBeforeWasAsSoonSoftAsItsOwnDebriefSaid() {
+        String pair = yard.pair();
+        String first = yard.lesson(pair);
+        Object segment = null;
+        List<Map<String, Object>> ridden = yard.ride(first, 3, "TRY", 0, true);
+        for (int i = 0; i < ridden.size(); i++) {
+            if (ridden.get(i).get("kind").equals("segment") && segment == null) {
+                segment = ridden.get(i).get("id");
+                long atMs = (Long) ridden.get(i).get("atMs");
+                for (int n = 1; n <= 3; n++) {
+                    Map<String, Object> came =
+                            yard.entry(first, "choice", Map.of("segment", segment, "choice", "COMES"));
+                    came.put("atMs", atMs + n);
+                    ridden.add(i + n, came);
+                }
+            }
+        }
+        yard.send(ridden);
+        JsonNode own = yard.debrief(first).path("softness");
+        assertThat(own.path("lastTimeS").isNull()).isTrue();
+        assertThat(own.path("softAfterS").asLong())
+                .as("the first ask is two seconds after the beginning")
+                .isEqualTo(2);
+        String second = ridden(pair, 3, 0);
+        assertThat(yard.debrief(second).path("softness").path("lastTimeS").asLong())
+                .isEqualTo(2);
+        assertThat(yard.debrief(yard.lesson(pair))
+                        .path("softness")
+                        .path("lastTimeS")
+                        .isNull())
+                .as("a lesson that was never begun comes after none")
+                .isTrue();
+    }
+
     @Test
     void whatCannotBeComparedIsSaid() {
         String pair = yard.pair();
