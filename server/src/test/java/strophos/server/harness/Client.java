@@ -31,7 +31,10 @@ public final class Client {
     private Client(String url, CookieManager cookies) {
         this.url = url;
         this.cookies = cookies;
-        this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
+        this.http = HttpClient.newBuilder()
+                .version(HttpClient.Version.HTTP_1_1)
+                .cookieHandler(cookies)
+                .build();
     }
 
     /** The same browser, talking to another server process on the same database. */
