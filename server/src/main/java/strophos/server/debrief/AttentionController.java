@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.core.change.AttentionSpans;
+import strophos.core.change.Plateau;
 import strophos.core.change.RungChange;
 import strophos.core.change.StuckSide;
 import strophos.core.exchange.Side;
@@ -95,7 +96,15 @@ class AttentionController {
                 .map(StairReader.Step::rung)
                 .flatMap(catalogue::rung)
                 .ifPresent(rung -> learning.put(pair, rung.id())));
-        Map<UUID, RungFacts> facts = states.factsNow(learning);
+        // most move, and that their rates tell: only of the others all asks are read
+        Plateau plateau = rules.plateau();
+        Map<UUID, RungId> still = new HashMap<>();
+        states.ratesNow(learning).forEach((pair, sides) -> {
+            if (sides.values().stream().anyMatch(rates -> plateau.judge(rates).isMet())) {
+                still.put(pair, learning.get(pair));
+            }
+        });
+        Map<UUID, RungFacts> facts = still.isEmpty() ? Map.of() : states.factsNow(still);
         return today.values().stream()
                 .filter(l -> facts.containsKey(l.pair()))
                 .flatMap(l -> standsStill(l, learning.get(l.pair()), facts.get(l.pair())).stream())

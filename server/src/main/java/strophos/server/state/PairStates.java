@@ -15,6 +15,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
+import strophos.core.change.Rate;
+import strophos.core.exchange.Side;
 import strophos.core.judgement.Thresholds;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
@@ -109,17 +111,27 @@ public class PairStates {
         return facts(wanted, List.of(), judge).last().getOrDefault(pair, Map.of());
     }
 
+    /**
+     * What share was answered YES in each of the last lessons on these rungs, one a pair at most, by side, the earliest first: what {@link
+     * #factsNow} tells too, and reads far more for.
+     */
+    public Map<UUID, Map<Side, List<Rate>>> ratesNow(Map<UUID, RungId> rungs) {
+        Judge judge = judge();
+        return rungs.isEmpty() ? Map.of() : ridden.rates(upToNow(rungs, judge), judge);
+    }
+
+    private static List<RungUpTo> upToNow(Map<UUID, RungId> rungs, Judge judge) {
+        LessonKey last = new LessonKey(LATEST, new UUID(-1, -1));
+        return rungs.entrySet().stream()
+                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last, judge.instrument(e.getValue())))
+                .toList();
+    }
+
     /** What is known now of these rungs, one a pair at most; a pair that never rode its rung is left out. */
     public Map<UUID, RungFacts> factsNow(Map<UUID, RungId> rungs) {
         Judge judge = judge();
-        LessonKey last = new LessonKey(LATEST, new UUID(-1, -1));
-        Map<UUID, Map<RungId, RungFacts>> facts = facts(
-                        rungs.entrySet().stream()
-                                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last, judge.instrument(e.getValue())))
-                                .toList(),
-                        List.of(),
-                        judge)
-                .last();
+        Map<UUID, Map<RungId, RungFacts>> facts =
+                facts(upToNow(rungs, judge), List.of(), judge).last();
         return facts.entrySet().stream()
                 .filter(e -> e.getValue().containsKey(rungs.get(e.getKey())))
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().get(rungs.get(e.getKey()))));

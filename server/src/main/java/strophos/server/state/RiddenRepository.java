@@ -7,7 +7,9 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +20,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import strophos.core.change.Rate;
 import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
@@ -32,6 +35,7 @@ import strophos.core.progress.Observation;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
 import strophos.core.state.Judge;
+import strophos.core.stats.Proportion;
 import strophos.server.sql.Binds;
 import strophos.server.sql.Lines;
 
@@ -136,6 +140,59 @@ class RiddenRepository {
                                             .toList()));
                 });
         return ridden(sittings, isLast, zone);
+    }
+
+    /**
+     * What share of the asks under the pair's own rider was answered YES in each of the same last lessons, by side, the earliest first. Far
+     * less is read than for the facts.
+     */
+    Map<UUID, Map<Side, List<Rate>>> rates(Collection<RungUpTo> wanted, Judge judge) {
+        Map<UUID, RungId> rungs = new HashMap<>();
+        wanted.forEach(w -> rungs.put(w.pair(), w.rung()));
+        Map<UUID, Map<Side, List<Rate>>> rates = new HashMap<>();
+        db.resultQuery(
+                        """
+                        select w.pair_id, string_agg(
+                            concat_ws('|', c.lesson_id, c.rein, c.side, c.yes, c.asks), ';' order by c.began_at, c.lesson_id) as lines
+                        from unnest({0}::uuid[], {1}::text[], {2}::text[]) as w (pair_id, rung, instrument)
+                        cross join lateral (
+                            select c.began_at, c.lesson_id from lesson_count c
+                            where c.pair_id = w.pair_id and c.rung = w.rung and c.mounted = 'RIDER'
+                                and (c.asks > 0 or c.observed > 0 or (w.instrument <> '' and c.measured > 0))
+                            group by c.began_at, c.lesson_id
+                            order by c.began_at desc, c.lesson_id desc
+                            limit {3}) l
+                        join lesson_count c on c.pair_id = w.pair_id and c.rung = w.rung
+                            and c.began_at = l.began_at and c.lesson_id = l.lesson_id and c.mounted = 'RIDER' and c.asks > 0
+                        group by w.pair_id
+                        """,
+                        Binds.texts(wanted, w -> w.pair().toString()),
+                        Binds.texts(wanted, w -> w.rung().toString()),
+                        Binds.texts(wanted, RiddenRepository::instrument),
+                        DSL.inline(RungFacts.LESSONS))
+                .forEach(r -> {
+                    UUID pair = r.get(0, UUID.class);
+                    WorkedSide works = judge.works(rungs.get(pair));
+                    Map<Side, Map<String, Proportion>> bySide = new EnumMap<>(Side.class);
+                    Lines.of(r.get(1, String.class))
+                            .forEach(line -> bySide.computeIfAbsent(side(line, works), side -> new LinkedHashMap<>())
+                                    .merge(
+                                            line[0],
+                                            new Proportion(Integer.parseInt(line[3]), Integer.parseInt(line[4])),
+                                            RiddenRepository::sum));
+                    Map<Side, List<Rate>> ofPair = new EnumMap<>(Side.class);
+                    bySide.forEach((side, lessons) -> ofPair.put(
+                            side,
+                            lessons.entrySet().stream()
+                                    .map(e -> new Rate(e.getKey(), e.getValue()))
+                                    .toList()));
+                    rates.put(pair, ofPair);
+                });
+        return rates;
+    }
+
+    private static Proportion sum(Proportion a, Proportion b) {
+        return new Proportion(a.successes() + b.successes(), a.total() + b.total());
     }
 
     private static RiddenFacts ridden(

@@ -14,7 +14,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.transaction.support.TransactionOperations;
+import strophos.core.change.Rate;
+import strophos.core.exchange.Response;
+import strophos.core.exchange.Side;
+import strophos.core.progress.Ask;
+import strophos.core.progress.RungFacts;
+import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
+import strophos.core.stats.Proportion;
 import strophos.server.access.Role;
 import strophos.server.access.Viewer;
 import strophos.server.access.YardScope;
@@ -133,6 +140,47 @@ class PairStatesTest {
             coach.put("/api/v1/rules/rung-decision", Map.of("changes", Map.of()));
         }
         assertThat(now(pair)).isEqualTo(before);
+    }
+
+    /** Of each pair, on each rung it ever rode: rates are read from counts, facts from the asks. */
+    @Test
+    void ratesAreThoseOfTheAsks() {
+        PairStates states = App.demo().bean(PairStates.class);
+        List<UUID> pairs = coach.get("/api/v1/pairs/names")
+                .body()
+                .path("pairs")
+                .valueStream()
+                .map(p -> UUID.fromString(p.path("id").asString()))
+                .toList();
+        int compared = 0;
+        for (UUID pair : pairs) {
+            for (RungId rung : asCoach(() -> states.now(pair)).asked()) {
+                Map<UUID, RungFacts> facts = asCoach(() -> states.factsNow(Map.of(pair, rung)));
+                Map<Side, List<Rate>> rates =
+                        asCoach(() -> states.ratesNow(Map.of(pair, rung))).getOrDefault(pair, Map.of());
+                for (Side side : Side.values()) {
+                    assertThat(rates.getOrDefault(side, List.of()))
+                            .as("%s, %s", rung, side)
+                            .isEqualTo(rates(facts.get(pair), side));
+                    compared += rates.getOrDefault(side, List.of()).size();
+                }
+            }
+        }
+        assertThat(compared).isGreaterThan(200);
+    }
+
+    private static List<Rate> rates(RungFacts facts, Side side) {
+        return facts.lessons().stream()
+                .map(l -> {
+                    List<Ask> asks =
+                            l.asks().stream().filter(a -> a.side() == side).toList();
+                    int yes = (int) asks.stream()
+                            .filter(a -> a.response() == Response.YES)
+                            .count();
+                    return new Rate(l.lesson(), new Proportion(yes, asks.size()));
+                })
+                .filter(r -> r.successes().total() > 0)
+                .toList();
     }
 
     @Test
