@@ -7,7 +7,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.time.Duration;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -23,12 +22,7 @@ class AnswerOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("answered");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.demo();
     }
 
     private static Locator link(Visitor who, String named) {

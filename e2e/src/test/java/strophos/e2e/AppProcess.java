@@ -78,12 +78,17 @@ final class AppProcess implements AutoCloseable {
         Await.until("the application is gone", Duration.ofSeconds(20), () -> !process.isAlive());
     }
 
+    /** Ends it; in peace where it still has to leave its classes. */
     @Override
     public void close() {
         if (process != null && process.isAlive()) {
-            process.destroy();
-            Await.until("the application has ended", Duration.ofMinutes(2), () -> !process.isAlive());
-            keepClasses();
+            if (Files.exists(CLASSES)) {
+                kill();
+            } else {
+                process.destroy();
+                Await.until("the application has ended", Duration.ofMinutes(2), () -> !process.isAlive());
+                keepClasses();
+            }
         }
     }
 

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BooleanSupplier;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -47,12 +46,7 @@ class ClipOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("clips");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.demo();
     }
 
     private static LessonLog ridden(Visitor coach) {

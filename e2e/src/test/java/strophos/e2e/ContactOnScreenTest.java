@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -42,12 +41,7 @@ class ContactOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("measured");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.demo();
     }
 
     /** As a sensor in another country writes it: newtons, commas, semicolons, a title above the heading, the right rein first. */

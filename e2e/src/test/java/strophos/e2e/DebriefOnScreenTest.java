@@ -11,7 +11,6 @@ import java.util.UUID;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -29,12 +28,7 @@ class DebriefOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("debriefed");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.demo();
     }
 
     private static String tamarack(Visitor coach) {

@@ -8,7 +8,6 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,12 +23,7 @@ class FrameOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("frames");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.demo();
     }
 
     private static LessonLog ridden(Visitor coach) {

@@ -24,14 +24,13 @@ class GroupOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("together");
+        app = Stage.demo();
         proxy = new FaultProxy(app.port());
     }
 
     @AfterAll
     static void stop() {
         proxy.close();
-        app.close();
     }
 
     private static void pair(Visitor coach, String rider, String horse) {

@@ -25,14 +25,13 @@ class LightTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("light");
+        app = Stage.demo();
         proxy = new FaultProxy(app.port());
     }
 
     @AfterAll
     static void stop() {
         proxy.close();
-        app.close();
     }
 
     /** The same half hour, once with every ask touched in, once with a touch a minute and a tally a turn: the rates agree within ten points. */

@@ -22,14 +22,13 @@ class OwnExerciseTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("own");
+        app = Stage.demo();
         proxy = new FaultProxy(app.port());
     }
 
     @AfterAll
     static void stop() {
         proxy.close();
-        app.close();
     }
 
     private static Visitor coach() {

@@ -12,7 +12,6 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -23,12 +22,7 @@ class PlanOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.demo("plan");
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
+        app = Stage.demo();
     }
 
     private static void pair(Visitor coach, String horse) {

@@ -60,14 +60,14 @@ class PseudoLanguageTest {
     @Test
     void noTextStandsOutsideTheLanguageFiles() throws IOException {
         collect(Visitor.JSON.readTree(Files.readString(SHELL)));
-        AppProcess app = Stage.sharedDemo();
+        AppProcess app = Stage.demo();
         List<String> outside = new ArrayList<>();
         try (Visitor coach = Visitor.withoutServiceWorker(app.port(), 1280, 800)) {
             inPseudo(coach);
             coach.signIn("ottilie");
             JsonNode pair = pairOf(coach, "Tamarack");
             String lesson = pair.path("lessons").path(0).path("id").asString();
-            // begun below, so it becomes the last lesson of its pair: one that no picture of this shared demo is of
+            // begun below, so it becomes the last lesson of its pair
             String fresh = Rider.inNewLesson(coach, "Skerry").lesson();
             for (String path : List.of(
                     "/today",

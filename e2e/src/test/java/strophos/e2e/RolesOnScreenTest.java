@@ -12,7 +12,7 @@ class RolesOnScreenTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.sharedDemo();
+        app = Stage.demo();
     }
 
     @Test

@@ -5,6 +5,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +28,12 @@ class ScreenshotsTest {
 
     @BeforeAll
     static void start() {
-        app = Stage.sharedDemo();
+        app = Stage.demo("pictures");
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
     }
 
     @Test

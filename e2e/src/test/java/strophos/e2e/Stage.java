@@ -11,8 +11,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -70,13 +72,41 @@ final class Stage {
     private static final Migration.Roles OWNER =
             new Migration.Roles(LocalPostgres.OWNER, "", LocalPostgres.APP, LocalPostgres.ACROSS);
 
+    private static final String LENT = "lent";
+
     private static boolean isDemoMade;
-    private static AppProcess shared;
+    private static AppProcess lent;
 
     private Stage() {}
 
     static Browser browser() {
         return BROWSER;
+    }
+
+    /**
+     * An application with the demo yard as it was made. One process serves one class of tests after the other, each on a new copy of the
+     * database: none of them ends it. Its clock runs on.
+     */
+    static synchronized AppProcess demo() {
+        if (lent == null) {
+            lent = demo(LENT);
+            Runtime.getRuntime().addShutdownHook(new Thread(lent::close));
+        } else {
+            POSTGRES.replaceDatabase(LENT, TEMPLATE);
+            Await.until("the application has found the new database", Duration.ofSeconds(60), Stage::isListenedTo);
+        }
+        return lent;
+    }
+
+    private static boolean isListenedTo() {
+        try (Connection c = DriverManager.getConnection(POSTGRES.url(LENT), LocalPostgres.SUPERUSER, "");
+                Statement s = c.createStatement();
+                ResultSet found = s.executeQuery("select from pg_stat_activity where application_name = 'strophos live'"
+                        + " and datname = current_database()")) {
+            return found.next();
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** A started application with the demo yard, on a database of its own. */
@@ -117,15 +147,6 @@ final class Stage {
         } finally {
             POSTGRES.up();
         }
-    }
-
-    /** The same for tests that do not mind each other; ended with the JVM. */
-    static synchronized AppProcess sharedDemo() {
-        if (shared == null) {
-            shared = demo("shared");
-            Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
-        }
-        return shared;
     }
 
     /** A started application nobody has set up yet. */

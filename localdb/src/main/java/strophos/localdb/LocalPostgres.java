@@ -99,6 +99,12 @@ public final class LocalPostgres implements AutoCloseable {
         return url(name);
     }
 
+    /** A copy in the place of the database of this name, which ends whoever is connected to that. */
+    public void replaceDatabase(String name, String template) {
+        execute("postgres", "drop database %s with (force)".formatted(name));
+        copyDatabase(name, template);
+    }
+
     public String url(String database) {
         return "jdbc:postgresql://127.0.0.1:%d/%s".formatted(port, database);
     }
