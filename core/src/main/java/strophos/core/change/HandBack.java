@@ -39,6 +39,10 @@ public record HandBack(
 
     /** Of each side of this rung that both the pair's own rider and somebody else were asked on, left first. */
     public static List<HandBack> of(Ride ride, RungId rung, WorkedSide works) {
+        if (ride.segments().stream()
+                .noneMatch(s -> s.mounted() != Mounted.RIDER && s.rung().equals(rung))) {
+            return List.of();
+        }
         List<AskInTurn> all = Answers.of(ride).stream()
                 .flatMap(a -> ride.segments().stream()
                         .filter(s -> s.id().equals(a.segment()) && s.rung().equals(rung))

@@ -41,7 +41,7 @@ public record SideSummary(
                 counts[a.strength().ordinal()][a.response().ordinal()]++;
             }
         }
-        return ofCounts(side, rows(counts), rows(tallied));
+        return ofCounts(side, counts, tallied);
     }
 
     private static List<List<Integer>> rows(int[][] counts) {
@@ -56,17 +56,17 @@ public record SideSummary(
      * @param counts by strength (rows, 1 to 4), then response (columns, in the enum's order)
      * @param tallied of tallies: by strength, then good and others
      */
-    public static SideSummary ofCounts(Side side, List<List<Integer>> counts, List<List<Integer>> tallied) {
+    public static SideSummary ofCounts(Side side, int[][] counts, int[][] tallied) {
         int yes = 0;
         int asks = 0;
         int inTallies = 0;
         int strengths = 0;
         for (Strength s : Strength.values()) {
-            List<Integer> row = counts.get(s.ordinal());
-            List<Integer> also = tallied.get(s.ordinal());
+            int[] row = counts[s.ordinal()];
+            int[] also = tallied[s.ordinal()];
             int counted = sum(also);
             int here = sum(row) + counted;
-            yes += row.get(Response.YES.ordinal()) + also.get(0);
+            yes += row[Response.YES.ordinal()] + also[0];
             inTallies += counted;
             asks += here;
             strengths += here * s.level();
@@ -74,14 +74,14 @@ public record SideSummary(
         Proportion counted = new Proportion(yes, asks);
         return new SideSummary(
                 side,
-                counts,
+                rows(counts),
                 inTallies,
                 counted,
                 Wilson.of(counted),
                 asks == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) strengths / asks));
     }
 
-    private static int sum(List<Integer> counts) {
-        return counts.stream().mapToInt(n -> n).sum();
+    private static int sum(int[] counts) {
+        return Arrays.stream(counts).sum();
     }
 }

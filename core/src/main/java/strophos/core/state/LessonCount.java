@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
@@ -103,25 +102,24 @@ public record LessonCount(
 
     /** Several counts of rungs that work this side, together; those on other sides are passed over. */
     public static SideSummary summary(Side side, WorkedSide works, Collection<LessonCount> counts) {
-        List<LessonCount> here = counts.stream()
-                .filter(c -> works.on(c.key().rein(), c.key().side()) == side)
-                .toList();
-        return SideSummary.ofCounts(
-                side,
-                Arrays.stream(Strength.values())
-                        .map(s -> Arrays.stream(Response.values())
-                                .map(r -> sum(here, c -> c.count(s, r)))
-                                .toList())
-                        .toList(),
-                Arrays.stream(Strength.values())
-                        .map(s -> Stream.of(true, false)
-                                .map(isGood -> sum(here, c -> c.tallied(s, isGood)))
-                                .toList())
-                        .toList());
+        int[][] answers = new int[Strength.values().length][Response.values().length];
+        int[][] tallied = new int[Strength.values().length][2];
+        for (LessonCount c : counts) {
+            if (works.on(c.key().rein(), c.key().side()) == side) {
+                c.addTo(answers, tallied);
+            }
+        }
+        return SideSummary.ofCounts(side, answers, tallied);
     }
 
-    private static int sum(List<LessonCount> counts, ToIntFunction<LessonCount> of) {
-        return counts.stream().mapToInt(of).sum();
+    private void addTo(int[][] byStrength, int[][] talliedByStrength) {
+        for (Strength s : Strength.values()) {
+            for (Response r : Response.values()) {
+                byStrength[s.ordinal()][r.ordinal()] += count(s, r);
+            }
+            talliedByStrength[s.ordinal()][0] += tallied(s, true);
+            talliedByStrength[s.ordinal()][1] += tallied(s, false);
+        }
     }
 
     private static int place(Strength strength, boolean isGood) {

@@ -303,6 +303,7 @@ public class Debrief {
                         ride.segments().stream()
                                 .filter(s -> s.mounted() == Mounted.RIDER)
                                 .map(Ride.Segment::rung)
+                                .distinct()
                                 .filter(r -> catalogue
                                         .rung(r)
                                         .flatMap(Rung::instrument)

@@ -230,8 +230,9 @@ public class CountRepository {
                                 on w.rung = c.rung and w.rein = c.rein and w.side = c.side
                             where c.pair_id = {0} and c.rung = any({1}) and c.mounted = 'RIDER' and c.asks > 0
                         ), parted as (
-                            select r.*, case when n.lessons <= {2} then place else (place * {2} + n.lessons - 1) / n.lessons end as part
-                            from ridden r cross join (select max(place) as lessons from ridden) n
+                            select r.*, case when max(place) over () <= {2} then place
+                                else (place * {2} + max(place) over () - 1) / max(place) over () end as part
+                            from ridden r
                         )
                         select (array_agg(lesson_id order by place desc))[1] as last, max(began_at) as at,
                             count(distinct place)::integer as lessons,
