@@ -82,7 +82,7 @@ class BatteredTest {
 
     @Test
     void everyScreenOfEveryRoleStillShows() {
-        try (Visitor coach = LeftDevice.of(left, "coach", app.port(), 1280, 800).signIn("ottilie", PASSWORD)) {
+        try (Visitor coach = LeftDevice.of(left, "coach", app.port(), 1280, 800).signInOnScreen("ottilie", PASSWORD)) {
             see(coach, screensOfTheYard());
             see(coach, List.of("/mirror"));
             String lesson = left.path("lessons").path("next").asString();
@@ -91,10 +91,10 @@ class BatteredTest {
             coach.assertQuiet();
             theGuardianComesIn(coach);
         }
-        try (Visitor assistant = new Visitor(app.port(), 1280, 800).signIn("kwame", PASSWORD)) {
+        try (Visitor assistant = new Visitor(app.port(), 1280, 800).signInOnScreen("kwame", PASSWORD)) {
             see(assistant, screensOfTheYard());
         }
-        try (Visitor rider = LeftDevice.of(left, "rider", app.port(), 390, 844).signIn("rosalba", PASSWORD)) {
+        try (Visitor rider = LeftDevice.of(left, "rider", app.port(), 390, 844).signInOnScreen("rosalba", PASSWORD)) {
             see(
                     rider,
                     List.of(

@@ -69,7 +69,7 @@ class FaultsRun {
 
         void signIn(int who) {
             now = who;
-            visitor.signIn(PEOPLE[who]);
+            visitor.signInOnScreen(PEOPLE[who]);
             if (riders[who] == null) {
                 riders[who] = Rider.inNewLesson(visitor).begin().isAllSent();
                 journals[who] = new Journal(

@@ -256,7 +256,7 @@ class FaultsTest {
             coach.page().getByText("2 touches made on this device").waitFor();
             coach.context().unroute("**/api/v1/entries");
 
-            coach.signIn("kwame");
+            coach.signInOnScreen("kwame");
             String kwame = person(coach);
             rider.goOn().touch(1).sees(1).isAllSent();
             assertThat(rider.asks())
@@ -265,7 +265,7 @@ class FaultsTest {
             coach.open("/");
             coach.button("Sign out").click();
 
-            coach.signIn("ottilie");
+            coach.signInOnScreen("ottilie");
             rider.goOn().sees(3).isAllSent();
             assertThatEachIsThereOnce(rider.asks(), 3);
             assertThat(rider.asks())
@@ -313,7 +313,7 @@ class FaultsTest {
 
     private static void as(String name, Consumer<Visitor> what) {
         try (Visitor visitor = new Visitor(proxy.port(), 390, 844)) {
-            what.accept(visitor.signIn(name));
+            what.accept(visitor.signInOnScreen(name));
         }
     }
 

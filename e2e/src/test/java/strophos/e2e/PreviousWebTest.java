@@ -67,7 +67,7 @@ class PreviousWebTest {
                     .install(new com.microsoft.playwright.Clock.InstallOptions()
                             .setTime(Instant.parse(Stage.START).toEpochMilli()));
             coach.context().route(url -> !url.contains("/api/") && !url.contains("/actuator/"), this::previous);
-            coach.signIn("ottilie");
+            coach.signInOnScreen("ottilie");
             String lesson = vesper(coach);
             coach.open("/lessons/" + lesson + "/ride");
             coach.button("Begin the lesson").click();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.Route;
 import java.io.IOException;
@@ -129,18 +130,19 @@ class PseudoLanguageTest {
                                 .setContentType("text/javascript")
                                 .setBody(PSEUDO.formatted(route.request().url()))));
         // only what came whole: a body that is asked for as its page is left never comes
-        visitor.context().onRequestFinished(request -> hear(request.response()));
+        visitor.context().onRequestFinished(this::hear);
     }
 
     /** What the server says is data. */
-    private void hear(Response response) {
-        if (response.url().contains("/api/")
-                && response.headers().getOrDefault("content-type", "").contains("json")) {
-            try {
+    private void hear(Request request) {
+        try {
+            Response response = request.response();
+            if (response.url().contains("/api/")
+                    && response.headers().getOrDefault("content-type", "").contains("json")) {
                 collect(Visitor.JSON.readTree(response.body()));
-            } catch (PlaywrightException left) {
-                // the page was left meanwhile: it showed nothing of it
             }
+        } catch (PlaywrightException left) {
+            // the page was left meanwhile: it showed nothing of it
         }
     }
 

@@ -17,7 +17,7 @@ class RolesOnScreenTest {
 
     @Test
     void aRiderSeesHisOwnPairAndNothingToRecord() {
-        try (Visitor imre = new Visitor(app.port(), 390, 844).signIn("imre")) {
+        try (Visitor imre = new Visitor(app.port(), 390, 844).signInOnScreen("imre")) {
             imre.page().getByText("What you two can do").waitFor();
             imre.assertAccessible();
             imre.link("Lessons").click();
@@ -36,7 +36,7 @@ class RolesOnScreenTest {
 
     @Test
     void aGuardianSeesTheChildsPair() {
-        try (Visitor basma = new Visitor(app.port(), 1280, 800).signIn("basma")) {
+        try (Visitor basma = new Visitor(app.port(), 1280, 800).signInOnScreen("basma")) {
             basma.button("Report without the timer").first().waitFor();
             basma.link("Horses").click();
             basma.page().getByText("Vesper").waitFor();

@@ -63,7 +63,7 @@ class RoundTest {
 
     private static void asCoach(Consumer<Visitor> what) {
         step(coach -> {
-            coach.signIn("ottilie", PASSWORD);
+            coach.signInOnScreen("ottilie", PASSWORD);
             what.accept(coach);
         });
     }
@@ -286,7 +286,7 @@ class RoundTest {
     }
 
     private static void readTheAnswer(Visitor rider) {
-        rider.signIn("tobiah", PASSWORD);
+        rider.signInOnScreen("tobiah", PASSWORD);
         rider.page().getByText("Half as strong, and wait longer.").waitFor();
         rider.page().getByText("What you two can do").waitFor();
         assertThat(rider.link("Ride").count()).isZero();

@@ -47,6 +47,7 @@ class SafetyTest {
             coach.open("/lessons/" + ofNoor + "/ride");
             Rider noor = Rider.inOpenLesson(coach).begin().touch(2).sees(2).isAllSent();
 
+            coach.isKeptForNoNetwork();
             proxy.set(FaultProxy.Mode.CUT);
             wrong(coach, "Flinches");
             coach.page().getByText("Stop. Get off.").waitFor();
@@ -157,6 +158,7 @@ class SafetyTest {
                 Visitor imre = new Visitor(proxy.port(), 390, 844).signIn("imre");
                 Visitor coach = new Visitor(app.port(), 1280, 800).signIn("ottilie")) {
             imre.isKeptForNoNetwork();
+            coach.isKeptForNoNetwork();
             imre.button("Start").first().click();
             proxy.set(FaultProxy.Mode.CUT);
             wrong(imre, "Swelling");

@@ -49,6 +49,7 @@ final class Stage {
                     .setArgs(List.of(
                             "--no-sandbox",
                             "--disable-gpu",
+                            "--in-process-gpu",
                             "--disable-quic",
                             "--no-first-run",
                             "--disable-background-networking",

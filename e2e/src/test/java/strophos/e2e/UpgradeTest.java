@@ -36,7 +36,7 @@ class UpgradeTest {
     }
 
     private static Visitor withTheirDevice(String name, String whose, int width, int height) {
-        return LeftDevice.of(left, whose, app.port(), width, height).signIn(name, PASSWORD);
+        return LeftDevice.of(left, whose, app.port(), width, height).signInOnScreen(name, PASSWORD);
     }
 
     @Test
