@@ -5,11 +5,13 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
+import java.net.HttpURLConnection;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -87,6 +89,33 @@ public final class Client {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
+        }
+    }
+
+    /**
+     * The same by the thread that asks: where a request takes a millisecond, handing it from one thread to the next is a good part of it.
+     *
+     * @return how many bytes came
+     * @throws IllegalStateException when another answer came than that
+     */
+    public int timed(String path) {
+        try {
+            URI address = URI.create(url + path);
+            HttpURLConnection connection = (HttpURLConnection) address.toURL().openConnection();
+            connection.setRequestProperty("Accept", "*/*");
+            connection.setRequestProperty(
+                    "Cookie",
+                    cookies.getCookieStore().get(address).stream()
+                            .map(c -> c.getName() + "=" + c.getValue())
+                            .collect(Collectors.joining("; ")));
+            if (connection.getResponseCode() != 200) {
+                throw new IllegalStateException(path + ": " + connection.getResponseCode());
+            }
+            try (InputStream body = connection.getInputStream()) {
+                return body.readAllBytes().length;
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
