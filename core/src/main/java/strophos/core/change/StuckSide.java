@@ -1,37 +1,51 @@
 package strophos.core.change;
 
 import java.util.List;
-import strophos.core.exchange.Response;
-import strophos.core.progress.Ask;
-import strophos.core.progress.LessonFacts;
-import strophos.core.progress.RungFacts;
+import java.util.Optional;
+import java.util.stream.Stream;
+import strophos.core.exchange.Side;
+import strophos.core.judgement.Judgement;
+import strophos.core.stats.Proportion;
 
 /**
  * A side of a rung whose rate stands still where it does not do yet: a plateau (rules 7) with YES to less than {@value #DOES} of the last
  * three lessons' asks. What stands still above that only waits to be moved on (common practice, no source).
- *
- * @param change of this side; it has a slope
  */
-public record StuckSide(RungChange change) {
+public record StuckSide(Side side, ChangeEvidence.OfSlope slope) {
 
     /** The share of the standard criterion: 8 of 10 (rules 3). */
     static final double DOES = 0.8;
 
-    /** Left first. */
-    public static List<StuckSide> of(RungFacts facts, Thirds thirds, Plateau plateau) {
-        return RungChange.of(facts, thirds, plateau).stream()
-                .filter(c -> c.overLessons() == Change.STANDS_STILL && lately(facts, c) < DOES)
-                .map(StuckSide::new)
-                .toList();
+    /**
+     * Of the sides that were asked in the last lesson, left first.
+     *
+     * @param lessons on a rung, the earliest first
+     */
+    public static List<StuckSide> of(List<LessonRates> lessons, Plateau plateau) {
+        return lessons.isEmpty()
+                ? List.of()
+                : lessons.get(lessons.size() - 1).bySide().keySet().stream()
+                        .sorted()
+                        .flatMap(side -> of(side, lessons, plateau).stream())
+                        .toList();
     }
 
-    private static double lately(RungFacts facts, RungChange of) {
-        List<LessonFacts> lessons = facts.lessons();
-        List<Ask> asks =
-                lessons.subList(Math.max(0, lessons.size() - RungChange.LESSONS_BEFORE), lessons.size()).stream()
-                        .flatMap(l -> l.asks().stream())
-                        .filter(a -> a.side() == of.side())
-                        .toList();
-        return asks.stream().filter(a -> a.response() == Response.YES).count() / (double) asks.size();
+    private static Optional<StuckSide> of(Side side, List<LessonRates> lessons, Plateau plateau) {
+        Judgement over = plateau.judge(on(side, lessons).toList());
+        List<LessonRates> last =
+                lessons.subList(Math.max(0, lessons.size() - RungChange.LESSONS_BEFORE), lessons.size());
+        Proportion lately = on(side, last).map(Rate::successes).reduce(new Proportion(0, 0), Proportion::plus);
+        return over.isMet() && lately.share() < DOES
+                ? over.evidence().stream()
+                        .filter(ChangeEvidence.OfSlope.class::isInstance)
+                        .map(seen -> new StuckSide(side, (ChangeEvidence.OfSlope) seen))
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static Stream<Rate> on(Side side, List<LessonRates> lessons) {
+        return lessons.stream()
+                .filter(l -> l.bySide().containsKey(side))
+                .map(l -> new Rate(l.lesson(), l.bySide().get(side)));
     }
 }

@@ -30,4 +30,9 @@ public record Proportion(int successes, int total) {
     public boolean isEmpty() {
         return total == 0;
     }
+
+    /** Both counted together. */
+    public Proportion plus(Proportion other) {
+        return new Proportion(successes + other.successes, total + other.total);
+    }
 }

@@ -16,11 +16,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import strophos.catalogue.Catalogue;
 import strophos.core.change.AttentionSpans;
+import strophos.core.change.LessonRates;
 import strophos.core.change.Plateau;
-import strophos.core.change.RungChange;
 import strophos.core.change.StuckSide;
 import strophos.core.exchange.Side;
-import strophos.core.progress.RungFacts;
 import strophos.core.stair.Rung;
 import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
@@ -96,27 +95,18 @@ class AttentionController {
                 .map(StairReader.Step::rung)
                 .flatMap(catalogue::rung)
                 .ifPresent(rung -> learning.put(pair, rung.id())));
-        // most move, and that their rates tell: only of the others all asks are read
         Plateau plateau = rules.plateau();
-        Map<UUID, RungId> still = new HashMap<>();
-        states.ratesNow(learning).forEach((pair, sides) -> {
-            if (sides.values().stream().anyMatch(rates -> plateau.judge(rates).isMet())) {
-                still.put(pair, learning.get(pair));
-            }
-        });
-        Map<UUID, RungFacts> facts = still.isEmpty() ? Map.of() : states.factsNow(still);
+        Map<UUID, List<LessonRates>> rates = states.ratesNow(learning);
         return today.values().stream()
-                .filter(l -> facts.containsKey(l.pair()))
-                .flatMap(l -> standsStill(l, learning.get(l.pair()), facts.get(l.pair())).stream())
+                .filter(l -> rates.containsKey(l.pair()))
+                .flatMap(l ->
+                        standsStill(l, learning.get(l.pair()), StuckSide.of(rates.get(l.pair()), plateau)).stream())
                 .limit(LINES)
                 .toList();
     }
 
     /** One line, also where both sides stand still: then it names none. */
-    private Optional<AttentionView.StandsStill> standsStill(Lesson lesson, RungId rung, RungFacts facts) {
-        List<RungChange> stuck = StuckSide.of(facts, rules.thirds(), rules.plateau()).stream()
-                .map(StuckSide::change)
-                .toList();
+    private Optional<AttentionView.StandsStill> standsStill(Lesson lesson, RungId rung, List<StuckSide> stuck) {
         return catalogue
                 .rung(rung)
                 .filter(r -> !stuck.isEmpty())
@@ -127,6 +117,6 @@ class AttentionController {
                         rung.place(),
                         r.works(),
                         stuck.size() > 1 ? Side.NONE : stuck.get(0).side(),
-                        stuck.get(0).slope().orElseThrow().lessons()));
+                        stuck.get(0).slope().lessons()));
     }
 }

@@ -15,8 +15,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import strophos.catalogue.Catalogue;
-import strophos.core.change.Rate;
-import strophos.core.exchange.Side;
+import strophos.core.change.LessonRates;
 import strophos.core.judgement.Thresholds;
 import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
@@ -34,9 +33,6 @@ import strophos.server.rules.YardSettings;
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
 public class PairStates {
-
-    /** After every lesson. */
-    private static final Instant LATEST = Instant.parse("9999-01-01T00:00:00Z");
 
     private final StateRepository states;
     private final RiddenRepository ridden;
@@ -112,29 +108,15 @@ public class PairStates {
     }
 
     /**
-     * What share was answered YES in each of the last lessons on these rungs, one a pair at most, by side, the earliest first: what {@link
-     * #factsNow} tells too, and reads far more for.
+     * What share was answered YES in each of the last lessons on these rungs, one a pair at most, the earliest first: by the same lessons
+     * as {@link #factsUpTo}. A pair that never rode its rung is left out.
      */
-    public Map<UUID, Map<Side, List<Rate>>> ratesNow(Map<UUID, RungId> rungs) {
+    public Map<UUID, List<LessonRates>> ratesNow(Map<UUID, RungId> rungs) {
         Judge judge = judge();
-        return rungs.isEmpty() ? Map.of() : ridden.rates(upToNow(rungs, judge), judge);
-    }
-
-    private static List<RungUpTo> upToNow(Map<UUID, RungId> rungs, Judge judge) {
-        LessonKey last = new LessonKey(LATEST, new UUID(-1, -1));
-        return rungs.entrySet().stream()
-                .map(e -> new RungUpTo(e.getKey(), e.getValue(), last, judge.instrument(e.getValue())))
+        List<RungUpTo> wanted = rungs.entrySet().stream()
+                .map(e -> new RungUpTo(e.getKey(), e.getValue(), LessonKey.LAST, judge.instrument(e.getValue())))
                 .toList();
-    }
-
-    /** What is known now of these rungs, one a pair at most; a pair that never rode its rung is left out. */
-    public Map<UUID, RungFacts> factsNow(Map<UUID, RungId> rungs) {
-        Judge judge = judge();
-        Map<UUID, Map<RungId, RungFacts>> facts =
-                facts(upToNow(rungs, judge), List.of(), judge).last();
-        return facts.entrySet().stream()
-                .filter(e -> e.getValue().containsKey(rungs.get(e.getKey())))
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().get(rungs.get(e.getKey()))));
+        return wanted.isEmpty() ? Map.of() : ridden.rates(wanted, judge);
     }
 
     /**

@@ -15,12 +15,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import strophos.core.change.Rate;
+import strophos.core.change.LessonRates;
 import strophos.core.exchange.HoldUnit;
 import strophos.core.exchange.Mounted;
 import strophos.core.exchange.Rein;
@@ -143,27 +144,26 @@ class RiddenRepository {
     }
 
     /**
-     * What share of the asks under the pair's own rider was answered YES in each of the same last lessons, by side, the earliest first. Far
-     * less is read than for the facts.
+     * What share of the asks under the pair's own rider was answered YES in each of the same last lessons, the earliest first. Far less is
+     * read than for the facts.
      */
-    Map<UUID, Map<Side, List<Rate>>> rates(Collection<RungUpTo> wanted, Judge judge) {
+    Map<UUID, List<LessonRates>> rates(Collection<RungUpTo> wanted, Judge judge) {
         Map<UUID, RungId> rungs = new HashMap<>();
         wanted.forEach(w -> rungs.put(w.pair(), w.rung()));
-        Map<UUID, Map<Side, List<Rate>>> rates = new HashMap<>();
+        Map<UUID, List<LessonRates>> rates = new HashMap<>();
         db.resultQuery(
                         """
                         select w.pair_id, string_agg(
                             concat_ws('|', c.lesson_id, c.rein, c.side, c.yes, c.asks), ';' order by c.began_at, c.lesson_id) as lines
                         from unnest({0}::uuid[], {1}::text[], {2}::text[]) as w (pair_id, rung, instrument)
                         cross join lateral (
-                            select c.began_at, c.lesson_id from lesson_count c
-                            where c.pair_id = w.pair_id and c.rung = w.rung and c.mounted = 'RIDER'
-                                and (c.asks > 0 or c.observed > 0 or (w.instrument <> '' and c.measured > 0))
-                            group by c.began_at, c.lesson_id
-                            order by c.began_at desc, c.lesson_id desc
-                            limit {3}) l
-                        join lesson_count c on c.pair_id = w.pair_id and c.rung = w.rung
-                            and c.began_at = l.began_at and c.lesson_id = l.lesson_id and c.mounted = 'RIDER' and c.asks > 0
+                            select * from (
+                                select c.began_at, c.lesson_id, c.rein, c.side, c.yes, c.asks,
+                                    dense_rank() over (order by c.began_at desc, c.lesson_id desc) as place
+                                from lesson_count c
+                                where c.pair_id = w.pair_id and c.rung = w.rung and c.mounted = 'RIDER'
+                                    and (c.asks > 0 or c.observed > 0 or (w.instrument <> '' and c.measured > 0))) l
+                            where l.place <= {3}) c
                         group by w.pair_id
                         """,
                         Binds.texts(wanted, w -> w.pair().toString()),
@@ -172,27 +172,23 @@ class RiddenRepository {
                         DSL.inline(RungFacts.LESSONS))
                 .forEach(r -> {
                     UUID pair = r.get(0, UUID.class);
-                    WorkedSide works = judge.works(rungs.get(pair));
-                    Map<Side, Map<String, Proportion>> bySide = new EnumMap<>(Side.class);
-                    Lines.of(r.get(1, String.class))
-                            .forEach(line -> bySide.computeIfAbsent(side(line, works), side -> new LinkedHashMap<>())
-                                    .merge(
-                                            line[0],
-                                            new Proportion(Integer.parseInt(line[3]), Integer.parseInt(line[4])),
-                                            RiddenRepository::sum));
-                    Map<Side, List<Rate>> ofPair = new EnumMap<>(Side.class);
-                    bySide.forEach((side, lessons) -> ofPair.put(
-                            side,
-                            lessons.entrySet().stream()
-                                    .map(e -> new Rate(e.getKey(), e.getValue()))
-                                    .toList()));
-                    rates.put(pair, ofPair);
+                    rates.put(pair, rates(Lines.of(r.get(1, String.class)), judge.works(rungs.get(pair))));
                 });
         return rates;
     }
 
-    private static Proportion sum(Proportion a, Proportion b) {
-        return new Proportion(a.successes() + b.successes(), a.total() + b.total());
+    private static List<LessonRates> rates(Stream<String[]> lines, WorkedSide works) {
+        Map<String, Map<Side, Proportion>> byLesson = new LinkedHashMap<>();
+        lines.forEach(line -> {
+            Map<Side, Proportion> bySide = byLesson.computeIfAbsent(line[0], lesson -> new EnumMap<>(Side.class));
+            Proportion yes = new Proportion(Integer.parseInt(line[3]), Integer.parseInt(line[4]));
+            if (!yes.isEmpty()) {
+                bySide.merge(side(line, works), yes, Proportion::plus);
+            }
+        });
+        return byLesson.entrySet().stream()
+                .map(e -> new LessonRates(e.getKey(), e.getValue()))
+                .toList();
     }
 
     private static RiddenFacts ridden(

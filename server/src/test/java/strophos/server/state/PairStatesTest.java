@@ -3,10 +3,12 @@ package strophos.server.state;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
@@ -14,10 +16,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.transaction.support.TransactionOperations;
-import strophos.core.change.Rate;
+import strophos.core.change.LessonRates;
 import strophos.core.exchange.Response;
 import strophos.core.exchange.Side;
-import strophos.core.progress.Ask;
+import strophos.core.progress.LessonFacts;
 import strophos.core.progress.RungFacts;
 import strophos.core.stair.RungId;
 import strophos.core.state.PairState;
@@ -155,32 +157,27 @@ class PairStatesTest {
         int compared = 0;
         for (UUID pair : pairs) {
             for (RungId rung : asCoach(() -> states.now(pair)).asked()) {
-                Map<UUID, RungFacts> facts = asCoach(() -> states.factsNow(Map.of(pair, rung)));
-                Map<Side, List<Rate>> rates =
-                        asCoach(() -> states.ratesNow(Map.of(pair, rung))).getOrDefault(pair, Map.of());
-                for (Side side : Side.values()) {
-                    assertThat(rates.getOrDefault(side, List.of()))
-                            .as("%s, %s", rung, side)
-                            .isEqualTo(rates(facts.get(pair), side));
-                    compared += rates.getOrDefault(side, List.of()).size();
-                }
+                RungFacts facts = asCoach(() -> states.factsUpTo(pair, Set.of(rung), LessonKey.LAST))
+                        .get(rung);
+                List<LessonRates> rates =
+                        asCoach(() -> states.ratesNow(Map.of(pair, rung))).getOrDefault(pair, List.of());
+                assertThat(rates)
+                        .as("%s", rung)
+                        .isEqualTo(facts.lessons().stream()
+                                .map(PairStatesTest::rates)
+                                .toList());
+                compared += rates.size();
             }
         }
         assertThat(compared).isGreaterThan(200);
     }
 
-    private static List<Rate> rates(RungFacts facts, Side side) {
-        return facts.lessons().stream()
-                .map(l -> {
-                    List<Ask> asks =
-                            l.asks().stream().filter(a -> a.side() == side).toList();
-                    int yes = (int) asks.stream()
-                            .filter(a -> a.response() == Response.YES)
-                            .count();
-                    return new Rate(l.lesson(), new Proportion(yes, asks.size()));
-                })
-                .filter(r -> r.successes().total() > 0)
-                .toList();
+    private static LessonRates rates(LessonFacts lesson) {
+        Map<Side, Proportion> bySide = new EnumMap<>(Side.class);
+        lesson.asks()
+                .forEach(a -> bySide.merge(
+                        a.side(), new Proportion(a.response() == Response.YES ? 1 : 0, 1), Proportion::plus));
+        return new LessonRates(lesson.lesson(), bySide);
     }
 
     @Test
