@@ -57,9 +57,18 @@ public class WorkRepository {
                 DSL.coalesce(RIDDEN_LESSON.STARTED_AT, DSL.val(now)));
     }
 
+    /** Both ends are worked out before anything is compared with them: only then does an index lead past all the years before. */
     private static Field<List<WorkDone>> done(Condition isOfHorse, Field<Instant> until) {
-        Field<Instant> from = DSL.field(
-                "{0} - {1} * interval '1 day'", RIDDEN_LESSON.STARTED_AT.getDataType(), until, DSL.inline(DAYS_BACK));
+        var span = DSL.select(
+                        DSL.field(
+                                        "{0} - {1} * interval '1 day'",
+                                        RIDDEN_LESSON.STARTED_AT.getDataType(), until, DSL.inline(DAYS_BACK))
+                                .as("first"),
+                        until.as("until"))
+                .offset(0)
+                .asTable("span");
+        Field<Instant> first = span.field("first", Instant.class);
+        Field<Instant> last = span.field("until", Instant.class);
         var did = RIDDEN_LESSON.as("did");
         var counts = LESSON_COUNT.as("counts");
         Field<String> mostAsked = DSL.field(DSL.select(counts.RUNG)
@@ -68,35 +77,45 @@ public class WorkRepository {
                 .groupBy(counts.RUNG)
                 .orderBy(DSL.sum(counts.ASKS).desc(), counts.RUNG)
                 .limit(1));
+        var practised = DSL.select(
+                        PRACTICE.COUNTED_AT,
+                        PRACTICE.LEFT_S
+                                .plus(PRACTICE.RIGHT_S)
+                                .cast(SQLDataType.BIGINT)
+                                .mul(MS_A_SECOND)
+                                .as("ms"),
+                        DSL.castNull(SQLDataType.SMALLINT).as("effort"),
+                        PRACTICE.RUNG,
+                        DSL.inline(true).as("alone"))
+                .from(PRACTICE)
+                .where(PRACTICE.YARD_ID.eq(ASSIGNMENT.YARD_ID).and(PRACTICE.ASSIGNMENT_ID.eq(ASSIGNMENT.ID)))
+                .and(PRACTICE.COUNTED_AT.ge(first).and(PRACTICE.COUNTED_AT.lt(last)))
+                .offset(0)
+                .asTable("practised");
         return DSL.multiset(DSL.select(
                                 did.STARTED_AT,
                                 did.LEFT_MS.plus(did.RIGHT_MS),
                                 did.EFFORT,
                                 mostAsked,
                                 DSL.inline(false))
-                        .from(BY)
+                        .from(span)
+                        .join(BY)
+                        .on(isOfHorse)
                         .join(did)
                         .on(did.YARD_ID.eq(BY.YARD_ID).and(did.PAIR_ID.eq(BY.ID)))
-                        .where(isOfHorse.and(did.STARTED_AT.ge(from)).and(did.STARTED_AT.lt(until)))
+                        .where(did.STARTED_AT.ge(first).and(did.STARTED_AT.lt(last)))
                         .unionAll(DSL.select(
-                                        PRACTICE.COUNTED_AT,
-                                        PRACTICE.LEFT_S
-                                                .plus(PRACTICE.RIGHT_S)
-                                                .cast(SQLDataType.BIGINT)
-                                                .mul(MS_A_SECOND),
-                                        DSL.castNull(SQLDataType.SMALLINT),
-                                        PRACTICE.RUNG,
-                                        DSL.inline(true))
-                                .from(BY)
+                                        practised.field(PRACTICE.COUNTED_AT),
+                                        practised.field("ms", Long.class),
+                                        practised.field("effort", Short.class),
+                                        practised.field(PRACTICE.RUNG),
+                                        practised.field("alone", Boolean.class))
+                                .from(span)
+                                .join(BY)
+                                .on(isOfHorse)
                                 .join(ASSIGNMENT)
                                 .on(ASSIGNMENT.YARD_ID.eq(BY.YARD_ID).and(ASSIGNMENT.PAIR_ID.eq(BY.ID)))
-                                .join(PRACTICE)
-                                .on(PRACTICE.YARD_ID
-                                        .eq(ASSIGNMENT.YARD_ID)
-                                        .and(PRACTICE.ASSIGNMENT_ID.eq(ASSIGNMENT.ID)))
-                                .where(isOfHorse
-                                        .and(PRACTICE.COUNTED_AT.ge(from))
-                                        .and(PRACTICE.COUNTED_AT.lt(until)))))
+                                .crossJoin(DSL.lateral(practised))))
                 .convertFrom(rows -> rows.map(r -> new WorkDone(
                         r.value1(),
                         r.value2() / MS_A_MINUTE,

@@ -20,6 +20,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.JSONB;
@@ -52,6 +53,9 @@ public class LookRepository {
 
     /** Lessons of a pair, beside the one that a statement is about. */
     private static final strophos.server.db.tables.Lesson OF_PAIR = LESSON.as("of_pair");
+
+    /** The last looks at a pair are among those of so many lessons, planned ones included. */
+    private static final int LESSONS_BACK = 100;
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -151,23 +155,28 @@ public class LookRepository {
 
     /** The last looks at this pair before this time, the latest first. */
     public Field<List<StoredLook>> before(UUID pair, Instant at, UUID notLesson, int most) {
-        return DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
-                        .from(LOOKED)
-                        .join(LESSON)
-                        .on(LESSON.YARD_ID.eq(LOOKED.YARD_ID).and(LESSON.ID.eq(LOOKED.LESSON_ID)))
-                        .where(LESSON.PAIR_ID.eq(pair).and(LOOKED.AT.lt(at)).and(LOOKED.LESSON_ID.ne(notLesson)))
-                        .orderBy(LOOKED.AT.desc())
-                        .limit(most))
-                .convertFrom(rows -> rows.map(this::looked));
+        return last(OF_PAIR.PAIR_ID.eq(pair), LOOKED.AT.lt(at).and(LOOKED.LESSON_ID.ne(notLesson)), most);
     }
 
     /** The last looks at the pair that a statement is about, the latest first. */
     public Field<List<StoredLook>> lastOfPair(int most) {
+        return last(OF_PAIR.YARD_ID.eq(PAIR.YARD_ID).and(OF_PAIR.PAIR_ID.eq(PAIR.ID)), DSL.noCondition(), most);
+    }
+
+    /** From the pair's own lessons: by time alone all looks of the yard would be gone through for those of a pair that has few. */
+    private Field<List<StoredLook>> last(Condition ofPair, Condition which, int most) {
+        var lessons = DSL.select(OF_PAIR.YARD_ID, OF_PAIR.ID)
+                .from(OF_PAIR)
+                .where(ofPair)
+                .orderBy(OF_PAIR.PLANNED_AT.desc())
+                .limit(LESSONS_BACK)
+                .asTable("lessons");
         return DSL.multiset(DSL.select(LOOKED.LESSON_ID, LOOKED.AT, CHECKS)
-                        .from(LOOKED)
-                        .join(OF_PAIR)
-                        .on(OF_PAIR.YARD_ID.eq(LOOKED.YARD_ID).and(OF_PAIR.ID.eq(LOOKED.LESSON_ID)))
-                        .where(OF_PAIR.YARD_ID.eq(PAIR.YARD_ID).and(OF_PAIR.PAIR_ID.eq(PAIR.ID)))
+                        .from(lessons)
+                        .join(LOOKED)
+                        .on(LOOKED.YARD_ID.eq(lessons.field(OF_PAIR.YARD_ID)))
+                        .and(LOOKED.LESSON_ID.eq(lessons.field(OF_PAIR.ID)))
+                        .where(which)
                         .orderBy(LOOKED.AT.desc())
                         .limit(most))
                 .convertFrom(rows -> rows.map(this::looked));
