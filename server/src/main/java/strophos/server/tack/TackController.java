@@ -168,7 +168,7 @@ class TackController {
                         .toList(),
                 room.headgears().stream().map(h -> view(h, now)).toList(),
                 worn.orElse(null),
-                HeadgearAnswers.beside(tack.answers(pair.id(), lessons.zone())).stream()
+                HeadgearAnswers.beside(tack.answers(pair.id(), pieces, lessons.zone())).stream()
                         .map(TackController::view)
                         .toList());
     }

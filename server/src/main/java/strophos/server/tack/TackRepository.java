@@ -7,6 +7,8 @@ import static strophos.server.db.Tables.TACK;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,6 +27,7 @@ import strophos.core.tack.TackKind;
 import strophos.core.tack.TackStage;
 import strophos.server.access.YardScope;
 import strophos.server.db.tables.records.TackRecord;
+import strophos.server.sql.Lines;
 
 /** The tack of pairs, and what was worn in which lesson. */
 @Repository
@@ -113,10 +116,6 @@ public class TackRepository {
 
     /** What a pair wears on its head on this day as its tack says; null when it does not say. */
     public Field<String> headgear(UUID pair, LocalDate day) {
-        return headgear(DSL.val(pair), DSL.val(day));
-    }
-
-    private static Field<String> headgear(Field<UUID> pair, Field<LocalDate> day) {
         return DSL.field(DSL.select(TACK.HEADGEAR)
                 .from(TACK)
                 .where(TACK.PAIR_ID
@@ -128,39 +127,44 @@ public class TackRepository {
                 .limit(1));
     }
 
-    /** What this pair's own rider was asked in the last lessons in which it is known what was worn. */
-    List<HeadgearAnswers.OfLesson> answers(UUID pair, ZoneId zone) {
-        Field<LocalDate> day = DSL.field(
-                "({0} at time zone {1})::date", LocalDate.class, RIDDEN_LESSON.STARTED_AT, DSL.val(zone.getId()));
-        Field<String> worn = DSL.coalesce(RIDDEN_LESSON.HEADGEAR, headgear(RIDDEN_LESSON.PAIR_ID, day))
-                .as("worn");
-        var last = DSL.select(RIDDEN_LESSON.LESSON_ID, worn)
+    /**
+     * What this pair's own rider was asked in the last lessons in which it is known what was worn: said of the lesson, or by the tack.
+     *
+     * @param pieces of the pair
+     */
+    List<HeadgearAnswers.OfLesson> answers(UUID pair, List<StoredPiece> pieces, ZoneId zone) {
+        Field<String> asked = DSL.field(DSL.select(DSL.field(
+                        "string_agg(concat_ws('|', {0}, {1}, {2}, {3}), ';')",
+                        String.class, LESSON_COUNT.RUNG, LESSON_COUNT.YES, LESSON_COUNT.ASKS, LESSON_COUNT.STRENGTHS))
+                .from(LESSON_COUNT)
+                .where(LESSON_COUNT.LESSON_ID.eq(RIDDEN_LESSON.LESSON_ID))
+                .and(LESSON_COUNT.MOUNTED.eq(Mounted.RIDER.name()).and(LESSON_COUNT.ASKS.gt(0))));
+        List<HeadgearAnswers.OfLesson> answers = new ArrayList<>();
+        db.select(RIDDEN_LESSON.LESSON_ID, RIDDEN_LESSON.STARTED_AT, RIDDEN_LESSON.HEADGEAR, asked)
                 .from(RIDDEN_LESSON)
                 .where(RIDDEN_LESSON.PAIR_ID.eq(pair).and(RIDDEN_LESSON.STARTED_AT.isNotNull()))
                 .orderBy(RIDDEN_LESSON.STARTED_AT.desc(), RIDDEN_LESSON.LESSON_ID.desc())
                 .limit(LESSONS)
-                .asTable("last");
-        Field<UUID> lesson = last.field(RIDDEN_LESSON.LESSON_ID);
-        Field<String> headgear = last.field(worn);
-        Field<Integer> yes = DSL.sum(LESSON_COUNT.YES).cast(Integer.class).as("yes");
-        Field<Integer> asks = DSL.sum(LESSON_COUNT.ASKS).cast(Integer.class).as("asks");
-        Field<Integer> strengths =
-                DSL.sum(LESSON_COUNT.STRENGTHS).cast(Integer.class).as("strengths");
-        return db.select(lesson, headgear, LESSON_COUNT.RUNG, yes, asks, strengths)
-                .from(last)
-                .join(LESSON_COUNT)
-                .on(LESSON_COUNT.LESSON_ID.eq(lesson))
-                .where(headgear.isNotNull()
-                        .and(LESSON_COUNT.MOUNTED.eq(Mounted.RIDER.name()))
-                        .and(LESSON_COUNT.ASKS.gt(0)))
-                .groupBy(lesson, headgear, LESSON_COUNT.RUNG)
-                .fetch(r -> new HeadgearAnswers.OfLesson(
-                        r.get(lesson).toString(),
-                        r.get(headgear),
-                        RungId.of(r.get(LESSON_COUNT.RUNG)),
-                        r.get(yes),
-                        r.get(asks),
-                        r.get(strengths)));
+                .forEach(r -> Optional.ofNullable(r.value3())
+                        .or(() -> onceWorn(pieces, LocalDate.ofInstant(r.value2(), zone)))
+                        .ifPresent(worn -> Lines.of(r.value4())
+                                .map(line -> new HeadgearAnswers.OfLesson(
+                                        r.value1().toString(),
+                                        worn,
+                                        RungId.of(line[0]),
+                                        Integer.parseInt(line[1]),
+                                        Integer.parseInt(line[2]),
+                                        Integer.parseInt(line[3])))
+                                .forEach(answers::add)));
+        return answers;
+    }
+
+    /** The headgear last taken into use by this day and not yet put away. */
+    private static Optional<String> onceWorn(List<StoredPiece> pieces, LocalDate day) {
+        return pieces.stream()
+                .filter(p -> p.piece().kind() == TackKind.HEADGEAR && p.piece().stage(day) == TackStage.IN_USE)
+                .max(Comparator.comparing((StoredPiece p) -> p.piece().since()).thenComparing(p -> p.id().toString()))
+                .map(p -> p.piece().headgear());
     }
 
     private static StoredPiece piece(TackRecord r) {
