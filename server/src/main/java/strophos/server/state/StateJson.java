@@ -4,8 +4,6 @@ import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import org.springframework.stereotype.Component;
 import strophos.core.progress.Missing;
 import strophos.core.stair.RungId;
@@ -21,9 +19,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class StateJson {
 
-    /** So many states, of 20 kB each at most. */
-    private static final long REMEMBERED = 1000;
-
     private final JsonMapper json = JsonMapper.builder()
             .addMixIn(Missing.class, Kind.class)
             .addMixIn(RungId.class, Written.class)
@@ -33,10 +28,6 @@ class StateJson {
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .registerSubtypes(SealedKinds.members(Missing.class).toArray(Class<?>[]::new))
             .build();
-
-    /** What was read lately, by what was written: the same pairs are looked at again and again between two lessons of theirs. */
-    private final Cache<String, PairState> read =
-            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.SIMPLE_NAME, property = "kind")
     private interface Kind {}
@@ -80,6 +71,6 @@ class StateJson {
     }
 
     PairState read(String written) {
-        return read.get(written, w -> json.readValue(w, PairState.class));
+        return json.readValue(written, PairState.class);
     }
 }

@@ -3,9 +3,12 @@ package strophos.server.state;
 import static strophos.server.db.Tables.PAIR;
 import static strophos.server.db.Tables.PAIR_STATE;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,7 +16,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -33,8 +35,21 @@ import tools.jackson.core.type.TypeReference;
 @Transactional(propagation = Propagation.MANDATORY)
 class StateRepository {
 
+    /** So many states, of up to 40 kB as they are kept. */
+    private static final long REMEMBERED = 1000;
+
     private final DSLContext db;
     private final StateJson json;
+
+    /** A state that was read, and the version of its row. */
+    private record ReadState(String version, PairState state) {}
+
+    /** The last state of a pair before a lesson. */
+    private record LastBefore(UUID pair, String lesson) {}
+
+    /** What was read lately: the same pairs are looked at again and again between two lessons of theirs, and a state is long. */
+    private final Cache<LastBefore, ReadState> read =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     StateRepository(DSLContext db, StateJson json) {
         this.db = db;
@@ -56,21 +71,22 @@ class StateRepository {
 
     /**
      * The last state of each of these pairs before a lesson, or the last of all, and what came since until then. A decision was made when
-     * it says, and not before its own lesson began: the clock that began it may run ahead of ours.
+     * it says, and not before its own lesson began: the clock that began it may run ahead of ours. A state that was read before is not
+     * sent again while its row is the same: written by the same transaction, at the same place.
      */
     Map<UUID, StateSince> since(Collection<UUID> pairs, Optional<LessonKey> before) {
         // what is compared is worked out beforehand: under row level security only a plain comparison leads into an
         // index
-        LessonKey end = before.orElse(null);
-        Field<String> endAt = DSL.val(end == null ? "infinity" : end.beganAt().toString());
-        Field<String> endLesson = DSL.val(
-                end == null
-                        ? "ffffffff-ffff-ffff-ffff-ffffffffffff"
-                        : end.lesson().toString());
+        String endAt = before.map(l -> l.beganAt().toString()).orElse("infinity");
+        String endLesson = before.map(l -> l.lesson().toString()).orElse("ffffffff-ffff-ffff-ffff-ffffffffffff");
+        Map<UUID, ReadState> known = new HashMap<>();
+        pairs.forEach(p -> Optional.ofNullable(read.getIfPresent(new LastBefore(p, endLesson)))
+                .ifPresent(k -> known.put(p, k)));
         return db
                 .resultQuery(
                         """
-                        select w.pair_id, s.lesson_id, s.began_at, s.made_by, s.state,
+                        select w.pair_id, s.lesson_id, s.began_at, s.made_by, s.version,
+                            case when s.version = w.known then null else s.state end as state,
                             (select coalesce(jsonb_agg(jsonb_build_object(
                                 'at', r.started_at, 'lesson', r.lesson_id, 'ended', r.ended_at is not null, 'rungs', array(
                                     select distinct c.rung from lesson_count c
@@ -94,29 +110,34 @@ class StateRepository {
                                 where p.pair_id = w.pair_id and p.placed_at >= s.decided_from) d
                             where d.at >= s.from_at and d.at < {1}::timestamptz
                                 and d.lesson_id is distinct from {2}::uuid) as decisions
-                        from unnest({0}::uuid[]) as w (pair_id)
+                        from unnest({0}::uuid[], {6}::text[]) as w (pair_id, known)
                         cross join lateral (
-                            select s.*, coalesce(s.began_at, '-infinity') as from_at, coalesce(s.lesson_id, {3}::uuid) as from_lesson,
+                            select s.*, concat(s.xmin, ' ', s.ctid) as version, coalesce(s.began_at, '-infinity') as from_at, coalesce(s.lesson_id, {3}::uuid) as from_lesson,
                                 coalesce(s.began_at - interval '2 days', '-infinity') as decided_from
                             from (select 1) one
                             left join (
-                                select * from pair_state s
+                                select *, xmin, ctid from pair_state s
                                 where s.pair_id = w.pair_id and (s.began_at, s.lesson_id) < ({1}::timestamptz, {2}::uuid)
                                 order by s.began_at desc, s.lesson_id desc
                                 limit 1) s on true
                             offset 0) s
                         """,
                         Binds.texts(pairs, UUID::toString),
-                        endAt,
-                        endLesson,
+                        DSL.val(endAt),
+                        DSL.val(endLesson),
                         DSL.inline(LessonKey.FIRST.lesson().toString()),
                         DSL.inline(StoredDecision.PLACED),
-                        DSL.inline(StoredDecision.TAKEN_BACK))
+                        DSL.inline(StoredDecision.TAKEN_BACK),
+                        Binds.texts(
+                                pairs,
+                                p -> Optional.ofNullable(known.get(p))
+                                        .map(ReadState::version)
+                                        .orElse("")))
                 .stream()
-                .collect(Collectors.toMap(r -> r.get("pair_id", UUID.class), this::since));
+                .collect(Collectors.toMap(r -> r.get("pair_id", UUID.class), r -> since(r, known, endLesson)));
     }
 
-    private StateSince since(Record r) {
+    private StateSince since(Record r, Map<UUID, ReadState> known, String end) {
         UUID pair = r.get("pair_id", UUID.class);
         UUID lesson = r.get("lesson_id", UUID.class);
         StoredState from = lesson == null
@@ -125,7 +146,9 @@ class StateRepository {
                         pair,
                         new LessonKey(r.get("began_at", Instant.class), lesson),
                         r.get("made_by", String.class),
-                        json.read(r.get("state", JSONB.class).data()));
+                        Optional.ofNullable(r.get("state", JSONB.class))
+                                .map(state -> read(new LastBefore(pair, end), r.get("version", String.class), state))
+                                .orElseGet(() -> known.get(pair).state()));
         return new StateSince(
                 from,
                 json.read(r.get("lessons", JSONB.class).data(), BEGUN).stream()
@@ -144,6 +167,12 @@ class StateRepository {
                                 m.chosen(),
                                 m.at().toInstant()))
                         .toList());
+    }
+
+    private PairState read(LastBefore which, String version, JSONB written) {
+        PairState state = json.read(written.data());
+        read.put(which, new ReadState(version, state));
+        return state;
     }
 
     /** Puts these in place of all states of the pair after the one they go on from. */

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -142,6 +143,35 @@ class PairStatesTest {
             coach.put("/api/v1/rules/rung-decision", Map.of("changes", Map.of()));
         }
         assertThat(now(pair)).isEqualTo(before);
+    }
+
+    /** Whoever wrote it, also this transaction itself, and also when it is taken back: what is remembered is never what stood before. */
+    @Test
+    void aStateThatWasWrittenAnewIsReadAnew() {
+        Yard yard = new Yard(coach);
+        UUID pair = UUID.fromString(yard.pair());
+        yard.ridden(pair.toString(), 3, "YES", 1);
+        PairStates states = App.demo().bean(PairStates.class);
+        DSLContext db = App.demo().bean(DSLContext.class);
+        String written =
+                "update pair_state set state = jsonb_set(state, '{lessons}', to_jsonb(?::int)) where pair_id = ?";
+        int before = asCoach(() -> states.now(pair).lessons());
+        List<Integer> read = YardScope.as(
+                viewer,
+                () -> App.demo().bean(TransactionOperations.class).execute(status -> {
+                    List<Integer> now = new ArrayList<>();
+                    for (int lessons : List.of(98, 99)) {
+                        db.execute(written, lessons, pair);
+                        now.add(states.now(pair).lessons());
+                        now.add(states.now(pair).lessons());
+                    }
+                    status.setRollbackOnly();
+                    return now;
+                }));
+        assertThat(read).containsExactly(98, 98, 99, 99);
+        assertThat(asCoach(() -> states.now(pair).lessons())).isEqualTo(before);
+        assertThat(asCoach(() -> db.execute(written, 97, pair))).isEqualTo(1);
+        assertThat(asCoach(() -> states.now(pair).lessons())).isEqualTo(97);
     }
 
     /** Of each pair, on each rung it ever rode: rates are read from counts, facts from the asks. */
