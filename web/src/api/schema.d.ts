@@ -3600,6 +3600,8 @@ export interface components {
             longWaits: number;
             /** Format: int32 */
             promptReleases: number;
+            /** Format: int64 */
+            promptWithinMs: number;
             releases: components["schemas"]["debrief.SpreadView"] | null;
             toCorrect: components["schemas"]["debrief.SpreadView"] | null;
             waits: components["schemas"]["debrief.SpreadView"] | null;

@@ -18,7 +18,7 @@ import type { Player } from './player'
 import { TimedAsks } from './TimedAsks'
 import { TimingKeys } from './TimingKeys'
 import { TimingLines } from './TimingLines'
-import { timings } from './timings'
+import { PROMPT_MS, timings } from './timings'
 import { useWhere } from './usePlaying'
 import { useTimedPad } from './useTimedPad'
 import type { TimedPad } from './useTimedPad'
@@ -68,7 +68,7 @@ export function ClipPad({ clip, clips, recorder, kept, player }: ClipPadProps) {
         <NothingHere pad={pad} ride={ride} player={player} startMs={startMs} exerciseName={exerciseName} />
       )}
       <Card>
-        <TimingLines {...said} strideS={clip.measured.at(-1)?.says?.strideS} />
+        <TimingLines {...said} promptWithinMs={PROMPT_MS} strideS={clip.measured.at(-1)?.says?.strideS} />
         <TimedAsks
           clip={clip}
           player={player}

@@ -205,7 +205,7 @@ test('a lesson nobody touched is ridden on the clip: an ask by keys, each moment
   expect(await screen.findByText(one('clip.timing.releases', '0.4'))).toBeVisible()
   expect(screen.getByText(one('clip.timing.waits', '1.0'))).toBeVisible()
   expect(screen.getByText(one('clip.timing.answers', '1.6'))).toBeVisible()
-  expect(screen.getByText(text('clip.timing.prompt', { some: 1, count: 1 }))).toBeVisible()
+  expect(screen.getByText(text('clip.timing.prompt', { some: 1, count: 1, within: '1.0' }))).toBeVisible()
   const said = await kept()
   const base = (said.find((e) => e.kind === 'lesson_started')?.payload.when as { base: string }).base
   const moment = (ms: number) => ({ base, ms })

@@ -11,6 +11,8 @@ interface TimingLinesProps {
   releases?: Spread | null
   toCorrect?: Spread | null
   prompt: number
+  /** What counts as prompt: within this after the answer. */
+  promptWithinMs: number
   hurried: number
   long: number
   /** Where an error is corrected when it is clear: so many corrections in time of so many. */
@@ -32,7 +34,12 @@ export function TimingLines({ strideS, aids = [], ...of }: TimingLinesProps) {
     ...aids.map((aid) => aidInWords(t, aid)),
     answers && t('clip.timing.answers', told(answers)),
     releases && t('clip.timing.releases', told(releases)),
-    releases && t('clip.timing.prompt', { some: of.prompt, count: releases.count }),
+    releases &&
+      t('clip.timing.prompt', {
+        some: of.prompt,
+        count: releases.count,
+        within: seconds(of.promptWithinMs),
+      }),
     toCorrect && t('clip.timing.toCorrect', told(toCorrect)),
     toCorrect &&
       strideS !== undefined &&

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import strophos.core.aid.ReleasedPromptly;
 import strophos.core.clip.Clip;
 import strophos.core.clip.Timing;
 import strophos.core.exchange.Landing;
@@ -54,6 +55,7 @@ class ClipTeller {
 
     private TimingView timing(Clip clip, Predicate<String> isWhenClear) {
         Timing timing = clip.timing();
+        ReleasedPromptly prompt = rules.promptRelease();
         OptionalDouble strideS = clip.strideS();
         Proportion whenClear = strideS.isPresent()
                 ? timing.correctedWhenClear(rules.whenClear(), strideS.getAsDouble(), isWhenClear)
@@ -63,7 +65,8 @@ class ClipTeller {
                 SpreadView.of(timing.answers()),
                 SpreadView.of(timing.releases()),
                 SpreadView.of(timing.toCorrect()),
-                timing.promptReleases(rules.promptRelease()),
+                timing.promptReleases(prompt),
+                prompt.prompt().toMillis(),
                 timing.hurriedWaits(rules.waitBeforeMore()),
                 timing.longWaits(rules.waitBeforeMore()),
                 whenClear.total() == 0 ? null : new WhenClearView(whenClear.successes(), whenClear.total()),

@@ -27,13 +27,18 @@ public record ClipView(
         List<FrameView> frames,
         @CanBeNull TimingView timing) {
 
-    /** What the moments of asks and corrections said; a kind of which none is known is null. */
+    /**
+     * What the moments of asks and corrections said; a kind of which none is known is null.
+     *
+     * @param promptReleases so many came within {@code promptWithinMs} after the answer, by the yard's rules
+     */
     public record TimingView(
             @CanBeNull SpreadView waits,
             @CanBeNull SpreadView answers,
             @CanBeNull SpreadView releases,
             @CanBeNull SpreadView toCorrect,
             int promptReleases,
+            long promptWithinMs,
             int hurriedWaits,
             int longWaits,
             @CanBeNull WhenClearView whenClear,

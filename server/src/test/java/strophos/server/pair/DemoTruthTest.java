@@ -264,6 +264,7 @@ class DemoTruthTest {
         assertThat(timing.path("waits").path("middleMs").asInt()).isCloseTo(1000, within(100));
         assertThat(timing.path("releases").path("middleMs").asInt()).isCloseTo(400, within(100));
         assertThat(timing.path("promptReleases").asInt()).isOne();
+        assertThat(timing.path("promptWithinMs").asInt()).isEqualTo(1000);
         byte[] file = Files.readAllBytes(Path.of(System.getProperty("strophos.root"), "examples/clip/horse.webm"));
         MessageDigest ends = MessageDigest.getInstance("SHA-256");
         ends.update(file, 0, 65_536);
