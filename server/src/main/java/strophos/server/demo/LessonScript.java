@@ -131,7 +131,7 @@ final class LessonScript {
     }
 
     private void ask(String segment, PadKind pad, SimulatedAsks.Result ask, Partner partner) {
-        mark(segment, partner.shown(), ask);
+        List<Boolean> corrected = mark(segment, partner.shown(), ask);
         Map<String, Object> aids = aids(ask, partner);
         String touched = touch(pad, segment, ask, aids);
         if (random.nextInt(60) == 0) {
@@ -139,20 +139,31 @@ final class LessonScript {
             say("void", Map.of("target", touched));
             touch(pad, segment, ask, aids);
         }
+        // after the answer, so that what follows it until the next ask is the time to think
+        corrected.forEach(made -> say("correction", Map.of("segment", segment, "made", made)));
     }
 
-    /** What is marked of this ask, and now and then what the horse shows; by chance of their own, so that the asks stay as they are. */
-    private void mark(String segment, List<Story.Shown> shown, SimulatedAsks.Result ask) {
+    /**
+     * What is marked of this ask, and now and then what the horse shows; by chance of their own, so that the asks stay as they are.
+     *
+     * @return of each error that was to be corrected, whether it was
+     */
+    private List<Boolean> mark(String segment, List<Story.Shown> shown, SimulatedAsks.Result ask) {
+        List<Boolean> corrected = new ArrayList<>();
         boolean isYes = ask.response() == Response.YES;
         for (Story.Shown each : shown) {
             if (seen.nextDouble() < (isYes ? each.atYes() : each.atOthers())) {
                 mark(segment, each);
+                if (each.corrected() != null) {
+                    corrected.add(seen.nextDouble() < each.corrected());
+                }
             }
         }
         if (seen.nextInt(9) == 0) {
             String sign = isYes ? GOOD.get(seen.nextInt(GOOD.size())) : OTHER.get(seen.nextInt(OTHER.size()));
             say("sign", Map.of("segment", segment, "name", sign, "side", "NONE"));
         }
+        return corrected;
     }
 
     private void mark(String segment, Story.Shown each) {
@@ -164,9 +175,6 @@ final class LessonScript {
                 say(
                         "contact",
                         Map.of("segment", segment, "felt", each.name(), "side", seen.nextBoolean() ? "LEFT" : "RIGHT"));
-        }
-        if (each.corrected() != null) {
-            say("correction", Map.of("segment", segment, "made", seen.nextDouble() < each.corrected()));
         }
     }
 
