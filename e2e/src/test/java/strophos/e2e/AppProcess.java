@@ -50,8 +50,8 @@ final class AppProcess implements AutoCloseable {
     /** Starts it and waits until it is ready. */
     AppProcess start() {
         Path application = application();
-        List<String> command =
-                new ArrayList<>(List.of("java", "-XX:TieredStopAtLevel=1", "-XX:+UseParallelGC", "-Xmx512m"));
+        List<String> command = new ArrayList<>(
+                List.of("java", "@" + ROOT.resolve("server/src/main/jvm/server.args"), "-XX:TieredStopAtLevel=1"));
         command.addAll(classes());
         command.addAll(List.of("-Xlog:cds=off", "-Xlog:cds+dynamic=off", "-jar", application.toString()));
         command.addAll(arguments);

@@ -223,29 +223,32 @@ public class CountRepository {
         return db.resultQuery(
                         """
                         with ridden as (
-                            select c.lesson_id, c.began_at, w.worked, c.yes, c.asks, c.strengths, (select sum(t.n) from unnest(c.tallied) t (n)) as tallied,
-                                dense_rank() over (order by c.began_at, c.lesson_id) as place
+                            select c.lesson_id, c.began_at,
+                                row_number() over (order by c.began_at, c.lesson_id) as place, count(*) over () as lessons,
+                                coalesce(sum(c.yes) filter (where w.worked = 'LEFT'), 0) as left_yes,
+                                coalesce(sum(c.asks) filter (where w.worked = 'LEFT'), 0) as left_asks,
+                                coalesce(sum(t.n) filter (where w.worked = 'LEFT'), 0) as left_tallied,
+                                coalesce(sum(c.strengths) filter (where w.worked = 'LEFT'), 0) as left_strengths,
+                                coalesce(sum(c.yes) filter (where w.worked = 'RIGHT'), 0) as right_yes,
+                                coalesce(sum(c.asks) filter (where w.worked = 'RIGHT'), 0) as right_asks,
+                                coalesce(sum(t.n) filter (where w.worked = 'RIGHT'), 0) as right_tallied,
+                                coalesce(sum(c.strengths) filter (where w.worked = 'RIGHT'), 0) as right_strengths,
+                                sum(c.yes) as yes, sum(c.asks) as asks, sum(t.n) as tallied, sum(c.strengths) as strengths
                             from lesson_count c
                             join unnest({3}::text[], {4}::text[], {5}::text[], {6}::text[]) as w (rung, rein, side, worked)
                                 on w.rung = c.rung and w.rein = c.rein and w.side = c.side
+                            cross join lateral (select c.tallied[1] + c.tallied[2] + c.tallied[3] + c.tallied[4]
+                                + c.tallied[5] + c.tallied[6] + c.tallied[7] + c.tallied[8] as n) t
                             where c.pair_id = {0} and c.rung = any({1}) and c.mounted = 'RIDER' and c.asks > 0
+                            group by c.began_at, c.lesson_id
                         ), parted as (
-                            select r.*, case when max(place) over () <= {2} then place
-                                else (place * {2} + max(place) over () - 1) / max(place) over () end as part
+                            select r.*, case when lessons <= {2} then place else (place * {2} + lessons - 1) / lessons end as part
                             from ridden r
                         )
-                        select (array_agg(lesson_id order by place desc))[1] as last, max(began_at) as at,
-                            count(distinct place)::integer as lessons,
-                            coalesce(sum(yes) filter (where worked = 'LEFT'), 0)::integer as left_yes,
-                            coalesce(sum(asks) filter (where worked = 'LEFT'), 0)::integer as left_asks,
-                            coalesce(sum(tallied) filter (where worked = 'LEFT'), 0)::integer as left_tallied,
-                            coalesce(sum(strengths) filter (where worked = 'LEFT'), 0)::integer as left_strengths,
-                            coalesce(sum(yes) filter (where worked = 'RIGHT'), 0)::integer as right_yes,
-                            coalesce(sum(asks) filter (where worked = 'RIGHT'), 0)::integer as right_asks,
-                            coalesce(sum(tallied) filter (where worked = 'RIGHT'), 0)::integer as right_tallied,
-                            coalesce(sum(strengths) filter (where worked = 'RIGHT'), 0)::integer as right_strengths,
-                            sum(yes)::integer as yes, sum(asks)::integer as asks, sum(tallied)::integer as tallied,
-                            sum(strengths)::integer as strengths
+                        select (array_agg(lesson_id order by place desc))[1] as last, max(began_at) as at, count(*)::integer as lessons,
+                            sum(left_yes)::integer as left_yes, sum(left_asks)::integer as left_asks, sum(left_tallied)::integer as left_tallied, sum(left_strengths)::integer as left_strengths,
+                            sum(right_yes)::integer as right_yes, sum(right_asks)::integer as right_asks, sum(right_tallied)::integer as right_tallied, sum(right_strengths)::integer as right_strengths,
+                            sum(yes)::integer as yes, sum(asks)::integer as asks, sum(tallied)::integer as tallied, sum(strengths)::integer as strengths
                         from parted group by part order by part
                         """,
                         DSL.val(pair),

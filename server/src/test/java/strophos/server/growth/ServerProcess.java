@@ -29,8 +29,7 @@ final class ServerProcess implements AutoCloseable {
     ServerProcess(String databaseUrl) {
         ProcessBuilder builder = new ProcessBuilder(
                 "java",
-                System.getProperty("strophos.growth.flag", "-XX:TieredStopAtLevel=1"),
-                "-Xmx512m",
+                "@" + Path.of("src/main/jvm/server.args").toAbsolutePath(),
                 "-cp",
                 classPath(),
                 Strophos.class.getName(),
