@@ -60,20 +60,25 @@ class PairPageRepository {
         Condition after = behind.map(b -> last.lt(b.at())
                         .or(last.eq(b.at()).and(DSL.row(horse, id).gt(b.text(), b.id()))))
                 .orElseGet(DSL::trueCondition);
+        // what is shown of a pair is read of those shown alone
+        var page = db.selectFrom(all)
+                .where(after)
+                .orderBy(last.desc(), horse, id)
+                .limit(most)
+                .asTable("page");
         return db.select(PairRepository.NAMED)
-                .select(last)
-                .from(all)
+                .select(page.field(last))
+                .from(page)
                 .join(PAIR)
-                .on(PAIR.YARD_ID.eq(all.field(PAIR.YARD_ID)).and(PAIR.ID.eq(id)))
+                .on(PAIR.YARD_ID.eq(page.field(PAIR.YARD_ID)).and(PAIR.ID.eq(page.field(PAIR.ID))))
                 .join(PERSON)
                 .on(PERSON.YARD_ID.eq(PAIR.YARD_ID).and(PERSON.ID.eq(PAIR.RIDER_ID)))
                 .join(HORSE)
                 .on(HORSE.YARD_ID.eq(PAIR.YARD_ID).and(HORSE.ID.eq(PAIR.HORSE_ID)))
-                .where(after)
-                .orderBy(last.desc(), horse, id)
-                .limit(most)
+                .orderBy(page.field(last).desc(), HORSE.NAME, PAIR.ID)
                 .fetch(r -> new PairWithLesson(
-                        PairRepository.pair(r), r.get(last).equals(Instant.EPOCH) ? null : r.get(last)));
+                        PairRepository.pair(r),
+                        r.get(page.field(last)).equals(Instant.EPOCH) ? null : r.get(page.field(last))));
     }
 
     /** Lessons of a pair that were begun, the latest first: those before this one, or the last of all. */

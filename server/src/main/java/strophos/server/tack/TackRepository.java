@@ -38,7 +38,7 @@ public class TackRepository {
     static final int MOST = 60;
 
     /** So many of the last lessons are laid beside each other by headgear. */
-    static final int LESSONS = 200;
+    static final int LESSONS = 100;
 
     private final DSLContext db;
     private final TackRoom room;

@@ -56,30 +56,65 @@ class GrowthRun {
     /** A screen's request, measured. */
     private record Measured(double p50Ms, double p95Ms, int bytes, int statements, double sqlMs) {}
 
+    /** A yard of one size, and its screens. */
+    private record Filled(App app, ManyYears years, Screens screens) {}
+
     @Test
     void measure() throws IOException {
-        Map<String, Measured> small = measured(SMALL, 1);
-        Map<String, Measured> large = measured(LARGE, 2);
-        say(
+        Filled small = filled(SMALL, 1);
+        Filled large = filled(LARGE, 2);
+        for (Filled yard : List.of(small, large)) {
+            // without a stop watch: what a server runs often is compiled only after many requests
+            yard.screens().all().forEach(s -> Screens.paths(s, UNTIMED).forEach(s.who()::timed));
+        }
+        String head = String.format(
+                Locale.ROOT,
                 "%-18s %9s %9s %9s %8s %7s %9s %6s",
-                "request", "small p50", "p50 ms", "p95 ms", "kB", "stmts", "x its SQL", "ratio");
-        large.forEach((screen, l) -> {
-            Measured s = small.get(screen);
-            say(
-                    "%-18s %9.1f %9.1f %9.1f %8.1f %7d %9.1f %6.2f",
-                    screen,
+                "request",
+                "small p50",
+                "p50 ms",
+                "p95 ms",
+                "kB",
+                "stmts",
+                "x its SQL",
+                "ratio");
+        StringBuilder table = new StringBuilder(head).append('\n');
+        for (int i = 0; i < large.screens().all().size(); i++) {
+            Measuring ofSmall = new Measuring(small, small.screens().all().get(i));
+            Measuring ofLarge = new Measuring(large, large.screens().all().get(i));
+            // by turns: a machine that is busier for a while is so for both
+            for (int round = 0; round < WARM_UP + 2 * ROUNDS; round++) {
+                ofSmall.ask(round);
+                ofLarge.ask(round);
+            }
+            Measured s = ofSmall.measured();
+            Measured l = ofLarge.measured();
+            dearest.putAll(ofLarge.dear);
+            table.append(String.format(
+                    Locale.ROOT,
+                    "%-18s %9.1f %9.1f %9.1f %8.1f %7d %9.1f %6.2f%n",
+                    large.screens().all().get(i).name(),
                     s.p50Ms(),
                     l.p50Ms(),
                     l.p95Ms(),
                     l.bytes() / 1000.0,
                     l.statements(),
                     l.p50Ms() / l.sqlMs(),
-                    l.p50Ms() / s.p50Ms());
-        });
+                    l.p50Ms() / s.p50Ms()));
+        }
+        explain(large.app(), large.years().yard().toString());
+        for (Filled yard : List.of(small, large)) {
+            // whose statements are not counted: counting thousands of values takes longer than writing them
+            try (var uncounted = yard.app().another()) {
+                writing(yard.screens().coach().on(uncounted), yard.years());
+            }
+        }
+        load(large.app(), large.years());
+        say("%s", table);
         Files.writeString(Path.of("target/growth.txt"), said.toString());
     }
 
-    private Map<String, Measured> measured(ManyYears.Size size, long seed) {
+    private Filled filled(ManyYears.Size size, long seed) {
         App app = App.counted(size.name());
         ManyYears years = new ManyYears(
                 size, seed, App.START, app.bean(PasswordEncoder.class).encode(PASSWORD));
@@ -98,24 +133,12 @@ class GrowthRun {
                 rebuiltS,
                 App.query(app, "select pg_size_pretty(pg_database_size(current_database()))"));
         say("%s", App.query(app, BY_TABLE));
-        Screens screens = new Screens(
-                signedIn(app, years.coachName()),
-                signedIn(app, years.riders().get(0).signInName()));
-        Map<String, Measured> measured = new LinkedHashMap<>();
-        // without a stop watch: what a server runs often is compiled only after many requests, and the first yard would
-        // look slow
-        screens.all().forEach(s -> Screens.paths(s, UNTIMED).forEach(s.who()::timed));
-        dearest.clear();
-        screens.all().forEach(s -> measured.put(s.name(), measured(app, s)));
-        explain(app, size, years.yard().toString());
-        // whose statements are not counted: counting thousands of values takes longer than writing them
-        try (var uncounted = app.another()) {
-            writing(screens.coach().on(uncounted), years);
-        }
-        if (size == LARGE) {
-            load(app, years);
-        }
-        return measured;
+        return new Filled(
+                app,
+                years,
+                new Screens(
+                        signedIn(app, years.coachName()),
+                        signedIn(app, years.riders().get(0).signInName())));
     }
 
     /** Busier than people are, and busier yet: where two processes on this machine come to their end. */
@@ -140,7 +163,7 @@ class GrowthRun {
     }
 
     /** Names the dearest statements, and writes down how the planner goes about them. */
-    private void explain(App app, ManyYears.Size size, String yard) {
+    private void explain(App app, String yard) {
         StringBuilder plans = new StringBuilder();
         try (Connection connection = DriverManager.getConnection(app.databaseUrl(), LocalPostgres.APP, "")) {
             connection.setAutoCommit(false);
@@ -154,11 +177,10 @@ class GrowthRun {
                         .formatted(e.getValue().ms(), e.getKey(), e.getValue().explained(connection, yard)));
                 connection.rollback();
             }
-            Files.writeString(Path.of("target/growth-" + size.name() + "-plans.txt"), plans);
+            Files.writeString(Path.of("target/growth-large-plans.txt"), plans);
         } catch (SQLException | IOException e) {
             throw new IllegalStateException(e);
         }
-        dearest.clear();
     }
 
     /** Lessons ridden today by pairs with all that past: how long a thousand entries take to send, and a lesson to end. */
@@ -182,30 +204,41 @@ class GrowthRun {
         return client;
     }
 
-    /** Every other request is asked by the watch, the others are counted: counting statements takes time of its own. */
-    private Measured measured(App app, Screens.Screen screen) {
-        Statements statements = app.bean(Statements.class);
-        List<Double> ms = new ArrayList<>();
-        List<Double> sqlMs = new ArrayList<>();
-        List<Double> bytes = new ArrayList<>();
-        int asked = 0;
-        List<String> paths = Screens.paths(screen, WARM_UP + 2 * ROUNDS);
-        for (int i = 0; i < paths.size(); i++) {
-            String path = paths.get(i);
-            if (i < WARM_UP || i % 2 == 0) {
+    /** A screen's requests. Every other one is asked by the watch, the others are counted: counting statements takes time of its own. */
+    private final class Measuring {
+        private final Filled yard;
+        private final Screens.Screen screen;
+        private final List<String> paths;
+        private final List<Double> ms = new ArrayList<>();
+        private final List<Double> sqlMs = new ArrayList<>();
+        private final List<Double> bytes = new ArrayList<>();
+        private final Map<String, Statements.Ran> dear = new LinkedHashMap<>();
+        private int asked;
+
+        Measuring(Filled yard, Screens.Screen screen) {
+            this.yard = yard;
+            this.screen = screen;
+            this.paths = Screens.paths(screen, WARM_UP + 2 * ROUNDS);
+        }
+
+        void ask(int round) {
+            String path = paths.get(round);
+            if (round < WARM_UP || round % 2 == 0) {
                 long from = System.nanoTime();
                 int came = screen.who().timed(path);
                 double took = (System.nanoTime() - from) / 1e6;
-                if (i >= WARM_UP) {
+                if (round >= WARM_UP) {
                     ms.add(took);
                     bytes.add((double) came);
                 }
             } else {
-                List<Statements.Ran> ran = statements.during(() -> screen.who().get(path));
+                List<Statements.Ran> ran = yard.app()
+                        .bean(Statements.class)
+                        .during(() -> screen.who().get(path));
                 sqlMs.add(ran.stream().mapToDouble(Statements.Ran::ms).sum());
                 asked = Math.max(asked, ran.size());
-                if (i >= paths.size() - 2) {
-                    ran.forEach(r -> dearest.merge(
+                if (round >= paths.size() - 2) {
+                    ran.forEach(r -> dear.merge(
                             screen.name() + ": "
                                     + r.sql().replaceAll("\\s+", " ").replaceAll("\"(public\"\\.\")?", ""),
                             r,
@@ -213,7 +246,10 @@ class GrowthRun {
                 }
             }
         }
-        return new Measured(at(ms, 0.5), at(ms, 0.95), (int) at(bytes, 0.5), asked, at(sqlMs, 0.5));
+
+        Measured measured() {
+            return new Measured(at(ms, 0.5), at(ms, 0.95), (int) at(bytes, 0.5), asked, at(sqlMs, 0.5));
+        }
     }
 
     static double at(List<Double> all, double share) {
