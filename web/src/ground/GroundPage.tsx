@@ -7,7 +7,7 @@ import { queries } from '../api'
 import type { GroundArena, GroundRoom, WantedGround } from '../api'
 import { useMe } from '../session'
 import { useText } from '../text'
-import { Button, Card, Quiet, Steps, Trouble, Wait } from '../ui'
+import { Button, Card, Quiet, Steps, Trouble, usePastKeys, Wait } from '../ui'
 import { ArenaCard } from './ArenaCard'
 import { keepDraft, readDraft } from './draft'
 import type { Draft } from './draft'
@@ -26,7 +26,6 @@ import { Moves } from './StandsHere'
 import { ADDABLE, canJump, nameAmong, newThing } from './things'
 import type { Addable } from './things'
 import { Strides, Where } from './Where'
-import { useGroundKeys } from './useGroundKeys'
 import { UndoRedo } from './UndoRedo'
 import { useThings } from './useThings'
 
@@ -119,7 +118,7 @@ function Ground({ room, kept, person }: GroundProps) {
       ? view.things.map(({ id, spots }) => ({ thing: id, spots }))
       : draft.sheet
   useEffect(() => keepDraft(person, { ...draft, things, sheet }))
-  useGroundKeys(work)
+  usePastKeys(work)
   const thing = things.find((one) => one.id === selected)
   const known = view?.things.find((one) => one.id === selected)
   const line = known?.figure ?? known?.course

@@ -2,11 +2,11 @@ import { chakra } from '@chakra-ui/react'
 import { useRef, useState } from 'react'
 import type { WantedArena } from '../api'
 import { useText } from '../text'
+import { stepped } from '../ui'
+import type { Past } from '../ui'
 import { pull, pushed } from './pull'
 import { Sand } from './Sand'
 import { tidy } from './things'
-import { stepped } from './useGroundKeys'
-import type { Past } from './useGroundKeys'
 
 const MARGIN = 8
 const half = (metres: number) => Math.round(metres * 2) / 2

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react'
+import { usePastKeys } from '../ui'
 
 interface PlanKeys {
   /** Blocks on the line. */
@@ -15,28 +15,10 @@ interface PlanKeys {
 
 /** The time line by keys: what the hand draws, and the way back from it. Answers what to do at a key on a block. */
 export function usePlanKeys(keys: PlanKeys) {
-  const latest = useRef(keys)
-  useEffect(() => {
-    latest.current = keys
-  })
-  useEffect(() => {
-    const press = (e: KeyboardEvent) => {
-      const { canEdit, onUndo, onRedo } = latest.current
-      const isTyping = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
-      if (!canEdit || isTyping || !(e.ctrlKey || e.metaKey)) return
-      const key = e.key.toLowerCase()
-      const isRedo = key === 'y' || (key === 'z' && e.shiftKey)
-      if (!isRedo && key !== 'z') return
-      e.preventDefault()
-      if (isRedo) onRedo()
-      else onUndo()
-    }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  }, [])
+  usePastKeys(keys.canEdit ? { undo: keys.onUndo, redo: keys.onRedo } : undefined)
   return (at: number, e: React.KeyboardEvent) => {
     if (e.ctrlKey || e.metaKey) return
-    const did = pressed(latest.current, at, e)
+    const did = pressed(keys, at, e)
     if (did) e.preventDefault()
   }
 }

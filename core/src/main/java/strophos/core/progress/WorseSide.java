@@ -22,6 +22,9 @@ public record WorseSide(Side side, Proportion earlier, Proportion lately, Moveme
     /** So many lessons of a strand are looked at. Common practice, no source. */
     public static final int LESSONS = 10;
 
+    /** They are looked for among so many last lessons of the pair. Common practice, no source. */
+    public static final int LESSONS_BACK = 40;
+
     /** With fewer asks on a side none is named. Common practice, no source. */
     static final int FEWEST = 8;
 

@@ -52,9 +52,6 @@ public class CountRepository {
 
     private static final String OWN = Mounted.RIDER.name();
 
-    /** Among so many lessons of a pair the last of each strand are looked for. */
-    private static final int SIDES_BACK = 40;
-
     private static final TypeReference<List<EarlierMark>> SEEN = new TypeReference<>() {};
     private static final TypeReference<List<HelpWord>> HELPED = new TypeReference<>() {};
 
@@ -269,7 +266,7 @@ public class CountRepository {
 
     /**
      * YES of what this pair's own rider was asked on these rungs, by strand and side of the horse, in the last lessons of each strand
-     * among the last {@value #SIDES_BACK} of the pair.
+     * among the last {@value WorseSide#LESSONS_BACK} of the pair.
      *
      * @param rungs by strand
      */
@@ -303,7 +300,7 @@ public class CountRepository {
                         from placed where place <= {7} order by strand, place desc
                         """,
                         DSL.val(pair),
-                        DSL.val(SIDES_BACK),
+                        DSL.val(WorseSide.LESSONS_BACK),
                         Binds.texts(worked, Map.Entry::getKey),
                         Binds.texts(worked, w -> w.getValue().rung().toString()),
                         Binds.texts(worked, w -> w.getValue().rein().name()),

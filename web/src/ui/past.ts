@@ -1,6 +1,8 @@
 import { useEffect } from 'react'
-import { useSteady } from '../ui'
+import { isTyping } from './isTyping'
+import { useSteady } from './useSteady'
 
+/** A way back, and forth again. */
 export interface Past {
   undo: () => void
   redo: () => void
@@ -20,11 +22,14 @@ export function stepped(e: Press, { undo, redo }: Past) {
   return true
 }
 
-/** The way back and forth by keys, wherever one stands on the page. */
-export function useGroundKeys(past: Past) {
+/**
+ * The way back and forth by keys, wherever one stands on the page.
+ *
+ * @param past left out where nothing may be changed
+ */
+export function usePastKeys(past?: Past) {
   const press = useSteady((e: KeyboardEvent) => {
-    const isTyping = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
-    if (!isTyping) stepped(e, past)
+    if (past && !isTyping(e.target)) stepped(e, past)
   })
   useEffect(() => {
     window.addEventListener('keydown', press)
