@@ -25,6 +25,8 @@ interface Together {
   others: Beside[]
   /** Those of the group that can be had are here. */
   isReady: boolean
+  /** The same as the store has them at this moment: what was just said, or what is not drawn yet, counts. */
+  readOthers: () => Promise<Beside[]>
   /** Writes into the logs of all others of the group: one ground, one weather. */
   sayInAll: (said: NewEntry) => void
   /** Writes into the log of another lesson of the group. */
@@ -64,15 +66,12 @@ export function useTogether(kept: StoredPacket, outbox: Outbox): Together {
         client.setQueryData(packetKey(person, p.lesson), p)
     })
   }, [client, packets, person])
-  const others = useMemo(() => {
-    if (!packets || !logs) return []
-    return packets.flatMap((p): Beside[] => {
-      if (!p) return []
-      const { id, horse, horseId, pair } = p.packet.lesson
-      const entries = logs.filter((e) => e.lesson === id)
-      return [{ lesson: id, horse, horseId, pair, kept: p, entries, ride: fold(entries) }]
-    })
-  }, [packets, logs])
+  const others = useMemo(() => (packets && logs ? beside(packets, logs) : []), [packets, logs])
+  const readOthers = useCallback(
+    async () =>
+      beside(await shelf.packets.bulkGet(ids), await shelf.entries.where('lesson').anyOf(ids).toArray()),
+    [shelf, ids],
+  )
   const sayIn = useCallback(
     async (lesson: string, said: NewEntry) => {
       try {
@@ -83,6 +82,16 @@ export function useTogether(kept: StoredPacket, outbox: Outbox): Together {
     },
     [shelf, person, outbox],
   )
-  const sayInAll = (said: NewEntry) => others.forEach((o) => detach(sayIn(o.lesson, said)))
-  return { others, isReady: ready === ids, sayIn, sayInAll }
+  const sayInAll = (said: NewEntry) =>
+    detach(readOthers().then((all) => Promise.all(all.map((o) => sayIn(o.lesson, said)))))
+  return { others, isReady: ready === ids, readOthers, sayIn, sayInAll }
+}
+
+function beside(packets: (StoredPacket | undefined)[], logs: StoredEntry[]): Beside[] {
+  return packets.flatMap((p): Beside[] => {
+    if (!p) return []
+    const { id, horse, horseId, pair } = p.packet.lesson
+    const entries = logs.filter((e) => e.lesson === id)
+    return [{ lesson: id, horse, horseId, pair, kept: p, entries, ride: fold(entries) }]
+  })
 }

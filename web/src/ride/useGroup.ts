@@ -17,7 +17,7 @@ export interface OpenTally {
 
 /** The group this lesson is ridden in: how the others stand, and what one touch says for all. */
 export function useGroup(kept: StoredPacket, recorder: Pick<Recorder, 'outbox'>) {
-  const { others, isReady, sayIn, sayInAll } = useTogether(kept, recorder.outbox)
+  const { others, isReady, readOthers, sayIn, sayInAll } = useTogether(kept, recorder.outbox)
   const { horseNow } = useSafety()
   const navigate = useNavigate()
   const [tallies, setTallies] = useState<OpenTally[]>([])
@@ -31,7 +31,8 @@ export function useGroup(kept: StoredPacket, recorder: Pick<Recorder, 'outbox'>)
   )
   const all = async (rein: 'LEFT' | 'RIGHT') => {
     const over: OpenTally[] = []
-    for (const of of others) {
+    // as they stand in the store: right after a change of pair they are not drawn yet
+    for (const of of await readOthers()) {
       const said = turned(of, now(of), rein)
       if (!said) continue
       const turn = overWith(of, await sayIn(of.lesson, said))
